@@ -1,0 +1,92 @@
+const { defineConfig } = require("eslint/config");
+const expo = require("eslint-config-expo/flat");
+const boundaries = require("eslint-plugin-boundaries");
+const prettier = require("eslint-config-prettier");
+
+/* Layers from the top down; an import may only go down, or stay inside its own element. */
+const layers = [
+  "app",
+  "features",
+  "ui",
+  "exchange",
+  "store",
+  "storage",
+  "workers",
+  "demo",
+  "records",
+  "core",
+];
+const below = (layer) => layers.slice(layers.indexOf(layer) + 1);
+/* A route may use the shell of its feature; a feature never another feature, ui never the records' keeping. */
+const exceptions = { ui: ["core"], core: [], records: ["core"] };
+
+module.exports = defineConfig([
+  {
+    ignores: [
+      "dist/**",
+      ".expo/**",
+      ".cache/**",
+      "node_modules/**",
+      "test-results/**",
+      "public/**",
+    ],
+  },
+  ...expo,
+  {
+    files: ["src/**/*.ts", "src/**/*.tsx"],
+    ignores: ["**/*.test.ts", "**/*.test.tsx", "src/testing/**"],
+    plugins: { boundaries },
+    settings: {
+      "boundaries/include": ["src/**/*"],
+      "boundaries/elements": [
+        { type: "features", pattern: "src/features/*", capture: ["feature"] },
+        ...layers
+          .filter((layer) => layer !== "features")
+          .map((layer) => ({ type: layer, pattern: `src/${layer}` })),
+      ],
+    },
+    rules: {
+      "boundaries/element-types": [
+        "error",
+        {
+          default: "disallow",
+          rules: layers.map((layer) => ({
+            from: [layer],
+            allow: [
+              ...(layer === "features" ? [["features", { feature: "${from.feature}" }]] : [layer]),
+              ...(exceptions[layer] ?? below(layer)),
+            ],
+          })),
+        },
+      ],
+    },
+  },
+  {
+    /* The core is computation: it knows no framework, no storage, no clock. */
+    files: ["src/core/**/*.ts"],
+    ignores: ["**/*.test.ts"],
+    rules: {
+      "no-restricted-imports": [
+        "error",
+        { patterns: ["react*", "@reduxjs/*", "zod", "expo*", "@/*"] },
+      ],
+      "no-restricted-properties": [
+        "error",
+        { object: "Math", property: "random", message: "Chance comes from a seed handed in." },
+        { object: "Date", property: "now", message: "The core has no clock." },
+      ],
+    },
+  },
+  {
+    files: ["**/*.ts", "**/*.tsx"],
+    rules: {
+      "@typescript-eslint/no-explicit-any": "error",
+      "@typescript-eslint/no-unused-vars": [
+        "error",
+        { varsIgnorePattern: "^_", argsIgnorePattern: "^_" },
+      ],
+      "import/no-unresolved": "off",
+    },
+  },
+  prettier,
+]);

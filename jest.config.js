@@ -1,0 +1,38 @@
+/* Two projects: the core and all that has no screen in plain Node; screens in a DOM. */
+const esModules = "d3-.*|internmap|uuid|date-fns|simple-statistics|@react-native-async-storage|idb";
+
+/** @type {import("jest").Config} */
+module.exports = {
+  projects: [
+    {
+      displayName: "core",
+      testEnvironment: "node",
+      testMatch: [
+        "<rootDir>/src/**/*.test.ts",
+        "<rootDir>/server/**/*.test.ts",
+        "<rootDir>/scripts/**/*.test.ts",
+      ],
+      moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
+      transform: {
+        "\\.m?[jt]sx?$": [
+          "babel-jest",
+          { caller: { name: "metro", bundler: "metro", platform: "web" } },
+        ],
+      },
+      transformIgnorePatterns: [`/node_modules/(?!(${esModules})/)`],
+    },
+    {
+      displayName: "screens",
+      preset: "jest-expo/web",
+      testMatch: ["<rootDir>/src/**/*.test.tsx"],
+      moduleNameMapper: {
+        "^@/(.*)$": "<rootDir>/src/$1",
+        "\\.css$": "<rootDir>/src/testing/emptyStyle.js",
+      },
+      setupFilesAfterEnv: ["<rootDir>/src/testing/setupScreens.ts"],
+      transformIgnorePatterns: [
+        `/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|nativewind|react-native-css-interop|lucide-react-native|sonner-native|@rn-primitives|${esModules})/|react-native-|@react-native-)`,
+      ],
+    },
+  ],
+};

@@ -1,0 +1,6 @@
+const { getDefaultConfig } = require("expo/metro-config");
+const { withNativeWind } = require("nativewind/metro");
+
+module.exports = withNativeWind(getDefaultConfig(__dirname), {
+  input: "./src/ui/theme/global.css",
+});

@@ -1,0 +1,5 @@
+import { buildApp, installPackages, requireNode } from "./lib/steps.mjs";
+
+requireNode();
+installPackages();
+buildApp();

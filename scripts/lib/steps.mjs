@@ -1,0 +1,106 @@
+/* What every command needs on a machine that has only Node and apt. Plain JavaScript: nothing is installed yet. */
+import { spawnSync } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import process from "node:process";
+
+const wantedNode = [20, 19, 4];
+const cache = ".cache";
+
+export function say(text) {
+  console.log(`\n▸ ${text}`);
+}
+
+/** Runs a command with its output shown. Returns its exit code. */
+export function run(command, args, env = {}) {
+  const { status, error } = spawnSync(command, args, {
+    stdio: "inherit",
+    env: { ...process.env, ...env },
+  });
+  if (error) console.error(`${command}: ${error.message}`);
+  return status ?? 1;
+}
+
+/** Runs a command and ends with its exit code when it fails. */
+export function must(command, args, env) {
+  const code = run(command, args, env);
+  if (code !== 0) process.exit(code);
+}
+
+export function requireNode() {
+  const have = process.versions.node.split(".").map(Number);
+  const order =
+    wantedNode.map((part, i) => have[i] - part).find((difference) => difference !== 0) ?? 0;
+  if (order >= 0) return;
+  console.error(
+    `Sereno needs Node ${wantedNode.join(".")} or later; this is ${process.versions.node}. Install a newer one and try again.`,
+  );
+  process.exit(1);
+}
+
+/** Installs the packages of the lock file unless just these are installed. */
+export function installPackages() {
+  const stamp = path.join("node_modules", ".sereno-lock");
+  const lock = hashOf(["package-lock.json"]);
+  if (existsSync(stamp) && readFileSync(stamp, "utf8") === lock) return;
+  say("Installing packages (about a minute)");
+  must("npm", ["ci", "--no-audit", "--no-fund"]);
+  writeFileSync(stamp, lock);
+}
+
+/** Builds the app unless the last build was made from just these files. */
+export function buildApp() {
+  const stamp = path.join(cache, "build-hash");
+  const source = hashOf([
+    ...filesIn("src"),
+    ...filesIn("assets"),
+    ...filesIn("public"),
+    "package-lock.json",
+    "app.json",
+    "babel.config.js",
+    "metro.config.js",
+    "tailwind.config.js",
+  ]);
+  if (existsSync("dist/index.html") && existsSync(stamp) && readFileSync(stamp, "utf8") === source)
+    return;
+  say("Building the app (one to two minutes)");
+  must("npx", ["expo", "export", "--platform", "web"], {
+    EXPO_NO_TELEMETRY: "1",
+    EXPO_OFFLINE: "1",
+    CI: "1",
+  });
+  mkdirSync(cache, { recursive: true });
+  writeFileSync(stamp, source);
+}
+
+/** Makes sure there is a Chromium to test with; installs Debian's where there is none. */
+export function installChromium() {
+  if (chromiumPath()) return;
+  say("Installing Chromium");
+  const sudo = process.getuid?.() === 0 ? [] : ["sudo"];
+  const apt = (...args) =>
+    must([...sudo, "apt-get"][0], [...sudo, "apt-get", ...args].slice(1), {
+      DEBIAN_FRONTEND: "noninteractive",
+    });
+  apt("update");
+  apt("install", "-y", "--no-install-recommends", "chromium");
+}
+
+export function chromiumPath() {
+  return ["/usr/bin/chromium", "/usr/bin/chromium-browser"].find((file) => existsSync(file));
+}
+
+function filesIn(folder) {
+  if (!existsSync(folder)) return [];
+  return readdirSync(folder, { recursive: true })
+    .map((name) => path.join(folder, name))
+    .filter((file) => statSync(file).isFile() && !/\.test\.tsx?$/.test(file))
+    .sort();
+}
+
+function hashOf(files) {
+  const hash = createHash("sha256");
+  for (const file of files) hash.update(file).update(readFileSync(file));
+  return hash.digest("hex");
+}

@@ -1,0 +1,62 @@
+import compression from "compression";
+import express, { type Express } from "express";
+import helmet from "helmet";
+import path from "node:path";
+
+/* Names with a content hash never change what they hold. */
+const hashed = /[-.][0-9a-f]{32}\.\w+$/;
+
+/** Serves the built app from a folder. Keeps no user data. */
+export function createApp(folder: string): Express {
+  const app = express();
+  app.disable("x-powered-by");
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          workerSrc: ["'self'", "blob:"],
+          /* The interface writes its style sheet at run time. */
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", "data:", "blob:"],
+          connectSrc: ["'self'"],
+          fontSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'none'"],
+          formAction: ["'none'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      /* Plain http on the local network is the usual way in: do not force https. */
+      strictTransportSecurity: false,
+      crossOriginEmbedderPolicy: false,
+    }),
+  );
+  app.use(compression());
+  app.get("/healthz", (_request, response) => {
+    response.json({ ok: true });
+  });
+  app.use(
+    express.static(folder, {
+      index: false,
+      setHeaders(response, file) {
+        response.setHeader(
+          "Cache-Control",
+          hashed.test(file) ? "public, max-age=31536000, immutable" : "no-cache",
+        );
+      },
+    }),
+  );
+  /* Every other address is a screen of the app, unless it names a file. */
+  app.use((request, response) => {
+    if (request.method !== "GET" || path.extname(request.path)) {
+      response.status(404).type("text/plain").send("Not here.\n");
+      return;
+    }
+    response.setHeader("Cache-Control", "no-cache");
+    response.sendFile("index.html", { root: path.resolve(folder) });
+  });
+  return app;
+}

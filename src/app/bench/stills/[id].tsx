@@ -1,0 +1,1 @@
+export { StillScreen as default } from "@/features/bench/StillScreen";

@@ -1,0 +1,1 @@
+export { RunsScreen as default } from "@/features/runs/RunsScreen";

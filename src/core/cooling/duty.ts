@@ -1,0 +1,24 @@
+import { latentHeat, waterHeatCapacity } from "../water/properties";
+
+/** Heat that melts a gram of ice, J/g (IAPWS-95 at 0 °C). */
+const meltingHeat = 333.4;
+
+/**
+ * Heat the condenser takes up, J, to turn steam at its boiling point into cool distillate.
+ * @param distillateG distillate, g
+ * @param boilC where it boils, °C
+ * @param outC how warm it leaves the condenser, °C
+ */
+export function condenserDutyJ(distillateG: number, boilC: number, outC: number): number {
+  return distillateG * (latentHeat(boilC) + waterHeatCapacity * (boilC - outC));
+}
+
+/** Cooling water for a duty, L, warmed from one temperature to another; Infinity without a rise. */
+export function coolingWaterL(dutyJ: number, inC: number, outC: number): number {
+  return outC > inC ? dutyJ / (waterHeatCapacity * (outC - inC)) / 1000 : Infinity;
+}
+
+/** Ice that takes up a duty by melting alone, kg. */
+export function iceKg(dutyJ: number): number {
+  return dutyJ / meltingHeat / 1000;
+}

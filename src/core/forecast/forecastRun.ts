@@ -1,0 +1,185 @@
+import { condenserDutyJ, coolingWaterL, iceKg } from "../cooling/duty";
+import type { Warning } from "../plan/warning";
+import { lognormal, normalStream, percentiles, type Percentiles } from "../statistics/chance";
+import { runWarnings } from "./runWarnings";
+import type { ForecastRequest } from "./request";
+import { runModel, type RunModel } from "./runModel";
+import { simulate, type Draw, type Outcome, type StoppedBy } from "./simulate";
+
+/** What a run will be like. Times are minutes, null where they never come. */
+export interface Forecast {
+  boilC: number;
+  minutesToBoil: number | null;
+  minutesToFirstDrop: number | null;
+  /** From the first drop to the stop. */
+  runMinutes: number;
+  stoppedBy: StoppedBy;
+  /** Distillate, mL/min. */
+  rateMlPerMin: number;
+  distillateMl: number;
+  /** Where chance and an uncalibrated heat source may take the times and the distillate. */
+  ranges: { distillateMl: Percentiles; minutesToFirstDrop: Percentiles; runMinutes: Percentiles };
+  oil: {
+    distilledMl: Percentiles;
+    dissolvedG: Percentiles;
+    suspendedMl: Percentiles;
+    visibleMl: Percentiles;
+  };
+  /** Distilled oil as a share of what was in the plant, middle run. */
+  recovery: number;
+  /** Liquid left in the pot outside the plant, mL. */
+  potLeftMl: number;
+  /** Minutes from the first drop until the pot is at its dry line, null when no steam comes. */
+  minutesToDryLine: number | null;
+  saturationRatio: number;
+  oilDensityGPerMl: number;
+  oilLayer: "floats" | "sinks" | "hangs";
+  cooling: { litres: number | null; iceKg: number };
+  /** Energy drawn by the heat source, kWh. */
+  energyKWh: number;
+  /** The middle run: minutes from the first drop, distillate and oil so far. */
+  curve: { minutes: number; distillateMl: number; oilG: number }[];
+  /** Oil distilled so far, mL, over the same minutes. */
+  fan: ({ minutes: number } & Percentiles)[];
+  warnings: Warning[];
+}
+
+export interface ForecastOptions {
+  /** How many runs to play; 1 plays only the middle one. */
+  samples?: number;
+  seed?: number;
+}
+
+const curvePoints = 40;
+/* Distillate should leave the condenser about this warm; the duty hardly depends on it. */
+const distillateOutC = 30;
+
+/**
+ * Plays a run many times and says what came of it. Pure: same request, samples and seed, same answer.
+ * @throws RangeError naming the field when a figure is out of range or a name is not known
+ */
+export function forecastRun(
+  request: ForecastRequest,
+  { samples = 1000, seed = 1 }: ForecastOptions = {},
+): Forecast {
+  checkRanges(request);
+  const model = runModel(request);
+  const middle = simulate(model, middleDraw(model));
+  const certain = isCertain(request) || samples <= 1;
+  const outcomes = certain
+    ? [middle]
+    : draws(model, samples, seed).map((draw) => simulate(model, draw));
+  const density = model.material.oil.densityGPerMl;
+  const over = (read: (outcome: Outcome) => number) => percentiles(outcomes.map(read));
+  const minutes = Array.from(
+    { length: curvePoints + 1 },
+    (_, i) => (middle.runMinutes * i) / curvePoints,
+  );
+  const dutyJ = condenserDutyJ(middle.distillateMl, model.boilC, distillateOutC);
+  const litres = coolingWaterL(dutyJ, model.coolingInC, model.coolingOutC);
+  const total = middle.minutesToFirstDrop + middle.runMinutes;
+  const forecast: Forecast = {
+    boilC: model.boilC,
+    minutesToBoil: orNull(middle.minutesToBoil),
+    minutesToFirstDrop: orNull(middle.minutesToFirstDrop),
+    runMinutes: middle.runMinutes,
+    stoppedBy: middle.stoppedBy,
+    rateMlPerMin: middle.steamGPerMin,
+    distillateMl: middle.distillateMl,
+    ranges: {
+      distillateMl: over(({ distillateMl }) => distillateMl),
+      minutesToFirstDrop: over(({ minutesToFirstDrop }) => orNull(minutesToFirstDrop) ?? 0),
+      runMinutes: over(({ runMinutes }) => runMinutes),
+    },
+    oil: {
+      distilledMl: over(({ distilledG }) => distilledG / density),
+      dissolvedG: over(({ dissolvedG }) => dissolvedG),
+      suspendedMl: over(({ suspendedMl }) => suspendedMl),
+      visibleMl: over(({ visibleMl }) => visibleMl),
+    },
+    recovery: middle.plantOilG > 0 ? middle.distilledG / middle.plantOilG : 0,
+    potLeftMl: Math.max(0, model.freeWaterMl - middle.distillateMl),
+    minutesToDryLine: middle.steamGPerMin > 0 ? model.spendableMl / middle.steamGPerMin : null,
+    saturationRatio: model.material.oil.saturationRatio,
+    oilDensityGPerMl: density,
+    oilLayer: model.material.oil.layer,
+    cooling: { litres: orNull(litres), iceKg: iceKg(dutyJ) },
+    energyKWh: Number.isFinite(total) ? (request.still.heat.powerW / 1000) * (total / 60) : 0,
+    curve: minutes.map((t) => ({
+      minutes: t,
+      distillateMl: middle.steamGPerMin * t,
+      oilG: middle.oilAt(t),
+    })),
+    fan: minutes.map((t) => ({
+      minutes: t,
+      ...over((outcome) => outcome.oilAt(Math.min(t, outcome.runMinutes)) / density),
+    })),
+    warnings: [],
+  };
+  return { ...forecast, warnings: runWarnings(model, forecast) };
+}
+
+function orNull(value: number): number | null {
+  return Number.isFinite(value) ? value : null;
+}
+
+function isCertain({ material }: ForecastRequest): boolean {
+  return "oilMlPerKg" in material && material.oilMlPerKg.low === material.oilMlPerKg.high;
+}
+
+function middleDraw({ material, efficiency, suspendedShare }: RunModel): Draw {
+  const { low, high } = material.oilMlPerKg;
+  return {
+    oilMlPerKg: low === high ? low : lognormal(low, high, 0),
+    freeShare: material.freeShare,
+    releasePerMinute: material.releasePerMinute,
+    washing: material.washing,
+    efficiency,
+    suspendedShare,
+  };
+}
+
+/* How far the rest of the picture may be off: k half to double, κ 2 to 5, the free share by a tenth,
+   an uncalibrated heat source by a tenth, the suspended share 5 to 40 %. All as 8-in-10 ranges. */
+function draws(model: RunModel, samples: number, seed: number): Draw[] {
+  const normal = normalStream(seed);
+  const { material } = model;
+  const heatSpread = model.request.still.heat.calibrated ? 1.03 : 1.1;
+  const spread = (middle: number, factor: number) =>
+    lognormal(middle / factor, middle * factor, normal());
+  return Array.from({ length: samples }, () => ({
+    oilMlPerKg: lognormal(material.oilMlPerKg.low, material.oilMlPerKg.high, normal()),
+    freeShare: clamp(material.freeShare + 0.078 * normal(), 0.02, 0.98),
+    releasePerMinute: spread(material.releasePerMinute, 2),
+    washing: clamp(spread(material.washing, 1.4), 1, 8),
+    efficiency: Math.min(1, spread(model.efficiency, heatSpread)),
+    suspendedShare:
+      model.suspendedShare === 0 ? 0 : clamp(spread(model.suspendedShare, 2), 0.05, 0.4),
+  }));
+}
+
+function clamp(value: number, low: number, high: number): number {
+  return Math.min(high, Math.max(low, value));
+}
+
+function checkRanges(request: ForecastRequest): void {
+  const { still } = request;
+  const atLeast0: [string, number | undefined][] = [
+    ["massG", request.massG],
+    ["waterMl", request.waterMl],
+    ["still.heat.powerW", still.heat.powerW],
+    ["still.lossWPerK", still.lossWPerK],
+    ["still.vesselJPerK", still.vesselJPerK],
+    ["still.dryLineMl", still.dryLineMl],
+    ["still.holdUpMl", still.holdUpMl],
+    ["stop.minutes", request.stop.minutes],
+    ["stop.distillateMl", request.stop.distillateMl],
+    ["stop.perKg", request.stop.perKg],
+    ["stop.worthMlPer10Min", request.stop.worthMlPer10Min],
+  ];
+  for (const [name, value] of atLeast0) {
+    if (value !== undefined && !(value >= 0 && Number.isFinite(value))) {
+      throw new RangeError(`${name} must be 0 or more, got ${value}`);
+    }
+  }
+}

@@ -1,0 +1,59 @@
+import type { Composition } from "../plant/oil";
+import type { PlantState } from "../plant/plant";
+import type { HeatKind } from "../still/heatSource";
+
+/** A plant from the catalogue, or its figures given in place. */
+export type ForecastMaterial =
+  | { plantId: string; state?: PlantState }
+  | {
+      /** Oil in the plant as charged, mL/kg; 8 in 10 lie between. Equal ends: a run without chance. */
+      oilMlPerKg: { low: number; high: number };
+      /** Mass fractions by compound id. */
+      composition: Composition;
+      /** Share of the oil the first steam reaches, 0 to 1. */
+      freeShare: number;
+      /** Release of the bound share, per minute. */
+      releasePerMinute: number;
+      /** κ of the washing law; 3 unless told. */
+      washing?: number;
+      /** Water share of the plant, 0 to below 1. */
+      moisture: number;
+    };
+
+/** When the heat goes off: whichever of the named limits comes first, and always the dry line. */
+export interface StopRule {
+  /** Minutes from the first drop. */
+  minutes?: number;
+  distillateMl?: number;
+  /** Distillate per mass of plant, L/kg: 1 is the usual one to one. */
+  perKg?: number;
+  /** Stop when ten more minutes bring less oil than this, mL. */
+  worthMlPer10Min?: number;
+}
+
+/** All that one run's forecast depends on. */
+export interface ForecastRequest {
+  method: "steam" | "hydro";
+  material: ForecastMaterial;
+  massG: number;
+  still: {
+    heat: { powerW: number; kind?: HeatKind; efficiency?: number; calibrated?: boolean };
+    lossWPerK?: number;
+    vesselJPerK?: number;
+    dryLineMl?: number;
+    holdUpMl?: number;
+  };
+  waterMl: number;
+  site?: {
+    altitudeM?: number;
+    /** A barometer's reading; beats the altitude. */
+    pressurePa?: number;
+    airC?: number;
+    waterC?: number;
+    coolingInC?: number;
+    coolingOutC?: number;
+  };
+  stop: StopRule;
+  /** Share of the undissolved oil that arrives as fine droplets, 0 to 1. */
+  suspendedShare?: number;
+}

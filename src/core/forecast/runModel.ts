@@ -1,0 +1,136 @@
+import { plantById } from "../plant/catalogue";
+import { boilingTogether, oilProperties, type OilProperties } from "../plant/oil";
+import { defaultEfficiency } from "../still/heatSource";
+import { minutesToHeat } from "../still/heatUp";
+import { boilingPointC } from "../water/saturation";
+import { pressureAtAltitudePa } from "../water/atmosphere";
+import { latentHeat, waterHeatCapacity } from "../water/properties";
+import type { ForecastRequest } from "./request";
+
+/** Heat capacity of dry plant matter, J/(g·K): cellulose and its kin, 1.3 to 1.7 in wood handbooks. */
+const dryPlantHeatCapacity = 1.6;
+/** What a soaked plant holds in all, g of water per g of dry matter. */
+const soakGPerGDry = 3;
+
+/** The material's figures, wherever they came from. */
+export interface MaterialFigures {
+  oilMlPerKg: { low: number; high: number };
+  freeShare: number;
+  releasePerMinute: number;
+  washing: number;
+  moisture: number;
+  oil: OilProperties & { saturationRatio: number };
+}
+
+/** A run before chance enters: everything that follows from the request alone. */
+export interface RunModel {
+  request: ForecastRequest;
+  material: MaterialFigures;
+  boilC: number;
+  latentJPerG: number;
+  airC: number;
+  efficiency: number;
+  lossWPerK: number;
+  coolingInC: number;
+  coolingOutC: number;
+  /** Water the run can spend before the dry line, mL. */
+  spendableMl: number;
+  /** Liquid in the pot at the first drop, outside the plant, mL. */
+  freeWaterMl: number;
+  suspendedShare: number;
+  /** Minutes to boil and to the first drop under some heating efficiency; Infinity when it never does. */
+  times(efficiency: number): { boil: number; firstDrop: number };
+  /** Steam through the charge, g/min, 0 when the loss eats the heat. */
+  steamGPerMin(efficiency: number): number;
+}
+
+/**
+ * Resolves a request's defaults and works out its heat.
+ * @throws RangeError naming the field when a plant, state or composition is not known
+ */
+export function runModel(request: ForecastRequest): RunModel {
+  const { method, massG, still, waterMl, site = {} } = request;
+  const pressurePa = site.pressurePa ?? pressureAtAltitudePa(site.altitudeM ?? 0);
+  const boilC = boilingPointC(pressurePa);
+  const airC = site.airC ?? 18;
+  const waterC = site.waterC ?? 15;
+  const coolingInC = site.coolingInC ?? waterC;
+  const material = materialFigures(request, pressurePa);
+  const latentJPerG = latentHeat(boilC);
+  const lossWPerK = still.lossWPerK ?? 1;
+  const plantCapacity =
+    massG *
+    (waterHeatCapacity * material.moisture + dryPlantHeatCapacity * (1 - material.moisture));
+  const potCapacity = waterMl * waterHeatCapacity + (still.vesselJPerK ?? 0);
+  const condensateG = method === "steam" ? (plantCapacity * (boilC - airC)) / latentJPerG : 0;
+  const dryG = massG * (1 - material.moisture);
+  const soakedMl =
+    method === "hydro" ? Math.max(0, soakGPerGDry * dryG - massG * material.moisture) : 0;
+
+  const net = (efficiency: number) => efficiency * still.heat.powerW - lossWPerK * (boilC - airC);
+  const heatUp = (efficiency: number, capacityJPerK: number) => ({
+    powerW: efficiency * still.heat.powerW,
+    lossWPerK,
+    capacityJPerK,
+    airC,
+  });
+  return {
+    request,
+    material,
+    boilC,
+    latentJPerG,
+    airC,
+    efficiency: still.heat.efficiency ?? defaultEfficiency[still.heat.kind ?? "plate"],
+    lossWPerK,
+    coolingInC,
+    coolingOutC: site.coolingOutC ?? 40,
+    spendableMl: Math.max(0, waterMl - condensateG - (still.dryLineMl ?? 0)),
+    freeWaterMl: Math.max(0, waterMl - condensateG - soakedMl),
+    suspendedShare: request.suspendedShare ?? 0.15,
+    times(efficiency) {
+      if (method === "hydro") {
+        const boil = minutesToHeat(heatUp(efficiency, potCapacity + plantCapacity), waterC, boilC);
+        return { boil, firstDrop: boil };
+      }
+      const boil = minutesToHeat(heatUp(efficiency, potCapacity), waterC, boilC);
+      const watts = net(efficiency);
+      return {
+        boil,
+        firstDrop: watts > 0 ? boil + (plantCapacity * (boilC - airC)) / watts / 60 : Infinity,
+      };
+    },
+    steamGPerMin: (efficiency) => Math.max(0, (net(efficiency) / latentJPerG) * 60),
+  };
+}
+
+function materialFigures({ material }: ForecastRequest, pressurePa: number): MaterialFigures {
+  const withOil = (composition: Record<string, number>) => ({
+    ...oilProperties(composition),
+    saturationRatio: boilingTogether(composition, pressurePa).saturationRatio,
+  });
+  if (!("plantId" in material)) {
+    const { oilMlPerKg, freeShare, releasePerMinute, washing = 3, moisture } = material;
+    return {
+      oilMlPerKg,
+      freeShare,
+      releasePerMinute,
+      washing,
+      moisture,
+      oil: withOil(material.composition),
+    };
+  }
+  const plant = plantById(material.plantId);
+  if (!plant) throw new RangeError(`material.plantId: no plant is called ${material.plantId}`);
+  const state = material.state ?? (plant.states.fresh ? "fresh" : "dried");
+  const figures = plant.states[state];
+  if (!figures)
+    throw new RangeError(`material.state: ${plant.name} has no figures for ${state} plant`);
+  return {
+    oilMlPerKg: figures.oilMlPerKg,
+    moisture: figures.moisture,
+    freeShare: plant.freeShare,
+    releasePerMinute: plant.releasePerMinute,
+    washing: 3,
+    oil: withOil(plant.composition),
+  };
+}

@@ -1,0 +1,122 @@
+import { oilCurve, type OilCurve } from "../extraction/release";
+import type { StopRule } from "./request";
+import type { RunModel } from "./runModel";
+
+/** What chance decides about one run. */
+export interface Draw {
+  oilMlPerKg: number;
+  freeShare: number;
+  releasePerMinute: number;
+  washing: number;
+  efficiency: number;
+  suspendedShare: number;
+}
+
+/** Which limit ended the run; "never" when no steam ever comes. */
+export type StoppedBy = keyof StopRule | "reserve" | "never";
+
+/** One run, played through. Times in minutes, `runMinutes` from the first drop. */
+export interface Outcome {
+  minutesToBoil: number;
+  minutesToFirstDrop: number;
+  steamGPerMin: number;
+  runMinutes: number;
+  stoppedBy: StoppedBy;
+  distillateMl: number;
+  plantOilG: number;
+  distilledG: number;
+  dissolvedG: number;
+  suspendedMl: number;
+  visibleMl: number;
+  /** Oil over, g, so many minutes after the first drop. */
+  oilAt: OilCurve;
+}
+
+/* Nobody sits by a home still for longer; keeps a faint heat from running for ever. */
+const longestMinutes = 24 * 60;
+
+/** Plays one run under one draw. Condensed steam is taken at 1 g/mL. */
+export function simulate(model: RunModel, draw: Draw): Outcome {
+  const { request, material, spendableMl } = model;
+  const { densityGPerMl, solubilityGPerL, saturationRatio } = material.oil;
+  const plantOilG = (request.massG / 1000) * draw.oilMlPerKg * densityGPerMl;
+  const { boil, firstDrop } = model.times(draw.efficiency);
+  const steam = firstDrop === Infinity ? 0 : model.steamGPerMin(draw.efficiency);
+  const oilAt = oilCurve({
+    freeG: plantOilG * draw.freeShare,
+    boundG: plantOilG * (1 - draw.freeShare),
+    releasePerMinute: draw.releasePerMinute,
+    washPerMinute: request.massG > 0 ? (draw.washing * steam) / request.massG : 0,
+    ceilingGPerMin: saturationRatio * steam,
+  });
+  const { minutes: runMinutes, by: stoppedBy } = stopOf(request.stop, {
+    steam,
+    massG: request.massG,
+    spendableMl,
+    oilMlAt: (t) => oilAt(t) / densityGPerMl,
+  });
+  const distillateMl = steam * runMinutes;
+  const distilledG = oilAt(runMinutes);
+  const dissolvedG = Math.min(distilledG, (solubilityGPerL * distillateMl) / 1000);
+  const undissolvedMl = (distilledG - dissolvedG) / densityGPerMl;
+  const suspendedMl = undissolvedMl * draw.suspendedShare;
+  const visibleMl = Math.max(0, undissolvedMl - suspendedMl - (request.still.holdUpMl ?? 0));
+  return {
+    minutesToBoil: boil,
+    minutesToFirstDrop: firstDrop,
+    steamGPerMin: steam,
+    runMinutes,
+    stoppedBy,
+    distillateMl,
+    plantOilG,
+    distilledG,
+    dissolvedG,
+    suspendedMl,
+    visibleMl,
+    oilAt,
+  };
+}
+
+interface Stopping {
+  steam: number;
+  massG: number;
+  spendableMl: number;
+  oilMlAt: OilCurve;
+}
+
+/** The earliest of the rules that were named, the dry line always among them. */
+function stopOf(rule: StopRule, run: Stopping): { minutes: number; by: StoppedBy } {
+  if (run.steam <= 0) return { minutes: 0, by: "never" };
+  const times = stopTimes(rule, run);
+  let [by, minutes]: [StoppedBy, number] = [
+    "reserve",
+    Math.min(run.spendableMl / run.steam, longestMinutes),
+  ];
+  for (const [name, time] of Object.entries(times) as [keyof StopRule, number][]) {
+    if (time <= minutes) [by, minutes] = [name, time];
+  }
+  return { minutes, by };
+}
+
+/** When each named rule alone would stop, minutes from the first drop. */
+export function stopTimes(rule: StopRule, run: Stopping): Partial<Record<keyof StopRule, number>> {
+  const times: Partial<Record<keyof StopRule, number>> = {};
+  if (rule.minutes !== undefined) times.minutes = rule.minutes;
+  if (rule.distillateMl !== undefined) times.distillateMl = rule.distillateMl / run.steam;
+  if (rule.perKg !== undefined) times.perKg = (rule.perKg * run.massG) / run.steam;
+  if (rule.worthMlPer10Min !== undefined)
+    times.worthMlPer10Min = worthlessFrom(run.oilMlAt, rule.worthMlPer10Min);
+  return times;
+}
+
+function worthlessFrom(oilMlAt: OilCurve, worthMl: number): number {
+  const earns = (t: number) => oilMlAt(t + 10) - oilMlAt(t);
+  if (earns(0) < worthMl) return 0;
+  let [low, high] = [0, longestMinutes];
+  for (let step = 0; step < 30; step += 1) {
+    const middle = (low + high) / 2;
+    if (earns(middle) >= worthMl) low = middle;
+    else high = middle;
+  }
+  return high;
+}

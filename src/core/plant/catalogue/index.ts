@@ -1,0 +1,15 @@
+import type { Plant } from "../plant";
+import { herbs } from "./herbs";
+import { seedsTreesZests } from "./seedsTreesZests";
+
+/** All plant materials that come with Sereno, by name. */
+export const plants: readonly Plant[] = [...herbs, ...seedsTreesZests].sort((a, b) =>
+  a.name.localeCompare(b.name, "en"),
+);
+
+const byId = new Map(plants.map((plant) => [plant.id, plant]));
+
+/** The plant with that id, or undefined. */
+export function plantById(id: string): Plant | undefined {
+  return byId.get(id);
+}

@@ -1,0 +1,95 @@
+import { boilingPointC, saturationPressurePa } from "../water/saturation";
+import { compounds, type Compound } from "./compounds";
+import { compoundVapourPressurePa } from "./vapourPressure";
+
+/** Mass fractions by compound id; what is not named is taken to be like the rest. */
+export type Composition = Readonly<Record<string, number>>;
+
+/** What follows from an oil's composition. */
+export interface OilProperties {
+  /** g/mL near 20 °C */
+  densityGPerMl: number;
+  /** What a litre of water dissolves of it, g/L. */
+  solubilityGPerL: number;
+  /** Whether the oil lies on the water, under it, or hangs in it. */
+  layer: "floats" | "sinks" | "hangs";
+}
+
+const waterDensity = 0.998;
+/* Within 10 kg/m³ of water nothing separates in a home still's time; a hair more for rounding. */
+const hangingBand = 0.01 + 1e-9;
+
+/**
+ * Density, solubility and layer of an oil. Density by adding the parts' volumes; solubility as
+ * `Σ x S` over mole fractions (Raoult), S being each compound's own.
+ * @throws RangeError when a compound is unknown, a fraction is negative or all are 0
+ */
+export function oilProperties(composition: Composition): OilProperties {
+  const parts = partsOf(composition);
+  const volume = parts.reduce((sum, { compound, mass }) => sum + mass / compound.densityGPerMl, 0);
+  const solubilityGPerL = parts.reduce(
+    (sum, { compound, mole }) => sum + mole * compound.solubilityGPerL,
+    0,
+  );
+  const densityGPerMl = 1 / volume;
+  const step = densityGPerMl - waterDensity;
+  const layer = Math.abs(step) <= hangingBand ? "hangs" : step < 0 ? "floats" : "sinks";
+  return { densityGPerMl, solubilityGPerL, layer };
+}
+
+/** Where an oil and water boil together. */
+export interface BoilingTogether {
+  temperatureC: number;
+  /** Most oil a gram of steam can carry, g/g. */
+  saturationRatio: number;
+}
+
+/**
+ * Temperature at which water and an oil boil side by side under a pressure, and the mass of oil per
+ * mass of water in that vapour: `p_w + Σ x p = P` and `Σ x p M / (p_w M_w)`.
+ * @param pressurePa air pressure, Pa
+ * @throws RangeError as oilProperties
+ */
+export function boilingTogether(composition: Composition, pressurePa: number): BoilingTogether {
+  const parts = partsOf(composition);
+  const oilPressure = (temperatureC: number) =>
+    parts.reduce(
+      (sum, { compound, mole }) => sum + mole * compoundVapourPressurePa(compound, temperatureC),
+      0,
+    );
+  let [low, high] = [20, boilingPointC(pressurePa)];
+  for (let step = 0; step < 50; step += 1) {
+    const middle = (low + high) / 2;
+    if (saturationPressurePa(middle) + oilPressure(middle) < pressurePa) low = middle;
+    else high = middle;
+  }
+  const temperatureC = (low + high) / 2;
+  const carried = parts.reduce(
+    (sum, { compound, mole }) =>
+      sum + mole * compoundVapourPressurePa(compound, temperatureC) * compound.molarMass,
+    0,
+  );
+  return { temperatureC, saturationRatio: carried / (saturationPressurePa(temperatureC) * 18.015) };
+}
+
+function partsOf(composition: Composition): { compound: Compound; mass: number; mole: number }[] {
+  const named = Object.entries(composition).map(([id, fraction]) => {
+    const compound = compounds[id];
+    if (!compound) throw new RangeError(`composition: no compound is called ${id}`);
+    if (!(fraction >= 0))
+      throw new RangeError(`composition.${id} must be 0 or more, got ${fraction}`);
+    return { compound, fraction };
+  });
+  const total = named.reduce((sum, { fraction }) => sum + fraction, 0);
+  if (!(total > 0))
+    throw new RangeError("composition must name at least one compound with a share above 0");
+  const moles = named.reduce(
+    (sum, { compound, fraction }) => sum + fraction / compound.molarMass,
+    0,
+  );
+  return named.map(({ compound, fraction }) => ({
+    compound,
+    mass: fraction / total,
+    mole: fraction / compound.molarMass / moles,
+  }));
+}

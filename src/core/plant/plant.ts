@@ -1,0 +1,51 @@
+import type { KeepingClass } from "../shelf/bestBy";
+import type { Method } from "../still/fillLimits";
+import type { Composition } from "./oil";
+
+/** How the plant comes to the still. */
+export type PlantState = "fresh" | "wilted" | "dried";
+
+/** One state of a material: how much oil, how much water, how much fits. */
+export interface StateFigures {
+  /** Oil in the plant that distillation can win, mL/kg of plant in this state: 8 in 10 lie between. */
+  oilMlPerKg: { low: number; high: number };
+  /** Water share by mass, 0 to below 1. */
+  moisture: number;
+  /** What a litre of basket takes, g, cut and pressed down by hand. */
+  packingGPerL: number;
+}
+
+/** A plant and a part of it, as a distiller needs to know it. */
+export interface Plant {
+  id: string;
+  name: string;
+  botanicalName: string;
+  /** Two letters that begin the codes of its lots. */
+  code: string;
+  part: string;
+  /** When to cut it. */
+  moment: string;
+  /** What to do with it before it goes in, and why. */
+  preparation: string;
+  states: Partial<Record<PlantState, StateFigures>>;
+  preferredMethod: Method;
+  methodReason: string;
+  /** Water per gram of plant in hydro distillation, mL/g. */
+  waterMlPerG: { fresh: number; dried: number };
+  /** Share of the oil that the first steam reaches, 0 to 1. */
+  freeShare: number;
+  /** Release of the bound share, per minute. */
+  releasePerMinute: number;
+  froths: boolean;
+  /** Minutes from the first drop that people usually give it. */
+  usualMinutes: number;
+  composition: Composition;
+  keeping: KeepingClass;
+  /** Colour and smell to expect. */
+  oilLook: string;
+  hydrosolLook: string;
+  /** Short cautions that belong to this plant. */
+  hazards: string[];
+  /** Where the figures come from. */
+  source: string;
+}

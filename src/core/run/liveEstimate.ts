@@ -1,0 +1,88 @@
+import type { StopRule } from "../forecast/request";
+
+/** What is known of a run under way. Moments in milliseconds. */
+export interface LiveRun {
+  stop: StopRule;
+  chargeG: number;
+  jarMl: number;
+  /** Water above the dry line at the first drop by the plan, mL. */
+  spendableMl: number;
+  /** Water added since, mL. */
+  waterAddedMl: number;
+  /** Distillate by the plan, mL/min. */
+  plannedRateMlPerMin: number;
+  firstDropAt: number;
+  /** Measured distillate so far, by moment. */
+  readings: readonly { at: number; volumeMl: number }[];
+  /** When the jar in use was put under, and the distillate then where it was read. */
+  jarStart: { at: number; volumeMl?: number };
+}
+
+/** Where a run stands now and what comes next. Minutes from now; negative when it is overdue. */
+export interface LiveEstimate {
+  rateMlPerMin: number;
+  /** Whether the rate comes from readings or still from the plan. */
+  measured: boolean;
+  distillateMl: number;
+  inJarMl: number;
+  /** Water above the dry line, mL. */
+  aboveDryLineMl: number;
+  minutesToDryLine: number;
+  minutesToJarFull: number;
+  minutesToHeatOff: number;
+  /** What will end the run. */
+  endsBy: keyof StopRule | "reserve";
+}
+
+/* A jar is swapped before it brims. */
+const jarShare = 0.9;
+/* Readings closer than this tell more about the eye than about the rate. */
+const shortestMinutes = 3;
+
+/** Carries the last reading on to now at the measured rate, or the plan's where nothing was read. */
+export function liveEstimate(run: LiveRun, now: number): LiveEstimate {
+  const known = [
+    { at: run.firstDropAt, volumeMl: 0 },
+    ...run.readings.filter(({ at }) => at >= run.firstDropAt),
+  ];
+  const last = known[known.length - 1]!;
+  const base = [...known]
+    .reverse()
+    .find(({ at }) => minutesBetween(at, last.at) >= shortestMinutes);
+  const measured = base !== undefined && last.volumeMl > base.volumeMl;
+  const rateMlPerMin = measured
+    ? (last.volumeMl - base.volumeMl) / minutesBetween(base.at, last.at)
+    : run.plannedRateMlPerMin;
+  const at = (moment: number) =>
+    Math.max(0, last.volumeMl + rateMlPerMin * minutesBetween(last.at, moment));
+  const distillateMl = at(now);
+  const inJarMl = Math.max(0, distillateMl - (run.jarStart.volumeMl ?? at(run.jarStart.at)));
+  const aboveDryLineMl = run.spendableMl + run.waterAddedMl - distillateMl;
+  const minutesToDryLine = aboveDryLineMl / rateMlPerMin;
+  const ends: [LiveEstimate["endsBy"], number][] = [["reserve", minutesToDryLine]];
+  if (run.stop.minutes !== undefined)
+    ends.push(["minutes", run.stop.minutes - minutesBetween(run.firstDropAt, now)]);
+  if (run.stop.perKg !== undefined)
+    ends.push(["perKg", (run.stop.perKg * run.chargeG - distillateMl) / rateMlPerMin]);
+  if (run.stop.distillateMl !== undefined) {
+    ends.push(["distillateMl", (run.stop.distillateMl - distillateMl) / rateMlPerMin]);
+  }
+  const [endsBy, minutesToHeatOff] = ends.reduce((soonest, end) =>
+    end[1] < soonest[1] ? end : soonest,
+  );
+  return {
+    rateMlPerMin,
+    measured,
+    distillateMl,
+    inJarMl,
+    aboveDryLineMl,
+    minutesToDryLine,
+    minutesToJarFull: (run.jarMl * jarShare - inJarMl) / rateMlPerMin,
+    minutesToHeatOff,
+    endsBy,
+  };
+}
+
+function minutesBetween(from: number, to: number): number {
+  return (to - from) / 60000;
+}

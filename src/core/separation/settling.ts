@@ -1,0 +1,48 @@
+import { probit } from "simple-statistics";
+
+/** A column of distillate in which fine droplets of oil rise (or sink). */
+export interface Settling {
+  /** Height of the column, mm, above 0. */
+  columnMm: number;
+  /** How much lighter or heavier the oil is than the water, kg/m³; the sign does not matter. */
+  densityDifference: number;
+  /** Viscosity of the water, mPa·s, above 0. */
+  viscosityMPaS: number;
+}
+
+/* Droplets from a condenser: lognormal by volume. */
+const medianUm = 40;
+const geometricSpread = 2.2;
+const gravity = 9.80665;
+const bins = 400;
+
+/**
+ * Share of the suspended oil that has reached the layer after so many minutes, 0 to 1.
+ * Stokes' law for each droplet size; droplets start evenly over the column, so of one size the
+ * share `v t / H` has arrived.
+ */
+export function settledShare(settling: Settling, minutes: number): number {
+  const metres = settling.columnMm / 1000;
+  const perDiameter2 =
+    (gravity * Math.abs(settling.densityDifference)) / (18 * (settling.viscosityMPaS / 1000));
+  let share = 0;
+  for (let bin = 0; bin < bins; bin += 1) {
+    const deviation = probit((bin + 0.5) / bins);
+    const diameter = medianUm * 1e-6 * geometricSpread ** deviation;
+    share += Math.min(1, (perDiameter2 * diameter ** 2 * minutes * 60) / metres);
+  }
+  return share / bins;
+}
+
+/** Minutes until a share of the suspended oil has settled; Infinity when the oil hangs. */
+export function minutesToSettle(settling: Settling, share = 0.95): number {
+  if (settling.densityDifference === 0) return Infinity;
+  let [low, high] = [0, 1];
+  while (settledShare(settling, high) < share) high *= 2;
+  for (let step = 0; step < 40; step += 1) {
+    const middle = (low + high) / 2;
+    if (settledShare(settling, middle) < share) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}

@@ -1,0 +1,73 @@
+import { cylinderVolumeMl, type StillShape } from "./geometry";
+
+/** Whether the plant stands above the water or swims in it. */
+export type Method = "steam" | "hydro";
+
+/** Which ways of distilling a still can do. */
+export function methodsOf(shape: StillShape): Method[] {
+  if (shape.construction === "flask") return ["hydro"];
+  if (shape.construction === "separateVessel") return ["steam"];
+  return ["steam", "hydro"];
+}
+
+/* Rules of the craft: a flask of boiling plant at most half full, a pot two thirds, a fifth less
+   where the plant froths; steam needs a free space above the charge and spatter a free space below. */
+const flaskShare = 1 / 2;
+const potShare = 2 / 3;
+const frothShare = 0.8;
+const largeStillMl = 20000;
+const clearAboveMm = { small: 25, large: 75 };
+const clearBelowBasketMm = 20;
+
+/** Volume a fresh gram of plant takes up when it swims, mL: plant tissue is close to water. */
+const plantMlPerG = 1;
+
+/** How much a still takes at once. */
+export interface FillLimits {
+  /** Most water, mL. */
+  waterMl: number;
+  /** Most plant, g. */
+  chargeG: number;
+  /** Free height kept above the charge, mm; 0 where plant and water mix. */
+  headspaceMm: number;
+}
+
+/** What the limits depend on besides the still. */
+export interface Fill {
+  method: Method;
+  /** How much of this preparation fills a litre, g/L, above 0. */
+  packingGPerL: number;
+  /** Water per gram of plant in hydro distillation, mL/g. */
+  waterMlPerG: number;
+  froths: boolean;
+}
+
+/** Most plant and water a still takes of one preparation. */
+export function fillLimits(shape: StillShape, fill: Fill): FillLimits {
+  if (fill.method === "hydro") {
+    const share =
+      (shape.construction === "flask" ? flaskShare : potShare) * (fill.froths ? frothShare : 1);
+    const contentsMl = shape.potVolumeMl * share;
+    const chargeG = contentsMl / (fill.waterMlPerG + plantMlPerG);
+    return { waterMl: contentsMl - chargeG * plantMlPerG, chargeG, headspaceMm: 0 };
+  }
+  const holder = shape.vessel ?? shape.basket;
+  if (!holder) return { waterMl: 0, chargeG: 0, headspaceMm: 0 };
+  const headspaceMm = shape.potVolumeMl >= largeStillMl ? clearAboveMm.large : clearAboveMm.small;
+  const usableMl = Math.max(0, holder.volumeMl - cylinderVolumeMl(headspaceMm, holder.diameterMm));
+  const belowBasketMl = shape.basket
+    ? cylinderVolumeMl(Math.max(0, shape.basket.floorMm - clearBelowBasketMm), shape.potDiameterMm)
+    : Infinity;
+  return {
+    waterMl: Math.min(belowBasketMl, shape.potVolumeMl * potShare),
+    chargeG: (usableMl / 1000) * fill.packingGPerL,
+    headspaceMm,
+  };
+}
+
+/** Most water that fits once a charge of that size is in, mL: in hydro the plant takes its share. */
+export function mostWaterMl(shape: StillShape, fill: Fill, chargeG: number): number {
+  const limits = fillLimits(shape, fill);
+  if (fill.method === "steam") return limits.waterMl;
+  return Math.max(0, limits.waterMl + (limits.chargeG - chargeG) * plantMlPerG);
+}

@@ -1,0 +1,77 @@
+/**
+ * How a still holds its plant and its water. The three bodies the work knows: a pot with the plant
+ * in a basket above the water; a flask or pot in which plant and water mix; a boiler whose steam is
+ * led through a plant vessel of its own.
+ */
+export type Construction = "basketPot" | "flask" | "separateVessel";
+
+/** The inside of a still as the levels need it. Lengths in mm, volumes in mL. */
+export interface StillShape {
+  construction: Construction;
+  /** All the pot, flask or boiler holds up to its rim. */
+  potVolumeMl: number;
+  /** Inner diameter of the pot or boiler; of a round flask at its widest. */
+  potDiameterMm: number;
+  /** The basket's grid above the pot's floor, and what the basket holds. */
+  basket?: { floorMm: number; volumeMl: number; diameterMm: number };
+  /** The plant vessel of a still with a separate one. */
+  vessel?: { volumeMl: number; diameterMm: number };
+  /** Water below which the element or the pot's floor is at risk, mL. */
+  dryLineMl: number;
+}
+
+/** Inner height of a cylinder of that volume, mm. */
+export function cylinderHeightMm(volumeMl: number, diameterMm: number): number {
+  return (volumeMl * 1000) / (Math.PI * (diameterMm / 2) ** 2);
+}
+
+/** Volume of a cylinder up to a height, mL. */
+export function cylinderVolumeMl(heightMm: number, diameterMm: number): number {
+  return (heightMm * Math.PI * (diameterMm / 2) ** 2) / 1000;
+}
+
+/**
+ * How high a volume stands in the pot, mm. Pots and boilers are upright cylinders; a flask is a
+ * sphere of its own volume, whose cap `V = π h² (3R − h) / 3` is solved by halving.
+ */
+export function levelMm(shape: StillShape, volumeMl: number): number {
+  if (volumeMl <= 0) return 0;
+  if (shape.construction !== "flask") return cylinderHeightMm(volumeMl, shape.potDiameterMm);
+  const radius = flaskRadiusMm(shape.potVolumeMl);
+  if (volumeMl >= shape.potVolumeMl) return 2 * radius;
+  let [low, high] = [0, 2 * radius];
+  for (let step = 0; step < 40; step += 1) {
+    const middle = (low + high) / 2;
+    const cap = (Math.PI * middle ** 2 * (3 * radius - middle)) / 3000;
+    if (cap < volumeMl) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+/** Inner height of the pot from floor to rim, mm. */
+export function potHeightMm(shape: StillShape): number {
+  return shape.construction === "flask"
+    ? 2 * flaskRadiusMm(shape.potVolumeMl)
+    : cylinderHeightMm(shape.potVolumeMl, shape.potDiameterMm);
+}
+
+/** Outer surface that is hot while the still runs, mm². */
+export function hotSurfaceMm2(shape: StillShape): number {
+  if (shape.construction === "flask") return 4 * Math.PI * flaskRadiusMm(shape.potVolumeMl) ** 2;
+  const wallAndLid = (diameterMm: number, heightMm: number) =>
+    Math.PI * diameterMm * heightMm + (Math.PI * diameterMm ** 2) / 4;
+  const pot = wallAndLid(shape.potDiameterMm, potHeightMm(shape));
+  if (!shape.vessel) return pot;
+  return (
+    pot +
+    wallAndLid(
+      shape.vessel.diameterMm,
+      cylinderHeightMm(shape.vessel.volumeMl, shape.vessel.diameterMm),
+    )
+  );
+}
+
+function flaskRadiusMm(volumeMl: number): number {
+  return Math.cbrt((3000 * volumeMl) / (4 * Math.PI));
+}

@@ -1,0 +1,83 @@
+/** What a number can measure. */
+export type Quantity = "mass" | "volume" | "temperature" | "length" | "time" | "power" | "count";
+
+/** Which family of units a person thinks in. */
+export type UnitSystem = "metric" | "us";
+
+/** One unit: `canonical = value × factor + offset`. */
+interface Unit {
+  quantity: Quantity;
+  /** What stands beside the number. */
+  symbol: string;
+  factor: number;
+  offset?: number;
+}
+
+/**
+ * Every unit a number can be typed or shown in. The canonical units are g, mL, °C, mm, min and W.
+ * US volumes and avoirdupois masses by their exact definitions (NIST Handbook 44, appendix C).
+ */
+export const units = {
+  g: { quantity: "mass", symbol: "g", factor: 1 },
+  kg: { quantity: "mass", symbol: "kg", factor: 1000 },
+  oz: { quantity: "mass", symbol: "oz", factor: 28.349523125 },
+  lb: { quantity: "mass", symbol: "lb", factor: 453.59237 },
+  mL: { quantity: "volume", symbol: "mL", factor: 1 },
+  L: { quantity: "volume", symbol: "L", factor: 1000 },
+  floz: { quantity: "volume", symbol: "fl oz", factor: 29.5735295625 },
+  gal: { quantity: "volume", symbol: "gal", factor: 3785.411784 },
+  drop: { quantity: "volume", symbol: "drops", factor: 1 / 20 },
+  C: { quantity: "temperature", symbol: "°C", factor: 1 },
+  F: { quantity: "temperature", symbol: "°F", factor: 5 / 9, offset: -160 / 9 },
+  mm: { quantity: "length", symbol: "mm", factor: 1 },
+  cm: { quantity: "length", symbol: "cm", factor: 10 },
+  m: { quantity: "length", symbol: "m", factor: 1000 },
+  in: { quantity: "length", symbol: "in", factor: 25.4 },
+  ft: { quantity: "length", symbol: "ft", factor: 304.8 },
+  min: { quantity: "time", symbol: "min", factor: 1 },
+  h: { quantity: "time", symbol: "h", factor: 60 },
+  W: { quantity: "power", symbol: "W", factor: 1 },
+  kW: { quantity: "power", symbol: "kW", factor: 1000 },
+} as const satisfies Record<string, Unit>;
+
+export type UnitName = keyof typeof units;
+
+/** A value in `unit` as its canonical unit (g, mL, °C, mm, min, W). */
+export function toCanonical(value: number, unit: UnitName): number {
+  const { factor, offset = 0 }: Unit = units[unit];
+  return value * factor + offset;
+}
+
+/** A canonical value (g, mL, °C, mm, min, W) in `unit`. */
+export function fromCanonical(canonical: number, unit: UnitName): number {
+  const { factor, offset = 0 }: Unit = units[unit];
+  return (canonical - offset) / factor;
+}
+
+/** The units offered for a kind of number, small before large, the person's own system first. */
+export function unitsFor(kind: NumberKind, system: UnitSystem): UnitName[] {
+  const both = choices[kind];
+  return system === "metric" ? [...both.metric, ...both.us] : [...both.us, ...both.metric];
+}
+
+/** Kinds of number that differ in the units people use for them, not in what they measure. */
+export type NumberKind =
+  | "plantMass"
+  | "volume"
+  | "oilVolume"
+  | "temperature"
+  | "length"
+  | "altitude"
+  | "minutes"
+  | "power";
+
+const choices: Record<NumberKind, Record<UnitSystem, UnitName[]>> = {
+  plantMass: { metric: ["g", "kg"], us: ["oz", "lb"] },
+  volume: { metric: ["mL", "L"], us: ["floz", "gal"] },
+  oilVolume: { metric: ["mL", "drop"], us: ["floz"] },
+  temperature: { metric: ["C"], us: ["F"] },
+  length: { metric: ["mm", "cm"], us: ["in"] },
+  altitude: { metric: ["m"], us: ["ft"] },
+  minutes: { metric: ["min", "h"], us: [] },
+  power: { metric: ["W", "kW"], us: [] },
+};

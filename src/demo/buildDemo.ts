@@ -1,0 +1,340 @@
+import {
+  bestBy,
+  forecastRun,
+  keepingMonths,
+  normalStream,
+  planCharges,
+  plantById,
+  type ChargePlan,
+  type ForecastRequest,
+} from "@/core";
+import type { Bottle, Use } from "@/records/bottle";
+import { bottleCode, lotCode } from "@/records/codes";
+import type { Entry } from "@/records/entry";
+import type { Harvest } from "@/records/harvest";
+import type { Lot } from "@/records/lot";
+import { readyMadeStills } from "@/records/readyMadeStills";
+import type { AnyRecord } from "@/records/record";
+import type { Run } from "@/records/run";
+import { defaultPreferences } from "@/records/setting";
+import type { Still } from "@/records/still";
+import { stillFigures } from "@/records/stillFigures";
+import { season, type SeasonRun } from "./season";
+
+const minute = 60000;
+const dayMs = 86400e3;
+const site = { altitudeM: 320, airC: 17, waterC: 12, coolingInC: 12 };
+
+/**
+ * The demonstration's logbook: a season played through by the core, with chance from a seed. Same
+ * moment and seed, same records.
+ */
+export function buildDemo(now: Date, seed = 7): AnyRecord[] {
+  const normal = normalStream(seed);
+  const [copper, steel] = readyMadeStills.map((figures, index) => ({
+    ...stamp("still", `still-${index + 1}`, startOf(now, 320)),
+    ...figures,
+  })) as [Still, Still];
+  /* The steel still was calibrated with water; the copper one stands on a small ring. */
+  const stills = {
+    copper: { ...copper, heat: { ...copper.heat, powerW: 2600 } },
+    steel: { ...steel, heat: { ...steel.heat, efficiency: 0.93 } },
+  };
+  const records: AnyRecord[] = [
+    stills.copper,
+    stills.steel,
+    { ...defaultPreferences(), ...times(startOf(now, 320)), site },
+    {
+      ...stamp("measure", "measure-1", startOf(now, 290)),
+      name: "Willow basket",
+      massG: 455,
+      plantId: "spearmint",
+    },
+    {
+      ...stamp("measure", "measure-2", startOf(now, 140)),
+      name: "Armful of tops",
+      massG: 380,
+      plantId: "clarysage",
+    },
+  ];
+  const codes: string[] = [];
+  season.forEach((told, index) => {
+    records.push(...chargeRecords(told, index + 1, stills[told.still], now, normal, codes));
+  });
+  /* Some of today's pine still waits in its basket. */
+  const pine = records.find(
+    (record) => record.kind === "harvest" && record.id === "demo-harvest-30",
+  );
+  if (pine?.kind === "harvest") pine.massG += 1165;
+  return records;
+}
+
+type Normal = () => number;
+
+function chargeRecords(
+  told: SeasonRun,
+  number: number,
+  still: Still,
+  now: Date,
+  normal: Normal,
+  codes: string[],
+): AnyRecord[] {
+  const plant = plantById(told.plantId);
+  if (!plant) throw new RangeError(`season: no plant is called ${told.plantId}`);
+  const method = told.method ?? "steam";
+  const stop = told.minutes ? { minutes: told.minutes } : { perKg: 1 };
+  const plan = planCharges({
+    still: stillFigures(still),
+    plant,
+    state: told.state,
+    massG: told.massG,
+    method,
+    stop,
+    site,
+    charges: 1,
+  });
+  const expected = forecastRun(plan.request, { samples: 200, seed: number });
+  const truth = playOnce(plan, normal);
+  const firstDrop = truth.minutesToFirstDrop ?? 0;
+  const total = firstDrop + truth.runMinutes;
+  const lit = litAt(told, total, firstDrop, now, normal);
+  const at = (minutes: number) => new Date(lit + minutes * minute).toISOString();
+  const reachedMl = (minutes: number) => Math.max(0, (minutes - firstDrop) * truth.rateMlPerMin);
+  const passed = (now.getTime() - lit) / minute;
+  const cutShort = told.story === "boiledNearDry" ? 0.62 : 1;
+  const end = firstDrop + truth.runMinutes * cutShort;
+
+  const entries: Entry[] = [];
+  const add = (entry: Record<string, unknown>, minutes: number) => {
+    if (minutes <= passed)
+      entries.push({ id: `${number}-${entries.length + 1}`, at: at(minutes), ...entry } as Entry);
+  };
+  add({ type: "lit" }, 0);
+  add({ type: "boiling" }, truth.minutesToBoil ?? 0);
+  add({ type: "firstDrop" }, firstDrop);
+  const steps = 3;
+  for (let step = 1; step <= steps; step += 1) {
+    const minutes = firstDrop + ((end - firstDrop) * step) / (steps + 1);
+    add(
+      {
+        type: "reading",
+        headC: tenth(truth.boilC - 0.3 + 0.15 * normal()),
+        outletC: tenth(27 + 3 * step + 1.2 * normal()),
+        distillateMl: five(reachedMl(minutes)),
+      },
+      minutes,
+    );
+  }
+  const jars = Math.floor(reachedMl(end) / (still.jarMl * 0.9));
+  for (let jar = 1; jar <= jars; jar += 1)
+    add({ type: "jarSwapped" }, firstDrop + (jar * still.jarMl * 0.9) / truth.rateMlPerMin);
+  if (told.story === "boiledNearDry") {
+    add(
+      {
+        type: "note",
+        note: "Smelt of scorching. The seed had soaked up more than I thought; heat off before the element showed.",
+      },
+      end - 1,
+    );
+  }
+  if (told.story !== "running") add({ type: "heatOff" }, end);
+  const finished = told.story !== "running" && told.story !== "settling";
+  const share = cutShort < 1 ? 0.6 : 1;
+  const oilMl = Math.max(0, tenth(truth.oil.visibleMl.p50 * share));
+  const hydrosolMl = five(reachedMl(end) * 0.985);
+  const made = new Date(lit + (end + 190) * minute);
+  if (finished) {
+    add(
+      {
+        type: "separated",
+        oilMl,
+        hydrosolMl,
+        look:
+          told.story === "cloudyOil"
+            ? "cloudy, does not clear"
+            : plant.oilLook.split(",")[0]?.toLowerCase().replace(".", ""),
+        smell: plant.hydrosolLook.split(",").slice(-1)[0]?.trim().replace(".", "").toLowerCase(),
+        ph: tenth(5.1 + 0.25 * normal()),
+        ...(told.note ? { note: told.note } : {}),
+      },
+      end + 190,
+    );
+  }
+  entries.sort((a, b) => a.at.localeCompare(b.at));
+
+  const created = new Date(lit - 35 * minute);
+  const harvest: Harvest = {
+    ...stamp("harvest", `harvest-${number}`, created),
+    plantId: plant.id,
+    state: told.state,
+    massG: told.massG,
+    cutOn: created.toISOString().slice(0, 10),
+    place: "Vesper Croft",
+  };
+  const run: Run = {
+    ...stamp("run", `run-${number}`, created),
+    updatedAt: (finished ? made : now).toISOString(),
+    number,
+    stillId: still.id,
+    stillName: still.name,
+    harvestId: harvest.id,
+    plantId: plant.id,
+    state: told.state,
+    checked: ["plant", "water", "path", "cooling", "jar", "room"],
+    entries,
+    plan: {
+      method,
+      charge: 1,
+      charges: 1,
+      chargeG: plan.chargeG,
+      moisture: plan.figures.moisture,
+      waterMl: plan.waterMl,
+      dryLineMl: still.dryLineMl,
+      jarMl: still.jarMl,
+      stop,
+      powerW: still.heat.powerW,
+      forecast: {
+        boilC: expected.boilC,
+        minutesToBoil: expected.minutesToBoil ?? 0,
+        minutesToFirstDrop: expected.minutesToFirstDrop ?? 0,
+        runMinutes: expected.runMinutes,
+        rateMlPerMin: expected.rateMlPerMin,
+        distillateMl: expected.distillateMl,
+        spendableMl: (expected.minutesToDryLine ?? 0) * expected.rateMlPerMin,
+        oilDensityGPerMl: expected.oilDensityGPerMl,
+        ...expected.oil,
+        curve: expected.curve.map(({ minutes, oilG }) => ({ minutes, oilG })),
+      },
+    },
+  };
+  if (!finished) return [harvest, run];
+  return [harvest, run, ...products(run, told, { oilMl, hydrosolMl, made }, codes)];
+}
+
+/** What really happened: one run under one fall of the dice. */
+function playOnce(plan: ChargePlan, normal: Normal): ReturnType<typeof forecastRun> {
+  const seed = Math.floor(Math.abs(normal()) * 1e6) + 1;
+  const request: ForecastRequest = plan.request;
+  const one = forecastRun(request, { samples: 9, seed });
+  /* A hundredth here and there in the heat: no stove is steady. */
+  const wobble = 1 + 0.02 * normal();
+  const stretch = (minutes: number | null) => (minutes === null ? null : minutes * wobble);
+  return {
+    ...one,
+    minutesToBoil: stretch(one.minutesToBoil),
+    minutesToFirstDrop: stretch(one.minutesToFirstDrop),
+  };
+}
+
+function products(
+  run: Run,
+  told: SeasonRun,
+  { oilMl, hydrosolMl, made }: { oilMl: number; hydrosolMl: number; made: Date },
+  codes: string[],
+): AnyRecord[] {
+  const plant = plantById(run.plantId)!;
+  const madeOn = made.toISOString().slice(0, 10);
+  const out: AnyRecord[] = [];
+  for (const product of ["oil", "hydrosol"] as const) {
+    const volumeMl = product === "oil" ? oilMl : hydrosolMl;
+    if (volumeMl < 0.3) continue;
+    const code = lotCode(plant.code, madeOn, product === "oil" ? "O" : "H", codes);
+    codes.push(code);
+    const storage = product === "oil" ? "cellar" : "fridge";
+    const lot: Lot = {
+      ...stamp("lot", `lot-${run.number}-${product}`, made),
+      code,
+      product,
+      plantId: plant.id,
+      runIds: [run.id],
+      madeOn,
+      volumeMl,
+      look: told.story === "cloudyOil" && product === "oil" ? "cloudy, does not clear" : undefined,
+    };
+    const sizes = product === "oil" ? [5, 10, 15, 30, 50, 100] : [250, 500, 1000, 2000, 3000];
+    const sizeMl = sizes.find((size) => size >= volumeMl) ?? sizes.at(-1)!;
+    const filledMl = Math.min(sizeMl, volumeMl);
+    const bottle: Bottle = {
+      ...stamp("bottle", `bottle-${run.number}-${product}`, made),
+      code: bottleCode(code, []),
+      lotId: lot.id,
+      sizeMl,
+      filledMl,
+      glass: product === "oil" ? "amber" : run.number % 3 === 0 ? "blue" : "clear",
+      storage,
+      place: product === "oil" ? "oil box" : "fridge door",
+      bestBy: bestBy(madeOn, keepingMonths(product, plant.keeping, storage)),
+    };
+    out.push(lot, bottle, ...usesOf(bottle, run.number, product, told, made));
+  }
+  return out;
+}
+
+const purposes = {
+  oil: ["salve", "soap", "a gift", "beeswax polish"],
+  hydrosol: ["linen spray", "cooking", "face mist", "watering seedlings"],
+};
+
+function usesOf(
+  bottle: Bottle,
+  number: number,
+  product: "oil" | "hydrosol",
+  told: SeasonRun,
+  made: Date,
+): Use[] {
+  const use = (index: number, daysLater: number, amountMl: number, purpose: string): Use => ({
+    ...stamp(
+      "use",
+      `use-${number}-${product}-${index}`,
+      new Date(made.getTime() + daysLater * dayMs),
+    ),
+    bottleId: bottle.id,
+    at: new Date(made.getTime() + daysLater * dayMs).toISOString(),
+    amountMl: tenth(Math.max(0.1, amountMl)),
+    purpose,
+  });
+  if (told.story === "hydrosolTurned" && product === "hydrosol") {
+    const used = tenth(bottle.filledMl * 0.3);
+    return [
+      use(1, 12, used, "face mist"),
+      use(2, 74, bottle.filledMl - used, "thrown away: sour, with a veil in it"),
+    ];
+  }
+  if (told.daysAgo < 20) return [];
+  const share = [0.18, 0.42, 0.65, 0.08][number % 4]!;
+  const [first, second] = [purposes[product][number % 4]!, purposes[product][(number + 1) % 4]!];
+  return [
+    use(1, 8, bottle.filledMl * share * 0.6, first),
+    use(2, 15, bottle.filledMl * share * 0.4, second),
+  ];
+}
+
+/** When the run was lit: today's so that they are where the story wants them, others of a morning. */
+function litAt(
+  told: SeasonRun,
+  totalMinutes: number,
+  firstDrop: number,
+  now: Date,
+  normal: Normal,
+): number {
+  if (told.story === "settling") return now.getTime() - (totalMinutes + 47) * minute;
+  if (told.story === "running") return now.getTime() - (firstDrop + 31) * minute;
+  return startOf(now, told.daysAgo).getTime() + (9.2 + Math.abs(normal()) * 1.4) * 60 * minute;
+}
+
+function startOf(now: Date, daysAgo: number): Date {
+  const day = new Date(now.getTime() - daysAgo * dayMs);
+  day.setHours(0, 0, 0, 0);
+  return day;
+}
+
+function stamp<K extends string>(kind: K, id: string, at: Date) {
+  return { kind, id: `demo-${id}`, version: 1 as const, ...times(at) };
+}
+
+function times(at: Date) {
+  return { createdAt: at.toISOString(), updatedAt: at.toISOString() };
+}
+
+const tenth = (value: number) => Math.round(value * 10) / 10;
+const five = (value: number) => Math.round(value / 5) * 5;

@@ -1,0 +1,120 @@
+import Papa from "papaparse";
+import { plantById } from "@/core";
+import type { Bottle, Use } from "@/records/bottle";
+import { leftInBottle } from "@/records/bottleLevel";
+import type { Lot } from "@/records/lot";
+import type { RunSummary } from "@/records/runSummary";
+
+/**
+ * Rows as CSV (RFC 4180, UTF-8 with a header row). Text that a spreadsheet would take for a formula
+ * gets an apostrophe before it.
+ */
+function toCsv(rows: Record<string, string | number | undefined>[], columns: string[]): string {
+  return `${Papa.unparse({ fields: columns, data: rows.map((row) => columns.map((name) => row[name] ?? "")) }, { escapeFormulae: /^[=+\-@\t\r].*$/, newline: "\r\n" })}\r\n`;
+}
+
+const runColumns = [
+  "run",
+  "lit",
+  "plant",
+  "botanical_name",
+  "state",
+  "still",
+  "method",
+  "charge_g",
+  "water_mL",
+  "minutes_to_first_drop",
+  "minutes_from_first_drop",
+  "oil_mL",
+  "hydrosol_mL",
+  "yield_mL_per_kg",
+  "yield_mL_per_kg_dry",
+  "yield_percent_w_w",
+  "expected_low_mL",
+  "expected_high_mL",
+  "look",
+  "smell",
+  "pH",
+  "note",
+];
+
+/** All runs as a table, one a row. */
+export function runsCsv(runs: readonly RunSummary[]): string {
+  const rows = runs.map(({ run, state, plantName, minutesFromFirstDrop, result }) => ({
+    run: run.number,
+    lit: state.litAt === undefined ? "" : new Date(state.litAt).toISOString(),
+    plant: plantName,
+    botanical_name: plantById(run.plantId)?.botanicalName,
+    state: run.state,
+    still: run.stillName,
+    method: run.plan.method,
+    charge_g: round(run.plan.chargeG),
+    water_mL: round(run.plan.waterMl),
+    minutes_to_first_drop:
+      state.litAt !== undefined && state.firstDropAt !== undefined
+        ? round((state.firstDropAt - state.litAt) / 60000)
+        : undefined,
+    minutes_from_first_drop:
+      minutesFromFirstDrop === undefined ? undefined : round(minutesFromFirstDrop),
+    oil_mL: result?.oilMl,
+    hydrosol_mL: result?.hydrosolMl,
+    yield_mL_per_kg: result && round(result.mlPerKg),
+    yield_mL_per_kg_dry: result && round(result.mlPerKgDry),
+    yield_percent_w_w: result && round(result.percentMass),
+    expected_low_mL: round(run.plan.forecast.visibleMl.p10),
+    expected_high_mL: round(run.plan.forecast.visibleMl.p90),
+    look: state.result?.look,
+    smell: state.result?.smell,
+    pH: state.result?.ph,
+    note: state.result?.note,
+  }));
+  return toCsv(rows, runColumns);
+}
+
+const bottleColumns = [
+  "bottle",
+  "lot",
+  "plant",
+  "product",
+  "made_on",
+  "size_mL",
+  "filled_mL",
+  "left_mL",
+  "glass",
+  "storage",
+  "place",
+  "best_by",
+  "note",
+];
+
+/** All bottles as a table, one a row. */
+export function bottlesCsv(
+  bottles: readonly Bottle[],
+  lots: readonly Lot[],
+  uses: readonly Use[],
+): string {
+  const byId = new Map(lots.map((lot) => [lot.id, lot]));
+  const rows = bottles.map((bottle) => {
+    const lot = byId.get(bottle.lotId);
+    return {
+      bottle: bottle.code,
+      lot: lot?.code,
+      plant: lot && (plantById(lot.plantId)?.name ?? lot.plantId),
+      product: lot && (lot.firstCut ? "hydrosol, first cut" : lot.product),
+      made_on: lot?.madeOn,
+      size_mL: bottle.sizeMl,
+      filled_mL: bottle.filledMl,
+      left_mL: round(leftInBottle(bottle, uses)),
+      glass: bottle.glass,
+      storage: bottle.storage,
+      place: bottle.place,
+      best_by: bottle.bestBy,
+      note: bottle.note,
+    };
+  });
+  return toCsv(rows, bottleColumns);
+}
+
+function round(value: number): number {
+  return Number(value.toPrecision(5));
+}

@@ -1,0 +1,94 @@
+import { z } from "zod";
+import { openRecord } from "@/records/migrate";
+import { recordKey, recordSchema, type AnyRecord } from "@/records/record";
+
+const logbookFormat = "sereno-logbook";
+const logbookVersion = 1;
+/** Far above any real logbook, far below what stalls a phone. */
+export const maxFileBytes = 32 * 1024 * 1024;
+
+/** A whole logbook as a file. Its JSON Schema is published with the app. */
+export const logbookFileSchema = z.object({
+  format: z.literal(logbookFormat),
+  version: z.literal(logbookVersion),
+  exportedAt: z.iso.datetime({ offset: true }),
+  records: z.array(recordSchema),
+});
+
+/** The logbook file of some records. */
+export function writeLogbook(records: readonly AnyRecord[], at: Date): string {
+  return JSON.stringify(
+    { format: logbookFormat, version: logbookVersion, exportedAt: at.toISOString(), records },
+    null,
+    1,
+  );
+}
+
+/** What a logbook file would do to the records at hand. */
+export interface ImportPreview {
+  added: AnyRecord[];
+  changed: AnyRecord[];
+  /** Already here, the same or newer. */
+  skipped: AnyRecord[];
+  /** Records in the file that would not open, each with what is wrong. They are left out. */
+  broken: string[];
+}
+
+export type ReadLogbook = { ok: true; preview: ImportPreview } | { ok: false; problem: string };
+
+const headSchema = z.object({ format: z.unknown(), version: z.unknown(), records: z.unknown() });
+
+/** Reads a logbook file and compares it, by id and newest, with what is here. Changes nothing. */
+export function readLogbook(text: string, here: readonly AnyRecord[]): ReadLogbook {
+  let raw: unknown;
+  try {
+    raw = JSON.parse(text);
+  } catch {
+    return {
+      ok: false,
+      problem:
+        "This file is not whole: it stops or breaks before its end. Save it anew and try again.",
+    };
+  }
+  const head = headSchema.safeParse(raw);
+  if (!head.success || head.data.format !== logbookFormat) {
+    return {
+      ok: false,
+      problem: "This is not a Sereno logbook. Choose a file that Sereno saved, ending in .json.",
+    };
+  }
+  const { version, records } = head.data;
+  if (typeof version === "number" && version > logbookVersion) {
+    return {
+      ok: false,
+      problem: `This logbook is of version ${version}, made by a newer Sereno. Update this one first.`,
+    };
+  }
+  if (version !== logbookVersion || !Array.isArray(records)) {
+    return {
+      ok: false,
+      problem: "This logbook has no readable version or records. Save it anew and try again.",
+    };
+  }
+  return { ok: true, preview: compare(records, here) };
+}
+
+function compare(incoming: unknown[], here: readonly AnyRecord[]): ImportPreview {
+  const known = new Map(here.map((record) => [recordKey(record), record]));
+  const preview: ImportPreview = { added: [], changed: [], skipped: [], broken: [] };
+  for (const raw of incoming) {
+    const opened = openRecord(raw);
+    if (!opened.ok) {
+      preview.broken.push(opened.problem);
+      continue;
+    }
+    const { record } = opened;
+    const own = known.get(recordKey(record));
+    if (!own) preview.added.push(record);
+    else if (Date.parse(record.updatedAt) > Date.parse(own.updatedAt)) preview.changed.push(record);
+    else preview.skipped.push(record);
+    /* The same record twice in one file counts once, the newest. */
+    if (!own || preview.changed.at(-1) === record) known.set(recordKey(record), record);
+  }
+  return preview;
+}

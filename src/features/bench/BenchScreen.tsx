@@ -1,0 +1,138 @@
+import { useRouter } from "expo-router";
+import { View } from "react-native";
+import {
+  boilingPointC,
+  pressureAtAltitudePa,
+  showMass,
+  showTemperature,
+  showVolume,
+  words,
+} from "@/core";
+import { newRecord } from "@/records/base";
+import { readyMadeStills } from "@/records/readyMadeStills";
+import type { Still } from "@/records/still";
+import { keep } from "@/store/changes";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { selectMeasures, selectPreferences, selectStills } from "@/store/selectors";
+import { Screen } from "@/ui/layout/Screen";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Choice } from "@/ui/primitives/Choice";
+import { Row } from "@/ui/primitives/Row";
+import { Txt } from "@/ui/primitives/Txt";
+import { Measures } from "./Measures";
+import { SiteFields } from "./SiteFields";
+
+const constructions: Record<Still["construction"], string> = {
+  basketPot: "pot with basket",
+  flask: "flask, plant in the water",
+  separateVessel: "boiler and plant vessel",
+};
+
+/** Stills, the place they stand, measures, units and data: what everything else rests on. */
+export function BenchScreen() {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const { units, site } = preferences;
+  const stills = useAppSelector(selectStills);
+  const measures = useAppSelector(selectMeasures);
+  const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
+  const missing = readyMadeStills.filter(
+    ({ name }) => !stills.some((still) => still.name === name),
+  );
+
+  function add(figures: (typeof readyMadeStills)[number]) {
+    const still: Still = { ...newRecord("still", new Date()), ...figures };
+    dispatch(keep(still));
+  }
+  return (
+    <Screen
+      title="Bench"
+      aside={
+        <>
+          <Card className="gap-3">
+            <Txt variant="heading">Where you distil</Txt>
+            <SiteFields preferences={preferences} />
+            <Txt variant="small">{`Water boils here at ${words(showTemperature(boilC, units))}.`}</Txt>
+          </Card>
+          <Card className="gap-3">
+            <Choice
+              shown
+              label="Units"
+              options={[
+                { value: "metric", label: "g, mL, °C" },
+                { value: "us", label: "oz, fl oz, °F" },
+              ]}
+              value={units}
+              onChange={(next) => dispatch(keep({ ...preferences, units: next }))}
+            />
+            <Choice
+              shown
+              label="Light"
+              options={[
+                { value: "system", label: "As the device" },
+                { value: "day", label: "Day" },
+                { value: "night", label: "Night" },
+              ]}
+              value={preferences.theme}
+              onChange={(theme) => dispatch(keep({ ...preferences, theme }))}
+            />
+          </Card>
+          <Row
+            href="/bench/data"
+            title="Data"
+            detail="Save, bring in, the demonstration, the bin"
+          />
+        </>
+      }
+    >
+      <View className="gap-2">
+        <Txt variant="heading">My stills</Txt>
+        {stills.length === 0 ? (
+          <Card>
+            <Txt>
+              Begin with one that is like yours and change its measures, or describe your own from
+              nothing.
+            </Txt>
+          </Card>
+        ) : null}
+        {stills.map((still) => (
+          <Row
+            key={still.id}
+            href={`/bench/stills/${still.id}`}
+            title={still.name}
+            detail={`${constructions[still.construction]} · ${words(showVolume(still.potVolumeMl, units))} · ${still.heat.powerW} W ${heatWords[still.heat.kind]}`}
+            more={`Empty ${words(showMass(still.emptyMassG, units))} of ${still.metal}; dry line at ${words(showVolume(still.dryLineMl, units))}`}
+          />
+        ))}
+        <View className="flex-row flex-wrap gap-2">
+          {missing.map((figures) => (
+            <Button
+              key={figures.name}
+              look="quiet"
+              size="small"
+              label={`Add: ${figures.name}`}
+              onPress={() => add(figures)}
+            />
+          ))}
+          <Button
+            look="quiet"
+            size="small"
+            label="Describe a still"
+            onPress={() => router.push("/bench/stills/new")}
+          />
+        </View>
+      </View>
+      <Measures measures={measures} units={units} />
+    </Screen>
+  );
+}
+
+const heatWords: Record<Still["heat"]["kind"], string> = {
+  element: "element",
+  induction: "induction",
+  plate: "electric plate",
+  gas: "gas",
+  externalSteam: "outside steam",
+};

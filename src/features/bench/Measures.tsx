@@ -1,0 +1,102 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useState } from "react";
+import { Controller, useForm } from "react-hook-form";
+import { View } from "react-native";
+import { z } from "zod";
+import { plantById, plants, showMass, unitsFor, words, type UnitSystem } from "@/core";
+import { newRecord } from "@/records/base";
+import type { Measure } from "@/records/measure";
+import { bin, keep } from "@/store/changes";
+import { useAppDispatch } from "@/store/hooks";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { FormNumber, FormText } from "@/ui/primitives/form";
+import { numberField, toInput } from "@/ui/primitives/numberInput";
+import { Row } from "@/ui/primitives/Row";
+import { Select } from "@/ui/primitives/Select";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { Txt } from "@/ui/primitives/Txt";
+
+const schema = z.object({
+  name: z.string().trim().min(1, "Give the measure a name: basketful, handful, bundle.").max(200),
+  mass: numberField({ name: "Its weight", min: 0, max: 1e6, above: true, remedy: "Weigh one." }),
+  plantId: z.string(),
+});
+
+/** Things that are filled rather than weighed, each weighed once. */
+export function Measures({ measures, units }: { measures: readonly Measure[]; units: UnitSystem }) {
+  const dispatch = useAppDispatch();
+  const [adding, setAdding] = useState(false);
+  return (
+    <View className="gap-2">
+      <Txt variant="heading">Measures</Txt>
+      {measures.length === 0 ? (
+        <Card>
+          <Txt>A basketful, a bundle, a handful: weigh one once, and from then on just count.</Txt>
+        </Card>
+      ) : null}
+      {measures.map((measure) => (
+        <Row
+          key={measure.id}
+          title={measure.name}
+          detail={`${words(showMass(measure.massG, units))}${measure.plantId ? ` of ${plantById(measure.plantId)?.name.toLowerCase()}` : ""}`}
+          end={
+            <Button
+              look="plain"
+              size="small"
+              label="Bin"
+              hint={`Bin ${measure.name}`}
+              onPress={() => dispatch(bin(`${measure.name} is in the bin.`, [measure]))}
+            />
+          }
+        />
+      ))}
+      <View className="flex-row">
+        <Button look="quiet" size="small" label="Add a measure" onPress={() => setAdding(true)} />
+      </View>
+      {adding ? <MeasureSheet units={units} onClose={() => setAdding(false)} /> : null}
+    </View>
+  );
+}
+
+function MeasureSheet({ units, onClose }: { units: UnitSystem; onClose: () => void }) {
+  const dispatch = useAppDispatch();
+  const choices = unitsFor("plantMass", units);
+  const { control, handleSubmit } = useForm({
+    resolver: zodResolver(schema),
+    defaultValues: { name: "", mass: toInput(undefined, choices[0] ?? "g"), plantId: "" },
+  });
+  const save = handleSubmit(({ name, mass, plantId }) => {
+    dispatch(
+      keep({
+        ...newRecord("measure", new Date()),
+        name,
+        massG: mass,
+        ...(plantId ? { plantId } : {}),
+      }),
+    );
+    onClose();
+  });
+  return (
+    <Sheet title="A measure" open onClose={onClose}>
+      <FormText control={control} name="name" label="Name" placeholder="basketful" />
+      <FormNumber control={control} name="mass" label="One weighs" choices={choices} />
+      <Controller
+        control={control}
+        name="plantId"
+        render={({ field }) => (
+          <Select
+            label="Of which plant"
+            options={[
+              { value: "", label: "Any" },
+              ...plants.map(({ id, name }) => ({ value: id, label: name })),
+            ]}
+            value={field.value}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      <Button label="Keep it" onPress={() => void save()} />
+    </Sheet>
+  );
+}

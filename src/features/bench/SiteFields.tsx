@@ -1,0 +1,80 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { unitsFor, type UnitName } from "@/core";
+import type { Setting } from "@/records/setting";
+import { keep } from "@/store/changes";
+import { useAppDispatch } from "@/store/hooks";
+import { NumberField } from "@/ui/primitives/NumberField";
+import {
+  readNumber,
+  toInput,
+  type NumberInput,
+  type NumberRange,
+} from "@/ui/primitives/numberInput";
+
+type Field = keyof Setting["site"];
+
+const temperature = (name: string, min: number, max: number): NumberRange => ({ name, min, max });
+/* Altitude is kept in metres while lengths are canonical in mm. */
+const fields: Record<Field, { label: string; range: NumberRange; perCanonical: number }> = {
+  altitudeM: {
+    label: "Altitude",
+    range: { name: "Altitude", min: -400e3, max: 5500e3 },
+    perCanonical: 1000,
+  },
+  airC: { label: "Air", range: temperature("Air", -20, 50), perCanonical: 1 },
+  waterC: { label: "Water as it goes in", range: temperature("Water", 0, 60), perCanonical: 1 },
+  coolingInC: {
+    label: "Cooling water",
+    range: temperature("Cooling water", 0, 40),
+    perCanonical: 1,
+  },
+};
+
+/** Altitude and temperatures, kept as soon as they make sense. */
+export function SiteFields({ preferences }: { preferences: Setting }) {
+  return (
+    <View className="gap-3">
+      <View className="flex-row gap-3">
+        <SiteField field="altitudeM" preferences={preferences} />
+        <SiteField field="airC" preferences={preferences} />
+      </View>
+      <View className="flex-row gap-3">
+        <SiteField field="waterC" preferences={preferences} />
+        <SiteField field="coolingInC" preferences={preferences} />
+      </View>
+    </View>
+  );
+}
+
+function SiteField({ field, preferences }: { field: Field; preferences: Setting }) {
+  const dispatch = useAppDispatch();
+  const { label, range, perCanonical } = fields[field];
+  const choices: UnitName[] = unitsFor(
+    field === "altitudeM" ? "altitude" : "temperature",
+    preferences.units,
+  );
+  const kept = preferences.site[field] * perCanonical;
+  const [typed, setTyped] = useState<NumberInput>();
+  const shown = typed ?? toInput(kept, choices[0] ?? "m");
+  const read = readNumber(shown, range);
+  return (
+    <NumberField
+      label={label}
+      value={shown}
+      choices={choices}
+      problem={read.ok ? undefined : read.problem}
+      onChange={(next) => {
+        setTyped(next);
+        const value = readNumber(next, range);
+        if (value.ok)
+          dispatch(
+            keep({
+              ...preferences,
+              site: { ...preferences.site, [field]: value.value / perCanonical },
+            }),
+          );
+      }}
+    />
+  );
+}

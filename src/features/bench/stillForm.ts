@@ -1,0 +1,120 @@
+import { z } from "zod";
+import { cylinderHeightMm, unitsFor, type UnitSystem } from "@/core";
+import { stillSchema, type Still } from "@/records/still";
+import { numberField, optionalNumberField, toInput } from "@/ui/primitives/numberInput";
+
+const volume = (name: string) => numberField({ name, min: 0, max: 5e6, above: true });
+const length = (name: string) => numberField({ name, min: 0, max: 5000, above: true });
+
+/** A still as it is typed: every part is asked for, only what the construction has is kept. */
+export const stillFormSchema = z
+  .object({
+    name: z.string().trim().min(1, "Give the still a name.").max(200),
+    construction: stillSchema.shape.construction,
+    metal: stillSchema.shape.metal,
+    potVolume: volume("The pot"),
+    potDiameter: length("The pot's diameter"),
+    basketFloor: optionalNumberField({
+      name: "The basket's height",
+      min: 0,
+      max: 5000,
+      above: true,
+    }),
+    holderVolume: optionalNumberField({ name: "The plant's room", min: 0, max: 5e6, above: true }),
+    holderDiameter: optionalNumberField({ name: "Its diameter", min: 0, max: 5000, above: true }),
+    dryLine: numberField({ name: "The dry line", min: 0, max: 5e6 }),
+    emptyMass: numberField({
+      name: "The empty still",
+      min: 0,
+      max: 1e6,
+      above: true,
+      remedy: "Put it on the scale.",
+    }),
+    heatKind: stillSchema.shape.heat.shape.kind,
+    power: numberField({ name: "Power", min: 0, max: 1e5, above: true }),
+    efficiency: optionalNumberField({ name: "Efficiency", min: 1, max: 100 }),
+    holdUp: numberField({ name: "Hold-up", min: 0, max: 100 }),
+    jar: volume("The jar"),
+  })
+  .superRefine((form, context) => {
+    const fault = (path: string, message: string) =>
+      context.addIssue({ code: "custom", path: [path], message });
+    if (form.dryLine >= form.potVolume)
+      fault("dryLine", "The dry line must be under the pot's rim.");
+    if (form.construction === "flask") return;
+    const holder = form.construction === "basketPot" ? "basket" : "plant vessel";
+    if (form.holderVolume === undefined) fault("holderVolume", `Say how much the ${holder} holds.`);
+    if (form.holderDiameter === undefined) fault("holderDiameter", `Measure across the ${holder}.`);
+    if (form.construction !== "basketPot") return;
+    if (form.basketFloor === undefined) {
+      fault("basketFloor", "Measure from the pot's floor to the basket's grid.");
+      return;
+    }
+    const height = cylinderHeightMm(form.potVolume, form.potDiameter);
+    if (form.basketFloor >= height)
+      fault(
+        "basketFloor",
+        `The pot is only ${height.toFixed(0)} mm high by its volume and diameter.`,
+      );
+    if (form.holderDiameter !== undefined && form.holderDiameter > form.potDiameter) {
+      fault("holderDiameter", "The basket must fit into the pot.");
+    }
+  });
+export type StillForm = z.input<typeof stillFormSchema>;
+
+/** A still's figures as the form shows them; an ordinary pot where there is none yet. */
+export function stillFormDefaults(still: Still | undefined, units: UnitSystem): StillForm {
+  const litres = units === "metric" ? "L" : "gal";
+  const small = unitsFor("volume", units)[0] ?? "mL";
+  const long = unitsFor("length", units)[0] ?? "mm";
+  const holder = still?.construction === "separateVessel" ? still.vessel : still?.basket;
+  return {
+    name: still?.name ?? "",
+    construction: still?.construction ?? "basketPot",
+    metal: still?.metal ?? "stainless",
+    potVolume: toInput(still?.potVolumeMl, litres),
+    potDiameter: toInput(still?.potDiameterMm, long),
+    basketFloor: toInput(still?.basket?.floorMm, long),
+    holderVolume: toInput(holder?.volumeMl, litres),
+    holderDiameter: toInput(holder?.diameterMm, long),
+    dryLine: toInput(still?.dryLineMl, small),
+    emptyMass: toInput(still?.emptyMassG, units === "metric" ? "kg" : "lb"),
+    heatKind: still?.heat.kind ?? "plate",
+    power: toInput(still?.heat.powerW, "W"),
+    efficiency: toInput(
+      still?.heat.efficiency === undefined ? undefined : still.heat.efficiency * 100,
+      "g",
+    ),
+    holdUp: toInput(still?.holdUpMl ?? 0.3, "mL"),
+    jar: toInput(still?.jarMl ?? 1000, small),
+  };
+}
+
+/** What the form says of a still, as its record keeps it. */
+export function stillFromForm(form: z.output<typeof stillFormSchema>) {
+  const { construction, holderVolume = 0, holderDiameter = 0, basketFloor = 0 } = form;
+  return {
+    name: form.name,
+    construction,
+    metal: form.metal,
+    potVolumeMl: form.potVolume,
+    potDiameterMm: form.potDiameter,
+    basket:
+      construction === "basketPot"
+        ? { floorMm: basketFloor, volumeMl: holderVolume, diameterMm: holderDiameter }
+        : undefined,
+    vessel:
+      construction === "separateVessel"
+        ? { volumeMl: holderVolume, diameterMm: holderDiameter }
+        : undefined,
+    dryLineMl: form.dryLine,
+    emptyMassG: form.emptyMass,
+    heat: {
+      kind: form.heatKind,
+      powerW: form.power,
+      ...(form.efficiency === undefined ? {} : { efficiency: form.efficiency / 100 }),
+    },
+    holdUpMl: form.holdUp,
+    jarMl: form.jar,
+  };
+}

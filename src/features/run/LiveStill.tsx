@@ -1,0 +1,45 @@
+import { plantById, showMass, showVolume, words, type LiveEstimate, type UnitSystem } from "@/core";
+import { liveLevels } from "@/records/liveLevels";
+import type { Run } from "@/records/run";
+import type { Still } from "@/records/still";
+import { stillShape } from "@/records/stillFigures";
+import { StillDrawing } from "@/ui/drawings/StillDrawing";
+
+interface Props {
+  run: Run;
+  still: Still;
+  live: LiveEstimate | undefined;
+  oilMl: number;
+  lit: boolean;
+  units: UnitSystem;
+  /** Fills the room it is given. */
+  fit: boolean;
+}
+
+/** The still as it stands right now: the pot sinking towards its dry line, the jar filling. */
+export function LiveStill({ run, still, live, oilMl, lit, units, fit }: Props) {
+  const shape = stillShape(still);
+  const plant = plantById(run.plantId);
+  const { levels, waterMl } = liveLevels(run, shape, live);
+  return (
+    <StillDrawing
+      shape={shape}
+      levels={levels}
+      hydro={run.plan.method === "hydro"}
+      heatKind={still.heat.kind}
+      lit={lit}
+      fit={fit}
+      jar={{ sizeMl: run.plan.jarMl, hydrosolMl: live?.inJarMl ?? 0, oilMl: live ? oilMl : 0 }}
+      labels={{
+        charge: {
+          shown: showMass(run.plan.chargeG, units),
+          what: plant?.part.split(",")[0]!.slice(0, 16) ?? "plant",
+        },
+        water: { shown: showVolume(waterMl, units), what: "in the pot" },
+        dryLine: { shown: showVolume(run.plan.dryLineMl, units), what: "dry line" },
+        hydrosol: { shown: showVolume(live?.inJarMl ?? 0, units), what: "in the jar" },
+      }}
+      inWords={`${still.name}: about ${words(showVolume(waterMl, units))} left in the pot, ${words(showVolume(live?.inJarMl ?? 0, units))} in the jar.`}
+    />
+  );
+}

@@ -1,0 +1,164 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { v4 } from "uuid";
+import { readableVolume } from "./readableVolume";
+import type { UnitSystem } from "@/core";
+import type { Entry } from "@/records/entry";
+import type { Run } from "@/records/run";
+import { entryWords, logLine } from "@/records/logLine";
+import type { RunState } from "@/records/runState";
+import { keepUndoable } from "@/store/changes";
+import { useAppDispatch } from "@/store/hooks";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { fromLocalInput, MomentField, toLocalInput } from "@/ui/primitives/MomentField";
+import { NumberField } from "@/ui/primitives/NumberField";
+import { type NumberInput } from "@/ui/primitives/numberInput";
+import { Row } from "@/ui/primitives/Row";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { TextField } from "@/ui/primitives/TextField";
+import { Txt } from "@/ui/primitives/Txt";
+import { timeOf } from "./runWords";
+
+interface Props {
+  run: Run;
+  state: RunState;
+  units: UnitSystem;
+  open: boolean;
+  onClose: () => void;
+}
+
+/** The run's log, each entry open to correction. Nothing is overwritten: a correction is an entry. */
+export function LogSheet({ run, state, units, open, onClose }: Props) {
+  const [chosen, setChosen] = useState<string>();
+  const entry = state.entries.find(({ id }) => id === chosen);
+  return (
+    <Sheet
+      title={entry ? `Correct: ${entryWords[entry.type]}` : "Log"}
+      intro={
+        entry
+          ? undefined
+          : state.entries.length > 0
+            ? "Tap an entry to correct it."
+            : "Nothing is written down yet."
+      }
+      open={open}
+      onClose={() => {
+        setChosen(undefined);
+        onClose();
+      }}
+    >
+      {entry ? (
+        <Correction run={run} entry={entry} units={units} onDone={() => setChosen(undefined)} />
+      ) : (
+        <View className="gap-2">
+          {state.entries.map((each) => (
+            <Row
+              key={each.id}
+              title={entryWords[each.type]}
+              detail={logLine(each, units).detail}
+              end={<Txt variant="label">{timeOf(each.at)}</Txt>}
+              onPress={each.type === "separated" ? undefined : () => setChosen(each.id)}
+            />
+          ))}
+        </View>
+      )}
+    </Sheet>
+  );
+}
+
+function Correction({
+  run,
+  entry,
+  units,
+  onDone,
+}: {
+  run: Run;
+  entry: RunState["entries"][number];
+  units: UnitSystem;
+  onDone: () => void;
+}) {
+  const dispatch = useAppDispatch();
+  const [at, setAt] = useState(toLocalInput(Date.parse(entry.at)));
+  const [note, setNote] = useState(entry.note ?? "");
+  const [volume, setVolume] = useState<NumberInput>(readableVolume.input(entry, units));
+  const moment = fromLocalInput(at);
+  const future = moment > Date.now() + 60000;
+  const timeProblem = Number.isNaN(moment)
+    ? "Choose a day and a time."
+    : future
+      ? "That is still to come."
+      : undefined;
+  const read = readableVolume.read(entry, volume);
+
+  function amend(
+    part: Pick<Extract<Entry, { type: "amendment" }>, "struck" | "change">,
+    label: string,
+  ) {
+    const amendment: Entry = {
+      id: v4(),
+      type: "amendment",
+      at: new Date().toISOString(),
+      of: entry.id,
+      ...part,
+    };
+    dispatch(keepUndoable(label, [{ ...run, entries: [...run.entries, amendment] }]));
+    onDone();
+  }
+  const minutesAgo = (minutes: number) =>
+    setAt(toLocalInput(Date.parse(entry.at) - minutes * 60000));
+  return (
+    <View className="gap-4">
+      <MomentField kind="moment" label="When" value={at} onChange={setAt} problem={timeProblem} />
+      <View className="flex-row gap-2">
+        {[1, 5, 10].map((minutes) => (
+          <Button
+            key={minutes}
+            label={`${minutes} min earlier`}
+            look="quiet"
+            size="small"
+            className="flex-1 px-1"
+            onPress={() => minutesAgo(minutes)}
+          />
+        ))}
+      </View>
+      {read.applies ? (
+        <NumberField
+          label={read.label}
+          value={volume}
+          onChange={setVolume}
+          choices={readableVolume.units(units)}
+          problem={read.problem}
+        />
+      ) : null}
+      <TextField label="Note" value={note} onChange={setNote} lines={2} maxLength={5000} />
+      <Button
+        label="Correct it"
+        disabled={timeProblem !== undefined || read.problem !== undefined}
+        onPress={() =>
+          amend(
+            {
+              change: {
+                at: new Date(moment).toISOString(),
+                ...(note !== (entry.note ?? "") ? { note } : {}),
+                ...read.change,
+              },
+            },
+            "Entry corrected.",
+          )
+        }
+      />
+      <Card className="flex-row items-center justify-between gap-3">
+        <Txt variant="small" className="flex-1">
+          Did not happen at all?
+        </Txt>
+        <Button
+          label="Strike it out"
+          look="quiet"
+          size="small"
+          onPress={() => amend({ struck: true }, "Entry struck out.")}
+        />
+      </Card>
+    </View>
+  );
+}

@@ -1,0 +1,208 @@
+import { format } from "date-fns";
+import { useRouter } from "expo-router";
+import { View } from "react-native";
+import {
+  plantById,
+  showClock,
+  showMass,
+  showOil,
+  showRange,
+  showVolume,
+  significant,
+  words,
+  type UnitSystem,
+} from "@/core";
+import { logLine } from "@/records/logLine";
+import type { Run } from "@/records/run";
+import { summarise, type RunSummary } from "@/records/runSummary";
+import { bin } from "@/store/changes";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { selectLots, selectPreferences } from "@/store/selectors";
+import { RangeBar } from "@/ui/charts/RangeBar";
+import { Screen } from "@/ui/layout/Screen";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Facts } from "@/ui/primitives/Facts";
+import { Row } from "@/ui/primitives/Row";
+import { Tile } from "@/ui/primitives/Tile";
+import { Txt } from "@/ui/primitives/Txt";
+
+/** One run from plan to bottle. */
+export function RunSheetScreen({ run }: { run: Run }) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const { units } = useAppSelector(selectPreferences);
+  const lots = useAppSelector(selectLots).filter(({ runIds }) => runIds.includes(run.id));
+  const summary = summarise(run);
+  const { state, plantName, result } = summary;
+  const next = nextStep(summary);
+  return (
+    <Screen
+      title={plantName}
+      over={`Run ${run.number} · ${format(summary.at, "d MMMM yyyy")} · ${run.stillName}`}
+      back={{ href: "/runs", label: "Runs" }}
+      footer={
+        next ? (
+          <Button label={next.label} onPress={() => router.push(`/runs/${run.id}/${next.to}`)} />
+        ) : undefined
+      }
+      aside={
+        <>
+          <Card className="gap-1">
+            <Txt variant="heading">Log</Txt>
+            {state.entries.length === 0 ? (
+              <Txt variant="small">Nothing is written down yet.</Txt>
+            ) : null}
+            {state.entries.map((entry) => {
+              const { what, detail } = logLine(entry, units);
+              return (
+                <View key={entry.id} className="flex-row gap-3 border-b border-line py-2">
+                  <Txt variant="label" className="w-[52px]">
+                    {format(new Date(entry.at), "HH:mm")}
+                  </Txt>
+                  <View className="min-w-0 flex-1">
+                    <Txt variant="strong">{what}</Txt>
+                    {detail ? <Txt variant="small">{detail}</Txt> : null}
+                  </View>
+                </View>
+              );
+            })}
+          </Card>
+          <View className="flex-row flex-wrap gap-2">
+            {state.result ? (
+              <Button
+                look="quiet"
+                size="small"
+                label="Correct the measures"
+                onPress={() => router.push(`/runs/${run.id}/separate`)}
+              />
+            ) : null}
+            {state.litAt !== undefined ? (
+              <Button
+                look="quiet"
+                size="small"
+                label="Correct the log"
+                onPress={() => router.push(`/runs/${run.id}/watch`)}
+              />
+            ) : null}
+            <Button
+              look="quiet"
+              size="small"
+              label="Bin this run"
+              onPress={() => {
+                dispatch(bin(`Run ${run.number} is in the bin.`, [run]));
+                router.replace("/runs");
+              }}
+            />
+          </View>
+        </>
+      }
+    >
+      {result ? (
+        <>
+          <View className="flex-row flex-wrap gap-3">
+            <Tile
+              wash="oil"
+              label="Oil"
+              value={showOil(result.oilMl)}
+              detail={`expected ${showRange(run.plan.forecast.visibleMl.p10, run.plan.forecast.visibleMl.p90)} mL`}
+            />
+            <Tile
+              wash="dew"
+              label="Hydrosol"
+              value={showVolume(result.hydrosolMl, units)}
+              detail={`${significant(result.hydrosolToPlant, 2)} : 1 to plant`}
+            />
+            <Tile
+              label="Yield"
+              value={{ text: significant(result.mlPerKg, 3), unit: "mL/kg" }}
+              detail={`${significant(result.percentMass, 2)} % by weight`}
+            />
+          </View>
+          <Card>
+            <RangeBar
+              expected={run.plan.forecast.visibleMl}
+              measured={result.oilMl}
+              unit="mL"
+              inWords={`Measured ${words(showOil(result.oilMl))}; 8 in 10 were expected between ${showRange(run.plan.forecast.visibleMl.p10, run.plan.forecast.visibleMl.p90)} mL.`}
+            />
+          </Card>
+          <Card>
+            <Facts
+              facts={[
+                [
+                  "On dry matter",
+                  `${significant(result.mlPerKgDry, 3)} mL/kg · ${significant(result.percentMassDry, 2)} % by weight`,
+                ],
+                ["By volume and weight", `${significant(result.percentVolume, 2)} % v/w`],
+                [
+                  "Oil by weight",
+                  `${significant(result.oilG, 3)} g, ${Math.round(result.drops)} drops`,
+                ],
+                ["Look", state.result?.look],
+                ["Smell", state.result?.smell],
+                ["pH", state.result?.ph?.toFixed(1)],
+                ["Note", state.result?.note],
+              ]}
+            />
+          </Card>
+        </>
+      ) : null}
+      <Card>
+        <Facts facts={planFacts(summary, units)} />
+      </Card>
+      {lots.length > 0 ? (
+        <View className="gap-2">
+          <Txt variant="heading">On the shelf</Txt>
+          {lots.map((lot) => (
+            <Row
+              key={lot.id}
+              href={`/shelf/${lot.id}`}
+              title={lot.code}
+              detail={`${lot.firstCut ? "first cut" : lot.product} · ${words(lot.product === "oil" ? showOil(lot.volumeMl) : showVolume(lot.volumeMl, units))}`}
+            />
+          ))}
+        </View>
+      ) : null}
+    </Screen>
+  );
+}
+
+function nextStep({ state }: RunSummary): { label: string; to: string } | undefined {
+  if (state.phase === "ready") return { label: "To the checklist", to: "ready" };
+  if (state.phase === "settling") return { label: "Separate and measure", to: "separate" };
+  if (state.phase === "done") return undefined;
+  return { label: "Back to the still", to: "watch" };
+}
+
+function planFacts(
+  { run, state, minutesFromFirstDrop }: RunSummary,
+  units: UnitSystem,
+): [string, string | undefined][] {
+  const { plan } = run;
+  const minutes = (from?: number, to?: number) =>
+    from !== undefined && to !== undefined ? showClock((to - from) / 60000) : "–";
+  return [
+    [
+      "Charge",
+      `${words(showMass(plan.chargeG, units))}, ${run.state} ${plantById(run.plantId)?.part ?? ""}, ${plan.charge} of ${plan.charges}`,
+    ],
+    [
+      "Method",
+      `${plan.method === "steam" ? "over steam" : "in water"}, ${words(showVolume(plan.waterMl, units))} of water`,
+    ],
+    [
+      "Boiling",
+      `${minutes(state.litAt, state.boilingAt)} h after heat on; planned ${showClock(plan.forecast.minutesToBoil)}`,
+    ],
+    [
+      "First drop",
+      `${minutes(state.litAt, state.firstDropAt)} h after heat on; planned ${showClock(plan.forecast.minutesToFirstDrop)}`,
+    ],
+    [
+      "On the drip",
+      `${minutesFromFirstDrop === undefined ? "–" : showClock(minutesFromFirstDrop)} h; planned ${showClock(plan.forecast.runMinutes)}`,
+    ],
+    ["Jars", String(state.jars)],
+  ];
+}

@@ -1,0 +1,100 @@
+import { format } from "date-fns";
+import { Link } from "expo-router";
+import { Pressable, Text, View } from "react-native";
+import { showMass, showOil, showVolume, significant, words, type UnitSystem } from "@/core";
+import type { RunSummary } from "@/records/runSummary";
+import { Card } from "@/ui/primitives/Card";
+import type { SortKey } from "./findRuns";
+import { standing } from "./standing";
+
+const columns: { key: SortKey; label: string; end?: boolean; flex: string }[] = [
+  { key: "number", label: "Run", flex: "flex-[0.5]" },
+  { key: "at", label: "Lit", flex: "flex-[1]" },
+  { key: "plant", label: "Plant", flex: "flex-[1.5]" },
+  { key: "charge", label: "Charge", end: true, flex: "flex-[0.9]" },
+  { key: "minutes", label: "Minutes", end: true, flex: "flex-[0.7]" },
+  { key: "hydrosol", label: "Hydrosol", end: true, flex: "flex-[0.9]" },
+  { key: "oil", label: "Oil", end: true, flex: "flex-[0.8]" },
+  { key: "yield", label: "mL per kg", end: true, flex: "flex-[0.8]" },
+];
+
+interface TableProps {
+  runs: RunSummary[];
+  units: UnitSystem;
+  sort: { key: SortKey; down: boolean };
+  onSort: (key: SortKey) => void;
+}
+
+/** The logbook as a table, sorted by any of its columns. */
+export function RunTable({ runs, units, sort, onSort }: TableProps) {
+  return (
+    <Card className="px-2 py-2">
+      <View role="table" aria-label="Runs">
+        <View role="row" className="flex-row border-b border-line">
+          {columns.map(({ key, label, end, flex }) => (
+            <View
+              key={key}
+              role="columnheader"
+              {...{
+                "aria-sort": sort.key === key ? (sort.down ? "descending" : "ascending") : "none",
+              }}
+              className={`${flex} ${end ? "items-end" : ""}`}
+            >
+              <Pressable
+                role="button"
+                onPress={() => onSort(key)}
+                className="min-h-[44px] justify-center px-2"
+              >
+                <Text
+                  className={`text-[14px] ${sort.key === key ? "font-bold text-ink" : "font-medium text-soft"}`}
+                >
+                  {label}
+                  {sort.key === key ? (sort.down ? " ↓" : " ↑") : ""}
+                </Text>
+              </Pressable>
+            </View>
+          ))}
+        </View>
+        {runs.map((summary) => {
+          const { run, plantName, at, result, minutesFromFirstDrop } = summary;
+          const cells = [
+            String(run.number),
+            format(at, "d MMM yyyy"),
+            `${plantName}, ${run.state}`,
+            words(showMass(run.plan.chargeG, units)),
+            minutesFromFirstDrop === undefined
+              ? standing(summary)
+              : minutesFromFirstDrop.toFixed(0),
+            result ? words(showVolume(result.hydrosolMl, units)) : "–",
+            result ? words(showOil(result.oilMl)) : "–",
+            result ? significant(result.mlPerKg, 3) : "–",
+          ];
+          return (
+            <View role="row" key={run.id} className="flex-row items-center border-b border-line">
+              {cells.map((text, index) => {
+                const { key, end, flex } = columns[index]!;
+                return (
+                  <View role="cell" key={key} className={`${flex} ${end ? "items-end" : ""}`}>
+                    {key === "plant" ? (
+                      <Link href={`/runs/${run.id}`} asChild>
+                        <Pressable className="min-h-[46px] justify-center px-2">
+                          <Text className="font-bold text-[15px] text-ink underline">{text}</Text>
+                        </Pressable>
+                      </Link>
+                    ) : (
+                      <Text
+                        className={`px-2 text-[15px] text-ink ${key === "yield" ? "font-bold" : "font-body"}`}
+                      >
+                        {text}
+                      </Text>
+                    )}
+                  </View>
+                );
+              })}
+            </View>
+          );
+        })}
+      </View>
+    </Card>
+  );
+}

@@ -1,0 +1,53 @@
+import { format } from "date-fns";
+import type { RunSummary } from "@/records/runSummary";
+
+export type SortKey =
+  "number" | "at" | "plant" | "charge" | "minutes" | "hydrosol" | "oil" | "yield";
+
+const read: Record<SortKey, (summary: RunSummary) => number | string> = {
+  number: ({ run }) => run.number,
+  at: ({ at }) => at,
+  plant: ({ plantName }) => plantName,
+  charge: ({ run }) => run.plan.chargeG,
+  minutes: ({ minutesFromFirstDrop }) => minutesFromFirstDrop ?? -1,
+  hydrosol: ({ result }) => result?.hydrosolMl ?? -1,
+  oil: ({ result }) => result?.oilMl ?? -1,
+  yield: ({ result }) => result?.mlPerKg ?? -1,
+};
+
+/** Runs in which every word of the query occurs: plant, still, state, month and year, notes, number. */
+export function findRuns(runs: readonly RunSummary[], query: string): RunSummary[] {
+  const wanted = query.toLowerCase().split(/\s+/).filter(Boolean);
+  if (wanted.length === 0) return [...runs];
+  return runs.filter((summary) => {
+    const text = searchText(summary);
+    return wanted.every((word) => text.includes(word));
+  });
+}
+
+/** Runs by one column; equal ones by number, the latest first. */
+export function sortRuns(runs: readonly RunSummary[], key: SortKey, down: boolean): RunSummary[] {
+  const by = read[key];
+  return [...runs].sort((a, b) => {
+    const [x, y] = [by(a), by(b)];
+    const order = typeof x === "string" ? x.localeCompare(String(y)) : x - Number(y);
+    return (down ? -order : order) || b.run.number - a.run.number;
+  });
+}
+
+function searchText({ run, plantName, at, state }: RunSummary): string {
+  const notes = state.entries.map(({ note }) => note ?? "");
+  const result = state.result ? [state.result.look, state.result.smell] : [];
+  return [
+    `run ${run.number}`,
+    plantName,
+    run.state,
+    run.stillName,
+    run.plan.method,
+    format(at, "d MMMM yyyy yyyy-MM-dd"),
+    ...notes,
+    ...result,
+  ]
+    .join(" ")
+    .toLowerCase();
+}

@@ -1,0 +1,71 @@
+import { View } from "react-native";
+import { significant, type Yield } from "@/core";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+
+/** One run's yield on every usual basis. */
+export function YieldTable({ result }: { result: Yield }) {
+  const rows: [string, string, string][] = [
+    ["mL per kg", significant(result.mlPerKg, 3), significant(result.mlPerKgDry, 3)],
+    [
+      "% volume by weight",
+      significant(result.percentVolume, 3),
+      significant(result.percentVolumeDry, 3),
+    ],
+    [
+      "% weight by weight",
+      significant(result.percentMass, 3),
+      significant(result.percentMassDry, 3),
+    ],
+  ];
+  return (
+    <Card className="gap-1">
+      <View role="table" aria-label="Yield on every basis">
+        <View role="row" className="flex-row border-b border-line pb-1">
+          <Cell head wide text="Yield" />
+          <Cell head text="as charged" />
+          <Cell head text="dry matter" />
+        </View>
+        {rows.map(([label, charged, dry]) => (
+          <View role="row" key={label} className="flex-row border-b border-line py-2">
+            <Cell wide text={label} />
+            <Cell strong text={charged} />
+            <Cell strong text={dry} />
+          </View>
+        ))}
+      </View>
+      <Txt variant="small">
+        {[
+          `${significant(result.oilG, 3)} g of oil, about ${Math.round(result.drops)} drops`,
+          result.mlPerPiece === undefined
+            ? undefined
+            : `${significant(result.mlPerPiece, 2)} mL per measure`,
+          `hydrosol to plant ${significant(result.hydrosolToPlant, 2)} : 1`,
+        ]
+          .filter(Boolean)
+          .join("; ")}
+      </Txt>
+    </Card>
+  );
+}
+
+function Cell({
+  text,
+  head,
+  wide,
+  strong,
+}: {
+  text: string;
+  head?: boolean;
+  wide?: boolean;
+  strong?: boolean;
+}) {
+  return (
+    <View
+      role={head ? "columnheader" : "cell"}
+      className={wide ? "flex-[1.5]" : "flex-1 items-end"}
+    >
+      <Txt variant={head ? "small" : strong ? "strong" : "body"}>{text}</Txt>
+    </View>
+  );
+}

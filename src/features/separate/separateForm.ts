@@ -1,0 +1,63 @@
+import { z } from "zod";
+import { unitsFor, type UnitSystem } from "@/core";
+import type { Separated } from "@/records/entry";
+import { numberField, optionalNumberField, toInput } from "@/ui/primitives/numberInput";
+
+/** What is measured once oil and hydrosol are apart. */
+export const separateSchema = z
+  .object({
+    oil: numberField({ name: "Oil", min: 0, max: 1e5, remedy: "None to see? Write 0." }),
+    hydrosol: numberField({ name: "Hydrosol", min: 0, max: 1e6 }),
+    firstCut: optionalNumberField({ name: "First cut", min: 0, max: 1e6 }),
+    density: optionalNumberField({ name: "Density", min: 0.6, max: 1.3 }),
+    look: z.string().max(200),
+    smell: z.string().max(200),
+    ph: optionalNumberField({ name: "pH", min: 0, max: 14 }),
+    note: z.string().max(5000),
+  })
+  .refine(({ firstCut, hydrosol }) => (firstCut ?? 0) <= hydrosol, {
+    path: ["firstCut"],
+    message: "The first cut is part of the hydrosol: it cannot be more than all of it.",
+  });
+export type SeparateValues = z.output<typeof separateSchema>;
+
+/** The form's fields as they stand at first. */
+export function separateDefaults(
+  result: Separated | undefined,
+  units: UnitSystem,
+): z.input<typeof separateSchema> {
+  const volume = unitsFor("volume", units)[0] ?? "mL";
+  return {
+    oil: toInput(result?.oilMl, "mL"),
+    hydrosol: toInput(result?.hydrosolMl, volume),
+    firstCut: toInput(result?.firstCutMl, volume),
+    density: toInput(result?.oilDensityGPerMl, "g"),
+    look: result?.look ?? "",
+    smell: result?.smell ?? "",
+    ph: toInput(result?.ph, "g"),
+    note: result?.note ?? "",
+  };
+}
+
+/** The measured values as a log entry keeps them. */
+export function asResult({
+  oil,
+  hydrosol,
+  firstCut,
+  density,
+  look,
+  smell,
+  ph,
+  note,
+}: SeparateValues) {
+  return {
+    oilMl: oil,
+    hydrosolMl: hydrosol,
+    ...(firstCut !== undefined ? { firstCutMl: firstCut } : {}),
+    ...(density !== undefined ? { oilDensityGPerMl: density } : {}),
+    ...(look ? { look } : {}),
+    ...(smell ? { smell } : {}),
+    ...(ph !== undefined ? { ph } : {}),
+    ...(note ? { note } : {}),
+  };
+}

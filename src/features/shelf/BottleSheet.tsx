@@ -1,0 +1,143 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { Controller, useForm, useWatch } from "react-hook-form";
+import { z } from "zod";
+import { bestBy, keepingMonths, plantById, unitsFor } from "@/core";
+import { newRecord } from "@/records/base";
+import { bottleSchema, type Bottle } from "@/records/bottle";
+import { bottleCode } from "@/records/codes";
+import type { Lot } from "@/records/lot";
+import { keepUndoable } from "@/store/changes";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { selectBottles, selectPreferences } from "@/store/selectors";
+import { Button } from "@/ui/primitives/Button";
+import { FormChoice, FormNumber, FormText } from "@/ui/primitives/form";
+import { MomentField } from "@/ui/primitives/MomentField";
+import { numberField, toInput } from "@/ui/primitives/numberInput";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { Txt } from "@/ui/primitives/Txt";
+
+const form = z
+  .object({
+    size: numberField({ name: "The bottle's size", min: 0, max: 1e5, above: true }),
+    filled: numberField({ name: "What is in it", min: 0, max: 1e5, above: true }),
+    glass: bottleSchema.shape.glass,
+    storage: bottleSchema.shape.storage,
+    place: z.string().max(200),
+    bestBy: z.union([z.literal(""), z.iso.date("Best by must be a day.")]),
+    note: z.string().max(5000),
+  })
+  .refine(({ filled, size }) => filled <= size * 1.05, {
+    path: ["filled"],
+    message: "More than the bottle holds. Check the size, or share it over two bottles.",
+  });
+
+const glasses: { value: Bottle["glass"]; label: string }[] = [
+  { value: "amber", label: "Amber" },
+  { value: "blue", label: "Blue" },
+  { value: "green", label: "Green" },
+  { value: "clear", label: "Clear" },
+  { value: "metal", label: "Metal" },
+  { value: "plastic", label: "Plastic" },
+];
+const places: { value: Bottle["storage"]; label: string }[] = [
+  { value: "fridge", label: "Fridge" },
+  { value: "cellar", label: "Cool and dark" },
+  { value: "room", label: "Room" },
+];
+
+/** Fills one bottle of a lot. */
+export function BottleSheet({
+  lot,
+  openMl,
+  onClose,
+}: {
+  lot: Lot;
+  openMl: number;
+  onClose: () => void;
+}) {
+  const dispatch = useAppDispatch();
+  const { units } = useAppSelector(selectPreferences);
+  const bottles = useAppSelector(selectBottles);
+  const oil = lot.product === "oil";
+  const choices = unitsFor(oil ? "oilVolume" : "volume", units);
+  const unit = choices[0] ?? "mL";
+  const { control, handleSubmit } = useForm({
+    resolver: zodResolver(form),
+    defaultValues: {
+      size: toInput(usualSizeMl(openMl, oil), unit),
+      filled: toInput(Math.min(openMl, usualSizeMl(openMl, oil)), unit),
+      glass: "amber" as const,
+      storage: oil ? ("cellar" as const) : ("fridge" as const),
+      place: "",
+      bestBy: "",
+      note: "",
+    },
+    mode: "onBlur",
+  });
+  const storage = useWatch({ control, name: "storage" });
+  const keeping = plantById(lot.plantId)?.keeping ?? "middling";
+  const months = keepingMonths(lot.product, keeping, storage);
+  const suggested = bestBy(lot.madeOn, months);
+
+  const save = handleSubmit((values) => {
+    const { place, note } = values;
+    const bottle: Bottle = {
+      ...newRecord("bottle", new Date()),
+      code: bottleCode(
+        lot.code,
+        bottles.map(({ code }) => code),
+      ),
+      lotId: lot.id,
+      sizeMl: values.size,
+      filledMl: values.filled,
+      glass: values.glass,
+      storage: values.storage,
+      bestBy: values.bestBy || suggested,
+      ...(place ? { place } : {}),
+      ...(note ? { note } : {}),
+    };
+    dispatch(keepUndoable(`${bottle.code} is on the shelf.`, [bottle]));
+    onClose();
+  });
+
+  return (
+    <Sheet title="Fill a bottle" intro={`From ${lot.code}.`} open onClose={onClose}>
+      <FormNumber control={control} name="size" label="Bottle holds" choices={choices} />
+      <FormNumber control={control} name="filled" label="Filled with" choices={choices} />
+      <FormChoice control={control} name="glass" label="Glass" options={glasses} />
+      <FormChoice control={control} name="storage" label="Kept" options={places} />
+      <FormText
+        control={control}
+        name="place"
+        label="Where exactly"
+        placeholder="top shelf, box 2"
+      />
+      <Controller
+        control={control}
+        name="bestBy"
+        render={({ field, fieldState }) => (
+          <MomentField
+            kind="day"
+            label="Best by"
+            value={field.value || suggested}
+            onChange={field.onChange}
+            problem={fieldState.error?.message}
+          />
+        )}
+      />
+      <Txt variant="small">
+        {`A plain rule: ${months} months from the run for ${oil ? `an oil that keeps ${keepingWords[keeping]}` : "a hydrosol"} kept this way. Smell and look decide.`}
+      </Txt>
+      <FormText control={control} name="note" label="Note" />
+      <Button label="On the shelf" onPress={() => void save()} />
+    </Sheet>
+  );
+}
+
+const keepingWords = { short: "a short time", middling: "a fair time", long: "long" };
+
+/** The usual bottle that takes an amount: the smallest that holds it, or the largest there is. */
+function usualSizeMl(amountMl: number, oil: boolean): number {
+  const sizes = oil ? [5, 10, 15, 30, 50, 100] : [100, 250, 500, 1000];
+  return sizes.find((size) => size >= amountMl) ?? sizes.at(-1) ?? amountMl;
+}

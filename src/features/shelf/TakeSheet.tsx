@@ -1,0 +1,66 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useForm } from "react-hook-form";
+import { z } from "zod";
+import { showOil, showVolume, unitsFor, words } from "@/core";
+import { newRecord } from "@/records/base";
+import type { Use } from "@/records/bottle";
+import type { Shelved } from "@/records/shelf";
+import { keepUndoable } from "@/store/changes";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
+import { Button } from "@/ui/primitives/Button";
+import { FormNumber, FormText } from "@/ui/primitives/form";
+import { numberField, toInput } from "@/ui/primitives/numberInput";
+import { Sheet } from "@/ui/primitives/Sheet";
+
+/** Takes some out of a bottle, with what for. */
+export function TakeSheet({ item, onClose }: { item: Shelved; onClose: () => void }) {
+  const dispatch = useAppDispatch();
+  const { units } = useAppSelector(selectPreferences);
+  const { bottle, lot, leftMl } = item;
+  const oil = lot.product === "oil";
+  const choices = unitsFor(oil ? "oilVolume" : "volume", units);
+  const schema = z.object({
+    amount: numberField({
+      name: "The amount",
+      min: 0,
+      max: leftMl,
+      above: true,
+      remedy: "That is what is left in this bottle.",
+    }),
+    purpose: z
+      .string()
+      .trim()
+      .min(1, "Say what it is for: soap, a gift, thrown away because it smelt sour.")
+      .max(200),
+  });
+  const { control, handleSubmit } = useForm({
+    resolver: zodResolver(schema),
+    defaultValues: { amount: toInput(undefined, choices[0] ?? "mL"), purpose: "" },
+  });
+  const save = handleSubmit(({ amount, purpose }) => {
+    const now = new Date();
+    const use: Use = {
+      ...newRecord("use", now),
+      bottleId: bottle.id,
+      at: now.toISOString(),
+      amountMl: amount,
+      purpose,
+    };
+    const said = words(oil ? showOil(amount) : showVolume(amount, units));
+    dispatch(keepUndoable(`${said} taken from ${bottle.code}.`, [use]));
+    onClose();
+  });
+  return (
+    <Sheet
+      title="Take some out"
+      intro={`${bottle.code}: ${words(oil ? showOil(leftMl) : showVolume(leftMl, units))} left.`}
+      open
+      onClose={onClose}
+    >
+      <FormNumber control={control} name="amount" label="How much" choices={choices} />
+      <FormText control={control} name="purpose" label="What for" />
+      <Button label="Taken" onPress={() => void save()} />
+    </Sheet>
+  );
+}

@@ -1,0 +1,43 @@
+import { createAsyncStorage } from "@react-native-async-storage/async-storage";
+import { useFonts } from "expo-font";
+import { YoungSerif_400Regular } from "@expo-google-fonts/young-serif/400Regular";
+import { AtkinsonHyperlegibleNext_400Regular } from "@expo-google-fonts/atkinson-hyperlegible-next/400Regular";
+import { AtkinsonHyperlegibleNext_600SemiBold } from "@expo-google-fonts/atkinson-hyperlegible-next/600SemiBold";
+import { AtkinsonHyperlegibleNext_700Bold } from "@expo-google-fonts/atkinson-hyperlegible-next/700Bold";
+import { useEffect, useState, type ReactNode } from "react";
+import { Provider } from "react-redux";
+import { askToKeep } from "@/storage/askToKeep";
+import { exclusiveAccess } from "@/storage/exclusive";
+import { chosenLogbook } from "@/storage/logbookChoice";
+import { openRecordStorage } from "@/storage/recordStorage";
+import { openTabNotices } from "@/storage/tabNotices";
+import { openLogbook } from "@/store/openLogbook";
+import { createStore, type AppStore } from "@/store/store";
+import { Shell } from "./Shell";
+
+/** Opens the chosen logbook and shows the app over it. */
+export function AppRoot({ children }: { children: ReactNode }) {
+  const [store] = useState(openStore);
+  useFonts({
+    YoungSerif_400Regular,
+    Atkinson_400: AtkinsonHyperlegibleNext_400Regular,
+    Atkinson_600: AtkinsonHyperlegibleNext_600SemiBold,
+    Atkinson_700: AtkinsonHyperlegibleNext_700Bold,
+  });
+  useEffect(() => {
+    void askToKeep();
+    const following = store.dispatch(openLogbook());
+    return () => void following.then((stop) => stop());
+  }, [store]);
+  return (
+    <Provider store={store}>
+      <Shell>{children}</Shell>
+    </Provider>
+  );
+}
+
+function openStore(): AppStore {
+  const logbook = chosenLogbook();
+  const storage = openRecordStorage(createAsyncStorage(logbook), exclusiveAccess(logbook));
+  return createStore({ logbook, storage, notices: openTabNotices(logbook), now: () => new Date() });
+}

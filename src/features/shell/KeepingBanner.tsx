@@ -1,0 +1,50 @@
+import { useEffect } from "react";
+import { View } from "react-native";
+import { saveLogbookFile } from "@/exchange/saveLogbookFile";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { retryWriting } from "@/store/persistence";
+import { selectAllRecords } from "@/store/selectors";
+import { Button } from "@/ui/primitives/Button";
+import { Txt } from "@/ui/primitives/Txt";
+
+/** Says at once when the browser will not store, and offers the way out: a file. */
+export function KeepingBanner() {
+  const dispatch = useAppDispatch();
+  const { status, problem, waiting } = useAppSelector(({ keeping }) => keeping);
+  const records = useAppSelector(selectAllRecords);
+  useEffect(() => {
+    if (status !== "refused" && status !== "writing") return;
+    const warn = (event: BeforeUnloadEvent) => event.preventDefault();
+    window.addEventListener("beforeunload", warn);
+    return () => window.removeEventListener("beforeunload", warn);
+  }, [status]);
+  if (status !== "refused" && status !== "unreadable") return null;
+  return (
+    <View
+      role="alert"
+      className="flex-row flex-wrap items-center gap-x-4 gap-y-1 bg-ember-wash px-4 py-2"
+    >
+      <Txt className="min-w-[240px] flex-1 text-ember-ink">
+        {status === "refused"
+          ? `Not stored: ${waiting} ${waiting === 1 ? "change waits" : "changes wait"}. The browser says “${problem}”. Nothing is lost while this tab is open: save a file now.`
+          : `The logbook could not be read: “${problem}”. What you enter now may not be kept. Reload, or free some space first.`}
+      </Txt>
+      <Button
+        label="Save a file"
+        look="danger"
+        size="small"
+        onPress={() => saveLogbookFile(records)}
+      />
+      {status === "refused" ? (
+        <Button
+          label="Try again"
+          look="quiet"
+          size="small"
+          onPress={() => dispatch(retryWriting)}
+        />
+      ) : (
+        <Button label="Reload" look="quiet" size="small" onPress={() => window.location.reload()} />
+      )}
+    </View>
+  );
+}

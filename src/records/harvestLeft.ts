@@ -1,0 +1,14 @@
+import type { Harvest } from "./harvest";
+import type { Run } from "./run";
+
+/* Crumbs on the scale are not a charge. */
+const leastShare = 0.02;
+
+/** What of a harvest has not been charged or set aside, g; 0 when only crumbs are left. */
+export function harvestLeftG(harvest: Harvest, runs: readonly Run[]): number {
+  const charged = runs
+    .filter(({ harvestId }) => harvestId === harvest.id)
+    .reduce((sum, { plan }) => sum + plan.chargeG, 0);
+  const left = harvest.massG - charged - (harvest.setAsideG ?? 0);
+  return left > harvest.massG * leastShare ? left : 0;
+}

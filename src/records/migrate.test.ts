@@ -1,0 +1,46 @@
+import { buildDemo } from "@/demo/buildDemo";
+import { sampleRun, sampleStill } from "@/testing/sampleRecords";
+import storedV1 from "./examples/stored-v1.json";
+import { openRecord, type Migration } from "./migrate";
+
+test("every record stored by the first version opens", () => {
+  for (const record of storedV1) {
+    const opened = openRecord(record);
+    expect(opened.ok ? "opens" : opened.problem).toBe("opens");
+  }
+});
+
+test("a step lifts an older record, once and in order", () => {
+  const { holdUpMl: _, ...older } = sampleStill();
+  const step: Migration = {
+    kind: "still",
+    from: 0,
+    name: "holdUp",
+    up: (record) => ({ ...record, holdUpMl: sampleStill().holdUpMl }),
+  };
+  expect(openRecord({ ...older, version: 0 }, [step])).toEqual({ ok: true, record: sampleStill() });
+  expect(openRecord({ ...older, version: 0 }, [])).toMatchObject({ ok: false });
+});
+
+test("the problem names record, field and fault", () => {
+  const run = { ...sampleRun(), plan: { ...sampleRun().plan, chargeG: -20 } };
+  expect(openRecord(run)).toEqual({
+    ok: false,
+    problem: expect.stringMatching(/^run run-a: plan\.chargeG: .*>0/),
+  });
+  expect(openRecord({ ...sampleStill(), version: 7 })).toEqual({
+    ok: false,
+    problem: "still still-a: made by a newer Sereno (version 7)",
+  });
+  expect(openRecord(42)).toMatchObject({ ok: false });
+});
+
+test("the demonstration is whole, the same for the same moment, and has its stories", () => {
+  const now = new Date("2026-10-03T14:00:00Z");
+  const records = buildDemo(now);
+  expect(buildDemo(now)).toEqual(records);
+  for (const record of records)
+    expect(openRecord(JSON.parse(JSON.stringify(record)))).toMatchObject({ ok: true });
+  const runs = records.filter(({ kind }) => kind === "run");
+  expect(runs.length).toBeGreaterThanOrEqual(30);
+});

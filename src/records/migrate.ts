@@ -1,0 +1,43 @@
+import { z } from "zod";
+import { recordSchema, type AnyRecord, type Kind } from "./record";
+
+/** One named step that lifts a stored record of a kind from `from` to `from + 1`. */
+export interface Migration {
+  kind: Kind;
+  from: number;
+  name: string;
+  up: (record: Record<string, unknown>) => Record<string, unknown>;
+}
+
+/** All steps since the first release, in order. Never edited once released. */
+const migrations: readonly Migration[] = [];
+
+export type Opened = { ok: true; record: AnyRecord } | { ok: false; problem: string };
+
+const envelope = z.object({ kind: z.string(), version: z.int() }).loose();
+
+/** Lifts and validates whatever a border hands in. The problem names record, field and fault. */
+export function openRecord(raw: unknown, steps: readonly Migration[] = migrations): Opened {
+  const head = envelope.safeParse(raw);
+  if (!head.success) return { ok: false, problem: "not a record: it has no kind and version" };
+  let lifted: Record<string, unknown> = head.data;
+  for (const step of steps) {
+    if (step.kind === lifted.kind && step.from === lifted.version) {
+      lifted = { ...step.up(lifted), version: step.from + 1 };
+    }
+  }
+  const parsed = recordSchema.safeParse(lifted);
+  if (parsed.success) return { ok: true, record: parsed.data };
+  return { ok: false, problem: describe(lifted, parsed.error) };
+}
+
+function describe(record: Record<string, unknown>, error: z.ZodError): string {
+  const name = `${String(record.kind).slice(0, 20)} ${String(record.id ?? "without id").slice(0, 40)}`;
+  if (typeof record.version === "number" && record.version > 1) {
+    return `${name}: made by a newer Sereno (version ${record.version})`;
+  }
+  const faults = error.issues
+    .slice(0, 3)
+    .map(({ path, message }) => `${path.join(".") || "record"}: ${message}`);
+  return `${name}: ${faults.join("; ")}`;
+}

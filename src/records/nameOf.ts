@@ -1,0 +1,24 @@
+import { plantById } from "@/core";
+import type { AnyRecord } from "./record";
+
+/** What a person would call a record. */
+export function nameOf(record: AnyRecord): string {
+  const plant = (id: string) => plantById(id)?.name ?? id;
+  switch (record.kind) {
+    case "still":
+    case "measure":
+      return record.name;
+    case "harvest":
+      return `${plant(record.plantId)} harvest of ${record.cutOn}`;
+    case "run":
+      return `Run ${record.number}, ${plant(record.plantId)}`;
+    case "lot":
+      return `Lot ${record.code}`;
+    case "bottle":
+      return `Bottle ${record.code}`;
+    case "use":
+      return `Taken: ${record.purpose}`;
+    case "setting":
+      return "Preferences";
+  }
+}

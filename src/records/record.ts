@@ -1,0 +1,39 @@
+import { z } from "zod";
+import { bottleSchema, useSchema } from "./bottle";
+import { harvestSchema } from "./harvest";
+import { lotSchema } from "./lot";
+import { measureSchema } from "./measure";
+import { runSchema } from "./run";
+import { settingSchema } from "./setting";
+import { stillSchema } from "./still";
+
+/** Every kind of record that is kept. */
+export const recordSchema = z.discriminatedUnion("kind", [
+  stillSchema,
+  measureSchema,
+  harvestSchema,
+  runSchema,
+  lotSchema,
+  bottleSchema,
+  useSchema,
+  settingSchema,
+]);
+export type AnyRecord = z.infer<typeof recordSchema>;
+export type Kind = AnyRecord["kind"];
+export type RecordOf<K extends Kind> = Extract<AnyRecord, { kind: K }>;
+
+export const kinds = [
+  "still",
+  "measure",
+  "harvest",
+  "run",
+  "lot",
+  "bottle",
+  "use",
+  "setting",
+] as const satisfies readonly Kind[];
+
+/** The key a record is stored and merged under. */
+export function recordKey(record: { kind: string; id: string }): string {
+  return `${record.kind}/${record.id}`;
+}

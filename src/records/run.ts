@@ -1,0 +1,61 @@
+import { z } from "zod";
+import { amount, id, positive, recordBase, shortText } from "./base";
+import { entrySchema } from "./entry";
+import { plantState } from "./harvest";
+
+const range = z.object({ p10: amount, p50: amount, p90: amount });
+const stopRule = z.object({
+  minutes: amount.optional(),
+  distillateMl: amount.optional(),
+  perKg: amount.optional(),
+  worthMlPer10Min: amount.optional(),
+});
+
+/** The plan as it was when the run was made ready: a later model or still does not rewrite it. */
+const planSchema = z.object({
+  method: z.enum(["steam", "hydro"]),
+  charge: z.int().min(1),
+  charges: z.int().min(1),
+  chargeG: positive,
+  moisture: z.number().min(0).lt(1),
+  waterMl: amount,
+  dryLineMl: amount,
+  jarMl: positive,
+  stop: stopRule,
+  powerW: positive,
+  forecast: z.object({
+    boilC: z.number(),
+    minutesToBoil: amount,
+    minutesToFirstDrop: amount,
+    runMinutes: amount,
+    rateMlPerMin: positive,
+    distillateMl: amount,
+    /** Water the run may spend before the dry line, mL. */
+    spendableMl: amount,
+    oilDensityGPerMl: positive,
+    distilledMl: range,
+    dissolvedG: range,
+    suspendedMl: range,
+    visibleMl: range,
+    /** Middle run: minutes from the first drop, oil distilled so far, g. */
+    curve: z.array(z.object({ minutes: amount, oilG: amount })).max(200),
+  }),
+});
+export type RunPlan = z.infer<typeof planSchema>;
+
+/** One charge distilled. */
+export const runSchema = z.object({
+  ...recordBase,
+  kind: z.literal("run"),
+  number: z.int().min(1).max(1e6),
+  stillId: id,
+  stillName: shortText,
+  harvestId: id.optional(),
+  plantId: shortText.min(1),
+  state: plantState,
+  plan: planSchema,
+  /** Items of the checklist that were gone through, by name. */
+  checked: z.array(shortText).max(60),
+  entries: z.array(entrySchema).max(20000),
+});
+export type Run = z.infer<typeof runSchema>;

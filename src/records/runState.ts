@@ -1,0 +1,93 @@
+import type { Entry, Reading, Separated } from "./entry";
+
+export type Phase = "ready" | "heating" | "warming" | "distilling" | "settling" | "done";
+
+/** What has become of a run, from its entries alone. Moments in milliseconds. */
+export interface RunState {
+  phase: Phase;
+  litAt?: number;
+  boilingAt?: number;
+  firstDropAt?: number;
+  heatOffAt?: number;
+  separatedAt?: number;
+  /** Entries as they stand after all amendments, by moment. */
+  entries: Exclude<Entry, { type: "amendment" }>[];
+  readings: Reading[];
+  lastDistillate?: { at: number; volumeMl: number };
+  /** Distillate when the jar in use was put under, mL, where it was read. */
+  jarStart?: { at: number; volumeMl?: number };
+  jars: number;
+  waterAddedMl: number;
+  result?: Separated;
+}
+
+/** Computes a run's state. Any order of entries, any way of arriving: the same state. */
+export function runState(entries: readonly Entry[]): RunState {
+  const standing = amended(entries);
+  const first = (type: Entry["type"]) => {
+    const entry = standing.find((candidate) => candidate.type === type);
+    return entry ? Date.parse(entry.at) : undefined;
+  };
+  const state: RunState = {
+    phase: "ready",
+    entries: standing,
+    readings: [],
+    jars: 1,
+    waterAddedMl: 0,
+  };
+  state.litAt = first("lit");
+  state.boilingAt = first("boiling");
+  state.firstDropAt = first("firstDrop");
+  state.heatOffAt = first("heatOff");
+  if (state.firstDropAt !== undefined) state.jarStart = { at: state.firstDropAt, volumeMl: 0 };
+  for (const entry of standing) {
+    const at = Date.parse(entry.at);
+    if (entry.type === "reading") {
+      state.readings.push(entry);
+      if (entry.distillateMl !== undefined)
+        state.lastDistillate = { at, volumeMl: entry.distillateMl };
+    }
+    if (entry.type === "jarSwapped") {
+      state.jars += 1;
+      state.jarStart = { at };
+    }
+    if (entry.type === "waterAdded") state.waterAddedMl += entry.volumeMl;
+    if (entry.type === "separated") {
+      state.result = entry;
+      state.separatedAt = at;
+    }
+  }
+  state.phase = phaseOf(state);
+  return state;
+}
+
+function phaseOf(state: RunState): Phase {
+  if (state.result) return "done";
+  if (state.heatOffAt !== undefined) return "settling";
+  if (state.firstDropAt !== undefined) return "distilling";
+  if (state.boilingAt !== undefined) return "warming";
+  if (state.litAt !== undefined) return "heating";
+  return "ready";
+}
+
+/** Entries with every amendment applied, struck ones gone, in the order of their moments. */
+function amended(entries: readonly Entry[]): RunState["entries"] {
+  const standing = new Map<string, Exclude<Entry, { type: "amendment" }>>();
+  const amendments: Extract<Entry, { type: "amendment" }>[] = [];
+  for (const entry of entries) {
+    if (entry.type === "amendment") amendments.push(entry);
+    else standing.set(entry.id, entry);
+  }
+  amendments.sort(byMoment);
+  for (const { of, struck, change } of amendments) {
+    const entry = standing.get(of);
+    if (!entry) continue;
+    if (struck) standing.delete(of);
+    else standing.set(of, { ...entry, ...change } as typeof entry);
+  }
+  return [...standing.values()].sort(byMoment);
+}
+
+function byMoment(a: { at: string; id: string }, b: { at: string; id: string }): number {
+  return Date.parse(a.at) - Date.parse(b.at) || (a.id < b.id ? -1 : 1);
+}

@@ -1,0 +1,39 @@
+import { plantById, type Yield } from "@/core";
+import type { Run } from "./run";
+import { runState, type RunState } from "./runState";
+import { yieldOfRun } from "./yieldOfRun";
+
+/** A run as a line in the logbook. */
+export interface RunSummary {
+  run: Run;
+  state: RunState;
+  plantName: string;
+  /** When it was lit, or made ready. */
+  at: number;
+  minutesFromFirstDrop?: number;
+  result?: Yield & { oilMl: number; hydrosolMl: number };
+}
+
+const known = new WeakMap<Run, RunSummary>();
+
+/** Summarises a run. Remembered per record, since records never change in place. */
+export function summarise(run: Run): RunSummary {
+  const found = known.get(run);
+  if (found) return found;
+  const state = runState(run.entries);
+  const yielded = yieldOfRun(run, state);
+  const summary: RunSummary = {
+    run,
+    state,
+    plantName: plantById(run.plantId)?.name ?? run.plantId,
+    at: state.litAt ?? Date.parse(run.createdAt),
+    ...(state.firstDropAt !== undefined && state.heatOffAt !== undefined
+      ? { minutesFromFirstDrop: (state.heatOffAt - state.firstDropAt) / 60000 }
+      : {}),
+    ...(yielded && state.result
+      ? { result: { ...yielded, oilMl: state.result.oilMl, hydrosolMl: state.result.hydrosolMl } }
+      : {}),
+  };
+  known.set(run, summary);
+  return summary;
+}

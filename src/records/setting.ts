@@ -1,0 +1,36 @@
+import { z } from "zod";
+import { recordBase, shortText } from "./base";
+
+/** The one record of preferences; its id is always `preferences`. */
+export const settingSchema = z.object({
+  ...recordBase,
+  kind: z.literal("setting"),
+  units: z.enum(["metric", "us"]),
+  theme: z.enum(["system", "day", "night"]),
+  site: z.object({
+    altitudeM: z.number().min(-400).max(5500),
+    airC: z.number().min(-20).max(50),
+    waterC: z.number().min(0).max(60),
+    coolingInC: z.number().min(0).max(40),
+  }),
+  /** What stands in the plan's fields, so that a reload does not empty them. */
+  planDraft: z.record(shortText, z.string().max(200)).optional(),
+});
+export type Setting = z.infer<typeof settingSchema>;
+
+export const preferencesId = "preferences";
+
+/** Preferences before the person has set any: near the sea, a mild room. */
+export function defaultPreferences(): Setting {
+  const epoch = new Date(0).toISOString();
+  return {
+    kind: "setting",
+    id: preferencesId,
+    version: 1,
+    createdAt: epoch,
+    updatedAt: epoch,
+    units: "metric",
+    theme: "system",
+    site: { altitudeM: 100, airC: 18, waterC: 14, coolingInC: 14 },
+  };
+}

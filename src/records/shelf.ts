@@ -1,0 +1,68 @@
+import { plantById } from "@/core";
+import type { Bottle, Use } from "./bottle";
+import { leftInBottle } from "./bottleLevel";
+import type { Lot } from "./lot";
+
+/** A bottle with what it takes to show it. */
+export interface Shelved {
+  bottle: Bottle;
+  lot: Lot;
+  plantName: string;
+  leftMl: number;
+  /** Days until its best-by; negative when it is past. */
+  daysLeft: number;
+  /** Soon past, or past, and not empty. */
+  due: boolean;
+}
+
+/* A month is enough to use up or give away what is due. */
+const dueDays = 30;
+
+/** Bottles that are not empty with their lots, what is due first. */
+export function shelved(
+  bottles: readonly Bottle[],
+  lots: readonly Lot[],
+  uses: readonly Use[],
+  today: Date,
+): Shelved[] {
+  const lotById = new Map(lots.map((lot) => [lot.id, lot]));
+  const usesOf = new Map<string, Use[]>();
+  for (const use of uses) usesOf.set(use.bottleId, [...(usesOf.get(use.bottleId) ?? []), use]);
+  return bottles
+    .flatMap((bottle) => {
+      const lot = lotById.get(bottle.lotId);
+      const leftMl = leftInBottle(bottle, usesOf.get(bottle.id) ?? []);
+      if (!lot || leftMl <= 0) return [];
+      const daysLeft = Math.ceil((Date.parse(bottle.bestBy) - today.getTime()) / 86400e3);
+      return [
+        {
+          bottle,
+          lot,
+          plantName: plantById(lot.plantId)?.name ?? lot.plantId,
+          leftMl,
+          daysLeft,
+          due: daysLeft <= dueDays,
+        },
+      ];
+    })
+    .sort((a, b) => a.daysLeft - b.daysLeft);
+}
+
+/** Best-by in words: "12 days left", "best by Sep 2028", "past since 4 days". */
+export function bestByWords({ daysLeft, bottle }: Shelved): string {
+  if (daysLeft < 0) return `past by ${-daysLeft} ${daysLeft === -1 ? "day" : "days"}`;
+  if (daysLeft <= 60) return `${daysLeft} ${daysLeft === 1 ? "day" : "days"} left`;
+  const month = new Date(`${bottle.bestBy}T12:00:00Z`).toLocaleDateString("en", {
+    month: "short",
+    year: "numeric",
+  });
+  return `best by ${month}`;
+}
+
+/** What of a lot is not in a bottle yet, mL. */
+export function unbottledMl(lot: Lot, bottles: readonly Bottle[]): number {
+  const filled = bottles
+    .filter(({ lotId }) => lotId === lot.id)
+    .reduce((sum, { filledMl }) => sum + filledMl, 0);
+  return Math.max(0, lot.volumeMl - filled);
+}

@@ -1,0 +1,27 @@
+import type { StillFigures, StillShape } from "@/core";
+import type { Still } from "./still";
+
+/** A still's record as the computation takes it. */
+export function stillFigures(still: Still): StillFigures {
+  return {
+    shape: stillShape(still),
+    metal: still.metal,
+    emptyMassG: still.emptyMassG,
+    heat: still.heat,
+    lossWPerK: still.lossWPerK,
+    holdUpMl: still.holdUpMl,
+  };
+}
+
+/** The inside of a still; parts that its construction does not have are left out. */
+export function stillShape(still: Still): StillShape {
+  const { construction, potVolumeMl, potDiameterMm, dryLineMl } = still;
+  return {
+    construction,
+    potVolumeMl,
+    potDiameterMm,
+    dryLineMl,
+    ...(construction === "basketPot" && still.basket ? { basket: still.basket } : {}),
+    ...(construction === "separateVessel" && still.vessel ? { vessel: still.vessel } : {}),
+  };
+}

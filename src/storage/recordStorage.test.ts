@@ -1,0 +1,118 @@
+import "fake-indexeddb/auto";
+import { createAsyncStorage } from "@react-native-async-storage/async-storage";
+import fc from "fast-check";
+import type { Run } from "@/records/run";
+import { memoryStorage } from "@/testing/memoryStorage";
+import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { exclusiveAccess } from "./exclusive";
+import { openRecordStorage } from "./recordStorage";
+
+const now = new Date("2026-06-01T12:00:00Z");
+const open = (backend = memoryStorage()) => ({
+  backend,
+  storage: openRecordStorage(backend, exclusiveAccess("test")),
+});
+
+test("what was committed is there after a restart, over the browser's database", async () => {
+  const backend = createAsyncStorage("keeping-test");
+  await openRecordStorage(backend, exclusiveAccess("a")).commit([
+    { after: sampleStill() },
+    { after: sampleRun() },
+  ]);
+  const { records } = await openRecordStorage(
+    createAsyncStorage("keeping-test"),
+    exclusiveAccess("b"),
+  ).load(now);
+  expect(records).toEqual(expect.arrayContaining([sampleStill(), sampleRun()]));
+});
+
+test("a commit that fails at its end, as on a full disk, leaves everything as it was", async () => {
+  const backend = createAsyncStorage("crash-test");
+  const storage = openRecordStorage(backend, exclusiveAccess("crash"));
+  await storage.commit([{ after: sampleStill() }]);
+  const put = IDBObjectStore.prototype.put;
+  let puts = 0;
+  IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args: Parameters<typeof put>) {
+    puts += 1;
+    const request = put.apply(this, args);
+    /* As on a full disk: every write is taken, and then the transaction fails as a whole. */
+    if (puts === 2) request.addEventListener("success", () => this.transaction.abort());
+    return request;
+  };
+  const renamed = { ...sampleStill(), name: "Renamed", updatedAt: now.toISOString() };
+  await expect(
+    storage.commit([{ before: sampleStill(), after: renamed }, { after: sampleRun() }]),
+  ).rejects.toThrow();
+  IDBObjectStore.prototype.put = put;
+  const { records } = await storage.load(now);
+  expect(records).toEqual([sampleStill()]);
+});
+
+test("a record that does not parse is set aside word for word, shown, and let go only when told", async () => {
+  const { backend, storage } = open();
+  backend.texts.set("run/broken", "{ not json");
+  backend.texts.set("still/odd", JSON.stringify({ ...sampleStill(), id: "odd", potVolumeMl: -20 }));
+  backend.texts.set("still/still-a", JSON.stringify(sampleStill()));
+  const first = await storage.load(now);
+  expect(first.records).toEqual([sampleStill()]);
+  expect(first.quarantined.map(({ problem }) => problem)).toEqual([
+    "the stored text is not JSON",
+    expect.stringContaining("still odd: potVolumeMl"),
+  ]);
+  const second = await storage.load(now);
+  expect(second.quarantined.map(({ text }) => text)).toContain("{ not json");
+  await storage.discardQuarantined("run/broken");
+  expect((await storage.load(now)).quarantined).toHaveLength(1);
+});
+
+test("what was set aside comes back once it opens", async () => {
+  const { backend, storage } = open();
+  const text = JSON.stringify(sampleStill());
+  backend.texts.set(
+    "quarantine/still/still-a",
+    JSON.stringify({ key: "still/still-a", text, problem: "newer", at: "" }),
+  );
+  expect(await storage.load(now)).toEqual({ records: [sampleStill()], quarantined: [] });
+});
+
+test("a store that cannot tidy up still opens", async () => {
+  const { backend, storage } = open();
+  backend.texts.set("run/broken", "{");
+  backend.refuse = "no space left";
+  const loaded = await storage.load(now);
+  expect(loaded.quarantined).toHaveLength(1);
+  expect(backend.texts.get("run/broken")).toBe("{");
+});
+
+test("binned records stay for 30 days and are gone after", async () => {
+  const { storage } = open();
+  await storage.commit([{ after: { ...sampleStill(), deletedAt: "2026-05-20T00:00:00Z" } }]);
+  expect((await storage.load(now)).records).toHaveLength(1);
+  expect((await storage.load(new Date("2026-06-30T00:00:00Z"))).records).toHaveLength(0);
+});
+
+test("two tabs that tap on one run at once keep every tap", async () => {
+  await fc.assert(
+    fc.asyncProperty(fc.array(fc.boolean(), { minLength: 1, maxLength: 30 }), async (turns) => {
+      const { storage } = open();
+      const start = sampleRun();
+      await storage.commit([{ after: start }]);
+      const tabs: [Run, Run] = [start, start];
+      let taps = 0;
+      for (const second of turns) {
+        const mine = tabs[Number(second)]!;
+        taps += 1;
+        const entry = entryAt(taps, { type: "note", note: `tap ${taps}` });
+        const [stored] = await storage.commit([
+          { before: mine, after: { ...mine, entries: [...mine.entries, entry] } },
+        ]);
+        tabs[Number(second)] = stored as Run;
+      }
+      const [run] = await storage.read(["run/run-a"]);
+      expect((run as Run).entries.map(({ id }) => id).sort()).toEqual(
+        Array.from({ length: taps }, (_, i) => `note-${i + 1}`).sort(),
+      );
+    }),
+    { numRuns: 40 },
+  );
+});

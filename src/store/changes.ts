@@ -1,0 +1,78 @@
+import type { AnyRecord } from "@/records/record";
+import { quarantineDiscarded } from "./keepingSlice";
+import { recordsChanged } from "./recordSlice";
+import { entitiesOf } from "./selectors";
+import type { RootState, Thunk } from "./store";
+import { undoGone, undoOffered } from "./undoSlice";
+
+/** Keeps new or changed records, stamped with the moment of the change. */
+export function keep(...records: AnyRecord[]): Thunk {
+  return (dispatch, _getState, { now }) => {
+    const updatedAt = now().toISOString();
+    dispatch(recordsChanged({ records: records.map((record) => ({ ...record, updatedAt })) }));
+  };
+}
+
+/** Keeps records as one step that can be taken back whole. */
+export function keepUndoable(label: string, records: AnyRecord[]): Thunk {
+  return (dispatch, getState, { now }) => {
+    const back = asBefore(getState(), records, now());
+    dispatch(keep(...records));
+    dispatch(undoOffered({ label, back }));
+  };
+}
+
+/** Takes in records from a file with the moments they were changed at, as one step that can be taken back. */
+export function takeIn(label: string, records: AnyRecord[]): Thunk {
+  return (dispatch, getState, { now }) => {
+    const back = asBefore(getState(), records, now());
+    dispatch(recordsChanged({ records }));
+    dispatch(undoOffered({ label, back }));
+  };
+}
+
+/** Records as they are now; one that is not here yet, as it would lie in the bin. */
+function asBefore(state: RootState, records: AnyRecord[], at: Date): AnyRecord[] {
+  return records.map(
+    (record) =>
+      entitiesOf(state, record.kind)[record.id] ?? { ...record, deletedAt: at.toISOString() },
+  );
+}
+
+/** Puts records in the bin, where they can be brought back for 30 days. */
+export function bin(label: string, records: AnyRecord[]): Thunk {
+  return (dispatch, _getState, { now }) => {
+    const deletedAt = now().toISOString();
+    dispatch(
+      keepUndoable(
+        label,
+        records.map((record) => ({ ...record, deletedAt })),
+      ),
+    );
+  };
+}
+
+/** Brings binned records back. */
+export function bringBack(records: AnyRecord[]): Thunk {
+  return (dispatch) => {
+    dispatch(keep(...records.map(({ deletedAt: _, ...record }) => record as AnyRecord)));
+  };
+}
+
+/** Takes the last undoable step back. */
+export function undoLast(): Thunk {
+  return (dispatch, getState) => {
+    const { last } = getState().undo;
+    if (!last) return;
+    dispatch(keep(...last.back));
+    dispatch(undoGone());
+  };
+}
+
+/** Drops one set-aside text for good. */
+export function discardQuarantined(key: string): Thunk<Promise<void>> {
+  return async (dispatch, _getState, { storage }) => {
+    await storage.discardQuarantined(key);
+    dispatch(quarantineDiscarded({ key }));
+  };
+}

@@ -1,0 +1,49 @@
+import { createSlice, type PayloadAction } from "@reduxjs/toolkit";
+import type { Quarantined } from "@/storage/recordStorage";
+
+/** How the keeping of records is going. */
+export interface Keeping {
+  status: "loading" | "kept" | "writing" | "refused" | "unreadable";
+  /** Why the last write or load failed, in the browser's words. */
+  problem?: string;
+  /** Records that are changed but not stored yet. */
+  waiting: number;
+  quarantined: Quarantined[];
+}
+
+const initialState: Keeping = { status: "loading", waiting: 0, quarantined: [] };
+
+export const keepingSlice = createSlice({
+  name: "keeping",
+  initialState,
+  reducers: {
+    opened(state, { payload }: PayloadAction<{ quarantined: Quarantined[] }>) {
+      state.status = "kept";
+      state.quarantined = payload.quarantined;
+    },
+    openFailed(state, { payload }: PayloadAction<{ problem: string }>) {
+      state.status = "unreadable";
+      state.problem = payload.problem;
+    },
+    writing(state, { payload }: PayloadAction<{ waiting: number }>) {
+      state.status = state.status === "refused" ? "refused" : "writing";
+      state.waiting = payload.waiting;
+    },
+    written(state, { payload }: PayloadAction<{ waiting: number }>) {
+      state.status = payload.waiting > 0 ? "writing" : "kept";
+      state.waiting = payload.waiting;
+      delete state.problem;
+    },
+    refused(state, { payload }: PayloadAction<{ problem: string; waiting: number }>) {
+      state.status = "refused";
+      state.problem = payload.problem;
+      state.waiting = payload.waiting;
+    },
+    quarantineDiscarded(state, { payload }: PayloadAction<{ key: string }>) {
+      state.quarantined = state.quarantined.filter(({ key }) => key !== payload.key);
+    },
+  },
+});
+
+export const { opened, openFailed, writing, written, refused, quarantineDiscarded } =
+  keepingSlice.actions;

@@ -1,0 +1,27 @@
+import { openFailed, opened } from "./keepingSlice";
+import { recordsChanged, recordsReceived } from "./recordSlice";
+import type { Thunk } from "./store";
+
+/**
+ * Loads the logbook into the store and follows what other tabs change.
+ * @returns a function that stops following
+ */
+export function openLogbook(): Thunk<Promise<() => void>> {
+  return async (dispatch, _getState, { logbook, storage, notices, now }) => {
+    const stop = notices.listen((keys) => {
+      void storage.read(keys).then((records) => dispatch(recordsReceived({ records })));
+    });
+    try {
+      const { records, quarantined } = await storage.load(now());
+      dispatch(recordsReceived({ records }));
+      if (logbook === "sereno-demo" && records.length === 0) {
+        const { buildDemo } = await import("@/demo/buildDemo");
+        dispatch(recordsChanged({ records: buildDemo(now()) }));
+      }
+      dispatch(opened({ quarantined }));
+    } catch (error) {
+      dispatch(openFailed({ problem: error instanceof Error ? error.message : String(error) }));
+    }
+    return stop;
+  };
+}

@@ -1,0 +1,48 @@
+import { createSelector } from "@reduxjs/toolkit";
+import { defaultPreferences, preferencesId, type Setting } from "@/records/setting";
+import { kinds, type AnyRecord, type Kind, type RecordOf } from "@/records/record";
+import type { RootState } from "./store";
+
+/** The records of one kind by id, the bin included. */
+export function entitiesOf<K extends Kind>(state: RootState, kind: K): Record<string, RecordOf<K>> {
+  return (state as unknown as Record<K, { entities: Record<string, RecordOf<K>> }>)[kind].entities;
+}
+
+/** All records of a kind that are not in the bin, in the order they came. */
+function alive<K extends Kind>(kind: K) {
+  return createSelector(
+    (state: RootState) => entitiesOf(state, kind),
+    (entities): RecordOf<K>[] => Object.values(entities).filter(({ deletedAt }) => !deletedAt),
+  );
+}
+
+export const selectStills = alive("still");
+export const selectMeasures = alive("measure");
+export const selectHarvests = alive("harvest");
+export const selectLots = alive("lot");
+export const selectBottles = alive("bottle");
+export const selectUses = alive("use");
+
+/** Runs, the latest number first. */
+export const selectRuns = createSelector(alive("run"), (runs) =>
+  [...runs].sort((a, b) => b.number - a.number),
+);
+
+/** The person's preferences, or the defaults before there are any. */
+export const selectPreferences = createSelector(
+  (state: RootState) => state.setting.entities[preferencesId] as Setting | undefined,
+  (setting): Setting => setting ?? defaultPreferences(),
+);
+
+/** Everything, the bin included: what an export holds. */
+export const selectAllRecords = createSelector(
+  kinds.map((kind) => (state: RootState) => entitiesOf(state, kind)),
+  (...all): AnyRecord[] => all.flatMap((entities) => Object.values(entities) as AnyRecord[]),
+);
+
+/** What lies in the bin, the latest first. */
+export const selectBin = createSelector(selectAllRecords, (records) =>
+  records
+    .filter(({ deletedAt }) => deletedAt)
+    .sort((a, b) => (b.deletedAt ?? "").localeCompare(a.deletedAt ?? "")),
+);

@@ -1,0 +1,53 @@
+import { combineReducers, configureStore } from "@reduxjs/toolkit";
+import type { LogbookName } from "@/storage/logbookChoice";
+import type { RecordStorage } from "@/storage/recordStorage";
+import type { TabNotices } from "@/storage/tabNotices";
+import { keepingSlice } from "./keepingSlice";
+import { persistence } from "./persistence";
+import { createRecordSlice } from "./recordSlice";
+import { undoSlice } from "./undoSlice";
+
+const reducer = combineReducers({
+  still: createRecordSlice("still").reducer,
+  measure: createRecordSlice("measure").reducer,
+  harvest: createRecordSlice("harvest").reducer,
+  run: createRecordSlice("run").reducer,
+  lot: createRecordSlice("lot").reducer,
+  bottle: createRecordSlice("bottle").reducer,
+  use: createRecordSlice("use").reducer,
+  setting: createRecordSlice("setting").reducer,
+  keeping: keepingSlice.reducer,
+  undo: undoSlice.reducer,
+});
+
+/** What the outside world gives a store: where records lie, other tabs, and the time. */
+export interface Surroundings {
+  logbook: LogbookName;
+  storage: RecordStorage;
+  notices: TabNotices;
+  now: () => Date;
+}
+
+/** A store over one logbook. Nothing is loaded yet: see `openLogbook`. */
+export function createStore(surroundings: Surroundings) {
+  return configureStore({
+    reducer,
+    middleware: (getDefault) =>
+      getDefault({
+        thunk: { extraArgument: surroundings },
+        /* Thousands of records: the checks would cost more than the reducers. */
+        serializableCheck: false,
+        immutableCheck: false,
+      }).prepend(persistence(surroundings)),
+  });
+}
+
+export type AppStore = ReturnType<typeof createStore>;
+export type RootState = ReturnType<typeof reducer>;
+export type AppDispatch = AppStore["dispatch"];
+/** A step of work on the store: reads, dispatches, knows the time. */
+export type Thunk<T = void> = (
+  dispatch: AppDispatch,
+  getState: () => RootState,
+  surroundings: Surroundings,
+) => T;

@@ -1,0 +1,81 @@
+import { forecastRun, planCharges, plantById, type StillFigures } from "@/core";
+import type { Entry } from "@/records/entry";
+import { readyMadeStills } from "@/records/readyMadeStills";
+import type { Run } from "@/records/run";
+import type { Still } from "@/records/still";
+import { stillFigures } from "@/records/stillFigures";
+
+const moment = "2026-05-04T08:00:00.000Z";
+const base = { version: 1 as const, createdAt: moment, updatedAt: moment };
+
+/** The ready-made copper pot as a record. */
+export function sampleStill(): Still {
+  return { ...base, kind: "still", id: "still-a", ...readyMadeStills[0]! };
+}
+
+function sampleFigures(): StillFigures {
+  return stillFigures(sampleStill());
+}
+
+/** A planned run of lavender in the copper pot, with some entries. */
+export function sampleRun(entries: Entry[] = [], id = "run-a"): Run {
+  const plan = planCharges({
+    still: sampleFigures(),
+    plant: plantById("lavender")!,
+    state: "fresh",
+    massG: 700,
+    method: "steam",
+    stop: { perKg: 1 },
+    site: { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 },
+  });
+  const forecast = forecastRun(plan.request, { samples: 50 });
+  return {
+    ...base,
+    kind: "run",
+    id,
+    number: 1,
+    stillId: "still-a",
+    stillName: "Copper pot, 12 L",
+    plantId: "lavender",
+    state: "fresh",
+    checked: [],
+    entries,
+    plan: {
+      method: "steam",
+      charge: 1,
+      charges: 1,
+      chargeG: 700,
+      moisture: 0.6,
+      waterMl: plan.waterMl,
+      dryLineMl: 700,
+      jarMl: 1000,
+      stop: { perKg: 1 },
+      powerW: 3000,
+      forecast: {
+        boilC: forecast.boilC,
+        minutesToBoil: forecast.minutesToBoil!,
+        minutesToFirstDrop: forecast.minutesToFirstDrop!,
+        runMinutes: forecast.runMinutes,
+        rateMlPerMin: forecast.rateMlPerMin,
+        distillateMl: forecast.distillateMl,
+        spendableMl: forecast.minutesToDryLine! * forecast.rateMlPerMin,
+        oilDensityGPerMl: forecast.oilDensityGPerMl,
+        ...forecast.oil,
+        curve: forecast.curve.map(({ minutes, oilG }) => ({ minutes, oilG })),
+      },
+    },
+  };
+}
+
+/** An entry so many minutes after eight in the morning. */
+export function entryAt(
+  minutes: number,
+  entry: Record<string, unknown> & { type: Entry["type"] },
+  id = `${entry.type}-${minutes}`,
+): Entry {
+  return {
+    id,
+    at: new Date(Date.parse(moment) + minutes * 60000).toISOString(),
+    ...entry,
+  } as Entry;
+}

@@ -1,0 +1,72 @@
+import { Link, type Href } from "expo-router";
+import ChevronLeft from "lucide-react-native/icons/chevron-left";
+import { useEffect, type ReactNode } from "react";
+import { Pressable, ScrollView, Text, View } from "react-native";
+import { Txt } from "../primitives/Txt";
+import { useWide } from "./useWide";
+
+interface Props {
+  title: string;
+  /** What the title belongs to, in small above it. */
+  over?: string;
+  back?: { href: Href; label: string };
+  /** At the right of the title. */
+  actions?: ReactNode;
+  /** The work. */
+  children: ReactNode;
+  /** What it results in: beside the work on a wide screen, below it on a phone. */
+  aside?: ReactNode;
+  /** The one main action, within thumb's reach. */
+  footer?: ReactNode;
+}
+
+/** One screen: title, work, result, main action. */
+export function Screen({ title, over, back, actions, children, aside, footer }: Props) {
+  const wide = useWide();
+  useEffect(() => {
+    document.title = `${title} · Sereno`;
+  }, [title]);
+  return (
+    <View role="main" className="flex-1 bg-ground">
+      <ScrollView contentContainerClassName={wide ? "px-8 pb-10 pt-7" : "px-4 pb-6 pt-4"}>
+        <View className={`w-full gap-4 self-center ${wide ? "max-w-[1180px]" : "max-w-[620px]"}`}>
+          <View className="flex-row flex-wrap items-end justify-between gap-x-4 gap-y-2">
+            <View className="min-w-0 shrink">
+              {back ? (
+                <Link href={back.href} asChild>
+                  <Pressable className="-ml-2 min-h-[44px] flex-row items-center pr-3">
+                    <ChevronLeft size={20} color="var(--soft)" />
+                    <Text className="font-medium text-[15px] text-soft">{back.label}</Text>
+                  </Pressable>
+                </Link>
+              ) : null}
+              {over ? <Txt variant="label">{over}</Txt> : null}
+              <Txt variant="title">{title}</Txt>
+            </View>
+            {actions ? (
+              <View className="flex-row flex-wrap items-center gap-2">{actions}</View>
+            ) : null}
+          </View>
+          {wide && aside ? (
+            <View className="flex-row gap-6">
+              <View className="min-w-0 flex-[11] gap-4">
+                {children}
+                {footer}
+              </View>
+              <View className="min-w-0 flex-[9] gap-4">{aside}</View>
+            </View>
+          ) : (
+            <>
+              {children}
+              {aside}
+              {wide ? footer : null}
+            </>
+          )}
+        </View>
+      </ScrollView>
+      {!wide && footer ? (
+        <View className="border-t border-line bg-ground px-4 py-3">{footer}</View>
+      ) : null}
+    </View>
+  );
+}

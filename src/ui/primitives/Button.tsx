@@ -1,0 +1,56 @@
+import type { ReactNode } from "react";
+import { Pressable, Text, View } from "react-native";
+
+const looks = {
+  /** The one action of a screen. */
+  main: { box: "bg-bottle border-bottle", text: "text-on-bottle" },
+  quiet: { box: "bg-panel border-line", text: "text-ink" },
+  plain: { box: "border-transparent", text: "text-bottle" },
+  danger: { box: "bg-ember border-ember", text: "text-on-ember" },
+};
+const sizes = {
+  /** Chips and actions inside a card. */
+  small: { box: "min-h-[48px] px-4 rounded-[16px]", text: "text-[15px]" },
+  normal: { box: "min-h-[56px] px-5 rounded-[18px]", text: "text-[18px]" },
+  /** For wet gloves. */
+  cockpit: { box: "min-h-[68px] px-3 rounded-[18px]", text: "text-[17px]" },
+};
+
+interface Props {
+  label: string;
+  onPress: () => void;
+  look?: keyof typeof looks;
+  size?: keyof typeof sizes;
+  disabled?: boolean;
+  /** What a screen reader says where the label alone is not enough. */
+  hint?: string;
+  icon?: ReactNode;
+  className?: string;
+}
+
+export function Button({
+  label,
+  onPress,
+  look = "main",
+  size = "normal",
+  disabled,
+  hint,
+  icon,
+  className = "",
+}: Props) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={hint}
+      aria-disabled={disabled || undefined}
+      disabled={disabled}
+      onPress={onPress}
+      className={`flex-row items-center justify-center border active:opacity-80 ${looks[look].box} ${sizes[size].box} ${disabled ? "opacity-40" : ""} ${className}`}
+    >
+      {icon ? <View className="mr-2">{icon}</View> : null}
+      <Text className={`text-center font-bold ${looks[look].text} ${sizes[size].text}`}>
+        {label}
+      </Text>
+    </Pressable>
+  );
+}

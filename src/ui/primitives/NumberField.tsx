@@ -1,0 +1,85 @@
+import { useId, useRef } from "react";
+import { Text, TextInput, View } from "react-native";
+import { units, type UnitName } from "@/core";
+import { FieldFrame } from "./FieldFrame";
+import { inUnit, type NumberInput } from "./numberInput";
+import { BareSelect } from "./Select";
+
+interface Props {
+  label: string;
+  value: NumberInput;
+  onChange: (value: NumberInput) => void;
+  onBlur?: () => void;
+  /** Units to choose from; one alone just stands there. */
+  choices: readonly UnitName[];
+  problem?: string;
+  help?: string;
+  placeholder?: string;
+  /** A bare number: a count, a ratio. */
+  bareUnit?: boolean;
+  /** What stands behind a bare number. */
+  suffix?: string;
+  /** Larger digits for the one number a screen is about. */
+  large?: boolean;
+}
+
+/**
+ * A number with its unit. A person who has typed digits and then picks a unit means those digits in
+ * that unit; a number that was there before is converted instead.
+ */
+export function NumberField({
+  label,
+  value,
+  onChange,
+  onBlur,
+  choices,
+  problem,
+  help,
+  placeholder,
+  bareUnit,
+  suffix,
+  large,
+}: Props) {
+  const id = useId();
+  const typed = useRef(false);
+  return (
+    <FieldFrame label={label} id={id} problem={problem} help={help}>
+      <View
+        className={`field-frame min-h-[52px] flex-row items-center overflow-hidden rounded-[14px] border bg-panel ${problem ? "border-ember" : "border-line"}`}
+      >
+        <TextInput
+          nativeID={id}
+          value={value.text}
+          onChangeText={(text) => {
+            typed.current = true;
+            onChange({ text, unit: value.unit });
+          }}
+          onBlur={onBlur}
+          inputMode="decimal"
+          autoComplete="off"
+          maxLength={20}
+          placeholder={placeholder}
+          placeholderTextColor="var(--soft)"
+          aria-invalid={problem ? true : undefined}
+          {...(problem || help ? { "aria-describedby": `${id}-problem` } : {})}
+          className={`min-w-0 flex-1 self-stretch px-3 font-bold text-ink ${large ? "text-[26px]" : "text-[18px]"}`}
+          style={{ width: "100%" }}
+        />
+        {choices.length > 1 ? (
+          <BareSelect
+            label={`${label}: unit`}
+            options={choices.map((unit) => ({ value: unit, label: units[unit].symbol }))}
+            value={value.unit}
+            onChange={(unit) =>
+              onChange(typed.current ? { text: value.text, unit } : inUnit(value, unit))
+            }
+          />
+        ) : (
+          <Text className="pr-3 font-medium text-[16px] text-soft">
+            {bareUnit ? suffix : units[value.unit].symbol}
+          </Text>
+        )}
+      </View>
+    </FieldFrame>
+  );
+}

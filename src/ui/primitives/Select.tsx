@@ -1,0 +1,73 @@
+import { Picker } from "@react-native-picker/picker";
+import { useId } from "react";
+import { View } from "react-native";
+import { FieldFrame } from "./FieldFrame";
+
+interface Props<T extends string> {
+  label: string;
+  options: readonly { value: T; label: string }[];
+  value: T;
+  onChange: (value: T) => void;
+  problem?: string;
+}
+
+/** One of many, with the device's own list: nothing works better with a wet thumb. */
+export function Select<T extends string>({ label, options, value, onChange, problem }: Props<T>) {
+  const id = useId();
+  return (
+    <FieldFrame label={label} id={id} problem={problem}>
+      <View
+        className={`field-frame min-h-[52px] justify-center overflow-hidden rounded-[14px] border bg-panel ${problem ? "border-ember" : "border-line"}`}
+      >
+        <BareSelect id={id} options={options} value={value} onChange={onChange} />
+      </View>
+    </FieldFrame>
+  );
+}
+
+interface BareProps<T extends string> {
+  id?: string;
+  label?: string;
+  options: readonly { value: T; label: string }[];
+  value: T;
+  onChange: (value: T) => void;
+}
+
+/** The list without a frame, for use inside another field. */
+export function BareSelect<T extends string>({
+  id,
+  label,
+  options,
+  value,
+  onChange,
+}: BareProps<T>) {
+  return (
+    <Picker
+      nativeID={id}
+      selectedValue={value}
+      onValueChange={(next) => onChange(next as T)}
+      {...{ "aria-label": label }}
+      style={
+        {
+          height: 50,
+          paddingLeft: 12,
+          paddingRight: 8,
+          border: "none",
+          backgroundColor: "transparent",
+          color: "var(--ink)",
+          fontFamily: "Atkinson_600",
+          fontSize: 16,
+        } as object
+      }
+    >
+      {options.map((option) => (
+        <Picker.Item
+          key={option.value}
+          label={option.label}
+          value={option.value}
+          color="var(--ink)"
+        />
+      ))}
+    </Picker>
+  );
+}

@@ -1,0 +1,40 @@
+import * as Dialog from "@rn-primitives/dialog";
+import type { ReactNode } from "react";
+import { ScrollView, View } from "react-native";
+import { Button } from "./Button";
+import { Txt } from "./Txt";
+
+interface Props {
+  title: string;
+  /** A sentence under the title. */
+  intro?: string;
+  open: boolean;
+  onClose: () => void;
+  children: ReactNode;
+}
+
+/** A sheet over the screen: from below on a phone, in the middle on a wide screen. */
+export function Sheet({ title, intro, open, onClose, children }: Props) {
+  return (
+    <Dialog.Root open={open} onOpenChange={(now) => (now ? undefined : onClose())}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="sheet-overlay">
+          <Dialog.Content className="sheet-content" {...{ "aria-describedby": undefined }}>
+            <View className="flex-row items-center justify-between gap-3 px-5 pt-4">
+              <Dialog.Title asChild>
+                <Txt variant="heading" className="flex-1">
+                  {title}
+                </Txt>
+              </Dialog.Title>
+              <Button label="Close" look="plain" size="small" onPress={onClose} />
+            </View>
+            <ScrollView className="px-5" contentContainerClassName="gap-4 pb-6 pt-1">
+              {intro ? <Txt variant="small">{intro}</Txt> : null}
+              {children}
+            </ScrollView>
+          </Dialog.Content>
+        </Dialog.Overlay>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,47 @@
+import { useId } from "react";
+import { TextInput } from "react-native";
+import { FieldFrame } from "./FieldFrame";
+
+interface Props {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  onBlur?: () => void;
+  problem?: string;
+  help?: string;
+  placeholder?: string;
+  lines?: number;
+  maxLength?: number;
+}
+
+/** Words. */
+export function TextField({
+  label,
+  value,
+  onChange,
+  onBlur,
+  problem,
+  help,
+  placeholder,
+  lines = 1,
+  maxLength = 200,
+}: Props) {
+  const id = useId();
+  return (
+    <FieldFrame label={label} id={id} problem={problem} help={help}>
+      <TextInput
+        nativeID={id}
+        value={value}
+        onChangeText={onChange}
+        onBlur={onBlur}
+        multiline={lines > 1}
+        numberOfLines={lines}
+        maxLength={maxLength}
+        placeholder={placeholder}
+        placeholderTextColor="var(--soft)"
+        aria-invalid={problem ? true : undefined}
+        className={`min-h-[52px] rounded-[14px] border bg-panel px-3 py-3 font-body text-[17px] text-ink ${problem ? "border-ember" : "border-line"}`}
+      />
+    </FieldFrame>
+  );
+}

@@ -1,0 +1,36 @@
+import { Text, View } from "react-native";
+import type { Shown } from "@/core";
+import { Card, type Wash } from "./Card";
+
+const inks: Record<Wash, string> = {
+  panel: "text-ink",
+  oil: "text-oil-ink",
+  dew: "text-dew-ink",
+  leaf: "text-leaf-ink",
+  ember: "text-ember-ink",
+};
+
+interface Props {
+  label: string;
+  value: Shown;
+  detail?: string;
+  wash?: Wash;
+}
+
+/** One number with its unit, what it is above and how sure it is below. */
+export function Tile({ label, value, detail, wash = "panel" }: Props) {
+  return (
+    <Card wash={wash} className="min-w-[46%] flex-1 py-3">
+      <Text className="font-medium text-[14px] leading-[19px] text-ink">{label}</Text>
+      <View className="flex-row flex-wrap items-baseline">
+        <Text className={`font-bold text-[26px] leading-[33px] ${inks[wash]}`}>{value.text}</Text>
+        {value.unit ? (
+          <Text className={`ml-1 font-medium text-[15px] ${inks[wash]}`}>{value.unit}</Text>
+        ) : null}
+      </View>
+      {detail ? (
+        <Text className="font-body text-[14px] leading-[19px] text-ink">{detail}</Text>
+      ) : null}
+    </Card>
+  );
+}

@@ -1,0 +1,92 @@
+import { Controller, type Control, type FieldPath, type FieldValues } from "react-hook-form";
+import type { UnitName } from "@/core";
+import { Choice } from "./Choice";
+import { NumberField } from "./NumberField";
+import type { NumberInput } from "./numberInput";
+import { TextField } from "./TextField";
+
+interface Bound<V extends FieldValues> {
+  /* A form's input and output types differ (text in, numbers out); fields see the input alone. */
+  control: Control<V, unknown, FieldValues>;
+  name: FieldPath<V>;
+  label: string;
+}
+
+/** A number field of a form. */
+export function FormNumber<V extends FieldValues>({
+  control,
+  name,
+  ...rest
+}: Bound<V> & {
+  choices: readonly UnitName[];
+  help?: string;
+  placeholder?: string;
+  bareUnit?: boolean;
+  suffix?: string;
+}) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <NumberField
+          {...rest}
+          value={field.value as NumberInput}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          problem={
+            fieldState.error?.message ??
+            (fieldState.error as { root?: { message?: string } } | undefined)?.root?.message
+          }
+        />
+      )}
+    />
+  );
+}
+
+/** A text field of a form. */
+export function FormText<V extends FieldValues>({
+  control,
+  name,
+  ...rest
+}: Bound<V> & { help?: string; placeholder?: string; lines?: number; maxLength?: number }) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <TextField
+          {...rest}
+          value={(field.value as string | undefined) ?? ""}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          problem={fieldState.error?.message}
+        />
+      )}
+    />
+  );
+}
+
+/** A choice of a form. */
+export function FormChoice<V extends FieldValues>({
+  control,
+  name,
+  label,
+  options,
+}: Bound<V> & { options: readonly { value: string; label: string }[] }) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field }) => (
+        <Choice
+          shown
+          label={label}
+          options={options}
+          value={field.value as string}
+          onChange={field.onChange}
+        />
+      )}
+    />
+  );
+}

@@ -1,0 +1,79 @@
+import { z } from "zod";
+import { fromCanonical, parseNumber, significant, toCanonical, units, type UnitName } from "@/core";
+
+/** A number as it stands in a field: what was typed, and the unit beside it. */
+export interface NumberInput {
+  text: string;
+  unit: UnitName;
+}
+
+/** What a number may be, in canonical units (g, mL, °C, mm, min, W). */
+export interface NumberRange {
+  /** What the number is, to begin an error with: "Charge". */
+  name: string;
+  min: number;
+  max: number;
+  /** The lower end itself is not allowed. */
+  above?: boolean;
+  /** What to do when it is out of range. */
+  remedy?: string;
+}
+
+export type ReadNumber = { ok: true; value: number } | { ok: false; problem: string };
+
+/** A field's content as a canonical number, or what is wrong with it and how to mend it. */
+export function readNumber(input: NumberInput, range: NumberRange): ReadNumber {
+  const parsed = parseNumber(input.text);
+  if (!parsed.ok) return parsed;
+  const value = toCanonical(parsed.value, input.unit);
+  const tooLow = range.above ? value <= range.min : value < range.min - 1e-9;
+  if (!tooLow && value <= range.max + 1e-9) return { ok: true, value };
+  const shown = (canonical: number) =>
+    `${significant(fromCanonical(canonical, input.unit), 4)} ${units[input.unit].symbol}`;
+  const problem = tooLow
+    ? `${range.name} must be ${range.above ? "above" : "at least"} ${shown(range.min)}.`
+    : `${range.name} can be ${shown(range.max)} at most.`;
+  return { ok: false, problem: range.remedy ? `${problem} ${range.remedy}` : problem };
+}
+
+/** A canonical number as a field shows it. */
+export function toInput(canonical: number | undefined, unit: UnitName): NumberInput {
+  return { text: canonical === undefined ? "" : plain(fromCanonical(canonical, unit)), unit };
+}
+
+/** Same quantity in another unit. Text that is not a number stays as it is. */
+export function inUnit(input: NumberInput, unit: UnitName): NumberInput {
+  const parsed = parseNumber(input.text);
+  if (!parsed.ok) return { text: input.text, unit };
+  return { text: plain(fromCanonical(toCanonical(parsed.value, input.unit), unit)), unit };
+}
+
+const bare = z.object({
+  text: z.string(),
+  unit: z.custom<UnitName>((unit) => typeof unit === "string" && unit in units),
+});
+
+/** A form's field that must hold a number in range; parses to the canonical value. */
+export function numberField(range: NumberRange) {
+  return bare.transform((input, context) => {
+    const read = readNumber(input, range);
+    if (read.ok) return read.value;
+    context.addIssue({ code: "custom", message: read.problem });
+    return z.NEVER;
+  });
+}
+
+/** A form's field that may be empty. */
+export function optionalNumberField(range: NumberRange) {
+  return bare.transform((input, context) => {
+    if (input.text.trim() === "") return undefined;
+    const read = readNumber(input, range);
+    if (read.ok) return read.value;
+    context.addIssue({ code: "custom", message: read.problem });
+    return z.NEVER;
+  });
+}
+
+function plain(value: number): string {
+  return String(Number(value.toPrecision(5)));
+}

@@ -1,0 +1,42 @@
+const token = (name) => `var(--${name})`;
+const names = [
+  "ground",
+  "panel",
+  "ink",
+  "soft",
+  "line",
+  "bottle",
+  "on-bottle",
+  "dew",
+  "dew-wash",
+  "dew-ink",
+  "oil",
+  "oil-wash",
+  "oil-ink",
+  "leaf",
+  "leaf-wash",
+  "leaf-ink",
+  "ember",
+  "ember-wash",
+  "ember-ink",
+  "on-ember",
+];
+
+/** @type {import("tailwindcss").Config} */
+module.exports = {
+  content: ["./src/app/**/*.tsx", "./src/features/**/*.tsx", "./src/ui/**/*.{ts,tsx}"],
+  presets: [require("nativewind/preset")],
+  darkMode: "class",
+  theme: {
+    extend: {
+      colors: Object.fromEntries(names.map((name) => [name, token(name)])),
+      borderRadius: { card: "18px" },
+      fontFamily: {
+        title: ["YoungSerif_400Regular"],
+        body: ["Atkinson_400"],
+        medium: ["Atkinson_600"],
+        bold: ["Atkinson_700"],
+      },
+    },
+  },
+};
