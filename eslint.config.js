@@ -17,7 +17,7 @@ const layers = [
   "core",
 ];
 const below = (layer) => layers.slice(layers.indexOf(layer) + 1);
-/* A route may use the shell of its feature; a feature never another feature, ui never the records' keeping. */
+/* A feature never imports another feature; the interface's parts know numbers and units, not records. */
 const exceptions = { ui: ["core"], core: [], records: ["core"] };
 
 module.exports = defineConfig([
@@ -46,15 +46,24 @@ module.exports = defineConfig([
       ],
     },
     rules: {
-      "boundaries/element-types": [
+      "boundaries/dependencies": [
         "error",
         {
           default: "disallow",
-          rules: layers.map((layer) => ({
-            from: [layer],
+          policies: layers.map((layer) => ({
+            from: { element: { type: layer } },
             allow: [
-              ...(layer === "features" ? [["features", { feature: "${from.feature}" }]] : [layer]),
-              ...(exceptions[layer] ?? below(layer)),
+              layer === "features"
+                ? {
+                    to: {
+                      element: {
+                        type: "features",
+                        captured: { feature: "{{from.captured.feature}}" },
+                      },
+                    },
+                  }
+                : { to: { element: { type: layer } } },
+              ...(exceptions[layer] ?? below(layer)).map((type) => ({ to: { element: { type } } })),
             ],
           })),
         },
@@ -86,6 +95,7 @@ module.exports = defineConfig([
         { varsIgnorePattern: "^_", argsIgnorePattern: "^_" },
       ],
       "import/no-unresolved": "off",
+      "import/no-named-as-default-member": "off",
     },
   },
   prettier,

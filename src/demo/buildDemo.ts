@@ -282,7 +282,7 @@ function usesOf(
   told: SeasonRun,
   made: Date,
 ): Use[] {
-  const use = (index: number, daysLater: number, amountMl: number, purpose: string): Use => ({
+  const taken = (index: number, daysLater: number, amountMl: number, purpose: string): Use => ({
     ...stamp(
       "use",
       `use-${number}-${product}-${index}`,
@@ -296,16 +296,16 @@ function usesOf(
   if (told.story === "hydrosolTurned" && product === "hydrosol") {
     const used = tenth(bottle.filledMl * 0.3);
     return [
-      use(1, 12, used, "face mist"),
-      use(2, 74, bottle.filledMl - used, "thrown away: sour, with a veil in it"),
+      taken(1, 12, used, "face mist"),
+      taken(2, 74, bottle.filledMl - used, "thrown away: sour, with a veil in it"),
     ];
   }
   if (told.daysAgo < 20) return [];
   const share = [0.18, 0.42, 0.65, 0.08][number % 4]!;
   const [first, second] = [purposes[product][number % 4]!, purposes[product][(number + 1) % 4]!];
   return [
-    use(1, 8, bottle.filledMl * share * 0.6, first),
-    use(2, 15, bottle.filledMl * share * 0.4, second),
+    taken(1, 8, bottle.filledMl * share * 0.6, first),
+    taken(2, 15, bottle.filledMl * share * 0.4, second),
   ];
 }
 

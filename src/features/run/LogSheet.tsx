@@ -18,6 +18,7 @@ import { Row } from "@/ui/primitives/Row";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
+import { useNow } from "@/ui/useNow";
 import { timeOf } from "./runWords";
 
 interface Props {
@@ -79,11 +80,12 @@ function Correction({
   onDone: () => void;
 }) {
   const dispatch = useAppDispatch();
+  const now = useNow();
   const [at, setAt] = useState(toLocalInput(Date.parse(entry.at)));
   const [note, setNote] = useState(entry.note ?? "");
   const [volume, setVolume] = useState<NumberInput>(readableVolume.input(entry, units));
   const moment = fromLocalInput(at);
-  const future = moment > Date.now() + 60000;
+  const future = moment > now + 60000;
   const timeProblem = Number.isNaN(moment)
     ? "Choose a day and a time."
     : future

@@ -26,7 +26,7 @@ import { LogSheet } from "./LogSheet";
 import { ReadingSheet } from "./ReadingSheet";
 import { phaseWords, timeOf } from "./runWords";
 import { useLog } from "./useLog";
-import { useNow } from "./useNow";
+import { useNow } from "@/ui/useNow";
 import { NoteSheet, WaterSheet } from "./WordsSheet";
 
 /** The still while it runs: one clock, the next cue, the pot's reserve, big buttons. */

@@ -28,6 +28,7 @@ import { Card } from "@/ui/primitives/Card";
 import { FormNumber, FormText } from "@/ui/primitives/form";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
+import { useNow } from "@/ui/useNow";
 import { lotsOfRun } from "./lotsOfRun";
 import { asResult, separateDefaults, separateSchema } from "./separateForm";
 import { YieldTable } from "./YieldTable";
@@ -44,6 +45,7 @@ export function SeparateScreen({ run }: { run: Run }) {
   const harvest = useAppSelector((root) =>
     run.harvestId ? root.harvest.entities[run.harvestId] : undefined,
   );
+  const now = useNow(10000);
   const state = runState(run.entries);
   const plant = plantById(run.plantId);
   const { visibleMl, oilDensityGPerMl } = run.plan.forecast;
@@ -59,20 +61,15 @@ export function SeparateScreen({ run }: { run: Run }) {
     densityDifference: (waterDensity(site.airC) - oilDensityGPerMl) * 1000,
     viscosityMPaS: waterViscosity(site.airC),
   });
-  const settledFor = state.heatOffAt === undefined ? 0 : (Date.now() - state.heatOffAt) / 60000;
+  const settledFor = state.heatOffAt === undefined ? 0 : (now - state.heatOffAt) / 60000;
 
   const save = handleSubmit((values) => {
-    const now = new Date();
+    const at = new Date();
     const result = asResult(values);
     const entry: Entry = state.result
-      ? { id: v4(), type: "amendment", at: now.toISOString(), of: state.result.id, change: result }
-      : { id: v4(), type: "separated", at: now.toISOString(), ...result };
-    const made = lotsOfRun(
-      run,
-      { ...result, at: state.result?.at ?? now.toISOString() },
-      lots,
-      now,
-    );
+      ? { id: v4(), type: "amendment", at: at.toISOString(), of: state.result.id, change: result }
+      : { id: v4(), type: "separated", at: at.toISOString(), ...result };
+    const made = lotsOfRun(run, { ...result, at: state.result?.at ?? at.toISOString() }, lots, at);
     dispatch(
       keepUndoable(`Run ${run.number} measured.`, [
         { ...run, entries: [...run.entries, entry] },

@@ -1,6 +1,6 @@
 import { format } from "date-fns";
 import { useRouter } from "expo-router";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo } from "react";
 import { View } from "react-native";
 import {
   minutesToSettle,
@@ -34,6 +34,7 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
+import { useNow } from "@/ui/useNow";
 
 /* A filled jar or funnel stands about this high, mm. */
 const columnMm = 120;
@@ -50,7 +51,7 @@ export function TodayScreen() {
   const settling = summaries.filter(({ state }) => state.phase === "settling");
   const ready = summaries.filter(({ state }) => state.phase === "ready");
   const calm = running.length + settling.length + ready.length === 0;
-  const now = useMinute();
+  const now = useNow(10000);
 
   if (runs.length === 0) return <FirstDay hasStill={stills.length > 0} />;
   return (
@@ -315,14 +316,4 @@ function Step({
       </View>
     </View>
   );
-}
-
-/** The time, fresh every ten seconds: enough for minutes. */
-function useMinute(): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), 10000);
-    return () => clearInterval(timer);
-  }, []);
-  return now;
 }

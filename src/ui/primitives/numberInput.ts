@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { fromCanonical, parseNumber, significant, toCanonical, units, type UnitName } from "@/core";
+import { fromCanonical, parseNumber, toCanonical, units, type UnitName } from "@/core";
 
 /** A number as it stands in a field: what was typed, and the unit beside it. */
 export interface NumberInput {
@@ -29,7 +29,7 @@ export function readNumber(input: NumberInput, range: NumberRange): ReadNumber {
   const tooLow = range.above ? value <= range.min : value < range.min - 1e-9;
   if (!tooLow && value <= range.max + 1e-9) return { ok: true, value };
   const shown = (canonical: number) =>
-    `${significant(fromCanonical(canonical, input.unit), 4)} ${units[input.unit].symbol}`;
+    `${plain(fromCanonical(canonical, input.unit))} ${units[input.unit].symbol}`;
   const problem = tooLow
     ? `${range.name} must be ${range.above ? "above" : "at least"} ${shown(range.min)}.`
     : `${range.name} can be ${shown(range.max)} at most.`;

@@ -1,19 +1,19 @@
 import { useEffect, useState } from "react";
 
 /**
- * The time, refreshed every second and whenever the page comes back from sleep. Read from the clock,
+ * The time in milliseconds, refreshed every second (or as often as told) and whenever the page comes back from sleep. Read from the clock,
  * never counted: a phone that slept for an hour shows the right minute at once.
  */
-export function useNow(): number {
+export function useNow(everyMs = 1000): number {
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
     const refresh = () => setNow(Date.now());
-    const timer = setInterval(refresh, 1000);
+    const timer = setInterval(refresh, everyMs);
     document.addEventListener("visibilitychange", refresh);
     return () => {
       clearInterval(timer);
       document.removeEventListener("visibilitychange", refresh);
     };
-  }, []);
+  }, [everyMs]);
   return now;
 }

@@ -1,0 +1,80 @@
+import { expect, type Page } from "@playwright/test";
+
+/** The number and unit beside a tile's label, e.g. "7.6mL". */
+export function tile(page: Page, label: string | RegExp) {
+  return page
+    .getByText(label, { exact: typeof label === "string" })
+    .first()
+    .locator("..");
+}
+
+/** A field to type in, by its label. */
+export function field(page: Page, label: string) {
+  return page.getByRole("textbox", { name: label, exact: true });
+}
+
+/** Adds the ready-made copper pot and says where it stands. */
+export async function addCopperPot(page: Page): Promise<void> {
+  await page.goto("/bench");
+  await page.getByRole("button", { name: "Add: Copper pot, 12 L" }).click();
+  await expect(page.getByRole("link", { name: /Copper pot, 12 L/ })).toBeVisible();
+  await field(page, "Altitude").fill("320");
+  await expect(page.getByText("Water boils here at 98.9 °C.")).toBeVisible();
+}
+
+/** Plans a charge of fresh lavender and makes it ready. */
+export async function planLavender(page: Page, grams: string): Promise<void> {
+  await page.goto("/plan");
+  await page
+    .getByLabel("Plant", { exact: true })
+    .selectOption({ label: "True lavender, flower spikes" });
+  await field(page, "I have").fill(grams);
+  await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
+  await page.getByRole("button", { name: "Ready this charge" }).click();
+  await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
+}
+
+/** Goes through the checklist and puts the heat on. */
+export async function lightIt(page: Page): Promise<void> {
+  const boxes = page.getByRole("checkbox");
+  await expect(boxes.first()).toBeVisible();
+  const count = await boxes.count();
+  expect(count).toBeGreaterThan(7);
+  for (let i = 0; i < count; i += 1) await boxes.nth(i).click();
+  await page.getByRole("button", { name: "Heat on" }).click();
+  await expect(page.getByRole("heading", { name: "Heating up" })).toBeVisible();
+}
+
+/** Waits until everything on the page is stored. */
+export async function stored(page: Page, key: RegExp, holds: string): Promise<void> {
+  await expect
+    .poll(() =>
+      page.evaluate(
+        ({ source, text }) =>
+          new Promise<boolean>((resolve) => {
+            const request = indexedDB.open("sereno");
+            request.onsuccess = () => {
+              const db = request.result;
+              const all = db.transaction("entries").objectStore("entries").openCursor();
+              let found = false;
+              all.onsuccess = () => {
+                const cursor = all.result;
+                if (!cursor) {
+                  db.close();
+                  resolve(found);
+                  return;
+                }
+                if (
+                  new RegExp(source).test(String(cursor.key)) &&
+                  String(cursor.value).includes(text)
+                )
+                  found = true;
+                cursor.continue();
+              };
+            };
+          }),
+        { source: key.source, text: holds },
+      ),
+    )
+    .toBe(true);
+}

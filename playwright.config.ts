@@ -1,0 +1,49 @@
+import { defineConfig } from "@playwright/test";
+import { existsSync } from "node:fs";
+
+const port = 4199;
+const chromium = ["/usr/bin/chromium", "/usr/bin/chromium-browser"].find((file) =>
+  existsSync(file),
+);
+
+/* The built app on the real server, in Debian's Chromium. */
+export default defineConfig({
+  testDir: "e2e",
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
+  workers: 2,
+  fullyParallel: true,
+  reporter: "list",
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    locale: "en-GB",
+    timezoneId: "Europe/Lisbon",
+    acceptDownloads: true,
+    launchOptions: {
+      executablePath: chromium,
+      args: [
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+        "--disable-quic",
+        "--no-first-run",
+      ],
+    },
+  },
+  projects: [
+    {
+      name: "phone",
+      testIgnore: /wide/,
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true },
+    },
+    { name: "wide", testMatch: /wide/, use: { viewport: { width: 1280, height: 800 } } },
+  ],
+  webServer: {
+    command: "npx tsx server/main.ts",
+    env: { PORT: String(port) },
+    url: `http://127.0.0.1:${port}/healthz`,
+    reuseExistingServer: false,
+  },
+});
