@@ -8,11 +8,14 @@ export function entitiesOf<K extends Kind>(state: RootState, kind: K): Record<st
   return (state as unknown as Record<K, { entities: Record<string, RecordOf<K>> }>)[kind].entities;
 }
 
-/** All records of a kind that are not in the bin, in the order they came. */
+/** All records of a kind that are not in the bin, the oldest first. */
 function alive<K extends Kind>(kind: K) {
   return createSelector(
     (state: RootState) => entitiesOf(state, kind),
-    (entities): RecordOf<K>[] => Object.values(entities).filter(({ deletedAt }) => !deletedAt),
+    (entities): RecordOf<K>[] =>
+      Object.values(entities)
+        .filter(({ deletedAt }) => !deletedAt)
+        .sort((a, b) => a.createdAt.localeCompare(b.createdAt)),
   );
 }
 

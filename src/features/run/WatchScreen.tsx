@@ -154,7 +154,10 @@ export function WatchScreen({ run }: { run: Run }) {
 
   return (
     <View role="main" className="flex-1 bg-ground">
-      <ScrollView contentContainerClassName={wide ? "px-8 py-6" : "min-h-full px-4 pb-2 pt-3"}>
+      <ScrollView
+        {...{ tabIndex: 0 }}
+        contentContainerClassName={wide ? "px-8 py-6" : "min-h-full px-4 pb-2 pt-3"}
+      >
         <View
           className={`w-full gap-3 self-center ${wide ? "max-w-[1180px]" : "max-w-[620px] flex-1"}`}
         >

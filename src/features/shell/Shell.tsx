@@ -22,8 +22,8 @@ export function Shell({ children }: { children: ReactNode }) {
       <View className={`min-h-0 flex-1 ${wide ? "flex-row" : "flex-col-reverse"}`}>
         <Places />
         <View className="min-h-0 min-w-0 flex-1">
-          {status === "loading" ? <Opening /> : children}
           <UndoBar />
+          {status === "loading" ? <Opening /> : children}
         </View>
       </View>
       <PortalHost />

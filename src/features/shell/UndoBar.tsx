@@ -9,7 +9,7 @@ import { Txt } from "@/ui/primitives/Txt";
 /* Long enough to put a jar down and wipe a hand. */
 const shownMs = 20000;
 
-/** Offers to take the last large step back. */
+/** Offers to take the last step back. At the top, so that no button under the thumb ever moves. */
 export function UndoBar() {
   const dispatch = useAppDispatch();
   const last = useAppSelector(({ undo }) => undo.last);
@@ -20,14 +20,11 @@ export function UndoBar() {
   }, [last, dispatch]);
   if (!last) return null;
   return (
-    <View className="absolute bottom-3 left-3 right-3 items-center">
-      <View
-        role="status"
-        className="w-full max-w-[560px] flex-row items-center gap-3 rounded-card bg-ink px-4 py-2"
-      >
-        <Txt className="flex-1 text-ground">{last.label}</Txt>
-        <Button label="Undo" look="quiet" size="small" onPress={() => dispatch(undoLast())} />
-      </View>
+    <View role="status" className="flex-row items-center gap-3 bg-leaf-wash px-4 py-1">
+      <Txt variant="strong" className="flex-1">
+        {last.label}
+      </Txt>
+      <Button label="Undo" look="quiet" size="small" onPress={() => dispatch(undoLast())} />
     </View>
   );
 }

@@ -28,7 +28,10 @@ export function Screen({ title, over, back, actions, children, aside, footer }: 
   }, [title]);
   return (
     <View role="main" className="flex-1 bg-ground">
-      <ScrollView contentContainerClassName={wide ? "px-8 pb-10 pt-7" : "px-4 pb-6 pt-4"}>
+      <ScrollView
+        {...{ tabIndex: 0 }}
+        contentContainerClassName={wide ? "px-8 pb-10 pt-7" : "px-4 pb-6 pt-4"}
+      >
         <View className={`w-full gap-4 self-center ${wide ? "max-w-[1180px]" : "max-w-[620px]"}`}>
           <View className="flex-row flex-wrap items-end justify-between gap-x-4 gap-y-2">
             <View className="min-w-0 shrink">

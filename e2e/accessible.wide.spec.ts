@@ -1,0 +1,63 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test, type Page } from "@playwright/test";
+
+const screens = [
+  "/",
+  "/plan",
+  "/runs",
+  "/runs/demo-run-14",
+  "/runs/demo-run-31/watch",
+  "/runs/demo-run-31/ready",
+  "/runs/demo-run-30/separate",
+  "/shelf",
+  "/shelf/demo-lot-28-oil",
+  "/bench",
+  "/bench/stills/demo-still-1",
+  "/bench/data",
+];
+
+async function serious(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations
+    .filter(({ impact }) => impact === "serious" || impact === "critical")
+    .map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .slice(0, 3)
+          .map(({ html }) => html.slice(0, 160))
+          .join(" | ")}`,
+    );
+}
+
+for (const colorScheme of ["light", "dark"] as const) {
+  for (const size of [
+    { width: 390, height: 844 },
+    { width: 1280, height: 800 },
+  ]) {
+    test(`axe finds nothing serious on any screen, ${colorScheme}, ${size.width} wide`, async ({
+      browser,
+      baseURL,
+    }) => {
+      test.setTimeout(180_000);
+      const context = await browser.newContext({
+        colorScheme,
+        viewport: size,
+        baseURL,
+        reducedMotion: "reduce",
+      });
+      const page = await context.newPage();
+      await page.goto("/?logbook=demo");
+      await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
+      for (const address of screens) {
+        await page.goto(address);
+        await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+        if (address === "/plan") {
+          await page.getByRole("textbox", { name: "I have" }).fill("900");
+          await expect(page.getByText(/8 in 10/).first()).toBeVisible();
+        }
+        expect(await serious(page), `${address} in ${colorScheme}`).toEqual([]);
+      }
+      await context.close();
+    });
+  }
+}
