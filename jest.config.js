@@ -1,6 +1,8 @@
 /* Two projects: the core and all that has no screen in plain Node; screens in a DOM. */
 const esModules = "d3-.*|internmap|uuid|date-fns|simple-statistics|@react-native-async-storage|idb";
 
+const web = require("jest-expo/web/jest-preset");
+
 /** @type {import("jest").Config} */
 module.exports = {
   projects: [
@@ -24,6 +26,7 @@ module.exports = {
     {
       displayName: "screens",
       preset: "jest-expo/web",
+      transform: { ...web.transform, "\\.mjs$": web.transform["\\.[jt]sx?$"] },
       testMatch: ["<rootDir>/src/**/*.test.tsx"],
       moduleNameMapper: {
         "^@/(.*)$": "<rootDir>/src/$1",

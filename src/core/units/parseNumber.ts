@@ -3,7 +3,7 @@ export type ParsedNumber = { ok: true; value: number } | { ok: false; problem: s
 
 const shapes = /^[+-]?(\d+([.,]\d*)?|[.,]\d+)$/;
 const groupedBy = (group: string, decimal: string) =>
-  new RegExp(`^[+-]?\\d{1,3}(\\${group}\\d{3})+(\\${decimal}\\d*)?$`);
+  new RegExp(`^[+-]?[1-9]\\d{0,2}(\\${group}\\d{3})+(\\${decimal}\\d*)?$`);
 
 /**
  * Reads a number as people type it, with a point or a comma as the decimal mark and spaces between

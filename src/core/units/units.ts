@@ -38,6 +38,8 @@ export const units = {
   h: { quantity: "time", symbol: "h", factor: 60 },
   W: { quantity: "power", symbol: "W", factor: 1 },
   kW: { quantity: "power", symbol: "kW", factor: 1000 },
+  /** A bare number: a count, a ratio, a pH. */
+  one: { quantity: "count", symbol: "", factor: 1 },
 } as const satisfies Record<string, Unit>;
 
 export type UnitName = keyof typeof units;

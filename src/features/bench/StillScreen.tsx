@@ -187,7 +187,6 @@ function StillForm({ still }: { still: Still | undefined }) {
             name="efficiency"
             label="Reaches the pot"
             choices={[]}
-            bareUnit
             suffix="%"
             placeholder={`usual: ${(defaultEfficiency[typed.heatKind ?? "plate"] * 100).toFixed(0)}`}
           />

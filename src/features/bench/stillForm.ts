@@ -83,7 +83,7 @@ export function stillFormDefaults(still: Still | undefined, units: UnitSystem): 
     power: toInput(still?.heat.powerW, "W"),
     efficiency: toInput(
       still?.heat.efficiency === undefined ? undefined : still.heat.efficiency * 100,
-      "g",
+      "one",
     ),
     holdUp: toInput(still?.holdUpMl ?? 0.3, "mL"),
     jar: toInput(still?.jarMl ?? 1000, small),

@@ -73,9 +73,8 @@ export function PlanFields({ plan }: { plan: ReturnType<typeof usePlanDraft> }) 
           <View className="flex-row gap-3">
             <NumberField
               label="How many"
-              value={{ text: draft.countText, unit: "g" }}
+              value={{ text: draft.countText, unit: "one" }}
               choices={[]}
-              bareUnit
               problem={draft.countText ? read.problems.count : undefined}
               onChange={({ text }) => change({ countText: text })}
               large
@@ -155,9 +154,8 @@ export function PlanFields({ plan }: { plan: ReturnType<typeof usePlanDraft> }) 
           ) : (
             <NumberField
               label="Hydrosol per plant"
-              value={{ text: draft.ratioText, unit: "g" }}
+              value={{ text: draft.ratioText, unit: "one" }}
               choices={[]}
-              bareUnit
               suffix=": 1"
               problem={read.problems.ratio}
               help="1 : 1 is usual; more thins it."
@@ -166,9 +164,8 @@ export function PlanFields({ plan }: { plan: ReturnType<typeof usePlanDraft> }) 
           )}
           <NumberField
             label="Charges"
-            value={{ text: draft.chargesText, unit: "g" }}
+            value={{ text: draft.chargesText, unit: "one" }}
             choices={[]}
-            bareUnit
             placeholder="as fits"
             problem={read.problems.charges}
             onChange={({ text }) => change({ chargesText: text })}

@@ -131,7 +131,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
     ? number("water", draft.waterText, draft.waterUnit, waterRange)
     : undefined;
   const charges = draft.chargesText.trim()
-    ? number("charges", draft.chargesText, "g", chargesRange)
+    ? number("charges", draft.chargesText, "one", chargesRange)
     : undefined;
   if (charges !== undefined && !Number.isInteger(charges))
     problems.charges = "Charges come whole: 1, 2, 3.";
@@ -155,7 +155,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
     if (draft.massBy === "scale") return number("mass", draft.massText, draft.massUnit, mass);
     const measure =
       context.measures.find(({ id }) => id === draft.measureId) ?? context.measures[0];
-    const counted = number("count", draft.countText, "g", count);
+    const counted = number("count", draft.countText, "one", count);
     return measure && counted !== undefined ? measure.massG * counted : undefined;
   }
 
@@ -169,7 +169,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
       );
       return minutes === undefined ? undefined : { minutes };
     }
-    const perKg = number("ratio", draft.ratioText, "g", ratioRange);
+    const perKg = number("ratio", draft.ratioText, "one", ratioRange);
     return perKg === undefined ? undefined : { perKg };
   }
 }

@@ -174,7 +174,6 @@ export function SeparateScreen({ run }: { run: Run }) {
             name="density"
             label="Oil density, if weighed"
             choices={[]}
-            bareUnit
             suffix="g/mL"
             placeholder={oilDensityGPerMl.toFixed(3)}
           />
@@ -189,7 +188,6 @@ export function SeparateScreen({ run }: { run: Run }) {
             name="ph"
             label="pH of the hydrosol"
             choices={[]}
-            bareUnit
             placeholder="if measured"
           />
           <View className="flex-1" />

@@ -31,10 +31,10 @@ export function separateDefaults(
     oil: toInput(result?.oilMl, "mL"),
     hydrosol: toInput(result?.hydrosolMl, volume),
     firstCut: toInput(result?.firstCutMl, volume),
-    density: toInput(result?.oilDensityGPerMl, "g"),
+    density: toInput(result?.oilDensityGPerMl, "one"),
     look: result?.look ?? "",
     smell: result?.smell ?? "",
-    ph: toInput(result?.ph, "g"),
+    ph: toInput(result?.ph, "one"),
     note: result?.note ?? "",
   };
 }

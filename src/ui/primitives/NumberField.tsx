@@ -15,8 +15,6 @@ interface Props {
   problem?: string;
   help?: string;
   placeholder?: string;
-  /** A bare number: a count, a ratio. */
-  bareUnit?: boolean;
   /** What stands behind a bare number. */
   suffix?: string;
   /** Larger digits for the one number a screen is about. */
@@ -36,7 +34,6 @@ export function NumberField({
   problem,
   help,
   placeholder,
-  bareUnit,
   suffix,
   large,
 }: Props) {
@@ -76,7 +73,7 @@ export function NumberField({
           />
         ) : (
           <Text className="pr-3 font-medium text-[16px] text-soft">
-            {bareUnit ? suffix : units[value.unit].symbol}
+            {suffix ?? units[value.unit].symbol}
           </Text>
         )}
       </View>

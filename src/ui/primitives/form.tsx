@@ -21,7 +21,6 @@ export function FormNumber<V extends FieldValues>({
   choices: readonly UnitName[];
   help?: string;
   placeholder?: string;
-  bareUnit?: boolean;
   suffix?: string;
 }) {
   return (

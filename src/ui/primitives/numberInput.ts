@@ -29,7 +29,7 @@ export function readNumber(input: NumberInput, range: NumberRange): ReadNumber {
   const tooLow = range.above ? value <= range.min : value < range.min - 1e-9;
   if (!tooLow && value <= range.max + 1e-9) return { ok: true, value };
   const shown = (canonical: number) =>
-    `${plain(fromCanonical(canonical, input.unit))} ${units[input.unit].symbol}`;
+    `${plain(fromCanonical(canonical, input.unit))} ${units[input.unit].symbol}`.trim();
   const problem = tooLow
     ? `${range.name} must be ${range.above ? "above" : "at least"} ${shown(range.min)}.`
     : `${range.name} can be ${shown(range.max)} at most.`;

@@ -1,0 +1,31 @@
+/* Forecasts one run: a request as JSON on standard input, the answer as JSON on standard output. */
+import { readFileSync } from "node:fs";
+import { forecastRun } from "../src/core";
+import { forecastRequestSchema } from "../src/workers/forecastMessages";
+
+const faults = answer();
+if (faults) {
+  console.error(faults.join("\n"));
+  process.exitCode = 1;
+}
+
+function answer(): string[] | undefined {
+  let raw: unknown;
+  try {
+    raw = JSON.parse(readFileSync(0, "utf8"));
+  } catch {
+    return ["the request is not JSON"];
+  }
+  const request = forecastRequestSchema.safeParse(raw);
+  if (!request.success) {
+    return request.error.issues.map(
+      ({ path, message }) => `${path.join(".") || "request"}: ${message}`,
+    );
+  }
+  try {
+    console.log(JSON.stringify(forecastRun(request.data)));
+    return undefined;
+  } catch (error) {
+    return [error instanceof Error ? error.message : String(error)];
+  }
+}

@@ -1,0 +1,40 @@
+import express from "express";
+import { mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import path from "node:path";
+import type { Server } from "node:http";
+import { createApp } from "./app";
+import { listen } from "./listen";
+
+const open: Server[] = [];
+afterAll(() => open.forEach((server) => server.close()));
+
+async function serve() {
+  const folder = mkdtempSync(path.join(tmpdir(), "sereno-"));
+  writeFileSync(path.join(folder, "index.html"), "<title>Sereno</title>");
+  writeFileSync(path.join(folder, `entry-${"a".repeat(32)}.js`), "1");
+  const { server, port } = await listen(createApp(folder), "127.0.0.1", 42100);
+  open.push(server);
+  return (address: string) => fetch(`http://127.0.0.1:${port}${address}`);
+}
+
+test("screens get the app, files their own answer, and nothing else is let in", async () => {
+  const get = await serve();
+  const screen = await get("/runs/some-id");
+  expect(await screen.text()).toContain("Sereno");
+  expect(screen.headers.get("content-security-policy")).toContain("default-src 'self'");
+  expect(screen.headers.get("cache-control")).toBe("no-cache");
+  expect((await get(`/entry-${"a".repeat(32)}.js`)).headers.get("cache-control")).toContain(
+    "immutable",
+  );
+  expect((await get("/missing.js")).status).toBe(404);
+  expect((await get("/..%2f..%2fetc/passwd.txt")).status).toBe(404);
+  expect(await (await get("/healthz")).json()).toEqual({ ok: true });
+});
+
+test("an occupied port is passed over", async () => {
+  const first = await listen(express(), "127.0.0.1", 42200);
+  const second = await listen(express(), "127.0.0.1", 42200);
+  open.push(first.server, second.server);
+  expect(second.port).toBeGreaterThan(first.port);
+});

@@ -1,0 +1,84 @@
+import { readFileSync } from "node:fs";
+import Papa from "papaparse";
+import { buildDemo } from "@/demo/buildDemo";
+import type { Bottle, Use } from "@/records/bottle";
+import type { Lot } from "@/records/lot";
+import type { AnyRecord } from "@/records/record";
+import type { Run } from "@/records/run";
+import { summarise } from "@/records/runSummary";
+import { sampleStill } from "@/testing/sampleRecords";
+import { bottlesCsv, runsCsv } from "./csv";
+import { readLogbook, writeLogbook } from "./logbookFile";
+import { logbookJsonSchema } from "./logbookJsonSchema";
+
+const now = new Date("2026-10-03T14:00:00Z");
+const demo = buildDemo(now);
+const of = <T extends AnyRecord>(kind: T["kind"]) =>
+  demo.filter((record) => record.kind === kind) as T[];
+
+test("a logbook goes out and comes in whole", () => {
+  const read = readLogbook(writeLogbook(demo, now), []);
+  expect(read).toMatchObject({ ok: true, preview: { changed: [], skipped: [], broken: [] } });
+  if (read.ok) expect(read.preview.added).toEqual(JSON.parse(JSON.stringify(demo)));
+});
+
+test("what is here already is merged by id and newest", () => {
+  const still = sampleStill();
+  const newer = { ...still, name: "Newer", updatedAt: "2026-06-01T00:00:00Z" };
+  const text = writeLogbook([newer], now);
+  expect(readLogbook(text, [still])).toMatchObject({ preview: { changed: [newer], added: [] } });
+  expect(readLogbook(writeLogbook([still], now), [newer])).toMatchObject({
+    preview: { changed: [], skipped: [still] },
+  });
+});
+
+test("a record that does not open is left out and named, the rest is taken", () => {
+  const text = JSON.stringify({
+    format: "sereno-logbook",
+    version: 1,
+    exportedAt: now,
+    records: [{ kind: "run", version: 1, id: "x" }, sampleStill()],
+  });
+  const read = readLogbook(text, []);
+  expect(read).toMatchObject({
+    ok: true,
+    preview: { added: [sampleStill()], broken: [expect.stringMatching(/^run x: /)] },
+  });
+});
+
+test.each([
+  ["", "not whole"],
+  ['{"format":"sereno-logbook","version":1,"records":[', "not whole"],
+  ["[1,2]", "not a Sereno logbook"],
+  ["null", "not a Sereno logbook"],
+  ['{"format":"sereno-logbook","version":2,"records":[]}', "made by a newer Sereno"],
+  ['{"format":"sereno-logbook","version":1,"records":{}}', "no readable version or records"],
+])("%s changes nothing and says why", (text, problem) => {
+  expect(readLogbook(text, [])).toEqual({ ok: false, problem: expect.stringContaining(problem) });
+});
+
+test("the published schema is the one the app reads by", () => {
+  const published = JSON.parse(
+    readFileSync("public/schema/sereno-logbook-1.json", "utf8"),
+  ) as unknown;
+  expect(published).toEqual(JSON.parse(JSON.stringify(logbookJsonSchema())));
+});
+
+test("runs as CSV: a header with units, a row a run, numbers as measured", () => {
+  const runs = of<Run>("run");
+  const text = runsCsv(runs.map(summarise));
+  expect(text.split("\r\n")[0]).toContain("charge_g,water_mL");
+  const { data } = Papa.parse<Record<string, string>>(text.trim(), { header: true });
+  expect(data).toHaveLength(runs.length);
+  const first = summarise(runs[0]!);
+  expect(Number(data[0]!.oil_mL)).toBe(first.result!.oilMl);
+  expect(Number(data[0]!.yield_mL_per_kg)).toBeCloseTo(first.result!.mlPerKg, 3);
+});
+
+test("text that a spreadsheet would run is defused, quotes and line breaks survive", () => {
+  const bottle = { ...of<Bottle>("bottle")[0]!, place: "=1+1", note: 'say "when",\nthen stop' };
+  const text = bottlesCsv([bottle], of<Lot>("lot"), of<Use>("use"));
+  const { data } = Papa.parse<Record<string, string>>(text.trim(), { header: true });
+  expect(data[0]).toMatchObject({ place: "'=1+1", note: bottle.note, bottle: bottle.code });
+  expect(Number(data[0]!.left_mL)).toBeLessThanOrEqual(bottle.filledMl);
+});

@@ -1,0 +1,72 @@
+import { act, fireEvent, screen } from "@testing-library/react";
+import type { Run } from "@/records/run";
+import { useAppSelector } from "@/store/hooks";
+import { renderWith } from "@/testing/renderWith";
+import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { WatchScreen } from "./WatchScreen";
+
+const eight = Date.parse("2026-05-04T08:00:00Z");
+const at = (minutes: number) => jest.setSystemTime(eight + minutes * 60000);
+
+function Watched() {
+  const run = useAppSelector((state) => state.run.entities["run-a"]);
+  return run ? <WatchScreen run={run} /> : null;
+}
+const watch = (run: Run) => renderWith(<Watched />, [sampleStill(), run]);
+
+beforeEach(() => jest.useFakeTimers());
+afterEach(() => jest.useRealTimers());
+
+test("a still that heats says when it will boil, and that it is late once it is", () => {
+  const run = sampleRun([entryAt(0, { type: "lit" })]);
+  const boil = run.plan.forecast.minutesToBoil;
+  at(boil - 6);
+  watch(run);
+  expect(screen.getByText("Boils in about 6 min")).toBeVisible();
+  at(boil + 3);
+  act(() => void jest.advanceTimersByTime(1000));
+  expect(screen.getByRole("alert")).toHaveTextContent("It should boil by now");
+});
+
+test("a double tap of a wet thumb is one entry; a later tap is another", () => {
+  at(30);
+  const { store } = watch(
+    sampleRun([
+      entryAt(0, { type: "lit" }),
+      entryAt(20, { type: "boiling" }),
+      entryAt(24, { type: "firstDrop" }),
+    ]),
+  );
+  const count = () =>
+    store.getState().run.entities["run-a"]!.entries.filter(({ type }) => type === "jarSwapped")
+      .length;
+  fireEvent.click(screen.getByRole("button", { name: "Swap jar" }));
+  fireEvent.click(screen.getByRole("button", { name: "Swap jar" }));
+  expect(count()).toBe(1);
+  at(40);
+  fireEvent.click(screen.getByRole("button", { name: "Swap jar" }));
+  expect(count()).toBe(2);
+});
+
+test("a phone that slept for 40 minutes shows the right minute and the cue that is due now", () => {
+  const run = sampleRun([
+    entryAt(0, { type: "lit" }),
+    entryAt(20, { type: "boiling" }),
+    entryAt(24, { type: "firstDrop" }),
+  ]);
+  at(25);
+  watch(run);
+  expect(screen.getByText("0:01")).toBeVisible();
+  at(25 + 40);
+  fireEvent(document, new Event("visibilitychange"));
+  expect(screen.getByText("0:41")).toBeVisible();
+  expect(screen.getByRole("alert")).toHaveTextContent(/Heat off now/);
+});
+
+test("without its still the run can still be watched and ended", () => {
+  at(30);
+  const { store } = renderWith(<Watched />, [sampleRun([entryAt(0, { type: "lit" })])]);
+  fireEvent.click(screen.getByRole("button", { name: "Heat off" }));
+  expect(store.getState().run.entities["run-a"]!.entries.at(-1)).toMatchObject({ type: "heatOff" });
+  expect(screen.getByRole("heading", { name: "Let it settle" })).toBeVisible();
+});

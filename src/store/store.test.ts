@@ -1,0 +1,158 @@
+import type { RecordStorage } from "@/storage/recordStorage";
+import { exclusiveAccess } from "@/storage/exclusive";
+import { openRecordStorage } from "@/storage/recordStorage";
+import type { TabNotices } from "@/storage/tabNotices";
+import { memoryStorage } from "@/testing/memoryStorage";
+import { sampleRun, sampleStill } from "@/testing/sampleRecords";
+import {
+  bin,
+  bringBack,
+  discardQuarantined,
+  keep,
+  keepUndoable,
+  takeIn,
+  undoLast,
+} from "./changes";
+import { openLogbook } from "./openLogbook";
+import { retryWriting } from "./persistence";
+import {
+  selectAllRecords,
+  selectBin,
+  selectPreferences,
+  selectRuns,
+  selectStills,
+} from "./selectors";
+import { createStore, type AppStore } from "./store";
+
+const silent: TabNotices = { tell: () => undefined, listen: () => () => undefined };
+
+function open(backend = memoryStorage(), notices = silent) {
+  const storage: RecordStorage = openRecordStorage(backend, exclusiveAccess("test"));
+  let minute = 0;
+  const now = () => new Date(Date.UTC(2026, 5, 1, 12, (minute += 1)));
+  return { backend, store: createStore({ logbook: "sereno", storage, notices, now }) };
+}
+
+async function settled(store: AppStore): Promise<void> {
+  for (let i = 0; i < 50 && store.getState().keeping.status === "writing"; i += 1)
+    await new Promise((resolve) => setImmediate(resolve));
+}
+
+test("what is kept is stored, and opens again", async () => {
+  const { backend, store } = open();
+  store.dispatch(keep(sampleStill(), sampleRun()));
+  await settled(store);
+  const again = open(backend).store;
+  await again.dispatch(openLogbook());
+  expect(selectStills(again.getState()).map(({ name }) => name)).toEqual(["Copper pot, 12 L"]);
+  expect(selectRuns(again.getState())).toHaveLength(1);
+  expect(again.getState().keeping.status).toBe("kept");
+});
+
+test("an empty logbook has preferences all the same", () => {
+  expect(selectPreferences(open().store.getState())).toMatchObject({
+    units: "metric",
+    theme: "system",
+  });
+});
+
+test("binning is undone whole, or brought back later", async () => {
+  const { backend, store } = open();
+  store.dispatch(keep(sampleStill()));
+  store.dispatch(bin("Gone.", [sampleStill()]));
+  expect(selectStills(store.getState())).toEqual([]);
+  expect(selectBin(store.getState())).toHaveLength(1);
+  store.dispatch(undoLast());
+  expect(selectStills(store.getState())).toHaveLength(1);
+  expect(store.getState().undo.last).toBeNull();
+  store.dispatch(bin("Gone.", selectStills(store.getState())));
+  store.dispatch(bringBack(selectBin(store.getState())));
+  await settled(store);
+  const again = open(backend).store;
+  await again.dispatch(openLogbook());
+  expect(selectStills(again.getState())).toHaveLength(1);
+});
+
+test("an import is one step back: what was changed is as before, what was added lies in the bin", () => {
+  const { store } = open();
+  store.dispatch(keep(sampleStill()));
+  const renamed = { ...sampleStill(), name: "From the file", updatedAt: "2027-01-01T00:00:00Z" };
+  store.dispatch(takeIn("Brought in.", [renamed, sampleRun()]));
+  expect(selectStills(store.getState())[0]).toEqual(renamed);
+  store.dispatch(undoLast());
+  expect(selectStills(store.getState())[0]?.name).toBe("Copper pot, 12 L");
+  expect(selectRuns(store.getState())).toEqual([]);
+});
+
+test("a refused write is said, everything waits, and the next try stores all of it", async () => {
+  jest.useFakeTimers({ doNotFake: ["setImmediate", "nextTick"] });
+  const { backend, store } = open();
+  backend.refuse = "The disk is full.";
+  store.dispatch(keep(sampleStill()));
+  await settled(store);
+  expect(store.getState().keeping).toMatchObject({
+    status: "refused",
+    problem: "The disk is full.",
+    waiting: 1,
+  });
+  store.dispatch(keepUndoable("Run.", [sampleRun()]));
+  await settled(store);
+  expect(store.getState().keeping.waiting).toBe(2);
+  expect(selectAllRecords(store.getState())).toHaveLength(2);
+  backend.refuse = undefined;
+  store.dispatch(retryWriting);
+  for (let i = 0; i < 20; i += 1) await new Promise((resolve) => setImmediate(resolve));
+  expect(store.getState().keeping).toMatchObject({ status: "kept", waiting: 0 });
+  expect([...backend.texts.keys()].sort()).toEqual(["run/run-a", "still/still-a"]);
+  jest.useRealTimers();
+});
+
+test("a refused write is tried again by itself", async () => {
+  jest.useFakeTimers({ doNotFake: ["setImmediate", "nextTick"] });
+  const { backend, store } = open();
+  backend.refuse = "Busy.";
+  store.dispatch(keep(sampleStill()));
+  await settled(store);
+  backend.refuse = undefined;
+  jest.advanceTimersByTime(2500);
+  for (let i = 0; i < 20; i += 1) await new Promise((resolve) => setImmediate(resolve));
+  expect(store.getState().keeping.status).toBe("kept");
+  expect(backend.texts.size).toBe(1);
+  jest.useRealTimers();
+});
+
+test("a store that cannot be read at all is said", async () => {
+  const backend = memoryStorage();
+  backend.getAllKeys = () => Promise.reject(new Error("blocked"));
+  const { store } = open(backend);
+  await store.dispatch(openLogbook());
+  expect(store.getState().keeping).toMatchObject({ status: "unreadable", problem: "blocked" });
+});
+
+test("another tab's change arrives here", async () => {
+  const backend = memoryStorage();
+  let heard: (keys: string[]) => void = () => undefined;
+  const here = open(backend, {
+    tell: () => undefined,
+    listen: (listener) => ((heard = listener), () => undefined),
+  }).store;
+  await here.dispatch(openLogbook());
+  const there = open(backend, {
+    tell: (keys) => heard([...keys]),
+    listen: () => () => undefined,
+  }).store;
+  there.dispatch(keep(sampleStill()));
+  await settled(there);
+  for (let i = 0; i < 5; i += 1) await new Promise((resolve) => setImmediate(resolve));
+  expect(selectStills(here.getState())).toHaveLength(1);
+});
+
+test("a set-aside text is let go only when told", async () => {
+  const { backend, store } = open();
+  backend.texts.set("run/torn", "{");
+  await store.dispatch(openLogbook());
+  expect(store.getState().keeping.quarantined).toHaveLength(1);
+  await store.dispatch(discardQuarantined("run/torn"));
+  expect(store.getState().keeping.quarantined).toEqual([]);
+  expect(backend.texts.size).toBe(0);
+});

@@ -1,0 +1,22 @@
+import { render } from "@testing-library/react";
+import type { ReactElement } from "react";
+import { Provider } from "react-redux";
+import type { AnyRecord } from "@/records/record";
+import { exclusiveAccess } from "@/storage/exclusive";
+import { openRecordStorage } from "@/storage/recordStorage";
+import { recordsReceived } from "@/store/recordSlice";
+import { createStore } from "@/store/store";
+import { memoryStorage } from "./memoryStorage";
+
+/** Shows a screen over a logbook that holds some records. */
+export function renderWith(screen: ReactElement, records: AnyRecord[]) {
+  const backend = memoryStorage();
+  const store = createStore({
+    logbook: "sereno",
+    storage: openRecordStorage(backend, exclusiveAccess("test")),
+    notices: { tell: () => undefined, listen: () => () => undefined },
+    now: () => new Date(),
+  });
+  store.dispatch(recordsReceived({ records }));
+  return { store, backend, ...render(<Provider store={store}>{screen}</Provider>) };
+}
