@@ -1,5 +1,5 @@
 /* Two projects: the core and all that has no screen in plain Node; screens in a DOM. */
-const esModules = "d3-.*|internmap|uuid|date-fns|simple-statistics|@react-native-async-storage|idb";
+const esModules = "d3-.*|internmap|nanoid|date-fns|@react-native-async-storage|idb";
 
 const web = require("jest-expo/web/jest-preset");
 
@@ -18,7 +18,10 @@ module.exports = {
       transform: {
         "\\.m?[jt]sx?$": [
           "babel-jest",
-          { caller: { name: "metro", bundler: "metro", platform: "web" } },
+          {
+            caller: { name: "metro", bundler: "metro", platform: "web" },
+            plugins: ["dynamic-import-node"],
+          },
         ],
       },
       transformIgnorePatterns: [`/node_modules/(?!(${esModules})/)`],

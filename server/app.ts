@@ -1,10 +1,11 @@
 import compression from "compression";
 import express, { type Express } from "express";
+import compressedStatic from "express-static-gzip";
 import helmet from "helmet";
 import path from "node:path";
 
 /* Names with a content hash never change what they hold. */
-const hashed = /[-.][0-9a-f]{32}\.\w+$/;
+const hashed = /[-.][0-9a-f]{32}\.\w+(\.br|\.gz)?$/;
 
 /** Serves the built app from a folder. Keeps no user data. */
 export function createApp(folder: string): Express {
@@ -39,13 +40,17 @@ export function createApp(folder: string): Express {
     response.json({ ok: true });
   });
   app.use(
-    express.static(folder, {
+    compressedStatic(folder, {
+      enableBrotli: true,
+      orderPreference: ["br", "gz"],
       index: false,
-      setHeaders(response, file) {
-        response.setHeader(
-          "Cache-Control",
-          hashed.test(file) ? "public, max-age=31536000, immutable" : "no-cache",
-        );
+      serveStatic: {
+        setHeaders(response, file) {
+          response.setHeader(
+            "Cache-Control",
+            hashed.test(file) ? "public, max-age=31536000, immutable" : "no-cache",
+          );
+        },
       },
     }),
   );

@@ -1,4 +1,3 @@
-import Papa from "papaparse";
 import { plantById } from "@/core";
 import type { Bottle, Use } from "@/records/bottle";
 import { leftInBottle } from "@/records/bottleLevel";
@@ -9,7 +8,12 @@ import type { RunSummary } from "@/records/runSummary";
  * Rows as CSV (RFC 4180, UTF-8 with a header row). Text that a spreadsheet would take for a formula
  * gets an apostrophe before it.
  */
-function toCsv(rows: Record<string, string | number | undefined>[], columns: string[]): string {
+async function toCsv(
+  rows: Record<string, string | number | undefined>[],
+  columns: string[],
+): Promise<string> {
+  /* Needed by the few who save a table: it is fetched then, not with the first screen. */
+  const { default: Papa } = await import("papaparse");
   return `${Papa.unparse({ fields: columns, data: rows.map((row) => columns.map((name) => row[name] ?? "")) }, { escapeFormulae: /^[=+\-@\t\r].*$/, newline: "\r\n" })}\r\n`;
 }
 
@@ -39,7 +43,7 @@ const runColumns = [
 ];
 
 /** All runs as a table, one a row. */
-export function runsCsv(runs: readonly RunSummary[]): string {
+export function runsCsv(runs: readonly RunSummary[]): Promise<string> {
   const rows = runs.map(({ run, state, plantName, minutesFromFirstDrop, result }) => ({
     run: run.number,
     lit: state.litAt === undefined ? "" : new Date(state.litAt).toISOString(),
@@ -92,7 +96,7 @@ export function bottlesCsv(
   bottles: readonly Bottle[],
   lots: readonly Lot[],
   uses: readonly Use[],
-): string {
+): Promise<string> {
   const byId = new Map(lots.map((lot) => [lot.id, lot]));
   const rows = bottles.map((bottle) => {
     const lot = byId.get(bottle.lotId);

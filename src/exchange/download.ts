@@ -1,6 +1,10 @@
-/** Hands the person a file, as a download. */
-export function download(name: string, text: string, type: string): void {
-  const address = URL.createObjectURL(new Blob([text], { type }));
+/** Hands the person a file, as a download; its text may still be on its way. */
+export async function download(
+  name: string,
+  text: string | Promise<string>,
+  type: string,
+): Promise<void> {
+  const address = URL.createObjectURL(new Blob([await text], { type }));
   const link = document.createElement("a");
   link.href = address;
   link.download = name;

@@ -64,9 +64,9 @@ test("the published schema is the one the app reads by", () => {
   expect(published).toEqual(JSON.parse(JSON.stringify(logbookJsonSchema())));
 });
 
-test("runs as CSV: a header with units, a row a run, numbers as measured", () => {
+test("runs as CSV: a header with units, a row a run, numbers as measured", async () => {
   const runs = of<Run>("run");
-  const text = runsCsv(runs.map(summarise));
+  const text = await runsCsv(runs.map(summarise));
   expect(text.split("\r\n")[0]).toContain("charge_g,water_mL");
   const { data } = Papa.parse<Record<string, string>>(text.trim(), { header: true });
   expect(data).toHaveLength(runs.length);
@@ -75,9 +75,9 @@ test("runs as CSV: a header with units, a row a run, numbers as measured", () =>
   expect(Number(data[0]!.yield_mL_per_kg)).toBeCloseTo(first.result!.mlPerKg, 3);
 });
 
-test("text that a spreadsheet would run is defused, quotes and line breaks survive", () => {
+test("text that a spreadsheet would run is defused, quotes and line breaks survive", async () => {
   const bottle = { ...of<Bottle>("bottle")[0]!, place: "=1+1", note: 'say "when",\nthen stop' };
-  const text = bottlesCsv([bottle], of<Lot>("lot"), of<Use>("use"));
+  const text = await bottlesCsv([bottle], of<Lot>("lot"), of<Use>("use"));
   const { data } = Papa.parse<Record<string, string>>(text.trim(), { header: true });
   expect(data[0]).toMatchObject({ place: "'=1+1", note: bottle.note, bottle: bottle.code });
   expect(Number(data[0]!.left_mL)).toBeLessThanOrEqual(bottle.filledMl);

@@ -1,4 +1,4 @@
-import { v4 } from "uuid";
+import { nanoid } from "nanoid";
 import { z } from "zod";
 
 /** A moment as ISO 8601 with its offset or Z: unaffected by the device's time zone. */
@@ -29,5 +29,5 @@ export function newRecord<K extends string>(
   at: Date,
 ): { kind: K; id: string; version: 1; createdAt: string; updatedAt: string } {
   const now = at.toISOString();
-  return { kind, id: v4(), version: 1, createdAt: now, updatedAt: now };
+  return { kind, id: nanoid(), version: 1, createdAt: now, updatedAt: now };
 }

@@ -1,5 +1,3 @@
-import { probit } from "simple-statistics";
-
 /** A column of distillate in which fine droplets of oil rise (or sink). */
 export interface Settling {
   /** Height of the column, mm, above 0. */
@@ -14,7 +12,8 @@ export interface Settling {
 const medianUm = 40;
 const geometricSpread = 2.2;
 const gravity = 9.80665;
-const bins = 400;
+/* Droplet sizes from −4.5 to 4.5 deviations of the logarithm, weighted by the normal density. */
+const classes = sizeClasses(181, 4.5);
 
 /**
  * Share of the suspended oil that has reached the layer after so many minutes, 0 to 1.
@@ -25,13 +24,25 @@ export function settledShare(settling: Settling, minutes: number): number {
   const metres = settling.columnMm / 1000;
   const perDiameter2 =
     (gravity * Math.abs(settling.densityDifference)) / (18 * (settling.viscosityMPaS / 1000));
-  let share = 0;
-  for (let bin = 0; bin < bins; bin += 1) {
-    const deviation = probit((bin + 0.5) / bins);
-    const diameter = medianUm * 1e-6 * geometricSpread ** deviation;
-    share += Math.min(1, (perDiameter2 * diameter ** 2 * minutes * 60) / metres);
-  }
-  return share / bins;
+  const share = classes.reduce(
+    (sum, { diameter, weight }) =>
+      sum + weight * Math.min(1, (perDiameter2 * diameter ** 2 * minutes * 60) / metres),
+    0,
+  );
+  return Math.min(1, share);
+}
+
+function sizeClasses(count: number, reach: number): { diameter: number; weight: number }[] {
+  const deviations = Array.from(
+    { length: count },
+    (_, i) => -reach + (2 * reach * i) / (count - 1),
+  );
+  const density = deviations.map((deviation) => Math.exp((-deviation * deviation) / 2));
+  const total = density.reduce((sum, each) => sum + each, 0);
+  return deviations.map((deviation, i) => ({
+    diameter: medianUm * 1e-6 * geometricSpread ** deviation,
+    weight: (density[i] ?? 0) / total,
+  }));
 }
 
 /** Minutes until a share of the suspended oil has settled; Infinity when the oil hangs. */

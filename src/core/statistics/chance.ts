@@ -1,5 +1,5 @@
+import { quantileSorted } from "d3-array";
 import { randomLcg, randomNormal } from "d3-random";
-import { quantileSorted } from "simple-statistics";
 
 /* Distance of the 90th percentile of a normal distribution from its middle, in deviations. */
 const p90Deviations = 1.2815515655446004;
@@ -32,6 +32,6 @@ export interface Percentiles {
 /** 10th, 50th and 90th percentile of some numbers; all 0 when there are none. */
 export function percentiles(values: Iterable<number>): Percentiles {
   const sorted = [...values].sort((a, b) => a - b);
-  const at = (p: number) => (sorted.length > 0 ? quantileSorted(sorted, p) : 0);
+  const at = (p: number) => quantileSorted(sorted, p) ?? 0;
   return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
 }

@@ -1,4 +1,4 @@
-import { format } from "date-fns";
+import { format } from "date-fns/format";
 import { useRef, useState } from "react";
 import { View } from "react-native";
 import { unstable_createElement } from "react-native-web";
@@ -118,7 +118,7 @@ export function DataScreen() {
             look="quiet"
             label="Runs as CSV"
             onPress={() =>
-              download(`sereno-runs-${today}.csv`, runsCsv(runs.map(summarise)), "text/csv")
+              void download(`sereno-runs-${today}.csv`, runsCsv(runs.map(summarise)), "text/csv")
             }
           />
           <Button
@@ -126,7 +126,11 @@ export function DataScreen() {
             look="quiet"
             label="Bottles as CSV"
             onPress={() =>
-              download(`sereno-bottles-${today}.csv`, bottlesCsv(bottles, lots, uses), "text/csv")
+              void download(
+                `sereno-bottles-${today}.csv`,
+                bottlesCsv(bottles, lots, uses),
+                "text/csv",
+              )
             }
           />
         </View>
@@ -154,7 +158,7 @@ export function DataScreen() {
             action={{
               label: "Save them all",
               onPress: () =>
-                download(
+                void download(
                   `sereno-set-aside-${today}.json`,
                   JSON.stringify(quarantined, null, 1),
                   "application/json",

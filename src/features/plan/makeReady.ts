@@ -1,4 +1,4 @@
-import { format } from "date-fns";
+import { format } from "date-fns/format";
 import type { ChargePlan, Plant } from "@/core";
 import { newRecord } from "@/records/base";
 import type { Harvest } from "@/records/harvest";

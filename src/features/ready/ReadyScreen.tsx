@@ -1,6 +1,6 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
-import { v4 } from "uuid";
+import { nanoid } from "nanoid";
 import { plantById, showMass, showVolume, words } from "@/core";
 import type { Run } from "@/records/run";
 import { runState } from "@/records/runState";
@@ -37,7 +37,7 @@ export function ReadyScreen({ run }: { run: Run }) {
     dispatch(
       keep({
         ...run,
-        entries: [...run.entries, { id: v4(), type: "lit", at: new Date().toISOString() }],
+        entries: [...run.entries, { id: nanoid(), type: "lit", at: new Date().toISOString() }],
       }),
     );
     router.replace(`/runs/${run.id}/watch`);

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { v4 } from "uuid";
+import { nanoid } from "nanoid";
 import { readableVolume } from "./readableVolume";
 import type { UnitSystem } from "@/core";
 import type { Entry } from "@/records/entry";
@@ -98,7 +98,7 @@ function Correction({
     label: string,
   ) {
     const amendment: Entry = {
-      id: v4(),
+      id: nanoid(),
       type: "amendment",
       at: new Date().toISOString(),
       of: entry.id,

@@ -1,4 +1,4 @@
-import { format } from "date-fns";
+import { format } from "date-fns/format";
 import type { Phase } from "@/records/runState";
 
 export const phaseWords: Record<Phase, string> = {

@@ -1,5 +1,5 @@
 import { useRef } from "react";
-import { v4 } from "uuid";
+import { nanoid } from "nanoid";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { keep, keepUndoable } from "@/store/changes";
@@ -17,7 +17,7 @@ export function useLog(run: Run) {
   const last = useRef({ type: "", at: 0 });
   const added = (entry: NewEntry): Run => ({
     ...run,
-    entries: [...run.entries, { ...entry, id: v4() } as Entry],
+    entries: [...run.entries, { ...entry, id: nanoid() } as Entry],
   });
   return {
     /** Notes an entry with its moment. */

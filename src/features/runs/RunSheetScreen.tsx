@@ -1,4 +1,4 @@
-import { format } from "date-fns";
+import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import {

@@ -1,4 +1,4 @@
-import { format } from "date-fns";
+import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
 import { useDeferredValue, useMemo, useState } from "react";
 import { View } from "react-native";
@@ -64,7 +64,7 @@ export function RunsScreen() {
           look="quiet"
           size="small"
           onPress={() =>
-            download(
+            void download(
               `sereno-runs-${format(new Date(), "yyyy-MM-dd")}.csv`,
               runsCsv(found),
               "text/csv",

@@ -1,4 +1,4 @@
-import { format } from "date-fns";
+import { format } from "date-fns/format";
 import type { RunSummary } from "@/records/runSummary";
 
 export type SortKey =

@@ -2,7 +2,7 @@ import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "expo-router";
 import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
-import { v4 } from "uuid";
+import { nanoid } from "nanoid";
 import {
   minutesToSettle,
   plantById,
@@ -67,8 +67,14 @@ export function SeparateScreen({ run }: { run: Run }) {
     const at = new Date();
     const result = asResult(values);
     const entry: Entry = state.result
-      ? { id: v4(), type: "amendment", at: at.toISOString(), of: state.result.id, change: result }
-      : { id: v4(), type: "separated", at: at.toISOString(), ...result };
+      ? {
+          id: nanoid(),
+          type: "amendment",
+          at: at.toISOString(),
+          of: state.result.id,
+          change: result,
+        }
+      : { id: nanoid(), type: "separated", at: at.toISOString(), ...result };
     const made = lotsOfRun(run, { ...result, at: state.result?.at ?? at.toISOString() }, lots, at);
     dispatch(
       keepUndoable(`Run ${run.number} measured.`, [

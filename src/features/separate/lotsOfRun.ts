@@ -1,4 +1,4 @@
-import { format } from "date-fns";
+import { format } from "date-fns/format";
 import { plantById } from "@/core";
 import { newRecord } from "@/records/base";
 import { lotCode } from "@/records/codes";

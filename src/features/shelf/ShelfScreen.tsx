@@ -1,4 +1,4 @@
-import { format } from "date-fns";
+import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
@@ -72,7 +72,7 @@ export function ShelfScreen() {
           look="quiet"
           size="small"
           onPress={() =>
-            download(
+            void download(
               `sereno-bottles-${format(new Date(), "yyyy-MM-dd")}.csv`,
               bottlesCsv(bottles, lots, uses),
               "text/csv",

@@ -1,4 +1,4 @@
-import { scaleLinear } from "d3-scale";
+import { ticks } from "d3-array";
 import { View } from "react-native";
 import Svg, { Circle, Line, Rect, Text as SvgText } from "react-native-svg";
 import { significant, type Percentiles } from "@/core";
@@ -15,8 +15,8 @@ interface Props {
 /** A measured amount against the range that was expected of it. */
 export function RangeBar({ expected, measured, unit, inWords }: Props) {
   const top = Math.max(expected.p90, measured ?? 0) * 1.2 || 1;
-  const x = scaleLinear([0, top], [8, 332]);
-  const ticks = x.ticks(4);
+  const x = (value: number) => 8 + (value / top) * 324;
+  const marks = ticks(0, top, 4);
   return (
     <View role="img" aria-label={inWords}>
       <Svg viewBox="0 0 340 76" width="100%" aria-hidden>
@@ -48,7 +48,7 @@ export function RangeBar({ expected, measured, unit, inWords }: Props) {
             strokeWidth={2}
           />
         )}
-        {ticks.map((tick) => (
+        {marks.map((tick) => (
           <SvgText
             key={tick}
             x={x(tick)}
@@ -58,7 +58,7 @@ export function RangeBar({ expected, measured, unit, inWords }: Props) {
             fontSize={12.5}
             fill="var(--soft)"
           >
-            {tick === ticks.at(-1) ? `${significant(tick, 2)} ${unit}` : significant(tick, 2)}
+            {tick === marks.at(-1) ? `${significant(tick, 2)} ${unit}` : significant(tick, 2)}
           </SvgText>
         ))}
       </Svg>

@@ -1,4 +1,4 @@
-import { format } from "date-fns";
+import { format } from "date-fns/format";
 import { useId } from "react";
 import { unstable_createElement } from "react-native-web";
 import { FieldFrame } from "./FieldFrame";

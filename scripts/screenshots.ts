@@ -1,0 +1,86 @@
+/* Renews the pictures in docs/screenshots from the demonstration. Needs a build: npm run build. */
+import type { Page } from "@playwright/test";
+import { mkdirSync } from "node:fs";
+import { openApp } from "./lib/browser";
+
+interface Picture {
+  name: string;
+  address: string;
+  wide?: boolean;
+  night?: boolean;
+  prepare?: (page: Page) => Promise<void>;
+}
+
+const planned = async (page: Page) => {
+  await page
+    .getByLabel("Plant", { exact: true })
+    .selectOption({ label: "Clary sage, flowering tops" });
+  await page.getByRole("textbox", { name: "I have" }).fill("1.8");
+  await page.getByLabel("I have: unit").selectOption("kg");
+  await page
+    .getByText(/8 in 10/)
+    .first()
+    .waitFor();
+};
+const plannedBelow = async (page: Page) => {
+  await planned(page);
+  await page
+    .getByRole("img", { name: /headspace/ })
+    .evaluate((drawing) => drawing.scrollIntoView({ block: "start" }));
+};
+
+const pictures: Picture[] = [
+  { name: "today-phone", address: "/" },
+  { name: "plan-phone", address: "/plan", prepare: plannedBelow },
+  { name: "plan-wide", address: "/plan", wide: true, prepare: planned },
+  { name: "plan-wide-night", address: "/plan", wide: true, night: true, prepare: planned },
+  { name: "ready-phone", address: "/runs/demo-run-31/ready" },
+  { name: "watch-phone-night", address: "/runs/demo-run-31/watch", night: true },
+  { name: "watch-wide", address: "/runs/demo-run-31/watch", wide: true },
+  {
+    name: "separate-phone",
+    address: "/runs/demo-run-30/separate",
+    prepare: async (page) => {
+      await page.getByRole("textbox", { name: "Oil", exact: true }).fill("2.4");
+      await page.getByRole("textbox", { name: "Hydrosol, all of it" }).fill("1180");
+      await page
+        .getByRole("row", { name: /mL per kg/ })
+        .evaluate((row) => row.scrollIntoView({ block: "center" }));
+    },
+  },
+  { name: "shelf-phone", address: "/shelf" },
+  { name: "shelf-wide-night", address: "/shelf", wide: true, night: true },
+  { name: "runs-wide", address: "/runs", wide: true },
+  { name: "run-phone-night", address: "/runs/demo-run-28", night: true },
+  { name: "bench-wide", address: "/bench", wide: true },
+  { name: "still-wide", address: "/bench/stills/demo-still-1", wide: true },
+];
+
+async function take(): Promise<void> {
+  mkdirSync("docs/screenshots", { recursive: true });
+  const { address, browser, close } = await openApp();
+  for (const { name, address: path, wide, night, prepare } of pictures) {
+    const context = await browser.newContext({
+      viewport: wide ? { width: 1280, height: 800 } : { width: 390, height: 844 },
+      colorScheme: night ? "dark" : "light",
+      reducedMotion: "reduce",
+      locale: "en-GB",
+    });
+    const page = await context.newPage();
+    await page.goto(`${address}/?logbook=demo`);
+    await page.getByRole("heading", { name: "Today" }).waitFor();
+    await page.goto(address + path);
+    await page.getByRole("heading", { level: 1 }).waitFor();
+    await prepare?.(page);
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: "disabled" });
+    await context.close();
+    console.log(`docs/screenshots/${name}.png`);
+  }
+  await close();
+}
+
+take().catch((error: unknown) => {
+  console.error(error);
+  process.exitCode = 1;
+});
