@@ -24,7 +24,7 @@ export function planWarnings(
       code: "plantHazard",
       severity: "note",
       message: hazard,
-      remedy: "Certain of the plant, or leave it.",
+      remedy: "Bear it in mind before you load the still.",
     });
   }
   const order = { error: 0, caution: 1, note: 2 };

@@ -13,6 +13,7 @@ import {
   type Plant,
   type UnitSystem,
 } from "@/core";
+import { lastWord } from "@/records/lastWord";
 import type { Still } from "@/records/still";
 import { stillShape } from "@/records/stillFigures";
 import { StillDrawing } from "@/ui/drawings/StillDrawing";
@@ -54,7 +55,7 @@ export function PlanResult({ plan, ranges, plant, still, units }: Props) {
             headspace: { shown: showLength(levels.headspaceMm, units), what: "headspace" },
             charge: {
               shown: showMass(plan.chargeG, units),
-              what: plant.part.split(",")[0]!.slice(0, 16),
+              what: lastWord(plant.part),
             },
             water: { shown: showVolume(plan.waterMl, units), what: "water" },
             dryLine: { shown: showVolume(still.dryLineMl, units), what: "dry line" },

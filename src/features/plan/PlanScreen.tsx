@@ -9,6 +9,7 @@ import {
   words,
   type ChargePlan,
   type PlanChange,
+  type Warning,
 } from "@/core";
 import { keep } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
@@ -52,6 +53,8 @@ export function PlanScreen() {
       </Screen>
     );
   }
+  const grave = plan?.warnings.filter(({ severity }) => severity !== "note") ?? [];
+  const notes = plan?.warnings.filter(({ severity }) => severity === "note") ?? [];
   const blocked = plan?.warnings.some(({ severity }) => severity === "error");
   const still = read.still;
 
@@ -102,7 +105,7 @@ export function PlanScreen() {
       aside={
         plan ? (
           <>
-            <Warnings plan={plan} onTake={(part) => change(asDraft(part))} />
+            <Warnings warnings={grave} onTake={(part) => change(asDraft(part))} />
             <PlanResult
               plan={plan}
               ranges={ranges}
@@ -110,6 +113,7 @@ export function PlanScreen() {
               still={still}
               units={units}
             />
+            <Warnings warnings={notes} onTake={(part) => change(asDraft(part))} />
           </>
         ) : (
           <Card className="gap-2">
@@ -130,7 +134,7 @@ export function PlanScreen() {
 function Warnings({ plan, onTake }: { plan: ChargePlan; onTake: (change: PlanChange) => void }) {
   return (
     <>
-      {plan.warnings.map((warning) => (
+      {warnings.map((warning) => (
         <Notice
           key={warning.code + warning.message}
           severity={warning.severity}

@@ -1,6 +1,7 @@
 import { plantById, showMass, showVolume, words, type LiveEstimate, type UnitSystem } from "@/core";
 import { liveLevels } from "@/records/liveLevels";
 import type { Run } from "@/records/run";
+import { lastWord } from "@/records/lastWord";
 import type { Still } from "@/records/still";
 import { stillShape } from "@/records/stillFigures";
 import { StillDrawing } from "@/ui/drawings/StillDrawing";
@@ -33,7 +34,7 @@ export function LiveStill({ run, still, live, oilMl, lit, units, fit }: Props) {
       labels={{
         charge: {
           shown: showMass(run.plan.chargeG, units),
-          what: plant?.part.split(",")[0]!.slice(0, 16) ?? "plant",
+          what: lastWord(plant?.part ?? "plant"),
         },
         water: { shown: showVolume(waterMl, units), what: "in the pot" },
         dryLine: { shown: showVolume(run.plan.dryLineMl, units), what: "dry line" },
