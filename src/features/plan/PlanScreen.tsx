@@ -131,7 +131,13 @@ export function PlanScreen() {
   );
 }
 
-function Warnings({ plan, onTake }: { plan: ChargePlan; onTake: (change: PlanChange) => void }) {
+function Warnings({
+  warnings,
+  onTake,
+}: {
+  warnings: readonly Warning[];
+  onTake: (change: PlanChange) => void;
+}) {
   return (
     <>
       {warnings.map((warning) => (
