@@ -40,3 +40,4 @@ export { yieldOf, type Yield } from "./yield/yield";
 export { liveEstimate, type LiveEstimate } from "./run/liveEstimate";
 export { nextCue, type Cue } from "./run/nextCue";
 export { chargeLevels } from "./plan/chargeLevels";
+export { compounds, type Compound } from "./plant/compounds";

@@ -44,6 +44,8 @@ export interface Plant {
   /** Colour and smell to expect. */
   oilLook: string;
   hydrosolLook: string;
+  /** Whether the hydrosol is worth keeping, and for what. */
+  hydrosolWorth: string;
   /** Short cautions that belong to this plant. */
   hazards: string[];
   /** Where the figures come from. */

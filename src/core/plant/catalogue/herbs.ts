@@ -35,6 +35,7 @@ export const herbs: Plant[] = [
     keeping: "middling",
     oilLook: "Pale yellow, sharp and spicy.",
     hydrosolLook: "Clear, spicy and clean.",
+    hydrosolWorth: "Good: spicy, for the kitchen and the skin of grown people.",
     hazards: [
       "Be sure it is bay laurel: cherry laurel leaves look alike and are poisonous.",
       "Can sensitise skin.",
@@ -75,6 +76,7 @@ export const herbs: Plant[] = [
     keeping: "middling",
     oilLook: "Colourless to pale yellow, tea-like and sweet.",
     hydrosolLook: "Clear, hay and tea.",
+    hydrosolWorth: "Fair: calming, hay-like.",
     hazards: ["Not in pregnancy without asking someone qualified."],
     source:
       "Published yields of clary tops, 0.1–0.3 % of fresh weight, and their main constituents.",
@@ -111,6 +113,7 @@ export const herbs: Plant[] = [
     keeping: "middling",
     oilLook: "Colourless to pale green-yellow, sweet mint.",
     hydrosolLook: "Clear, soft mint. Spoils sooner than most.",
+    hydrosolWorth: "Good: cooking and mouth rinse, fresh.",
     hazards: ["Keep mint oils away from the faces of small children."],
     source:
       "Published yields of spearmint tops, 0.2–0.5 % fresh and 1–2 % dry, and their main constituents.",
@@ -147,6 +150,7 @@ export const herbs: Plant[] = [
     keeping: "middling",
     oilLook: "Pale yellow, cold and sharp.",
     hydrosolLook: "Clear, cooling.",
+    hydrosolWorth: "Good: cooling; in summer the reason to distil.",
     hazards: [
       "Menthol: never near the faces of small children.",
       "Not in pregnancy without asking someone qualified.",
@@ -187,6 +191,7 @@ export const herbs: Plant[] = [
     keeping: "middling",
     oilLook: "Colourless, camphor and resin.",
     hydrosolLook: "Clear, strong and resinous.",
+    hydrosolWorth: "Good: hair and kitchen.",
     hazards: [
       "Contains camphor: not for small children, in pregnancy or with epilepsy without asking someone qualified.",
     ],
@@ -225,6 +230,7 @@ export const herbs: Plant[] = [
     keeping: "middling",
     oilLook: "Yellow to red-brown, hot.",
     hydrosolLook: "Clear to milky, hot and medicinal.",
+    hydrosolWorth: "Good: cleaning; strong.",
     hazards: ["Burns skin and eyes undiluted."],
     source:
       "Published yields of thyme, 0.25–0.7 % fresh and 0.8–2.2 % dry, and their main constituents.",
@@ -261,6 +267,7 @@ export const herbs: Plant[] = [
     keeping: "middling",
     oilLook: "Colourless to pale yellow.",
     hydrosolLook: "Clear, hay-sweet, unlike the oil.",
+    hydrosolWorth: "Good: linen and skin.",
     hazards: [],
     source:
       "Published yields of true lavender, 0.5–1.3 % fresh and 1.2–3 % dry, and their main constituents.",
@@ -288,6 +295,7 @@ export const herbs: Plant[] = [
     keeping: "short",
     oilLook: "Rarely seen: pale yellow, lemon.",
     hydrosolLook: "Clear, lemon and honey. The reason to distil it.",
+    hydrosolWorth: "The reason to distil it.",
     hazards: ["Citral can sensitise skin."],
     source: "Published yields of lemon balm, 0.01–0.06 % fresh, and its main constituents.",
   },
@@ -325,6 +333,7 @@ export const herbs: Plant[] = [
     keeping: "middling",
     oilLook: "Deep blue at its best, green-brown as it ages.",
     hydrosolLook: "Clear, herbal and a little bitter.",
+    hydrosolWorth: "Fair: bitter, for compresses.",
     hazards: [
       "Be sure it is yarrow: deadly umbellifers (hemlock) have white heads too.",
       "Daisy family: can sensitise.",

@@ -1,11 +1,18 @@
 import type { Plant } from "../plant";
 import { herbs } from "./herbs";
+import { moreHerbs } from "./moreHerbs";
+import { seedsSpicesRoots } from "./seedsSpicesRoots";
 import { seedsTreesZests } from "./seedsTreesZests";
+import { treesAndZests } from "./treesAndZests";
 
 /** All plant materials that come with Sereno, by name. */
-export const plants: readonly Plant[] = [...herbs, ...seedsTreesZests].sort((a, b) =>
-  a.name.localeCompare(b.name, "en"),
-);
+export const plants: readonly Plant[] = [
+  ...herbs,
+  ...moreHerbs,
+  ...seedsTreesZests,
+  ...seedsSpicesRoots,
+  ...treesAndZests,
+].sort((a, b) => a.name.localeCompare(b.name, "en"));
 
 const byId = new Map(plants.map((plant) => [plant.id, plant]));
 

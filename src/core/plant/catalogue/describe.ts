@@ -1,0 +1,51 @@
+import type { Plant, PlantState, StateFigures } from "../plant";
+
+/**
+ * How a tissue lets its oil go: free share and release per minute. Starting values of the
+ * washing-then-diffusion picture; a person's own runs narrow the oil content beside them.
+ */
+const tissues = {
+  surfaceGlands: { freeShare: 0.7, releasePerMinute: 0.03 },
+  innerGlands: { freeShare: 0.4, releasePerMinute: 0.015 },
+  zest: { freeShare: 0.8, releasePerMinute: 0.03 },
+  crushedSeed: { freeShare: 0.5, releasePerMinute: 0.012 },
+  needles: { freeShare: 0.45, releasePerMinute: 0.012 },
+  rootWoodBark: { freeShare: 0.2, releasePerMinute: 0.004 },
+  petals: { freeShare: 0.5, releasePerMinute: 0.03 },
+} as const;
+
+/** Oil low and high (mL/kg), water share, and how much of it fills a litre (g). */
+type StateRow = readonly [low: number, high: number, moisture: number, packing: number];
+
+type Description = Omit<
+  Plant,
+  "states" | "freeShare" | "releasePerMinute" | "froths" | "waterMlPerG"
+> & {
+  tissue: keyof typeof tissues;
+  states: Partial<Record<PlantState, StateRow>>;
+  froths?: boolean;
+  waterMlPerG?: Plant["waterMlPerG"];
+};
+
+/** A plant from a short description: its tissue stands for how it lets its oil go. */
+export function describe({
+  tissue,
+  states,
+  froths = false,
+  waterMlPerG,
+  ...rest
+}: Description): Plant {
+  const figures = Object.entries(states).map(
+    ([state, [low, high, moisture, packingGPerL]]): [string, StateFigures] => [
+      state,
+      { oilMlPerKg: { low, high }, moisture, packingGPerL },
+    ],
+  );
+  return {
+    ...rest,
+    ...tissues[tissue],
+    froths,
+    waterMlPerG: waterMlPerG ?? { fresh: 5, dried: 9 },
+    states: Object.fromEntries(figures),
+  };
+}
