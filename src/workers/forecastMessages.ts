@@ -23,7 +23,7 @@ const material = z.union([
 
 /** A forecast request at any border: the worker's and the command line's. */
 export const forecastRequestSchema: z.ZodType<ForecastRequest> = z.strictObject({
-  method: z.enum(["steam", "hydro"]),
+  method: z.enum(["steam", "hydro", "cohobation", "bowl"]),
   material,
   massG: z.number().gt(0).max(1e6),
   still: z.strictObject({

@@ -141,3 +141,34 @@ test("more steam never gives less oil in the same time", () => {
     ),
   );
 });
+
+test("where the hydrosol flows back, the pot keeps its water and only that takes its share of the oil", () => {
+  const bay = {
+    ...request,
+    material: { plantId: "baylaurel" },
+    waterMl: 2500,
+    stop: { minutes: 90 },
+  };
+  const through = forecastRun({ ...bay, method: "hydro" }, { samples: 1 });
+  const back = forecastRun(
+    { ...bay, method: "cohobation", stop: { minutes: 240 } },
+    { samples: 1 },
+  );
+  expect(through.stoppedBy).toBe("reserve");
+  expect(back.stoppedBy).toBe("minutes");
+  expect(back.minutesToDryLine).toBeNull();
+  expect(back.potLeftMl).toBeGreaterThan(through.potLeftMl);
+  expect(back.oil.dissolvedG.p50 / back.oilDensityGPerMl).toBeLessThan(back.oil.distilledMl.p50);
+  const long = forecastRun(
+    { ...bay, method: "cohobation", stop: { minutes: 480 } },
+    { samples: 1 },
+  );
+  expect(long.oil.dissolvedG.p50).toBeCloseTo(back.oil.dissolvedG.p50, 6);
+  expect(long.oil.visibleMl.p50).toBeGreaterThan(back.oil.visibleMl.p50);
+});
+
+test("a bowl under an iced lid is plant in water, caught above it", () => {
+  const bowl = forecastRun({ ...request, method: "bowl" }, { samples: 1 });
+  expect(bowl.oil).toEqual(forecastRun({ ...request, method: "hydro" }, { samples: 1 }).oil);
+  expect(bowl.cooling.iceKg).toBeCloseTo(0.8 * 7.6, 0);
+});

@@ -98,8 +98,9 @@ export function forecastRun(
       visibleMl: over(({ visibleMl }) => visibleMl),
     },
     recovery: middle.plantOilG > 0 ? middle.distilledG / middle.plantOilG : 0,
-    potLeftMl: Math.max(0, model.freeWaterMl - middle.distillateMl),
-    minutesToDryLine: middle.steamGPerMin > 0 ? model.spendableMl / middle.steamGPerMin : null,
+    potLeftMl: Math.max(0, model.freeWaterMl - (model.returns ? 0 : middle.distillateMl)),
+    minutesToDryLine:
+      middle.steamGPerMin > 0 ? orNull(model.spendableMl / middle.steamGPerMin) : null,
     saturationRatio: model.material.oil.saturationRatio,
     oilDensityGPerMl: density,
     oilLayer: model.material.oil.layer,

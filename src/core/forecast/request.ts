@@ -33,7 +33,11 @@ export interface StopRule {
 
 /** All that one run's forecast depends on. */
 export interface ForecastRequest {
-  method: "steam" | "hydro";
+  /**
+   * Steam through the plant; plant in the water; the same with the hydrosol flowing back; a bowl in a
+   * covered pot of plant and water, with ice on the lid.
+   */
+  method: "steam" | "hydro" | "cohobation" | "bowl";
   material: ForecastMaterial;
   massG: number;
   still: {

@@ -33,7 +33,11 @@ export interface RunModel {
   lossWPerK: number;
   coolingInC: number;
   coolingOutC: number;
-  /** Water the run can spend before the dry line, mL. */
+  /** Whether the plant lies in the water. */
+  inWater: boolean;
+  /** Whether the distillate flows back, so that the pot keeps its water. */
+  returns: boolean;
+  /** Water the run can spend before the dry line, mL; Infinity where it flows back. */
   spendableMl: number;
   /** Liquid in the pot at the first drop, outside the plant, mL. */
   freeWaterMl: number;
@@ -55,6 +59,8 @@ export function runModel(request: ForecastRequest): RunModel {
   const airC = site.airC ?? 18;
   const waterC = site.waterC ?? 15;
   const coolingInC = site.coolingInC ?? waterC;
+  const inWater = method !== "steam";
+  const returns = method === "cohobation";
   const material = materialFigures(request, pressurePa);
   const latentJPerG = latentHeat(boilC);
   const lossWPerK = still.lossWPerK ?? 1;
@@ -62,10 +68,9 @@ export function runModel(request: ForecastRequest): RunModel {
     massG *
     (waterHeatCapacity * material.moisture + dryPlantHeatCapacity * (1 - material.moisture));
   const potCapacity = waterMl * waterHeatCapacity + (still.vesselJPerK ?? 0);
-  const condensateG = method === "steam" ? (plantCapacity * (boilC - airC)) / latentJPerG : 0;
+  const condensateG = !inWater ? (plantCapacity * (boilC - airC)) / latentJPerG : 0;
   const dryG = massG * (1 - material.moisture);
-  const soakedMl =
-    method === "hydro" ? Math.max(0, soakGPerGDry * dryG - massG * material.moisture) : 0;
+  const soakedMl = inWater ? Math.max(0, soakGPerGDry * dryG - massG * material.moisture) : 0;
 
   const net = (efficiency: number) => efficiency * still.heat.powerW - lossWPerK * (boilC - airC);
   const heatUp = (efficiency: number, capacityJPerK: number) => ({
@@ -84,11 +89,13 @@ export function runModel(request: ForecastRequest): RunModel {
     lossWPerK,
     coolingInC,
     coolingOutC: site.coolingOutC ?? 40,
-    spendableMl: Math.max(0, waterMl - condensateG - (still.dryLineMl ?? 0)),
+    inWater,
+    returns,
+    spendableMl: spendable(waterMl - condensateG - (still.dryLineMl ?? 0), returns),
     freeWaterMl: Math.max(0, waterMl - condensateG - soakedMl),
     suspendedShare: request.suspendedShare ?? 0.15,
     times(efficiency) {
-      if (method === "hydro") {
+      if (inWater) {
         const boil = minutesToHeat(heatUp(efficiency, potCapacity + plantCapacity), waterC, boilC);
         return { boil, firstDrop: boil };
       }
@@ -101,6 +108,12 @@ export function runModel(request: ForecastRequest): RunModel {
     },
     steamGPerMin: (efficiency) => Math.max(0, (net(efficiency) / latentJPerG) * 60),
   };
+}
+
+/** Water that returns is never spent, but it has to be there in the first place. */
+function spendable(aboveDryLineMl: number, returns: boolean): number {
+  if (aboveDryLineMl <= 0) return 0;
+  return returns ? Infinity : aboveDryLineMl;
 }
 
 function materialFigures({ material }: ForecastRequest, pressurePa: number): MaterialFigures {

@@ -30,7 +30,10 @@ export function runWarnings(model: RunModel, forecast: Forecast): Warning[] {
       remedy: `Start with ${missingMl} mL more water, or stop earlier.`,
       change: { waterMl: request.waterMl + missingMl },
     });
-  } else if (model.freeWaterMl - forecast.distillateMl < (request.still.dryLineMl ?? 0)) {
+  } else if (
+    !model.returns &&
+    model.freeWaterMl - forecast.distillateMl < (request.still.dryLineMl ?? 0)
+  ) {
     warnings.push({
       code: "soakedDry",
       severity: "caution",

@@ -57,7 +57,9 @@ export function simulate(model: RunModel, draw: Draw): Outcome {
   });
   const distillateMl = steam * runMinutes;
   const distilledG = oilAt(runMinutes);
-  const dissolvedG = Math.min(distilledG, (solubilityGPerL * distillateMl) / 1000);
+  /* Where the water flows back, only the pot's own takes its share. */
+  const waterMl = model.returns ? Math.min(distillateMl, model.freeWaterMl) : distillateMl;
+  const dissolvedG = Math.min(distilledG, (solubilityGPerL * waterMl) / 1000);
   const undissolvedMl = (distilledG - dissolvedG) / densityGPerMl;
   const suspendedMl = undissolvedMl * draw.suspendedShare;
   const visibleMl = Math.max(0, undissolvedMl - suspendedMl - (request.still.holdUpMl ?? 0));

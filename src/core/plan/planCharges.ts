@@ -42,6 +42,7 @@ export interface PlanInput {
 
 /** One harvest shared out over equal charges, and what each will be like. */
 export interface ChargePlan {
+  method: Method;
   charges: number;
   chargeG: number;
   waterMl: number;
@@ -94,6 +95,7 @@ export function planCharges(input: PlanInput): ChargePlan {
     packingGPerL: figures.packingGPerL,
   });
   const plan = {
+    method,
     charges,
     chargeG,
     waterMl,

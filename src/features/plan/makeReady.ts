@@ -47,7 +47,7 @@ export function makeReady({ plan, ranges, plant, still, harvest, counted, runs, 
     checked: [],
     entries: [],
     plan: {
-      method: request.method,
+      method: plan.method,
       charge: before + 1,
       charges: before + plan.charges,
       chargeG: plan.chargeG,
