@@ -3,21 +3,11 @@ import { useRouter } from "expo-router";
 import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { nanoid } from "nanoid";
-import {
-  minutesToSettle,
-  plantById,
-  showDuration,
-  showOil,
-  showRange,
-  unitsFor,
-  waterDensity,
-  waterViscosity,
-  words,
-  yieldOf,
-} from "@/core";
+import { plantById, showDuration, showOil, showRange, unitsFor, words, yieldOf } from "@/core";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { runState } from "@/records/runState";
+import { settlingColumnMm, settlingMinutes } from "@/records/settlingTime";
 import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectLots, selectPreferences } from "@/store/selectors";
@@ -32,9 +22,6 @@ import { useNow } from "@/ui/useNow";
 import { lotsOfRun } from "./lotsOfRun";
 import { asResult, separateDefaults, separateSchema } from "./separateForm";
 import { YieldTable } from "./YieldTable";
-
-/* A filled half-litre separating funnel or jar stands about this high. */
-const columnMm = 120;
 
 /** After the heat: let it settle, draw off, measure; the yield appears as it is typed. */
 export function SeparateScreen({ run }: { run: Run }) {
@@ -56,11 +43,7 @@ export function SeparateScreen({ run }: { run: Run }) {
     mode: "onBlur",
   });
   const typed = separateSchema.safeParse(useWatch({ control }));
-  const settle = minutesToSettle({
-    columnMm,
-    densityDifference: (waterDensity(site.airC) - oilDensityGPerMl) * 1000,
-    viscosityMPaS: waterViscosity(site.airC),
-  });
+  const settle = settlingMinutes(oilDensityGPerMl, site.airC);
   const settledFor = state.heatOffAt === undefined ? 0 : (now - state.heatOffAt) / 60000;
 
   const save = handleSubmit((values) => {
@@ -146,7 +129,7 @@ export function SeparateScreen({ run }: { run: Run }) {
           severity="note"
           message={
             Number.isFinite(settle)
-              ? `In a vessel filled ${columnMm} mm high, 95 % of this oil has risen ${showDuration(settle)} after the heat is off: ${showDuration(settle - settledFor)} from now.`
+              ? `In a vessel filled ${settlingColumnMm} mm high, 95 % of this oil has risen ${showDuration(settle)} after the heat is off: ${showDuration(settle - settledFor)} from now.`
               : "This oil is as heavy as water and hardly separates: salt or warmth helps."
           }
           remedy="Draw off sooner, and what still floats as fine drops goes with the hydrosol."

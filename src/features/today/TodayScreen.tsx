@@ -2,22 +2,13 @@ import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
-import {
-  minutesToSettle,
-  plantById,
-  showDuration,
-  showMass,
-  showOil,
-  showVolume,
-  waterDensity,
-  waterViscosity,
-  words,
-} from "@/core";
+import { plantById, showDuration, showMass, showOil, showVolume, words } from "@/core";
 import { harvestLeftG } from "@/records/harvestLeft";
 import { cueWords, liveRun } from "@/records/liveRun";
 import { summarise, type RunSummary } from "@/records/runSummary";
 import { bestByWords, shelved, unbottledMl } from "@/records/shelf";
 import { switchLogbook } from "@/storage/logbookChoice";
+import { settlingMinutes } from "@/records/settlingTime";
 import { keep, keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import {
@@ -35,9 +26,6 @@ import { Card } from "@/ui/primitives/Card";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
-
-/* A filled jar or funnel stands about this high, mm. */
-const columnMm = 120;
 
 /** What needs the person now: what runs, what settles, what is due, and where to begin. */
 export function TodayScreen() {
@@ -120,11 +108,7 @@ function Running({ summary, now }: { summary: RunSummary; now: number }) {
 function SettlingRow({ summary, now }: { summary: RunSummary; now: number }) {
   const { site } = useAppSelector(selectPreferences);
   const { run, state, plantName } = summary;
-  const minutes = minutesToSettle({
-    columnMm,
-    densityDifference: (waterDensity(site.airC) - run.plan.forecast.oilDensityGPerMl) * 1000,
-    viscosityMPaS: waterViscosity(site.airC),
-  });
+  const minutes = settlingMinutes(run.plan.forecast.oilDensityGPerMl, site.airC);
   const left = minutes - (now - (state.heatOffAt ?? now)) / 60000;
   return (
     <Row
