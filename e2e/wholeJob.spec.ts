@@ -29,7 +29,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await expect(page.getByText("350 g")).toBeVisible();
 
   /* The plan: nonsense is named, a comma is a decimal mark, a reload keeps what was typed. */
-  await page.getByRole("link", { name: "Plan" }).click();
+  await page.getByRole("link", { name: "Plan", exact: true }).click();
   await page
     .getByLabel("Plant", { exact: true })
     .selectOption({ label: "True lavender, flower spikes" });

@@ -1,13 +1,18 @@
 /* Prints the catalogue as JSON, for scripts. Refuses to when an entry is not whole. */
 import { z } from "zod";
-import { compounds, plants } from "../src/core";
+import { compounds, compoundVapourPressurePa, plants } from "../src/core";
 import { compoundSchema, plantSchema } from "../src/records/plant";
 
 const read = z
   .object({ plants: z.array(plantSchema), compounds: z.array(compoundSchema) })
   .safeParse({ plants, compounds: Object.values(compounds) });
-if (read.success) console.log(JSON.stringify(read.data, null, 1));
-else {
+if (read.success) {
+  const withPressure = read.data.compounds.map((compound) => ({
+    ...compound,
+    vapourPressurePaAt100C: Math.round(compoundVapourPressurePa(compound, 100)),
+  }));
+  console.log(JSON.stringify({ plants: read.data.plants, compounds: withPressure }, null, 1));
+} else {
   console.error(z.prettifyError(read.error));
   process.exitCode = 1;
 }

@@ -5,23 +5,54 @@ export { pressureAtAltitudePa } from "./water/atmosphere";
 export {
   cylinderHeightMm,
   cylinderVolumeMl,
+  isRound,
   potHeightMm,
   type Construction,
   type StillShape,
 } from "./still/geometry";
 export { defaultEfficiency, type HeatKind } from "./still/heatSource";
 export { type Metal } from "./still/metal";
-export { methodsOf, type Method } from "./still/fillLimits";
-export { type StillFigures } from "./still/stillFigures";
-export { forecastRun, type Forecast, type ForecastOptions } from "./forecast/forecastRun";
+export { fillLimits, methodsOf, type Method } from "./still/fillLimits";
+export { lossWPerK, vesselJPerK, type StillFigures } from "./still/stillFigures";
+export {
+  forecastInSteps,
+  forecastRun,
+  type Forecast,
+  type ForecastOptions,
+} from "./forecast/forecastRun";
 export { type ForecastRequest, type StopRule } from "./forecast/request";
 export { layerMm } from "./separation/layer";
 export { minutesToSettle, settledShare } from "./separation/settling";
-export { oilProperties } from "./plant/oil";
+export { boilingTogether, oilProperties, type OilProperties } from "./plant/oil";
 export { plantById, plants } from "./plant/catalogue";
-export { type Plant, type PlantState } from "./plant/plant";
-export { planCharges, type ChargePlan, type PlanInput, type Site } from "./plan/planCharges";
+export { type Plant, type PlantState, type StateFigures, type Tissue } from "./plant/plant";
+export { planCharges, type ChargePlan } from "./plan/planCharges";
+export { type PlanInput, type Site, type WaterRule } from "./plan/planInput";
 export { type PlanChange, type Warning } from "./plan/warning";
+export { massForWish, type Wish } from "./plan/massForWish";
+export { stopChoices, tenMoreMinutes, type StopChoice, type TenMore } from "./plan/stopChoices";
+export { fuelFor, type Prices } from "./plan/fuel";
+export { gentleRateMlPerMin, type Pace } from "./plan/pace";
+export { contentFromRun, type FinishedRun } from "./plan/ownRun";
+export { schoolQuestions, type School, type SchoolQuestion } from "./plan/schools";
+export { narrowedBy, type Narrowed } from "./statistics/ownRuns";
+export { type Condenser, type CoolingPlan } from "./cooling/condenser";
+export { condenserDutyJ, coolingWaterL, iceKg } from "./cooling/duty";
+export { calibrate, type Calibration, type WaterRun } from "./still/calibrate";
+export { minutesToHeat } from "./still/heatUp";
+export {
+  jarDiameterMm,
+  pouringLayerMm,
+  receiverFit,
+  widestShowingMm,
+  type Receiver,
+  type ReceiverFit,
+  type ReceiverKind,
+} from "./separation/receiver";
+export { preparationOf, preparationsOf, type Preparation } from "./plant/preparation";
+export { moonPhase, type MoonPhase } from "./calendar/moon";
+export { dropsToMl, oilForDilution, percentToMlPerKg, usualDropsPerMl } from "./yield/convert";
+export { latentHeat, waterHeatCapacity } from "./water/properties";
 export { type ChargeLevels } from "./plan/chargeLevels";
 export { normalStream, type Percentiles } from "./statistics/chance";
 export { parseNumber } from "./units/parseNumber";
@@ -41,3 +72,4 @@ export { liveEstimate, type LiveEstimate } from "./run/liveEstimate";
 export { nextCue, type Cue } from "./run/nextCue";
 export { chargeLevels } from "./plan/chargeLevels";
 export { compounds, type Compound } from "./plant/compounds";
+export { compoundVapourPressurePa } from "./plant/vapourPressure";

@@ -8,6 +8,7 @@ import {
   type ChargePlan,
   type ForecastRequest,
 } from "@/core";
+import { asRunPlan } from "@/records/asRunPlan";
 import type { Bottle, Use } from "@/records/bottle";
 import { bottleCode, lotCode } from "@/records/codes";
 import type { Entry } from "@/records/entry";
@@ -182,30 +183,7 @@ function chargeRecords(
     state: told.state,
     checked: ["plant", "water", "path", "cooling", "jar", "room"],
     entries,
-    plan: {
-      method,
-      charge: 1,
-      charges: 1,
-      chargeG: plan.chargeG,
-      moisture: plan.figures.moisture,
-      waterMl: plan.waterMl,
-      dryLineMl: still.dryLineMl,
-      jarMl: still.jarMl,
-      stop,
-      powerW: still.heat.powerW,
-      forecast: {
-        boilC: expected.boilC,
-        minutesToBoil: expected.minutesToBoil ?? 0,
-        minutesToFirstDrop: expected.minutesToFirstDrop ?? 0,
-        runMinutes: expected.runMinutes,
-        rateMlPerMin: expected.rateMlPerMin,
-        distillateMl: expected.distillateMl,
-        spendableMl: (expected.minutesToDryLine ?? 0) * expected.rateMlPerMin,
-        oilDensityGPerMl: expected.oilDensityGPerMl,
-        ...expected.oil,
-        curve: expected.curve.map(({ minutes, oilG }) => ({ minutes, oilG })),
-      },
-    },
+    plan: asRunPlan({ plan, oil: expected.oil, still, charge: 1, charges: 1 }),
   };
   if (!finished) return [harvest, run];
   return [harvest, run, ...products(run, told, { oilMl, hydrosolMl, made }, codes)];

@@ -1,4 +1,4 @@
-import { plantById } from "@/core";
+import type { PlantBook } from "@/records/plantBook";
 import type { Bottle, Use } from "@/records/bottle";
 import { leftInBottle } from "@/records/bottleLevel";
 import type { Lot } from "@/records/lot";
@@ -43,12 +43,12 @@ const runColumns = [
 ];
 
 /** All runs as a table, one a row. */
-export function runsCsv(runs: readonly RunSummary[]): Promise<string> {
+export function runsCsv(runs: readonly RunSummary[], book: PlantBook): Promise<string> {
   const rows = runs.map(({ run, state, plantName, minutesFromFirstDrop, result }) => ({
     run: run.number,
     lit: state.litAt === undefined ? "" : new Date(state.litAt).toISOString(),
     plant: plantName,
-    botanical_name: plantById(run.plantId)?.botanicalName,
+    botanical_name: book.byId(run.plantId)?.botanicalName,
     state: run.state,
     still: run.stillName,
     method: run.plan.method,
@@ -96,6 +96,7 @@ export function bottlesCsv(
   bottles: readonly Bottle[],
   lots: readonly Lot[],
   uses: readonly Use[],
+  book: PlantBook,
 ): Promise<string> {
   const byId = new Map(lots.map((lot) => [lot.id, lot]));
   const rows = bottles.map((bottle) => {
@@ -103,7 +104,7 @@ export function bottlesCsv(
     return {
       bottle: bottle.code,
       lot: lot?.code,
-      plant: lot && (plantById(lot.plantId)?.name ?? lot.plantId),
+      plant: lot && (book.byId(lot.plantId)?.name ?? lot.plantId),
       product: lot && (lot.firstCut ? "hydrosol, first cut" : lot.product),
       made_on: lot?.madeOn,
       size_mL: bottle.sizeMl,

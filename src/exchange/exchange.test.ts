@@ -5,6 +5,7 @@ import type { Bottle, Use } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
 import type { Run } from "@/records/run";
+import { catalogueBook } from "@/records/plantBook";
 import { summarise } from "@/records/runSummary";
 import { sampleStill } from "@/testing/sampleRecords";
 import { bottlesCsv, runsCsv } from "./csv";
@@ -66,18 +67,21 @@ test("the published schema is the one the app reads by", () => {
 
 test("runs as CSV: a header with units, a row a run, numbers as measured", async () => {
   const runs = of<Run>("run");
-  const text = await runsCsv(runs.map(summarise));
+  const text = await runsCsv(
+    runs.map((run) => summarise(run, catalogueBook)),
+    catalogueBook,
+  );
   expect(text.split("\r\n")[0]).toContain("charge_g,water_mL");
   const { data } = Papa.parse<Record<string, string>>(text.trim(), { header: true });
   expect(data).toHaveLength(runs.length);
-  const first = summarise(runs[0]!);
+  const first = summarise(runs[0]!, catalogueBook);
   expect(Number(data[0]!.oil_mL)).toBe(first.result!.oilMl);
   expect(Number(data[0]!.yield_mL_per_kg)).toBeCloseTo(first.result!.mlPerKg, 3);
 });
 
 test("text that a spreadsheet would run is defused, quotes and line breaks survive", async () => {
   const bottle = { ...of<Bottle>("bottle")[0]!, place: "=1+1", note: 'say "when",\nthen stop' };
-  const text = await bottlesCsv([bottle], of<Lot>("lot"), of<Use>("use"));
+  const text = await bottlesCsv([bottle], of<Lot>("lot"), of<Use>("use"), catalogueBook);
   const { data } = Papa.parse<Record<string, string>>(text.trim(), { header: true });
   expect(data[0]).toMatchObject({ place: "'=1+1", note: bottle.note, bottle: bottle.code });
   expect(Number(data[0]!.left_mL)).toBeLessThanOrEqual(bottle.filledMl);

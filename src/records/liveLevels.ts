@@ -1,8 +1,9 @@
 import {
   chargeLevels,
-  plantById,
+  preparationOf,
   type ChargeLevels,
   type LiveEstimate,
+  type Plant,
   type StillShape,
 } from "@/core";
 import type { Run } from "./run";
@@ -12,10 +13,11 @@ export function liveLevels(
   run: Run,
   shape: StillShape,
   live: LiveEstimate | undefined,
+  plant: Plant | undefined,
 ): { levels: ChargeLevels; waterMl: number } {
   const { plan } = run;
   const waterMl = live ? Math.max(0, plan.dryLineMl + live.aboveDryLineMl) : plan.waterMl;
-  const packingGPerL = plantById(run.plantId)?.states[run.state]?.packingGPerL ?? 200;
+  const packingGPerL = packed(run, plant);
   return {
     levels: chargeLevels(shape, {
       method: plan.method,
@@ -25,4 +27,12 @@ export function liveLevels(
     }),
     waterMl,
   };
+}
+
+/** What a litre of the charge weighs as it was prepared, g. */
+function packed({ state, plan }: Run, plant: Plant | undefined): number {
+  const figures = plant?.states[state];
+  return plant && figures
+    ? figures.packingGPerL * preparationOf(plant, plan.preparation).packing
+    : 200;
 }

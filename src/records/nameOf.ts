@@ -1,13 +1,15 @@
-import { plantById } from "@/core";
+import { catalogueBook, type PlantBook } from "./plantBook";
 import type { AnyRecord } from "./record";
 
 /** What a person would call a record. */
-export function nameOf(record: AnyRecord): string {
-  const plant = (id: string) => plantById(id)?.name ?? id;
+export function nameOf(record: AnyRecord, book: PlantBook = catalogueBook): string {
+  const plant = (id: string) => book.byId(id)?.name ?? id;
   switch (record.kind) {
     case "still":
     case "measure":
       return record.name;
+    case "material":
+      return `Own figures of ${record.own.name ?? plant(record.plantId)}`;
     case "harvest":
       return `${plant(record.plantId)} harvest of ${record.cutOn}`;
     case "run":

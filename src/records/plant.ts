@@ -12,6 +12,8 @@ export const compoundSchema = z.strictObject({
   boilingC: z.number().min(100).max(450),
   solubilityGPerL: z.number().min(0).max(50),
   family: z.enum(["hydrocarbon", "polar", "alcohol"]),
+  odour: words,
+  source: words,
 });
 
 const stateSchema = z
@@ -46,7 +48,18 @@ export const plantSchema = z.strictObject({
   }),
   freeShare: share,
   releasePerMinute: z.number().gt(0).max(0.1),
+  tissue: z.enum([
+    "surfaceGlands",
+    "innerGlands",
+    "zest",
+    "crushedSeed",
+    "needles",
+    "rootWoodBark",
+    "petals",
+  ]),
   froths: z.boolean(),
+  mats: z.literal(true).optional(),
+  setsBelowC: z.number().min(0).max(40).optional(),
   usualMinutes: z.number().min(20).max(1440),
   composition: z
     .record(z.string(), share)

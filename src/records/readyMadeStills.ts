@@ -3,8 +3,8 @@ import type { Still } from "./still";
 type Figures = Omit<Still, "kind" | "id" | "version" | "createdAt" | "updatedAt" | "deletedAt">;
 
 /**
- * Two stills to begin with, of common make. Masses follow from about 1.2 mm copper and 0.8 mm steel;
- * the element's dry line is a hand's breadth of water over a flat coil.
+ * Stills to begin with, one of each kind, of common make. Masses follow from about 1.2 mm copper and
+ * 0.8 mm steel; the element's dry line is a hand's breadth of water over a flat coil.
  */
 export const readyMadeStills: readonly Figures[] = [
   {
@@ -19,6 +19,12 @@ export const readyMadeStills: readonly Figures[] = [
     heat: { kind: "gas", powerW: 3000 },
     holdUpMl: 0.15,
     jarMl: 1000,
+    head: "swanNeck",
+    condenser: { kind: "tubCoil", tubL: 20, iceKg: 0 },
+    receivers: [
+      { kind: "twoArm", diameterMm: 30, volumeMl: 150, lipStepMm: 4 },
+      { kind: "funnel", diameterMm: 60, volumeMl: 500 },
+    ],
   },
   {
     name: "Steel pot, 25 L",
@@ -32,5 +38,69 @@ export const readyMadeStills: readonly Figures[] = [
     heat: { kind: "element", powerW: 2000 },
     holdUpMl: 0.3,
     jarMl: 2000,
+    head: "packedColumn",
+    condenser: { kind: "tap", riseK: 25 },
+    receivers: [{ kind: "twoArm", diameterMm: 40, volumeMl: 400, lipStepMm: 4 }],
+  },
+  {
+    name: "Glass flask, 2 L",
+    construction: "flask",
+    metal: "glass",
+    potVolumeMl: 2000,
+    potDiameterMm: 156,
+    dryLineMl: 250,
+    emptyMassG: 900,
+    heat: { kind: "plate", powerW: 1000 },
+    holdUpMl: 0.1,
+    jarMl: 500,
+    condenser: { kind: "recirculated", tubL: 10, iceKg: 2 },
+    receivers: [{ kind: "tube", diameterMm: 22, volumeMl: 50 }],
+  },
+  {
+    name: "Boiler and vessel, 15 L",
+    construction: "separateVessel",
+    metal: "stainless",
+    potVolumeMl: 15000,
+    potDiameterMm: 280,
+    vessel: { volumeMl: 20000, diameterMm: 300 },
+    dryLineMl: 2000,
+    emptyMassG: 11000,
+    heat: { kind: "element", powerW: 3000 },
+    holdUpMl: 0.4,
+    jarMl: 2000,
+    condenser: { kind: "tap", riseK: 25 },
+    receivers: [
+      { kind: "twoArm", diameterMm: 40, volumeMl: 400, lipStepMm: 4 },
+      { kind: "twoArmHeavy", diameterMm: 40, volumeMl: 400 },
+    ],
+  },
+  {
+    name: "Returning flask, 3 L",
+    construction: "cohobating",
+    metal: "glass",
+    potVolumeMl: 3000,
+    potDiameterMm: 179,
+    dryLineMl: 300,
+    emptyMassG: 1300,
+    heat: { kind: "plate", powerW: 1200 },
+    holdUpMl: 0.1,
+    jarMl: 250,
+    condenser: { kind: "recirculated", tubL: 15, iceKg: 3 },
+    receivers: [{ kind: "tube", diameterMm: 10, volumeMl: 10 }],
+  },
+  {
+    name: "Bowl and lid, 10 L",
+    construction: "bowl",
+    metal: "stainless",
+    potVolumeMl: 10000,
+    potDiameterMm: 260,
+    bowl: { floorMm: 90, volumeMl: 700, diameterMm: 140 },
+    dryLineMl: 500,
+    emptyMassG: 2600,
+    heat: { kind: "gas", powerW: 2000 },
+    holdUpMl: 0.2,
+    jarMl: 500,
+    condenser: { kind: "iceLid", iceKg: 4 },
+    receivers: [{ kind: "tube", diameterMm: 16, volumeMl: 25 }],
   },
 ];

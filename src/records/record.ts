@@ -2,6 +2,7 @@ import { z } from "zod";
 import { bottleSchema, useSchema } from "./bottle";
 import { harvestSchema } from "./harvest";
 import { lotSchema } from "./lot";
+import { materialSchema } from "./material";
 import { measureSchema } from "./measure";
 import { runSchema } from "./run";
 import { settingSchema } from "./setting";
@@ -10,6 +11,7 @@ import { stillSchema } from "./still";
 /** Every kind of record that is kept. */
 export const recordSchema = z.discriminatedUnion("kind", [
   stillSchema,
+  materialSchema,
   measureSchema,
   harvestSchema,
   runSchema,
@@ -24,6 +26,7 @@ export type RecordOf<K extends Kind> = Extract<AnyRecord, { kind: K }>;
 
 export const kinds = [
   "still",
+  "material",
   "measure",
   "harvest",
   "run",

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { amount, id, positive, recordBase, shortText } from "./base";
 import { entrySchema } from "./entry";
+import { forecastRequestSchema } from "./forecastRequest";
 import { plantState } from "./harvest";
 
 const range = z.object({ p10: amount, p50: amount, p90: amount });
@@ -13,7 +14,7 @@ const stopRule = z.object({
 
 /** The plan as it was when the run was made ready: a later model or still does not rewrite it. */
 const planSchema = z.object({
-  method: z.enum(["steam", "hydro"]),
+  method: z.enum(["steam", "hydro", "cohobation", "bowl"]),
   charge: z.int().min(1),
   charges: z.int().min(1),
   chargeG: positive,
@@ -23,6 +24,20 @@ const planSchema = z.object({
   jarMl: positive,
   stop: stopRule,
   powerW: positive,
+  /** Heat to turn down to after the first drop, W. */
+  runPowerW: positive.optional(),
+  preparation: shortText.optional(),
+  /** Schools that were followed, by question. */
+  schools: z.record(shortText, shortText).optional(),
+  /** Oil content the forecast was made with, mL/kg, 8 in 10. */
+  oilMlPerKg: z.object({ low: amount, high: amount }).optional(),
+  /** Months that a dried plant had lain. */
+  agedMonths: amount.optional(),
+  iceKg: amount.optional(),
+  /** The first cut ends here, mL of distillate. */
+  firstCutMl: positive.optional(),
+  /** What the forecast was asked, so that the live run can ask it again. */
+  request: forecastRequestSchema.optional(),
   forecast: z.object({
     boilC: z.number(),
     minutesToBoil: amount,

@@ -1,4 +1,5 @@
-import { plantById, type Yield } from "@/core";
+import type { Yield } from "@/core";
+import type { PlantBook } from "./plantBook";
 import type { Run } from "./run";
 import { runState, type RunState } from "./runState";
 import { yieldOfRun } from "./yieldOfRun";
@@ -14,18 +15,20 @@ export interface RunSummary {
   result?: Yield & { oilMl: number; hydrosolMl: number };
 }
 
-const known = new WeakMap<Run, RunSummary>();
+const known = new WeakMap<PlantBook, WeakMap<Run, RunSummary>>();
 
-/** Summarises a run. Remembered per record, since records never change in place. */
-export function summarise(run: Run): RunSummary {
-  const found = known.get(run);
+/** Summarises a run. Remembered per record and book, since neither ever changes in place. */
+export function summarise(run: Run, book: PlantBook): RunSummary {
+  const inBook = known.get(book) ?? new WeakMap<Run, RunSummary>();
+  known.set(book, inBook);
+  const found = inBook.get(run);
   if (found) return found;
   const state = runState(run.entries);
   const yielded = yieldOfRun(run, state);
   const summary: RunSummary = {
     run,
     state,
-    plantName: plantById(run.plantId)?.name ?? run.plantId,
+    plantName: book.byId(run.plantId)?.name ?? run.plantId,
     at: state.litAt ?? Date.parse(run.createdAt),
     ...(state.firstDropAt !== undefined && state.heatOffAt !== undefined
       ? { minutesFromFirstDrop: (state.heatOffAt - state.firstDropAt) / 60000 }
@@ -34,6 +37,6 @@ export function summarise(run: Run): RunSummary {
       ? { result: { ...yielded, oilMl: state.result.oilMl, hydrosolMl: state.result.hydrosolMl } }
       : {}),
   };
-  known.set(run, summary);
+  inBook.set(run, summary);
   return summary;
 }

@@ -13,6 +13,16 @@ export const settingSchema = z.object({
     waterC: z.number().min(0).max(60),
     coolingInC: z.number().min(0).max(40),
   }),
+  prices: z
+    .object({
+      currency: z.string().max(5),
+      electricityPerKWh: z.number().min(0).max(1e6).optional(),
+      gasPerKg: z.number().min(0).max(1e6).optional(),
+      oilPerMl: z.number().min(0).max(1e6).optional(),
+    })
+    .optional(),
+  /** The moon's phase is shown at harvest. */
+  moon: z.literal(true).optional(),
   /** What stands in the plan's fields, so that a reload does not empty them. */
   planDraft: z.record(shortText, z.string().max(200)).optional(),
 });

@@ -1,4 +1,4 @@
-import { plantById } from "@/core";
+import type { PlantBook } from "./plantBook";
 import type { Bottle, Use } from "./bottle";
 import { leftInBottle } from "./bottleLevel";
 import type { Lot } from "./lot";
@@ -24,6 +24,7 @@ export function shelved(
   lots: readonly Lot[],
   uses: readonly Use[],
   today: Date,
+  book: PlantBook,
 ): Shelved[] {
   const lotById = new Map(lots.map((lot) => [lot.id, lot]));
   const usesOf = new Map<string, Use[]>();
@@ -38,7 +39,7 @@ export function shelved(
         {
           bottle,
           lot,
-          plantName: plantById(lot.plantId)?.name ?? lot.plantId,
+          plantName: book.byId(lot.plantId)?.name ?? lot.plantId,
           leftMl,
           daysLeft,
           due: daysLeft <= dueDays,

@@ -1,17 +1,18 @@
 import { z } from "zod";
-import { amount, positive, recordBase, shortText } from "./base";
+import { amount, moment, positive, recordBase, shortText } from "./base";
 
 /** A person's still: enough to draw it and to compute with it. */
 export const stillSchema = z.object({
   ...recordBase,
   kind: z.literal("still"),
   name: shortText.min(1, "name: give the still a name"),
-  construction: z.enum(["basketPot", "flask", "separateVessel"]),
+  construction: z.enum(["basketPot", "flask", "separateVessel", "cohobating", "bowl"]),
   metal: z.enum(["copper", "stainless", "glass", "aluminium"]),
   potVolumeMl: positive,
   potDiameterMm: positive,
   basket: z.object({ floorMm: positive, volumeMl: positive, diameterMm: positive }).optional(),
   vessel: z.object({ volumeMl: positive, diameterMm: positive }).optional(),
+  bowl: z.object({ floorMm: positive, volumeMl: positive, diameterMm: positive }).optional(),
   dryLineMl: amount,
   emptyMassG: positive,
   heat: z.object({
@@ -26,5 +27,39 @@ export const stillSchema = z.object({
   holdUpMl: amount,
   /** What the usual receiving jar holds, mL. */
   jarMl: positive,
+  /** What leads the vapour over. */
+  head: z.enum(["swanNeck", "dome", "column", "packedColumn"]).optional(),
+  condenser: z
+    .discriminatedUnion("kind", [
+      z.object({ kind: z.literal("tubCoil"), tubL: positive, iceKg: amount }),
+      z.object({ kind: z.literal("recirculated"), tubL: positive, iceKg: amount }),
+      z.object({ kind: z.literal("tap"), riseK: positive }),
+      z.object({ kind: z.literal("iceLid"), iceKg: amount }),
+    ])
+    .optional(),
+  /** Receivers beside the usual jar, the one in use first. */
+  receivers: z
+    .array(
+      z.object({
+        kind: z.enum(["jar", "tube", "twoArm", "twoArmHeavy", "funnel"]),
+        diameterMm: positive,
+        volumeMl: positive,
+        lipStepMm: positive.optional(),
+      }),
+    )
+    .max(8)
+    .optional(),
+  /** Checks that do not exist on this still. */
+  notHere: z.array(shortText).max(40).optional(),
+  /** The run with water that its efficiency and loss come from. */
+  calibration: z
+    .object({
+      on: moment,
+      waterMl: positive,
+      startC: z.number(),
+      minutesToBoil: positive,
+      rateMlPerMin: positive,
+    })
+    .optional(),
 });
 export type Still = z.infer<typeof stillSchema>;

@@ -1,4 +1,4 @@
-import type { StillFigures, StillShape } from "@/core";
+import { jarDiameterMm, type Receiver, type StillFigures, type StillShape } from "@/core";
 import type { Still } from "./still";
 
 /** A still's record as the computation takes it. */
@@ -23,5 +23,11 @@ export function stillShape(still: Still): StillShape {
     dryLineMl,
     ...(construction === "basketPot" && still.basket ? { basket: still.basket } : {}),
     ...(construction === "separateVessel" && still.vessel ? { vessel: still.vessel } : {}),
+    ...(construction === "bowl" && still.bowl ? { bowl: still.bowl } : {}),
   };
+}
+
+/** What stands under a still's outlet: its own receivers, then the usual jar. */
+export function receiversOf({ receivers = [], jarMl }: Still): Receiver[] {
+  return [...receivers, { kind: "jar", diameterMm: jarDiameterMm(jarMl), volumeMl: jarMl }];
 }

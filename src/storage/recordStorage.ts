@@ -2,7 +2,7 @@ import type { AsyncStorage } from "@react-native-async-storage/async-storage";
 import { z } from "zod";
 import { mergeRecords } from "@/records/merge";
 import { openRecord } from "@/records/migrate";
-import { recordKey, type AnyRecord } from "@/records/record";
+import { kinds, recordKey, type AnyRecord } from "@/records/record";
 import type { Exclusive } from "./exclusive";
 
 /** A stored text that would not open: kept word for word until the person decides. */
@@ -41,7 +41,7 @@ export interface RecordStorage {
   discardQuarantined(key: string): Promise<void>;
 }
 
-const recordPrefix = /^(still|measure|harvest|run|lot|bottle|use|setting)\//;
+const recordPrefix = new RegExp(`^(${kinds.join("|")})/`);
 const quarantinePrefix = "quarantine/";
 const binDays = 30;
 

@@ -1,5 +1,9 @@
+import { selectPlantBook } from "./selectors";
 import { useDispatch, useSelector } from "react-redux";
 import type { AppDispatch, RootState } from "./store";
 
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
 export const useAppSelector = useSelector.withTypes<RootState>();
+
+/** The plants this person knows: the catalogue with their own. */
+export const usePlantBook = () => useAppSelector(selectPlantBook);

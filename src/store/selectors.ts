@@ -1,5 +1,6 @@
 import { createSelector } from "@reduxjs/toolkit";
 import { defaultPreferences, preferencesId, type Setting } from "@/records/setting";
+import { plantBook } from "@/records/plantBook";
 import { kinds, type AnyRecord, type Kind, type RecordOf } from "@/records/record";
 import type { RootState } from "./store";
 
@@ -21,10 +22,14 @@ function alive<K extends Kind>(kind: K) {
 
 export const selectStills = alive("still");
 export const selectMeasures = alive("measure");
+const selectMaterials = alive("material");
 export const selectHarvests = alive("harvest");
 export const selectLots = alive("lot");
 export const selectBottles = alive("bottle");
 export const selectUses = alive("use");
+
+/** The catalogue with the person's own plants and figures. */
+export const selectPlantBook = createSelector(selectMaterials, plantBook);
 
 /** Runs, the latest number first. */
 export const selectRuns = createSelector(alive("run"), (runs) =>

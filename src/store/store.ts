@@ -9,6 +9,7 @@ import { undoSlice } from "./undoSlice";
 
 const reducer = combineReducers({
   still: createRecordSlice("still").reducer,
+  material: createRecordSlice("material").reducer,
   measure: createRecordSlice("measure").reducer,
   harvest: createRecordSlice("harvest").reducer,
   run: createRecordSlice("run").reducer,

@@ -1,19 +1,53 @@
 import { expose } from "comlink";
-import { forecastRun } from "@/core";
-import { forecastRequestSchema, type ForecastRanges } from "./forecastMessages";
+import { forecastInSteps } from "@/core";
+import { forecastRequestSchema } from "@/records/forecastRequest";
+import type { ForecastRanges } from "./forecastMessages";
 
 const samples = 1000;
 
+/* The question being answered; another number, and the one before is dropped at its next step. */
+let current = 0;
+
 const forecastWorker = {
-  /** The ranges of a forecast over a thousand runs. Same request, same answer. */
-  ranges(request: unknown): ForecastRanges {
-    const { oil, ranges, fan } = forecastRun(forecastRequestSchema.parse(request), {
-      samples,
-      seed: 1,
-    });
-    return { oil, ranges, fan };
+  /**
+   * The ranges of a forecast over a thousand runs. Same request, same answer. Between steps the worker
+   * listens: a newer question or a stop ends this one with `undefined`.
+   */
+  async ranges(
+    question: number,
+    request: unknown,
+    onProgress: (share: number) => void,
+  ): Promise<ForecastRanges | undefined> {
+    current = question;
+    const steps = forecastInSteps(forecastRequestSchema.parse(request), { samples, seed: 1 });
+    for (;;) {
+      const step = steps.next();
+      if (step.done) {
+        const { oil, ranges, fan } = step.value;
+        return { oil, ranges, fan };
+      }
+      onProgress(step.value);
+      await messages();
+      if (current !== question) return undefined;
+    }
+  },
+  /** Stops whatever is being played. */
+  stop(): void {
+    current = 0;
   },
 };
 export type ForecastWorker = typeof forecastWorker;
 
 expose(forecastWorker);
+
+/** Lets waiting messages in: a channel's turn comes after theirs, and sooner than a timer's. */
+function messages(): Promise<void> {
+  return new Promise((resolve) => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => {
+      port1.close();
+      resolve();
+    };
+    port2.postMessage(0);
+  });
+}

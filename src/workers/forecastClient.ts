@@ -1,12 +1,52 @@
-import { wrap, type Remote } from "comlink";
+import { proxy, wrap, type Remote } from "comlink";
 import type { ForecastRequest } from "@/core";
 import type { ForecastWorker } from "./forecast.worker";
 import { forecastRangesSchema, type ForecastRanges } from "./forecastMessages";
 
-let remote: Remote<ForecastWorker> | undefined;
+/** A question on its way. */
+export interface Asked {
+  /** The ranges; undefined when the question was stopped or a newer one came. Rejects when the worker cannot answer. */
+  answer: Promise<ForecastRanges | undefined>;
+  stop: () => void;
+}
 
-/** A forecast's ranges, computed off the page's thread. Rejects when the worker cannot answer. */
-export async function forecastRanges(request: ForecastRequest): Promise<ForecastRanges> {
-  remote ??= wrap<ForecastWorker>(new Worker(new URL("./forecast.worker", window.location.href)));
-  return forecastRangesSchema.parse(await remote.ranges(request));
+/** Asks forecasts of one worker, one question at a time: a new one drops the one before. */
+export interface Forecaster {
+  ask(request: ForecastRequest, onProgress: (share: number) => void): Asked;
+}
+
+/** A forecaster of its own worker, started at the first question and anew after it has died. */
+export function openForecaster(): Forecaster {
+  let remote: Remote<ForecastWorker> | undefined;
+  let questions = 0;
+  function start(): { remote: Remote<ForecastWorker>; died: Promise<never> } {
+    const worker = new Worker(new URL("./forecast.worker", window.location.href));
+    const died = new Promise<never>((_, reject) => {
+      worker.addEventListener("error", (event) => {
+        remote = undefined;
+        worker.terminate();
+        reject(new Error(event.message || "the forecast's worker stopped"));
+      });
+    });
+    died.catch(() => undefined);
+    return { remote: wrap<ForecastWorker>(worker), died };
+  }
+  let died: Promise<never> | undefined;
+  return {
+    ask(request, onProgress) {
+      if (!remote) ({ remote, died } = start());
+      const asked = remote;
+      questions += 1;
+      const question = questions;
+      const ranges = asked.ranges(question, request, proxy(onProgress));
+      return {
+        answer: Promise.race([ranges, died ?? ranges]).then((answer) =>
+          answer === undefined ? undefined : forecastRangesSchema.parse(answer),
+        ),
+        stop: () => {
+          if (question === questions) void asked.stop();
+        },
+      };
+    },
+  };
 }

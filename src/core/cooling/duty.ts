@@ -1,7 +1,7 @@
 import { latentHeat, waterHeatCapacity } from "../water/properties";
 
 /** Heat that melts a gram of ice, J/g (IAPWS-95 at 0 °C). */
-const meltingHeat = 333.4;
+export const meltingHeat = 333.4;
 
 /**
  * Heat the condenser takes up, J, to turn steam at its boiling point into cool distillate.

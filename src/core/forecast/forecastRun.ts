@@ -54,21 +54,43 @@ const curvePoints = 40;
 /* Distillate should leave the condenser about this warm; the duty hardly depends on it. */
 const distillateOutC = 30;
 
+/* Runs played between two looks at whether anybody still wants the answer: some 5 ms. */
+const batch = 100;
+
 /**
  * Plays a run many times and says what came of it. Pure: same request, samples and seed, same answer.
  * @throws RangeError naming the field when a figure is out of range or a name is not known
  */
-export function forecastRun(
+export function forecastRun(request: ForecastRequest, options: ForecastOptions = {}): Forecast {
+  const steps = forecastInSteps(request, options);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/**
+ * The same in steps, for a worker that shows progress and can be stopped: yields the share played.
+ * @throws RangeError as `forecastRun` does, at the first step
+ */
+export function* forecastInSteps(
   request: ForecastRequest,
   { samples = 1000, seed = 1 }: ForecastOptions = {},
-): Forecast {
+): Generator<number, Forecast> {
   checkRanges(request);
   const model = runModel(request);
   const middle = simulate(model, middleDraw(model));
-  const certain = isCertain(request) || samples <= 1;
-  const outcomes = certain
-    ? [middle]
-    : draws(model, samples, seed).map((draw) => simulate(model, draw));
+  if (isCertain(request) || samples <= 1) return summarised(model, middle, [middle]);
+  const outcomes: Outcome[] = [];
+  for (const draw of draws(model, samples, seed)) {
+    outcomes.push(simulate(model, draw));
+    if (outcomes.length % batch === 0) yield outcomes.length / samples;
+  }
+  return summarised(model, middle, outcomes);
+}
+
+function summarised(model: RunModel, middle: Outcome, outcomes: readonly Outcome[]): Forecast {
+  const { request } = model;
   const density = model.material.oil.densityGPerMl;
   const over = (read: (outcome: Outcome) => number) => percentiles(outcomes.map(read));
   const minutes = Array.from(
@@ -77,7 +99,8 @@ export function forecastRun(
   );
   const dutyJ = condenserDutyJ(middle.distillateMl, model.boilC, distillateOutC);
   const litres = coolingWaterL(dutyJ, model.coolingInC, model.coolingOutC);
-  const total = middle.minutesToFirstDrop + middle.runMinutes;
+  const { powerW, runPowerW = powerW } = request.still.heat;
+  const wattMinutes = powerW * middle.minutesToFirstDrop + runPowerW * middle.runMinutes;
   const forecast: Forecast = {
     boilC: model.boilC,
     minutesToBoil: orNull(middle.minutesToBoil),
@@ -105,7 +128,7 @@ export function forecastRun(
     oilDensityGPerMl: density,
     oilLayer: model.material.oil.layer,
     cooling: { litres: orNull(litres), iceKg: iceKg(dutyJ) },
-    energyKWh: Number.isFinite(total) ? (request.still.heat.powerW / 1000) * (total / 60) : 0,
+    energyKWh: Number.isFinite(wattMinutes) ? wattMinutes / 60000 : 0,
     curve: minutes.map((t) => ({
       minutes: t,
       distillateMl: middle.steamGPerMin * t,
@@ -169,6 +192,7 @@ function checkRanges(request: ForecastRequest): void {
     ["massG", request.massG],
     ["waterMl", request.waterMl],
     ["still.heat.powerW", still.heat.powerW],
+    ["still.heat.runPowerW", still.heat.runPowerW],
     ["still.lossWPerK", still.lossWPerK],
     ["still.vesselJPerK", still.vesselJPerK],
     ["still.dryLineMl", still.dryLineMl],

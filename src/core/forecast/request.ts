@@ -41,7 +41,14 @@ export interface ForecastRequest {
   material: ForecastMaterial;
   massG: number;
   still: {
-    heat: { powerW: number; kind?: HeatKind; efficiency?: number; calibrated?: boolean };
+    heat: {
+      powerW: number;
+      /** Power once the first drop has come; as before where absent. */
+      runPowerW?: number;
+      kind?: HeatKind;
+      efficiency?: number;
+      calibrated?: boolean;
+    };
     lossWPerK?: number;
     vesselJPerK?: number;
     dryLineMl?: number;

@@ -72,7 +72,8 @@ export function runModel(request: ForecastRequest): RunModel {
   const dryG = massG * (1 - material.moisture);
   const soakedMl = inWater ? Math.max(0, soakGPerGDry * dryG - massG * material.moisture) : 0;
 
-  const net = (efficiency: number) => efficiency * still.heat.powerW - lossWPerK * (boilC - airC);
+  const net = (efficiency: number, powerW = still.heat.powerW) =>
+    efficiency * powerW - lossWPerK * (boilC - airC);
   const heatUp = (efficiency: number, capacityJPerK: number) => ({
     powerW: efficiency * still.heat.powerW,
     lossWPerK,
@@ -106,7 +107,8 @@ export function runModel(request: ForecastRequest): RunModel {
         firstDrop: watts > 0 ? boil + (plantCapacity * (boilC - airC)) / watts / 60 : Infinity,
       };
     },
-    steamGPerMin: (efficiency) => Math.max(0, (net(efficiency) / latentJPerG) * 60),
+    steamGPerMin: (efficiency) =>
+      Math.max(0, (net(efficiency, still.heat.runPowerW) / latentJPerG) * 60),
   };
 }
 

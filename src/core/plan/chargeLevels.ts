@@ -22,7 +22,7 @@ export function chargeLevels(
   const height = potHeightMm(shape);
   const dryLineMm = levelMm(shape, shape.dryLineMl);
   const holder = shape.vessel ?? shape.basket;
-  if (charge.method === "hydro" || !holder) {
+  if (charge.method !== "steam" || !holder) {
     /* Swimming plant takes about its own mass in volume. */
     const liquidMm = levelMm(shape, charge.waterMl + charge.chargeG);
     return {
@@ -31,7 +31,7 @@ export function chargeLevels(
       dryLineMm,
       chargeFromMm: 0,
       chargeToMm: liquidMm,
-      headspaceMm: height - liquidMm,
+      headspaceMm: (shape.bowl?.floorMm ?? height) - liquidMm,
     };
   }
   const floor = shape.vessel ? 0 : (shape.basket?.floorMm ?? 0);

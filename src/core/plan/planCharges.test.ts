@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { plants } from "../plant/catalogue";
 import type { Plant } from "../plant/plant";
 import type { StillFigures } from "../still/stillFigures";
-import { planCharges, type PlanInput } from "./planCharges";
+import { planCharges } from "./planCharges";
+import type { PlanInput } from "./planInput";
 
 const copper: StillFigures = {
   shape: {

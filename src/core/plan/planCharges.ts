@@ -1,7 +1,7 @@
+import { planCooling, type CoolingPlan } from "../cooling/condenser";
 import { forecastRun, type Forecast } from "../forecast/forecastRun";
-import type { ForecastRequest, StopRule } from "../forecast/request";
-import { runModel } from "../forecast/runModel";
-import type { Plant, PlantState, StateFigures } from "../plant/plant";
+import type { ForecastRequest } from "../forecast/request";
+import { receiverFit, type ReceiverFit } from "../separation/receiver";
 import {
   fillLimits,
   mostWaterMl,
@@ -9,36 +9,16 @@ import {
   type FillLimits,
   type Method,
 } from "../still/fillLimits";
-import { lossWPerK, vesselJPerK, type StillFigures } from "../still/stillFigures";
+import { lossWPerK, vesselJPerK } from "../still/stillFigures";
 import { pressureAtAltitudePa } from "../water/atmosphere";
 import { boilingPointC } from "../water/saturation";
 import { chargeLevels, type ChargeLevels } from "./chargeLevels";
+import { chargeMaterial, type ChargeMaterial } from "./chargeMaterial";
+import { runPowerW } from "./pace";
+import type { PlanInput } from "./planInput";
 import { planWarnings } from "./planWarnings";
 import type { Warning } from "./warning";
-
-/** Where the still stands. */
-export interface Site {
-  altitudeM: number;
-  airC: number;
-  waterC: number;
-  coolingInC: number;
-}
-
-/** What a person has and wants of it. */
-export interface PlanInput {
-  still: StillFigures;
-  plant: Plant;
-  state: PlantState;
-  /** All the plant there is, g. */
-  massG: number;
-  method: Method;
-  stop: StopRule;
-  site: Site;
-  /** The person's own number of charges; as many as the still needs where absent. */
-  charges?: number;
-  /** The person's own water for a charge, mL; enough with reserve where absent. */
-  waterMl?: number;
-}
+import { waterByRule, waterWithReserve } from "./wantedWater";
 
 /** One harvest shared out over equal charges, and what each will be like. */
 export interface ChargePlan {
@@ -52,15 +32,16 @@ export interface ChargePlan {
   /** Most water beside this charge, mL. */
   mostWaterMl: number;
   levels: ChargeLevels;
-  figures: StateFigures;
+  figures: ChargeMaterial;
   request: ForecastRequest;
   /** The middle run of one charge, without ranges. */
   forecast: Forecast;
+  /** Cooling of one charge, where the condenser is known. */
+  cooling?: CoolingPlan;
+  /** How the middle run's oil gets on in the receiver, where that is known. */
+  receiver?: ReceiverFit;
   warnings: Warning[];
 }
-
-/* The school's rule for steam: enough for the run and a quarter more, above the dry line. */
-const reserveFactor = 1.25;
 
 /**
  * Shares a harvest out over charges and fills the still for one of them.
@@ -70,8 +51,7 @@ export function planCharges(input: PlanInput): ChargePlan {
   const { still, plant, state, massG, method } = input;
   if (!(massG > 0 && Number.isFinite(massG)))
     throw new RangeError(`massG must be above 0, got ${massG}`);
-  const figures = plant.states[state];
-  if (!figures) throw new RangeError(`state: ${plant.name} has no figures for ${state} plant`);
+  const figures = chargeMaterial(input);
   const fill: Fill = {
     method,
     packingGPerL: figures.packingGPerL,
@@ -82,9 +62,9 @@ export function planCharges(input: PlanInput): ChargePlan {
   const needed = limits.chargeG > 0 ? Math.max(1, Math.ceil(massG / limits.chargeG - 1e-9)) : 1;
   const charges = input.charges ?? needed;
   const chargeG = massG / charges;
-  const request = chargeRequest(input, chargeG);
+  const request = chargeRequest(input, figures, chargeG);
   const most = mostWaterMl(still.shape, fill, chargeG);
-  const wantedWaterMl = wantedWater(request, method === "hydro" ? fill.waterMlPerG * chargeG : 0);
+  const wantedWaterMl = waterWithReserve(request, waterByRule(input, fill, chargeG, most));
   const waterMl = input.waterMl ?? Math.max(0, Math.min(wantedWaterMl, most));
   const filled = { ...request, waterMl };
   const forecast = forecastRun(filled, { samples: 1 });
@@ -106,18 +86,47 @@ export function planCharges(input: PlanInput): ChargePlan {
     figures,
     request: filled,
     forecast,
+    ...(input.condenser
+      ? {
+          cooling: planCooling(input.condenser, {
+            ...forecast,
+            coolingInC: input.site.coolingInC,
+          }),
+        }
+      : {}),
+    ...(input.receiver
+      ? {
+          receiver: receiverFit(
+            input.receiver,
+            { layer: forecast.oilLayer, densityGPerMl: forecast.oilDensityGPerMl },
+            forecast.oil.visibleMl.p50,
+          ),
+        }
+      : {}),
   };
   return { ...plan, warnings: planWarnings(input, plan, needed) };
 }
 
+function middleOil({ low, high }: ChargeMaterial["oilMlPerKg"]): number {
+  return Math.sqrt(low * high);
+}
+
 function chargeRequest(
-  { still, plant, state, method, site, stop }: PlanInput,
+  { still, plant, method, site, stop, worthShare, pace = "brisk" }: PlanInput,
+  figures: ChargeMaterial,
   massG: number,
 ): ForecastRequest {
   const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
-  return {
+  const { oilMlPerKg, freeShare, releasePerMinute, moisture } = figures;
+  const request: ForecastRequest = {
     method,
-    material: { plantId: plant.id, state },
+    material: {
+      oilMlPerKg,
+      composition: plant.composition,
+      freeShare,
+      releasePerMinute,
+      moisture,
+    },
     massG,
     still: {
       heat: { ...still.heat, calibrated: still.heat.efficiency !== undefined },
@@ -133,20 +142,12 @@ function chargeRequest(
       waterC: site.waterC,
       coolingInC: site.coolingInC,
     },
-    stop,
+    stop:
+      worthShare !== undefined && stop.worthMlPer10Min === undefined
+        ? { ...stop, worthMlPer10Min: (worthShare * middleOil(oilMlPerKg) * massG) / 1000 }
+        : stop,
   };
-}
-
-/** Water for the run and its reserve above the dry line, never less than the ratio asks, to 50 mL. */
-function wantedWater(request: ForecastRequest, byRatioMl: number): number {
-  const plenty = 1e7;
-  const ample = { ...request, waterMl: plenty };
-  const model = runModel(ample);
-  const spent = forecastRun(ample, { samples: 1 }).distillateMl;
-  const heldByPlant = plenty - model.freeWaterMl;
-  const wanted = Math.max(
-    byRatioMl,
-    (request.still.dryLineMl ?? 0) + heldByPlant + reserveFactor * spent,
-  );
-  return Math.ceil(wanted / 50) * 50;
+  const turnedDown = runPowerW(request, pace);
+  if (turnedDown !== undefined) request.still.heat.runPowerW = turnedDown;
+  return request;
 }

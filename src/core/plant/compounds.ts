@@ -1,3 +1,5 @@
+import { compoundOdours } from "./compoundOdours";
+
 /** One substance found in essential oils. */
 export interface Compound {
   id: string;
@@ -12,6 +14,10 @@ export interface Compound {
   solubilityGPerL: number;
   /** How far it associates as a liquid: sets the vapour-pressure curve (see vapourPressure.ts). */
   family: "hydrocarbon" | "polar" | "alcohol";
+  /** How it smells, in a few words. */
+  odour: string;
+  /** Where the figures come from. */
+  source: string;
 }
 
 /*
@@ -111,9 +117,28 @@ const rows: [string, string, number, number, number, number, Compound["family"]]
   ["furanodiene", "furanosesquiterpenes of myrrh", 216.32, 1.01, 290, 0.001, "polar"],
 ];
 
+/* Heavier than this, water takes up so little that nobody measured it: a sesquiterpene or a wax. */
+const estimatedFromMass = 200;
+
+function sourceOf(molarMass: number): string {
+  return molarMass > estimatedFromMass
+    ? "Handbook density and boiling point; solubility estimated from its family's order of magnitude."
+    : "Handbook density and boiling point; published solubility at 20 to 25 °C.";
+}
+
 export const compounds: Readonly<Record<string, Compound>> = Object.fromEntries(
   rows.map(([id, name, molarMass, densityGPerMl, boilingC, solubilityGPerL, family]) => [
     id,
-    { id, name, molarMass, densityGPerMl, boilingC, solubilityGPerL, family },
+    {
+      id,
+      name,
+      molarMass,
+      densityGPerMl,
+      boilingC,
+      solubilityGPerL,
+      family,
+      odour: compoundOdours[id] ?? "",
+      source: sourceOf(molarMass),
+    },
   ]),
 );

@@ -15,6 +15,10 @@ export interface StateFigures {
   packingGPerL: number;
 }
 
+/** What kind of tissue holds the oil: decides how it lets go and how it can be prepared. */
+export type Tissue =
+  "surfaceGlands" | "innerGlands" | "zest" | "crushedSeed" | "needles" | "rootWoodBark" | "petals";
+
 /** A plant and a part of it, as a distiller needs to know it. */
 export interface Plant {
   id: string;
@@ -36,7 +40,12 @@ export interface Plant {
   freeShare: number;
   /** Release of the bound share, per minute. */
   releasePerMinute: number;
+  tissue: Tissue;
   froths: boolean;
+  /** Soft leaves and petals that lie flat on each other, so that steam finds no way through. */
+  mats?: boolean;
+  /** The oil sets below this, °C: cooling water must stay warmer. */
+  setsBelowC?: number;
   /** Minutes from the first drop that people usually give it. */
   usualMinutes: number;
   composition: Composition;

@@ -1,13 +1,21 @@
-import { cylinderVolumeMl, type StillShape } from "./geometry";
+import { cylinderVolumeMl, isRound, type StillShape } from "./geometry";
 
-/** Whether the plant stands above the water or swims in it. */
-export type Method = "steam" | "hydro";
+/**
+ * Steam through plant above the water; plant in the water; the same with the hydrosol flowing back;
+ * a bowl in a covered pot, with ice on the lid.
+ */
+export type Method = "steam" | "hydro" | "cohobation" | "bowl";
 
 /** Which ways of distilling a still can do. */
 export function methodsOf(shape: StillShape): Method[] {
-  if (shape.construction === "flask") return ["hydro"];
-  if (shape.construction === "separateVessel") return ["steam"];
-  return ["steam", "hydro"];
+  const byConstruction: Record<StillShape["construction"], Method[]> = {
+    basketPot: ["steam", "hydro"],
+    flask: ["hydro"],
+    separateVessel: ["steam"],
+    cohobating: ["cohobation", "hydro"],
+    bowl: ["bowl"],
+  };
+  return byConstruction[shape.construction];
 }
 
 /* Rules of the craft: a flask of boiling plant at most half full, a pot two thirds, a fifth less
@@ -18,6 +26,7 @@ const frothShare = 0.8;
 const largeStillMl = 20000;
 const clearAboveMm = { small: 25, large: 75 };
 const clearBelowBasketMm = 20;
+const clearBelowBowlMm = 10;
 
 /** Volume a fresh gram of plant takes up when it swims, mL: plant tissue is close to water. */
 const plantMlPerG = 1;
@@ -44,10 +53,9 @@ export interface Fill {
 
 /** Most plant and water a still takes of one preparation. */
 export function fillLimits(shape: StillShape, fill: Fill): FillLimits {
-  if (fill.method === "hydro") {
-    const share =
-      (shape.construction === "flask" ? flaskShare : potShare) * (fill.froths ? frothShare : 1);
-    const contentsMl = shape.potVolumeMl * share;
+  if (fill.method !== "steam") {
+    const share = (isRound(shape) ? flaskShare : potShare) * (fill.froths ? frothShare : 1);
+    const contentsMl = Math.min(shape.potVolumeMl * share, underBowlMl(shape));
     const chargeG = contentsMl / (fill.waterMlPerG + plantMlPerG);
     return { waterMl: contentsMl - chargeG * plantMlPerG, chargeG, headspaceMm: 0 };
   }
@@ -63,6 +71,13 @@ export function fillLimits(shape: StillShape, fill: Fill): FillLimits {
     chargeG: (usableMl / 1000) * fill.packingGPerL,
     headspaceMm,
   };
+}
+
+/** Boiling water must not lift the bowl or splash into it: it stays below the bowl's floor. */
+function underBowlMl({ bowl, potDiameterMm }: StillShape): number {
+  return bowl
+    ? cylinderVolumeMl(Math.max(0, bowl.floorMm - clearBelowBowlMm), potDiameterMm)
+    : Infinity;
 }
 
 /** Most water that fits once a charge of that size is in, mL: in hydro the plant takes its share. */

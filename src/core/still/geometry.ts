@@ -1,9 +1,15 @@
 /**
- * How a still holds its plant and its water. The three bodies the work knows: a pot with the plant
- * in a basket above the water; a flask or pot in which plant and water mix; a boiler whose steam is
- * led through a plant vessel of its own.
+ * How a still holds its plant and its water: a pot with the plant in a basket above the water; a
+ * round flask in which plant and water mix; a boiler whose steam is led through a plant vessel of
+ * its own; a flask whose receiver lets the hydrosol flow back; a covered pot with a bowl inside and
+ * ice on the inverted lid.
  */
-export type Construction = "basketPot" | "flask" | "separateVessel";
+export type Construction = "basketPot" | "flask" | "separateVessel" | "cohobating" | "bowl";
+
+/** Whether the body is a round flask. */
+export function isRound({ construction }: Pick<StillShape, "construction">): boolean {
+  return construction === "flask" || construction === "cohobating";
+}
 
 /** The inside of a still as the levels need it. Lengths in mm, volumes in mL. */
 export interface StillShape {
@@ -16,6 +22,8 @@ export interface StillShape {
   basket?: { floorMm: number; volumeMl: number; diameterMm: number };
   /** The plant vessel of a still with a separate one. */
   vessel?: { volumeMl: number; diameterMm: number };
+  /** The bowl that catches the drops: its floor above the pot's, and what it holds. */
+  bowl?: { floorMm: number; volumeMl: number; diameterMm: number };
   /** Water below which the element or the pot's floor is at risk, mL. */
   dryLineMl: number;
 }
@@ -36,7 +44,7 @@ export function cylinderVolumeMl(heightMm: number, diameterMm: number): number {
  */
 export function levelMm(shape: StillShape, volumeMl: number): number {
   if (volumeMl <= 0) return 0;
-  if (shape.construction !== "flask") return cylinderHeightMm(volumeMl, shape.potDiameterMm);
+  if (!isRound(shape)) return cylinderHeightMm(volumeMl, shape.potDiameterMm);
   const radius = flaskRadiusMm(shape.potVolumeMl);
   if (volumeMl >= shape.potVolumeMl) return 2 * radius;
   let [low, high] = [0, 2 * radius];
@@ -51,14 +59,14 @@ export function levelMm(shape: StillShape, volumeMl: number): number {
 
 /** Inner height of the pot from floor to rim, mm. */
 export function potHeightMm(shape: StillShape): number {
-  return shape.construction === "flask"
+  return isRound(shape)
     ? 2 * flaskRadiusMm(shape.potVolumeMl)
     : cylinderHeightMm(shape.potVolumeMl, shape.potDiameterMm);
 }
 
 /** Outer surface that is hot while the still runs, mm². */
 export function hotSurfaceMm2(shape: StillShape): number {
-  if (shape.construction === "flask") return 4 * Math.PI * flaskRadiusMm(shape.potVolumeMl) ** 2;
+  if (isRound(shape)) return 4 * Math.PI * flaskRadiusMm(shape.potVolumeMl) ** 2;
   const wallAndLid = (diameterMm: number, heightMm: number) =>
     Math.PI * diameterMm * heightMm + (Math.PI * diameterMm ** 2) / 4;
   const pot = wallAndLid(shape.potDiameterMm, potHeightMm(shape));

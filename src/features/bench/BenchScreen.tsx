@@ -12,21 +12,25 @@ import { newRecord } from "@/records/base";
 import { readyMadeStills } from "@/records/readyMadeStills";
 import type { Still } from "@/records/still";
 import { keep } from "@/store/changes";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectMeasures, selectPreferences, selectStills } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { Check } from "@/ui/primitives/Check";
 import { Choice } from "@/ui/primitives/Choice";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { Measures } from "./Measures";
+import { PriceFields } from "./PriceFields";
 import { SiteFields } from "./SiteFields";
 
 const constructions: Record<Still["construction"], string> = {
   basketPot: "pot with basket",
   flask: "flask, plant in the water",
   separateVessel: "boiler and plant vessel",
+  cohobating: "flask, hydrosol flows back",
+  bowl: "bowl and lid",
 };
 
 /** Stills, the place they stand, measures, units and data: what everything else rests on. */
@@ -37,6 +41,8 @@ export function BenchScreen() {
   const { units, site } = preferences;
   const stills = useAppSelector(selectStills);
   const measures = useAppSelector(selectMeasures);
+  const book = usePlantBook();
+  const own = book.all.filter(({ ownFigures }) => ownFigures.length > 0).length;
   const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
   const missing = readyMadeStills.filter(
     ({ name }) => !stills.some((still) => still.name === name),
@@ -79,6 +85,16 @@ export function BenchScreen() {
               onChange={(theme) => dispatch(keep({ ...preferences, theme }))}
             />
           </Card>
+          <Card className="gap-3">
+            <Txt variant="heading">What it costs</Txt>
+            <PriceFields preferences={preferences} />
+          </Card>
+          <Check
+            label="Show the moon at harvest"
+            reason="Some note it. Nothing is reckoned with it."
+            checked={preferences.moon === true}
+            onChange={(on) => dispatch(keep({ ...preferences, moon: on ? true : undefined }))}
+          />
           <Row
             href="/bench/data"
             title="Data"
@@ -123,6 +139,20 @@ export function BenchScreen() {
             onPress={() => router.push("/bench/stills/new")}
           />
         </View>
+      </View>
+      <View className="gap-2">
+        <Txt variant="heading">Books</Txt>
+        <Row
+          href="/bench/plants"
+          title="Plants"
+          detail={`${book.all.length} materials: when to cut, what they hold, what to mind`}
+          end={own > 0 ? <Txt variant="label">{`${own} with your figures`}</Txt> : undefined}
+        />
+        <Row
+          href="/bench/calculator"
+          title="Calculator"
+          detail="Boiling point, ice, drops, dilution: questions in passing"
+        />
       </View>
       <Measures measures={measures} units={units} />
     </Screen>

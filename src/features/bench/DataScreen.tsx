@@ -10,7 +10,7 @@ import { nameOf } from "@/records/nameOf";
 import { summarise } from "@/records/runSummary";
 import { chosenLogbook, switchLogbook } from "@/storage/logbookChoice";
 import { bringBack, discardQuarantined, takeIn } from "@/store/changes";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import {
   selectAllRecords,
   selectBin,
@@ -29,6 +29,7 @@ import { Txt } from "@/ui/primitives/Txt";
 
 /** Everything in and out: the whole logbook, tables, the bin, what would not open. */
 export function DataScreen() {
+  const plantBook = usePlantBook();
   const dispatch = useAppDispatch();
   const records = useAppSelector(selectAllRecords);
   const runs = useAppSelector(selectRuns);
@@ -88,14 +89,14 @@ export function DataScreen() {
             {binned.slice(0, 50).map((record) => (
               <Row
                 key={record.id}
-                title={nameOf(record)}
+                title={nameOf(record, plantBook)}
                 detail={`binned ${format(new Date(record.deletedAt ?? 0), "d MMM")}`}
                 end={
                   <Button
                     look="plain"
                     size="small"
                     label="Bring back"
-                    hint={`Bring back ${nameOf(record)}`}
+                    hint={`Bring back ${nameOf(record, plantBook)}`}
                     onPress={() => dispatch(bringBack([record]))}
                   />
                 }
@@ -118,7 +119,14 @@ export function DataScreen() {
             look="quiet"
             label="Runs as CSV"
             onPress={() =>
-              void download(`sereno-runs-${today}.csv`, runsCsv(runs.map(summarise)), "text/csv")
+              void download(
+                `sereno-runs-${today}.csv`,
+                runsCsv(
+                  runs.map((run) => summarise(run, plantBook)),
+                  plantBook,
+                ),
+                "text/csv",
+              )
             }
           />
           <Button
@@ -128,7 +136,7 @@ export function DataScreen() {
             onPress={() =>
               void download(
                 `sereno-bottles-${today}.csv`,
-                bottlesCsv(bottles, lots, uses),
+                bottlesCsv(bottles, lots, uses, plantBook),
                 "text/csv",
               )
             }
@@ -264,7 +272,7 @@ function count(records: number): string {
 }
 
 function naming(records: ImportPreview["added"]): string {
-  const names = records.slice(0, 6).map(nameOf);
+  const names = records.slice(0, 6).map((record) => nameOf(record));
   return records.length > 6
     ? `${names.join(", ")} and ${records.length - 6} more`
     : names.join(", ");

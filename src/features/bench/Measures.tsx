@@ -3,11 +3,11 @@ import { useState } from "react";
 import { Controller, useForm } from "react-hook-form";
 import { View } from "react-native";
 import { z } from "zod";
-import { plantById, plants, showMass, unitsFor, words, type UnitSystem } from "@/core";
+import { showMass, unitsFor, words, type UnitSystem } from "@/core";
 import { newRecord } from "@/records/base";
 import type { Measure } from "@/records/measure";
 import { bin, keep } from "@/store/changes";
-import { useAppDispatch } from "@/store/hooks";
+import { useAppDispatch, usePlantBook } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { FormNumber, FormText } from "@/ui/primitives/form";
@@ -25,6 +25,7 @@ const schema = z.object({
 
 /** Things that are filled rather than weighed, each weighed once. */
 export function Measures({ measures, units }: { measures: readonly Measure[]; units: UnitSystem }) {
+  const plantBook = usePlantBook();
   const dispatch = useAppDispatch();
   const [adding, setAdding] = useState(false);
   return (
@@ -39,7 +40,7 @@ export function Measures({ measures, units }: { measures: readonly Measure[]; un
         <Row
           key={measure.id}
           title={measure.name}
-          detail={`${words(showMass(measure.massG, units))}${measure.plantId ? ` of ${plantById(measure.plantId)?.name.toLowerCase()}` : ""}`}
+          detail={`${words(showMass(measure.massG, units))}${measure.plantId ? ` of ${plantBook.byId(measure.plantId)?.name.toLowerCase()}` : ""}`}
           end={
             <Button
               look="plain"
@@ -60,6 +61,7 @@ export function Measures({ measures, units }: { measures: readonly Measure[]; un
 }
 
 function MeasureSheet({ units, onClose }: { units: UnitSystem; onClose: () => void }) {
+  const plantBook = usePlantBook();
   const dispatch = useAppDispatch();
   const choices = unitsFor("plantMass", units);
   const { control, handleSubmit } = useForm({
@@ -89,7 +91,7 @@ function MeasureSheet({ units, onClose }: { units: UnitSystem; onClose: () => vo
             label="Of which plant"
             options={[
               { value: "", label: "Any" },
-              ...plants.map(({ id, name }) => ({ value: id, label: name })),
+              ...plantBook.all.map(({ id, name }) => ({ value: id, label: name })),
             ]}
             value={field.value}
             onChange={field.onChange}

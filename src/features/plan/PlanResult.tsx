@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import {
+  fuelFor,
   showClock,
   showDuration,
   showLength,
@@ -7,63 +8,46 @@ import {
   showOil,
   showRange,
   showVolume,
+  widestShowingMm,
   words,
   type ChargePlan,
   type Percentiles,
-  type Plant,
   type UnitSystem,
 } from "@/core";
 import { lastWord } from "@/records/lastWord";
+import { receiverNouns } from "@/records/receiverWords";
 import type { Still } from "@/records/still";
 import { stillShape } from "@/records/stillFigures";
+import { Fan } from "@/ui/charts/Fan";
 import { StillDrawing } from "@/ui/drawings/StillDrawing";
+import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Tile } from "@/ui/primitives/Tile";
 import { Txt } from "@/ui/primitives/Txt";
-import type { ForecastRanges } from "@/workers/forecastMessages";
+import type { RangesState } from "./useForecastRanges";
+import type { PlanWork } from "./usePlanDraft";
 
 interface Props {
   plan: ChargePlan;
-  ranges: ForecastRanges | undefined;
-  plant: Plant;
+  state: RangesState;
+  work: PlanWork;
   still: Still;
-  units: UnitSystem;
 }
 
-/** What the plan comes to: the still with its levels, and the numbers with their ranges. */
-export function PlanResult({ plan, ranges, plant, still, units }: Props) {
-  const { forecast, levels, charges } = plan;
-  const hydro = plan.request.method === "hydro";
+/** The still with its levels, what comes of the plan with its ranges, and the oil over time. */
+export function PlanResult({ plan, state, work, still }: Props) {
+  const { forecast, charges, receiver } = plan;
+  const { units, preferences, read } = work;
+  const { ranges } = state;
   const oil = ranges?.oil.visibleMl;
   const each = charges > 1 ? `, ${charges} charges` : "";
   const firstDrop = forecast.minutesToFirstDrop ?? 0;
   const heatOff = firstDrop + forecast.runMinutes;
+  const fuel = fuelFor(forecast.energyKWh * charges, still.heat.kind, preferences.prices);
+  const returns = plan.method === "cohobation";
   return (
     <>
-      <Card className="px-2">
-        <StillDrawing
-          shape={stillShape(still)}
-          levels={levels}
-          hydro={hydro}
-          heatKind={still.heat.kind}
-          jar={{
-            sizeMl: still.jarMl,
-            hydrosolMl: Math.min(still.jarMl * 0.9, forecast.distillateMl),
-            oilMl: oil?.p50 ?? 0,
-          }}
-          labels={{
-            headspace: { shown: showLength(levels.headspaceMm, units), what: "headspace" },
-            charge: {
-              shown: showMass(plan.chargeG, units),
-              what: lastWord(plant.part),
-            },
-            water: { shown: showVolume(plan.waterMl, units), what: "water" },
-            dryLine: { shown: showVolume(still.dryLineMl, units), what: "dry line" },
-            hydrosol: { shown: showVolume(forecast.distillateMl, units), what: "hydrosol" },
-          }}
-          inWords={`${still.name} with ${words(showMass(plan.chargeG, units))} of ${plant.name} ${hydro ? "in" : "above"} ${words(showVolume(plan.waterMl, units))} of water; ${words(showLength(levels.headspaceMm, units))} of headspace; dry line at ${words(showVolume(still.dryLineMl, units))}.`}
-        />
-      </Card>
+      <Drawing plan={plan} work={work} still={still} oilMl={oil?.p50 ?? 0} />
       <View className="flex-row flex-wrap gap-3">
         <Tile
           wash="oil"
@@ -73,19 +57,30 @@ export function PlanResult({ plan, ranges, plant, still, units }: Props) {
         />
         <Tile
           wash="dew"
-          label={`Hydrosol${each}`}
+          label={returns ? "Flows back" : `Hydrosol${each}`}
           value={showVolume(forecast.distillateMl * charges, units)}
           detail={
-            ranges
-              ? hydrosolRange(ranges.ranges.distillateMl, charges, units)
-              : `at ${showVolume(forecast.rateMlPerMin, units).text} ${showVolume(1, units).unit} a minute`
+            returns
+              ? "no hydrosol is kept"
+              : ranges
+                ? hydrosolRange(ranges.ranges.distillateMl, charges, units)
+                : `at ${forecast.rateMlPerMin.toFixed(0)} mL a minute`
           }
         />
         <Tile
           wash="ember"
           label="First drop · heat off"
           value={{ text: `${showClock(firstDrop)} · ${showClock(heatOff)}`, unit: "h" }}
-          detail={`each charge; boils at ${forecast.boilC.toFixed(1)} °C`}
+          detail={`${charges > 1 ? "each charge; " : ""}boils at ${forecast.boilC.toFixed(1)} °C`}
+        />
+        <Tile
+          label={receiver ? "Layer you will see" : "Oil and water"}
+          value={
+            receiver && forecast.oilLayer !== "hangs"
+              ? showLength(receiver.layerMm, units)
+              : { text: forecast.oilLayer, unit: "" }
+          }
+          detail={layerWords(plan, read.receivers[read.receiverAt]?.kind)}
         />
         <Tile
           label={charges > 1 ? "Charges" : "Pot at the end"}
@@ -103,12 +98,149 @@ export function PlanResult({ plan, ranges, plant, still, units }: Props) {
               : `dry line at ${words(showVolume(still.dryLineMl, units))}`
           }
         />
+        <Tile
+          label={fuel.gasKg === undefined ? "Electricity" : "Gas"}
+          value={
+            fuel.gasKg === undefined
+              ? { text: fuel.kWh.toFixed(2), unit: "kWh" }
+              : showMass(fuel.gasKg * 1000, units)
+          }
+          detail={
+            fuel.cost === undefined
+              ? fuel.gasKg === undefined
+                ? `${still.heat.powerW} W at full heat`
+                : `${fuel.kWh.toFixed(2)} kWh of flame`
+              : `${fuel.cost.toFixed(2)} ${preferences.prices?.currency ?? ""}`.trim()
+          }
+        />
       </View>
-      <Txt variant="small">
-        {`Yield to expect: ${eightInTenYield(ranges, plan)} of ${plant.name.toLowerCase()} distilled, of which the hydrosol keeps about ${forecast.oil.dissolvedG.p50.toFixed(2)} g a charge.`}
-      </Txt>
+      <OilOverTime plan={plan} state={state} work={work} />
     </>
   );
+}
+
+function Drawing({
+  plan,
+  work: { units, read },
+  still,
+  oilMl,
+}: {
+  plan: ChargePlan;
+  work: PlanWork;
+  still: Still;
+  oilMl: number;
+}) {
+  const { forecast, levels } = plan;
+  const swims = plan.method !== "steam";
+  return (
+    <Card className="px-2">
+      <StillDrawing
+        shape={stillShape(still)}
+        levels={levels}
+        hydro={swims}
+        heatKind={still.heat.kind}
+        condenser={still.condenser?.kind}
+        head={still.head}
+        jar={{
+          sizeMl: still.jarMl,
+          hydrosolMl: Math.min(still.jarMl * 0.9, forecast.distillateMl),
+          oilMl,
+        }}
+        labels={{
+          headspace: {
+            shown: showLength(levels.headspaceMm, units),
+            what: plan.method === "bowl" ? "under bowl" : "headspace",
+          },
+          charge: { shown: showMass(plan.chargeG, units), what: lastWord(read.plant.part) },
+          water: { shown: showVolume(plan.waterMl, units), what: "water" },
+          dryLine: { shown: showVolume(still.dryLineMl, units), what: "dry line" },
+          hydrosol: {
+            shown: showVolume(forecast.distillateMl, units),
+            what: plan.method === "cohobation" ? "goes round" : "hydrosol",
+          },
+        }}
+        inWords={`${still.name} with ${words(showMass(plan.chargeG, units))} of ${read.plant.name} ${swims ? "in" : "above"} ${words(showVolume(plan.waterMl, units))} of water; ${words(showLength(levels.headspaceMm, units))} of headspace; dry line at ${words(showVolume(still.dryLineMl, units))}.`}
+      />
+    </Card>
+  );
+}
+
+function OilOverTime({ plan, state, work }: Omit<Props, "still">) {
+  const { ranges, progress, problem, stopped, toggle } = state;
+  const { forecast, figures } = plan;
+  const { narrowed } = figures;
+  if (!ranges) {
+    return (
+      <Card className="gap-2">
+        <Txt variant="heading">Oil over time</Txt>
+        {problem ? (
+          <Txt role="alert">{`The ranges could not be played: ${problem}. Change a number to try again.`}</Txt>
+        ) : (
+          <>
+            <View
+              role="progressbar"
+              aria-label="Playing a thousand runs"
+              aria-valuenow={Math.round(progress * 100)}
+              className="h-[10px] overflow-hidden rounded-full bg-oil-wash"
+            >
+              <View className="h-full bg-oil" style={{ width: `${progress * 100}%` }} />
+            </View>
+            <View className="flex-row">
+              <Button
+                look="quiet"
+                size="small"
+                label={stopped ? "Play a thousand runs" : "Stop playing"}
+                onPress={toggle}
+              />
+            </View>
+          </>
+        )}
+      </Card>
+    );
+  }
+  const { p10, p90 } = ranges.oil.distilledMl;
+  const kg = plan.chargeG / 1000;
+  return (
+    <Card className="gap-2">
+      <Txt variant="heading">{`Oil over time, ${plan.charges > 1 ? "each charge" : "this charge"}`}</Txt>
+      <Fan
+        fan={ranges.fan}
+        unit="mL distilled"
+        inWords={`Oil distilled over ${showDuration(forecast.runMinutes)}: 8 in 10 runs end between ${showRange(p10, p90)} mL.`}
+      />
+      <Txt variant="small">
+        {`8 in 10: ${showRange(p10 / kg, p90 / kg)} mL/kg distilled, ${Math.round(forecast.recovery * 100)} % of what is in the plant. The hydrosol keeps about ${forecast.oil.dissolvedG.p50.toFixed(2)} g of it, ${words(showOil(forecast.oil.suspendedMl.p50))} stay as fine drops.`}
+      </Txt>
+      {narrowed.runs > 0 ? (
+        <Txt variant="small" className="text-leaf-ink">
+          {`Your ${narrowed.runs === 1 ? "own run has" : `${narrowed.runs} own runs have`} made the range of its oil ${Math.round((1 - narrowed.width) * 100)} % narrower: ${showRange(figures.oilMlPerKg.low, figures.oilMlPerKg.high)} mL/kg, where the book says ${bookRange(work)}.`}
+        </Txt>
+      ) : null}
+    </Card>
+  );
+}
+
+function bookRange({ read }: PlanWork): string {
+  const book = read.plant.states[read.state]?.oilMlPerKg;
+  return book ? showRange(book.low, book.high) : "nothing";
+}
+
+function layerWords(
+  { forecast, receiver }: ChargePlan,
+  kind: keyof typeof receiverNouns | undefined,
+): string {
+  const { oilLayer } = forecast;
+  if (!receiver || !kind) return `the oil ${oilLayer}`;
+  const where = receiverNouns[kind];
+  if (oilLayer === "hangs") return "in the water: let it stand in a tall vessel";
+  const oilMl = forecast.oil.visibleMl.p50;
+  if (!receiver.suits) return `it ${oilLayer}: the ${where} loses it`;
+  if (oilMl <= 0) return "nothing to see in a middling year";
+  if (!receiver.shows)
+    return `${oilLayer}; too thin to see in the ${where}, ${widestShowingMm(oilMl).toFixed(0)} mm across would show it`;
+  if (receiver.poursAtMm !== undefined && receiver.layerMm < receiver.poursAtMm)
+    return `${oilLayer}; pours only from ${receiver.poursAtMm.toFixed(0)} mm on`;
+  return `${oilLayer} in the ${where}`;
 }
 
 function eightInTen({ p10, p90 }: Percentiles, times: number, unit: string): string {
@@ -122,11 +254,4 @@ function hydrosolRange({ p10, p90 }: Percentiles, times: number, units: UnitSyst
   return low.text === high.text && low.unit === high.unit
     ? "held by the stop rule"
     : `8 in 10: ${words(low)} to ${words(high)}`;
-}
-
-function eightInTenYield(ranges: ForecastRanges | undefined, plan: ChargePlan): string {
-  if (!ranges) return "…";
-  const { p10, p90 } = ranges.oil.distilledMl;
-  const kg = plan.chargeG / 1000;
-  return `${showRange(p10 / kg, p90 / kg)} mL/kg`;
 }

@@ -1,78 +1,80 @@
 import { useRouter } from "expo-router";
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { View } from "react-native";
-import {
-  planCharges,
-  showMass,
-  showOil,
-  showVolume,
-  words,
-  type ChargePlan,
-  type PlanChange,
-  type Warning,
-} from "@/core";
+import { planCharges, showMass, showOil, showVolume, words, type ChargePlan } from "@/core";
 import { keep } from "@/store/changes";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
-import { selectRuns } from "@/store/selectors";
+import { useAppDispatch } from "@/store/hooks";
 import { Screen } from "@/ui/layout/Screen";
+import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
+import { BeforeAfter, type Change } from "./BeforeAfter";
+import { CoolingCard } from "./CoolingCard";
+import { GoalFields } from "./GoalFields";
 import { makeReady } from "./makeReady";
-import { PlanFields } from "./PlanFields";
 import { PlanResult } from "./PlanResult";
 import type { PlanDraft } from "./planDraft";
+import { StillFields } from "./StillFields";
+import { StopTable } from "./StopTable";
 import { useForecastRanges } from "./useForecastRanges";
-import { usePlanDraft } from "./usePlanDraft";
+import { usePlanDraft, type PlanWork } from "./usePlanDraft";
+import { Warnings } from "./Warnings";
+import { Ways } from "./Ways";
+import { schoolsFollowed, waysOfWorking } from "./waysOfWorking";
 
-/** From what is on the scale to a charge that is ready to load. */
+/** From what is on the scale, or what is wished for, to a charge that is ready to load. */
 export function PlanScreen() {
-  const draft = usePlanDraft();
-  const { read, harvest, units, change } = draft;
+  const work = usePlanDraft();
+  const wide = useWide();
+  const { draft, read, units, change } = work;
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const runs = useAppSelector(selectRuns);
   const { input } = read;
   const plan = useMemo(() => (input ? planCharges(input) : undefined), [input]);
-  const ranges = useForecastRanges(plan?.request);
+  const state = useForecastRanges(plan?.request);
+  const { ranges } = state;
+  const ways = useMemo(() => waysOfWorking(draft, read), [draft, read]);
+  const [changed, setChanged] = useState<Change>();
+  const { still } = read;
 
-  if (!read.still) {
-    return (
-      <Screen
-        title="Plan"
-        footer={<Button label="Add your still" onPress={() => router.push("/bench")} />}
-      >
-        <Card className="gap-2">
-          <Txt variant="heading">First, your still</Txt>
-          <Txt>
-            A plan is made for one still: its pot, basket and heat decide how much fits and when the
-            first drop comes.
-          </Txt>
-        </Card>
-      </Screen>
-    );
-  }
-  const grave = plan?.warnings.filter(({ severity }) => severity !== "note") ?? [];
-  const notes = plan?.warnings.filter(({ severity }) => severity === "note") ?? [];
+  if (!still) return <NoStill onAdd={() => router.push("/bench")} />;
   const blocked = plan?.warnings.some(({ severity }) => severity === "error");
-  const still = read.still;
+
+  const waysOf = <Ways plan={work} ways={ways} onChoose={choose} />;
+
+  function choose(part: Partial<PlanDraft>, label: string) {
+    setChanged({ label, before: draft });
+    change(part);
+  }
 
   function ready(made: ChargePlan) {
-    if (!ranges) return;
-    const counted = countedIn(draft);
+    if (!ranges || !still) return;
     const { run, records } = makeReady({
       plan: made,
       ranges,
-      plant: read.plant,
+      plantId: read.plant.id,
+      state: read.state,
       still,
-      harvest,
-      counted,
-      runs,
+      preparation: read.preparation.id,
+      agedMonths: read.agedMonths,
+      schools: schoolsFollowed(ways),
+      harvest: work.harvest,
+      counted: countedIn(work),
+      runs: work.runs,
       now: new Date(),
     });
     dispatch(keep(...records));
-    change({ massText: "", countText: "", chargesText: "", waterText: "", harvestId: "" });
+    setChanged(undefined);
+    change({
+      massText: "",
+      countText: "",
+      wishText: "",
+      chargesText: "",
+      waterText: "",
+      harvestId: "",
+    });
     router.push(`/runs/${run.id}/ready`);
   }
 
@@ -89,7 +91,7 @@ export function PlanScreen() {
           {plan ? (
             <Txt variant="label" className="text-center">
               {[
-                `${words(showMass(plan.chargeG, units))}`,
+                words(showMass(plan.chargeG, units)),
                 `${words(showVolume(plan.waterMl, units))} water`,
                 ranges ? `${words(showOil(ranges.oil.visibleMl.p50))} oil to see` : "…",
               ].join(" · ")}
@@ -105,76 +107,74 @@ export function PlanScreen() {
       aside={
         plan ? (
           <>
-            <Warnings warnings={grave} onTake={(part) => change(asDraft(part))} />
-            <PlanResult
+            {changed ? (
+              <BeforeAfter
+                change={changed}
+                work={work}
+                after={plan}
+                ranges={ranges}
+                onDone={() => setChanged(undefined)}
+                onBack={() => {
+                  change(changed.before);
+                  setChanged(undefined);
+                }}
+              />
+            ) : null}
+            <Warnings plan={plan} grave work={work} onChoose={choose} />
+            <PlanResult plan={plan} state={state} work={work} still={still} />
+            <StopTable
               plan={plan}
-              ranges={ranges}
               plant={read.plant}
-              still={still}
+              heat={still.heat.kind}
               units={units}
+              money={work.preferences.prices}
+              onTake={choose}
             />
-            <Warnings warnings={notes} onTake={(part) => change(asDraft(part))} />
+            <CoolingCard plan={plan} work={work} />
+            <Warnings plan={plan} work={work} onChoose={choose} />
+            {wide ? null : waysOf}
           </>
         ) : (
           <Card className="gap-2">
-            <Txt variant="heading">Put it on the scale</Txt>
+            <Txt variant="heading">
+              {draft.goal === "want" ? "Say what you want" : "Put it on the scale"}
+            </Txt>
             <Txt>
-              Type what the plant weighs as it goes in, and the still fills itself here: charges,
-              water, first drop, oil and hydrosol.
+              {draft.goal === "want"
+                ? "Type how much oil or hydrosol you would like, and the plan says how much to cut."
+                : "Type what the plant weighs as it goes in, and the still fills itself here: charges, water, first drop, oil and hydrosol."}
             </Txt>
           </Card>
         )
       }
     >
-      <PlanFields plan={draft} />
+      {read.problems.wish && draft.wishText ? (
+        <Notice severity="error" message={read.problems.wish} />
+      ) : null}
+      <GoalFields plan={work} />
+      <StillFields plan={work} />
+      {wide ? waysOf : null}
     </Screen>
   );
 }
 
-function Warnings({
-  warnings,
-  onTake,
-}: {
-  warnings: readonly Warning[];
-  onTake: (change: PlanChange) => void;
-}) {
+function NoStill({ onAdd }: { onAdd: () => void }) {
   return (
-    <>
-      {warnings.map((warning) => (
-        <Notice
-          key={warning.code + warning.message}
-          severity={warning.severity}
-          message={warning.message}
-          remedy={warning.remedy}
-          action={
-            warning.change
-              ? { label: "Do that", onPress: () => onTake(warning.change ?? {}) }
-              : undefined
-          }
-        />
-      ))}
-    </>
+    <Screen title="Plan" footer={<Button label="Add your still" onPress={onAdd} />}>
+      <Card className="gap-2">
+        <Txt variant="heading">First, your still</Txt>
+        <Txt>
+          A plan is made for one still: its pot, basket and heat decide how much fits and when the
+          first drop comes.
+        </Txt>
+      </Card>
+    </Screen>
   );
 }
 
-function countedIn({ draft, measures }: ReturnType<typeof usePlanDraft>) {
-  if (draft.massBy !== "measure") return undefined;
+function countedIn({ draft, measures }: PlanWork) {
+  if (draft.massBy !== "measure" || draft.goal === "want") return undefined;
   const measure = measures.find(({ id }) => id === draft.measureId) ?? measures[0];
   const count = Number(draft.countText.replace(",", "."));
   return measure && count > 0 ? { measure: measure.name, count } : undefined;
-}
-
-/** A warning's remedy as it would be typed. */
-function asDraft({ massG, charges, waterMl, minutes, method }: PlanChange): Partial<PlanDraft> {
-  return {
-    ...(massG !== undefined
-      ? { massBy: "scale" as const, massText: String(Math.round(massG)), massUnit: "g" }
-      : {}),
-    ...(charges !== undefined ? { chargesText: String(charges) } : {}),
-    ...(waterMl !== undefined
-      ? { waterText: waterMl === null ? "" : String(Math.round(waterMl)), waterUnit: "mL" }
-      : {}),
-    ...(minutes !== undefined ? { stopBy: "clock" as const, minutesText: String(minutes) } : {}),
-    ...(method !== undefined ? { method } : {}),
-  };
 }

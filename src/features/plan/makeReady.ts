@@ -1,5 +1,6 @@
 import { format } from "date-fns/format";
-import type { ChargePlan, Plant } from "@/core";
+import type { ChargePlan, PlantState } from "@/core";
+import { asRunPlan } from "@/records/asRunPlan";
 import { newRecord } from "@/records/base";
 import type { Harvest } from "@/records/harvest";
 import type { AnyRecord } from "@/records/record";
@@ -10,8 +11,13 @@ import type { ForecastRanges } from "@/workers/forecastMessages";
 interface Ready {
   plan: ChargePlan;
   ranges: ForecastRanges;
-  plant: Plant;
+  plantId: string;
+  state: PlantState;
   still: Still;
+  preparation: string;
+  agedMonths?: number;
+  /** Schools that were followed, by question. */
+  schools: Record<string, string>;
   /** The harvest this charge is of; a new one is written down where there is none yet. */
   harvest?: Harvest;
   counted?: Harvest["counted"];
@@ -19,57 +25,55 @@ interface Ready {
   now: Date;
 }
 
+/* A third of the distillate holds most of the scent. */
+const firstCutShare = 1 / 3;
+
 /** The records of a charge made ready: its run with the plan as it stands now, and its harvest. */
-export function makeReady({ plan, ranges, plant, still, harvest, counted, runs, now }: Ready): {
-  run: Run;
-  records: AnyRecord[];
-} {
-  const { request, forecast } = plan;
-  const material = request.material as { state?: Harvest["state"] };
-  const state = material.state ?? "fresh";
+export function makeReady({
+  plan,
+  ranges,
+  plantId,
+  state,
+  still,
+  preparation,
+  agedMonths,
+  schools,
+  harvest,
+  counted,
+  runs,
+  now,
+}: Ready): { run: Run; records: AnyRecord[] } {
   const fromHarvest: Harvest = harvest ?? {
     ...newRecord("harvest", now),
-    plantId: plant.id,
+    plantId,
     state,
     massG: plan.chargeG * plan.charges,
     cutOn: format(now, "yyyy-MM-dd"),
     ...(counted ? { counted } : {}),
   };
   const before = runs.filter(({ harvestId }) => harvestId === fromHarvest.id).length;
+  const cuts = schools.hydrosol === "firstCut" && plan.method !== "cohobation";
   const run: Run = {
     ...newRecord("run", now),
     number: Math.max(0, ...runs.map(({ number }) => number)) + 1,
     stillId: still.id,
     stillName: still.name,
     harvestId: fromHarvest.id,
-    plantId: plant.id,
+    plantId,
     state,
     checked: [],
     entries: [],
-    plan: {
-      method: plan.method,
+    plan: asRunPlan({
+      plan,
+      oil: ranges.oil,
+      still,
       charge: before + 1,
       charges: before + plan.charges,
-      chargeG: plan.chargeG,
-      moisture: plan.figures.moisture,
-      waterMl: plan.waterMl,
-      dryLineMl: still.dryLineMl,
-      jarMl: still.jarMl,
-      stop: request.stop,
-      powerW: still.heat.powerW,
-      forecast: {
-        boilC: forecast.boilC,
-        minutesToBoil: forecast.minutesToBoil ?? 0,
-        minutesToFirstDrop: forecast.minutesToFirstDrop ?? 0,
-        runMinutes: forecast.runMinutes,
-        rateMlPerMin: forecast.rateMlPerMin,
-        distillateMl: forecast.distillateMl,
-        spendableMl: (forecast.minutesToDryLine ?? 0) * forecast.rateMlPerMin,
-        oilDensityGPerMl: forecast.oilDensityGPerMl,
-        ...ranges.oil,
-        curve: forecast.curve.map(({ minutes, oilG }) => ({ minutes, oilG })),
-      },
-    },
+      preparation,
+      ...(agedMonths === undefined ? {} : { agedMonths }),
+      schools,
+      ...(cuts ? { firstCutMl: plan.forecast.distillateMl * firstCutShare } : {}),
+    }),
   };
   return { run, records: harvest ? [run] : [fromHarvest, run] };
 }

@@ -1,28 +1,62 @@
 import { useEffect, useState } from "react";
 import type { ForecastRequest } from "@/core";
-import { forecastRanges } from "@/workers/forecastClient";
+import { openForecaster, type Forecaster } from "@/workers/forecastClient";
 import type { ForecastRanges } from "@/workers/forecastMessages";
+
+/** How a forecast is coming along. */
+export interface RangesState {
+  ranges?: ForecastRanges;
+  /** Share of the runs played so far, 0 to 1. */
+  progress: number;
+  /** Why there is no answer. */
+  problem?: string;
+  stopped?: boolean;
+  /** Stops the playing, or begins it again after a stop. */
+  toggle: () => void;
+}
+
+interface Standing {
+  question: string;
+  ranges?: ForecastRanges;
+  progress: number;
+  problem?: string;
+  stopped?: boolean;
+}
 
 /**
  * A request's ranges once the worker has them. Until then, and for a request that has changed since,
  * there are none: an old answer never stands beside a new question.
  */
-export function useForecastRanges(
-  request: ForecastRequest | undefined,
-): ForecastRanges | undefined {
+export function useForecastRanges(request: ForecastRequest | undefined): RangesState {
   const question = request ? JSON.stringify(request) : undefined;
-  const [answer, setAnswer] = useState<{ question: string; ranges: ForecastRanges }>();
+  const [forecaster] = useState<Forecaster>(openForecaster);
+  const [standing, setStanding] = useState<Standing>();
+  const [halted, setHalted] = useState<string>();
   useEffect(() => {
-    if (!question) return;
+    if (!question || halted === question) return;
     let current = true;
-    forecastRanges(JSON.parse(question) as ForecastRequest)
-      .then((ranges) => {
-        if (current) setAnswer({ question, ranges });
-      })
-      .catch(() => undefined);
+    const say = (part: Omit<Standing, "question">) => {
+      if (current) setStanding({ question, ...part });
+    };
+    const { answer, stop } = forecaster.ask(JSON.parse(question) as ForecastRequest, (progress) =>
+      say({ progress }),
+    );
+    answer.then(
+      (ranges) => ranges && say({ ranges, progress: 1 }),
+      (error: unknown) =>
+        say({ progress: 0, problem: error instanceof Error ? error.message : String(error) }),
+    );
     return () => {
       current = false;
+      stop();
     };
-  }, [question]);
-  return answer && answer.question === question ? answer.ranges : undefined;
+  }, [question, halted, forecaster]);
+  const now = standing?.question === question ? standing : undefined;
+  return {
+    ranges: now?.ranges,
+    progress: now?.progress ?? 0,
+    problem: now?.problem,
+    stopped: question !== undefined && halted === question,
+    toggle: () => setHalted((was) => (was === question ? undefined : question)),
+  };
 }

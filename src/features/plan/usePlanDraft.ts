@@ -1,8 +1,16 @@
 import { useMemo } from "react";
+import { summarise } from "@/records/runSummary";
 import { keep } from "@/store/changes";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
-import { selectHarvests, selectMeasures, selectPreferences, selectStills } from "@/store/selectors";
-import { emptyDraft, readDraft, type PlanDraft } from "./planDraft";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import {
+  selectHarvests,
+  selectMeasures,
+  selectPreferences,
+  selectRuns,
+  selectStills,
+} from "@/store/selectors";
+import { emptyDraft, type PlanDraft } from "./planDraft";
+import { readDraft, type PlanContext } from "./readDraft";
 
 /** The plan's draft as kept, what it reads as, and how to change it. */
 export function usePlanDraft() {
@@ -11,24 +19,36 @@ export function usePlanDraft() {
   const stills = useAppSelector(selectStills);
   const measures = useAppSelector(selectMeasures);
   const harvests = useAppSelector(selectHarvests);
+  const runs = useAppSelector(selectRuns);
+  const book = usePlantBook();
   const draft = useMemo(
     () => ({ ...emptyDraft(preferences.units), ...preferences.planDraft }) as PlanDraft,
     [preferences.units, preferences.planDraft],
   );
-  const read = useMemo(
-    () => readDraft(draft, { stills, measures, harvests, site: preferences.site }),
-    [draft, stills, measures, harvests, preferences.site],
+  const context = useMemo<PlanContext>(
+    () => ({
+      stills,
+      measures,
+      book,
+      summaries: runs.map((run) => summarise(run, book)),
+      site: preferences.site,
+    }),
+    [stills, measures, book, runs, preferences.site],
   );
+  const read = useMemo(() => readDraft(draft, context), [draft, context]);
   return {
     draft,
     read,
+    context,
     measures,
+    runs,
     harvest: harvests.find(({ id }) => id === draft.harvestId),
     stills,
     units: preferences.units,
-    site: preferences.site,
+    preferences,
     change(part: Partial<PlanDraft>) {
       dispatch(keep({ ...preferences, planDraft: { ...draft, ...part } }));
     },
   };
 }
+export type PlanWork = ReturnType<typeof usePlanDraft>;

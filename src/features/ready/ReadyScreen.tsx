@@ -1,11 +1,11 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import { nanoid } from "nanoid";
-import { plantById, showMass, showVolume, words } from "@/core";
+import { showMass, showVolume, words } from "@/core";
 import type { Run } from "@/records/run";
 import { runState } from "@/records/runState";
 import { keep, bin } from "@/store/changes";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -17,11 +17,12 @@ import { checklist } from "./checklist";
 
 /** What to see with one's own eyes before the heat goes on. */
 export function ReadyScreen({ run }: { run: Run }) {
+  const plantBook = usePlantBook();
   const dispatch = useAppDispatch();
   const router = useRouter();
   const { units } = useAppSelector(selectPreferences);
   const still = useAppSelector((state) => state.still.entities[run.stillId]);
-  const plant = plantById(run.plantId);
+  const plant = plantBook.byId(run.plantId);
   const water = words(showVolume(run.plan.waterMl, units));
   const items = still
     ? checklist(still, run.plan.method, water, words(showVolume(run.plan.dryLineMl, units)))

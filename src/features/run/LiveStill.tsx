@@ -1,4 +1,5 @@
-import { plantById, showMass, showVolume, words, type LiveEstimate, type UnitSystem } from "@/core";
+import { usePlantBook } from "@/store/hooks";
+import { showMass, showVolume, words, type LiveEstimate, type UnitSystem } from "@/core";
 import { liveLevels } from "@/records/liveLevels";
 import type { Run } from "@/records/run";
 import { lastWord } from "@/records/lastWord";
@@ -19,9 +20,10 @@ interface Props {
 
 /** The still as it stands right now: the pot sinking towards its dry line, the jar filling. */
 export function LiveStill({ run, still, live, oilMl, lit, units, fit }: Props) {
+  const plantBook = usePlantBook();
   const shape = stillShape(still);
-  const plant = plantById(run.plantId);
-  const { levels, waterMl } = liveLevels(run, shape, live);
+  const plant = plantBook.byId(run.plantId);
+  const { levels, waterMl } = liveLevels(run, shape, live, plant);
   return (
     <StillDrawing
       shape={shape}

@@ -2,20 +2,12 @@ import { useKeepAwake } from "expo-keep-awake";
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { Pressable, ScrollView, Text, View } from "react-native";
-import {
-  plantById,
-  showClock,
-  showDuration,
-  showOil,
-  showTemperature,
-  showVolume,
-  words,
-} from "@/core";
+import { showClock, showDuration, showOil, showTemperature, showVolume, words } from "@/core";
 import { cueWords, liveRun } from "@/records/liveRun";
 import { oilByPlan } from "@/records/oilByPlan";
 import type { Run } from "@/records/run";
 import { runState } from "@/records/runState";
-import { useAppSelector } from "@/store/hooks";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences, selectRuns } from "@/store/selectors";
 import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
@@ -31,6 +23,7 @@ import { NoteSheet, WaterSheet } from "./WordsSheet";
 
 /** The still while it runs: one clock, the next cue, the pot's reserve, big buttons. */
 export function WatchScreen({ run }: { run: Run }) {
+  const plantBook = usePlantBook();
   useKeepAwake();
   const router = useRouter();
   const wide = useWide();
@@ -41,7 +34,7 @@ export function WatchScreen({ run }: { run: Run }) {
   const { tap, write } = useLog(run);
   const state = useMemo(() => runState(run.entries), [run.entries]);
   const { live, cue } = liveRun(run, state, now);
-  const plant = plantById(run.plantId);
+  const plant = plantBook.byId(run.plantId);
   const oil =
     state.firstDropAt === undefined
       ? undefined

@@ -2,7 +2,6 @@ import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import {
-  plantById,
   showClock,
   showMass,
   showOil,
@@ -13,10 +12,12 @@ import {
   type UnitSystem,
 } from "@/core";
 import { logLine } from "@/records/logLine";
+import { methodWords } from "@/records/methodWords";
+import type { PlantBook } from "@/records/plantBook";
 import type { Run } from "@/records/run";
 import { summarise, type RunSummary } from "@/records/runSummary";
 import { bin } from "@/store/changes";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectLots, selectPreferences } from "@/store/selectors";
 import { RangeBar } from "@/ui/charts/RangeBar";
 import { Screen } from "@/ui/layout/Screen";
@@ -29,11 +30,12 @@ import { Txt } from "@/ui/primitives/Txt";
 
 /** One run from plan to bottle. */
 export function RunSheetScreen({ run }: { run: Run }) {
+  const plantBook = usePlantBook();
   const router = useRouter();
   const dispatch = useAppDispatch();
   const { units } = useAppSelector(selectPreferences);
   const lots = useAppSelector(selectLots).filter(({ runIds }) => runIds.includes(run.id));
-  const summary = summarise(run);
+  const summary = summarise(run, plantBook);
   const { state, plantName, result } = summary;
   const next = nextStep(summary);
   return (
@@ -149,7 +151,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
         </>
       ) : null}
       <Card>
-        <Facts facts={planFacts(summary, units)} />
+        <Facts facts={planFacts(summary, units, plantBook)} />
       </Card>
       {lots.length > 0 ? (
         <View className="gap-2">
@@ -178,6 +180,7 @@ function nextStep({ state }: RunSummary): { label: string; to: string } | undefi
 function planFacts(
   { run, state, minutesFromFirstDrop }: RunSummary,
   units: UnitSystem,
+  plantBook: PlantBook,
 ): [string, string | undefined][] {
   const { plan } = run;
   const minutes = (from?: number, to?: number) =>
@@ -185,12 +188,9 @@ function planFacts(
   return [
     [
       "Charge",
-      `${words(showMass(plan.chargeG, units))}, ${run.state} ${plantById(run.plantId)?.part ?? ""}, ${plan.charge} of ${plan.charges}`,
+      `${words(showMass(plan.chargeG, units))}, ${run.state} ${plantBook.byId(run.plantId)?.part ?? ""}, ${plan.charge} of ${plan.charges}`,
     ],
-    [
-      "Method",
-      `${plan.method === "steam" ? "over steam" : "in water"}, ${words(showVolume(plan.waterMl, units))} of water`,
-    ],
+    ["Method", `${methodWords[plan.method]}, ${words(showVolume(plan.waterMl, units))} of water`],
     [
       "Boiling",
       `${minutes(state.litAt, state.boilingAt)} h after heat on; planned ${showClock(plan.forecast.minutesToBoil)}`,

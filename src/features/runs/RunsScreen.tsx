@@ -6,7 +6,7 @@ import { showMass, showOil, significant, words, type UnitSystem } from "@/core";
 import { runsCsv } from "@/exchange/csv";
 import { download } from "@/exchange/download";
 import { summarise, type RunSummary } from "@/records/runSummary";
-import { useAppSelector } from "@/store/hooks";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences, selectRuns } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
 import { useWide } from "@/ui/layout/useWide";
@@ -24,6 +24,7 @@ const pageSize = 60;
 
 /** The logbook: every run, to search, to sort, to open. */
 export function RunsScreen() {
+  const plantBook = usePlantBook();
   const wide = useWide();
   const router = useRouter();
   const { units } = useAppSelector(selectPreferences);
@@ -32,7 +33,7 @@ export function RunsScreen() {
   const [shown, setShown] = useState(pageSize);
   const [sort, setSort] = useState<{ key: SortKey; down: boolean }>({ key: "number", down: true });
   const searched = useDeferredValue(query);
-  const summaries = useMemo(() => runs.map(summarise), [runs]);
+  const summaries = useMemo(() => runs.map((run) => summarise(run, plantBook)), [runs, plantBook]);
   const found = useMemo(
     () => sortRuns(findRuns(summaries, searched), sort.key, sort.down),
     [summaries, searched, sort],
@@ -66,7 +67,7 @@ export function RunsScreen() {
           onPress={() =>
             void download(
               `sereno-runs-${format(new Date(), "yyyy-MM-dd")}.csv`,
-              runsCsv(found),
+              runsCsv(found, plantBook),
               "text/csv",
             )
           }

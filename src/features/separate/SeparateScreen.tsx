@@ -3,13 +3,13 @@ import { useRouter } from "expo-router";
 import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { nanoid } from "nanoid";
-import { plantById, showDuration, showOil, showRange, unitsFor, words, yieldOf } from "@/core";
+import { showDuration, showOil, showRange, unitsFor, words, yieldOf } from "@/core";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { runState } from "@/records/runState";
 import { settlingColumnMm, settlingMinutes } from "@/records/settlingTime";
 import { keepUndoable } from "@/store/changes";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectLots, selectPreferences } from "@/store/selectors";
 import { RangeBar } from "@/ui/charts/RangeBar";
 import { Screen } from "@/ui/layout/Screen";
@@ -25,6 +25,7 @@ import { YieldTable } from "./YieldTable";
 
 /** After the heat: let it settle, draw off, measure; the yield appears as it is typed. */
 export function SeparateScreen({ run }: { run: Run }) {
+  const plantBook = usePlantBook();
   const dispatch = useAppDispatch();
   const router = useRouter();
   const { units, site } = useAppSelector(selectPreferences);
@@ -34,7 +35,7 @@ export function SeparateScreen({ run }: { run: Run }) {
   );
   const now = useNow(10000);
   const state = runState(run.entries);
-  const plant = plantById(run.plantId);
+  const plant = plantBook.byId(run.plantId);
   const { visibleMl, oilDensityGPerMl } = run.plan.forecast;
   const volumes = unitsFor("volume", units);
   const { control, handleSubmit } = useForm({
@@ -58,7 +59,13 @@ export function SeparateScreen({ run }: { run: Run }) {
           change: result,
         }
       : { id: nanoid(), type: "separated", at: at.toISOString(), ...result };
-    const made = lotsOfRun(run, { ...result, at: state.result?.at ?? at.toISOString() }, lots, at);
+    const made = lotsOfRun(
+      run,
+      { ...result, at: state.result?.at ?? at.toISOString() },
+      lots,
+      at,
+      plant,
+    );
     dispatch(
       keepUndoable(`Run ${run.number} measured.`, [
         { ...run, entries: [...run.entries, entry] },

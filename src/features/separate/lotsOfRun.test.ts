@@ -6,26 +6,30 @@ const at = "2026-07-18T12:00:00Z";
 const now = new Date(at);
 const result = { at, oilMl: 4.2, hydrosolMl: 690, firstCutMl: 90, ph: 5.2, look: "pale" };
 
+const lavender = { code: "LA" };
+
 test("a run makes a lot of each product, with codes that are free", () => {
-  const lots = lotsOfRun(sampleRun(), result, [], now);
+  const lots = lotsOfRun(sampleRun(), result, [], now, lavender);
   expect(lots.map(({ code, volumeMl }) => [code, volumeMl])).toEqual([
     ["LA-0718-O1", 4.2],
     ["LA-0718-H1", 600],
     ["LA-0718-F1", 90],
   ]);
-  const next = lotsOfRun({ ...sampleRun(), id: "run-b" }, result, lots, now);
+  const next = lotsOfRun({ ...sampleRun(), id: "run-b" }, result, lots, now, lavender);
   expect(next.map(({ code }) => code)).toEqual(["LA-0718-O2", "LA-0718-H2", "LA-0718-F2"]);
 });
 
 test("measuring again keeps the codes and takes the new amounts", () => {
-  const lots = lotsOfRun(sampleRun(), result, [], now);
-  const again = lotsOfRun(sampleRun(), { ...result, oilMl: 3.9 }, lots, now);
+  const lots = lotsOfRun(sampleRun(), result, [], now, lavender);
+  const again = lotsOfRun(sampleRun(), { ...result, oilMl: 3.9 }, lots, now, lavender);
   expect(again.map(({ id }) => id)).toEqual(lots.map(({ id }) => id));
   expect(again[0]).toMatchObject({ code: "LA-0718-O1", volumeMl: 3.9 });
 });
 
 test("no oil, no oil lot", () => {
-  expect(lotsOfRun(sampleRun(), { at, oilMl: 0, hydrosolMl: 500 }, [], now)).toHaveLength(1);
+  expect(lotsOfRun(sampleRun(), { at, oilMl: 0, hydrosolMl: 500 }, [], now, lavender)).toHaveLength(
+    1,
+  );
 });
 
 test("bottle codes go from a to z and on", () => {

@@ -1,5 +1,5 @@
 import { format } from "date-fns/format";
-import { plantById } from "@/core";
+import type { Plant } from "@/core";
 import { newRecord } from "@/records/base";
 import { lotCode } from "@/records/codes";
 import type { Separated } from "@/records/entry";
@@ -12,11 +12,17 @@ type Result = Omit<Separated, "id" | "type">;
  * The lots a measured run makes: its oil, its hydrosol, its first cut, each where there is some. Lots
  * that this run has made before keep their codes and take the new measure.
  */
-export function lotsOfRun(run: Run, result: Result, lots: readonly Lot[], now: Date): Lot[] {
+export function lotsOfRun(
+  run: Run,
+  result: Result,
+  lots: readonly Lot[],
+  now: Date,
+  plant: Pick<Plant, "code"> | undefined,
+): Lot[] {
   const own = lots.filter(({ runIds }) => runIds.length === 1 && runIds[0] === run.id);
   const codes = lots.map(({ code }) => code);
   const madeOn = format(new Date(result.at), "yyyy-MM-dd");
-  const plantCode = plantById(run.plantId)?.code ?? "XX";
+  const plantCode = plant?.code ?? "XX";
   const hydrosolMl = result.hydrosolMl - (result.firstCutMl ?? 0);
   const products: {
     product: Lot["product"];

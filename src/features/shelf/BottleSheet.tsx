@@ -1,13 +1,13 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import { Controller, useForm, useWatch } from "react-hook-form";
 import { z } from "zod";
-import { bestBy, keepingMonths, plantById, unitsFor } from "@/core";
+import { bestBy, keepingMonths, unitsFor } from "@/core";
 import { newRecord } from "@/records/base";
 import { bottleSchema, type Bottle } from "@/records/bottle";
 import { bottleCode } from "@/records/codes";
 import type { Lot } from "@/records/lot";
 import { keepUndoable } from "@/store/changes";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectBottles, selectPreferences } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
 import { FormChoice, FormNumber, FormText } from "@/ui/primitives/form";
@@ -56,6 +56,7 @@ export function BottleSheet({
   onClose: () => void;
 }) {
   const dispatch = useAppDispatch();
+  const plantBook = usePlantBook();
   const { units } = useAppSelector(selectPreferences);
   const bottles = useAppSelector(selectBottles);
   const oil = lot.product === "oil";
@@ -75,7 +76,7 @@ export function BottleSheet({
     mode: "onBlur",
   });
   const storage = useWatch({ control, name: "storage" });
-  const keeping = plantById(lot.plantId)?.keeping ?? "middling";
+  const keeping = plantBook.byId(lot.plantId)?.keeping ?? "middling";
   const months = keepingMonths(lot.product, keeping, storage);
   const suggested = bestBy(lot.madeOn, months);
 

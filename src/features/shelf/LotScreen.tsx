@@ -2,12 +2,12 @@ import { format } from "date-fns/format";
 import { useLocalSearchParams } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { plantById, showOil, showVolume, words, type UnitSystem } from "@/core";
+import { showOil, showVolume, words, type UnitSystem } from "@/core";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import { bestByWords, shelved, unbottledMl, type Shelved } from "@/records/shelf";
 import { bin } from "@/store/changes";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import {
   selectBottles,
   selectLots,
@@ -42,6 +42,7 @@ export function LotScreen() {
 }
 
 function OneLot({ lot }: { lot: Lot }) {
+  const plantBook = usePlantBook();
   const { units } = useAppSelector(selectPreferences);
   const lots = useAppSelector(selectLots);
   const bottles = useAppSelector(selectBottles);
@@ -49,9 +50,9 @@ function OneLot({ lot }: { lot: Lot }) {
   const runs = useAppSelector(selectRuns);
   const [bottling, setBottling] = useState(false);
   const [taking, setTaking] = useState<Shelved>();
-  const plant = plantById(lot.plantId);
+  const plant = plantBook.byId(lot.plantId);
   const own = bottles.filter(({ lotId }) => lotId === lot.id);
-  const full = shelved(own, [lot], uses, new Date());
+  const full = shelved(own, [lot], uses, new Date(), plantBook);
   const empty = own.filter(({ id }) => !full.some(({ bottle }) => bottle.id === id));
   const open = unbottledMl(lot, bottles);
   const amount = (volumeMl: number) =>

@@ -2,11 +2,11 @@ import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
-import { plantById, showOil, showVolume, words } from "@/core";
+import { showOil, showVolume, words } from "@/core";
 import { bottlesCsv } from "@/exchange/csv";
 import { download } from "@/exchange/download";
 import { bestByWords, shelved, unbottledMl, type Shelved } from "@/records/shelf";
-import { useAppSelector } from "@/store/hooks";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectBottles, selectLots, selectPreferences, selectUses } from "@/store/selectors";
 import { ShelfDrawing } from "@/ui/drawings/ShelfDrawing";
 import { Screen } from "@/ui/layout/Screen";
@@ -27,13 +27,17 @@ const matches: Record<Filter, (item: Shelved) => boolean> = {
 
 /** Every bottle at its fill, and what to do about it. */
 export function ShelfScreen() {
+  const plantBook = usePlantBook();
   const router = useRouter();
   const { units } = useAppSelector(selectPreferences);
   const bottles = useAppSelector(selectBottles);
   const lots = useAppSelector(selectLots);
   const uses = useAppSelector(selectUses);
   const [filter, setFilter] = useState<Filter>("all");
-  const items = useMemo(() => shelved(bottles, lots, uses, new Date()), [bottles, lots, uses]);
+  const items = useMemo(
+    () => shelved(bottles, lots, uses, new Date(), plantBook),
+    [bottles, lots, uses, plantBook],
+  );
   const shown = items.filter(matches[filter]);
   const open = lots.filter(
     (lot) => unbottledMl(lot, bottles) > 0.05 && !bottles.some(({ lotId }) => lotId === lot.id),
@@ -74,7 +78,7 @@ export function ShelfScreen() {
           onPress={() =>
             void download(
               `sereno-bottles-${format(new Date(), "yyyy-MM-dd")}.csv`,
-              bottlesCsv(bottles, lots, uses),
+              bottlesCsv(bottles, lots, uses, plantBook),
               "text/csv",
             )
           }
@@ -86,7 +90,7 @@ export function ShelfScreen() {
         <Row
           key={lot.id}
           href={`/shelf/${lot.id}`}
-          title={`${plantById(lot.plantId)?.name ?? lot.plantId} ${lot.firstCut ? "first cut" : lot.product}: not bottled yet`}
+          title={`${plantBook.byId(lot.plantId)?.name ?? lot.plantId} ${lot.firstCut ? "first cut" : lot.product}: not bottled yet`}
           detail={`${lot.code} · ${words(lot.product === "oil" ? showOil(lot.volumeMl) : showVolume(lot.volumeMl, units))}`}
         />
       ))}

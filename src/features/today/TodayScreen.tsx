@@ -2,7 +2,7 @@ import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
-import { plantById, showDuration, showMass, showOil, showVolume, words } from "@/core";
+import { showDuration, showMass, showOil, showVolume, words } from "@/core";
 import { harvestLeftG } from "@/records/harvestLeft";
 import { cueWords, liveRun } from "@/records/liveRun";
 import { summarise, type RunSummary } from "@/records/runSummary";
@@ -10,7 +10,7 @@ import { bestByWords, shelved, unbottledMl } from "@/records/shelf";
 import { switchLogbook } from "@/storage/logbookChoice";
 import { settlingMinutes } from "@/records/settlingTime";
 import { keep, keepUndoable } from "@/store/changes";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import {
   selectBottles,
   selectHarvests,
@@ -29,10 +29,11 @@ import { useNow } from "@/ui/useNow";
 
 /** What needs the person now: what runs, what settles, what is due, and where to begin. */
 export function TodayScreen() {
+  const plantBook = usePlantBook();
   const router = useRouter();
   const runs = useAppSelector(selectRuns);
   const stills = useAppSelector(selectStills);
-  const summaries = useMemo(() => runs.map(summarise), [runs]);
+  const summaries = useMemo(() => runs.map((run) => summarise(run, plantBook)), [runs, plantBook]);
   const running = summaries.filter(
     ({ state }) => state.litAt !== undefined && state.heatOffAt === undefined,
   );
@@ -121,6 +122,7 @@ function SettlingRow({ summary, now }: { summary: RunSummary; now: number }) {
 }
 
 function Harvests() {
+  const plantBook = usePlantBook();
   const dispatch = useAppDispatch();
   const router = useRouter();
   const preferences = useAppSelector(selectPreferences);
@@ -130,7 +132,7 @@ function Harvests() {
     .map((harvest) => ({ harvest, left: harvestLeftG(harvest, runs) }))
     .filter(({ left }) => left > 0);
   return open.map(({ harvest, left }) => {
-    const plant = plantById(harvest.plantId);
+    const plant = plantBook.byId(harvest.plantId);
     const amount = words(showMass(left, preferences.units));
     function next() {
       dispatch(
@@ -179,11 +181,12 @@ function Harvests() {
 }
 
 function Due({ now }: { now: number }) {
+  const plantBook = usePlantBook();
   const { units } = useAppSelector(selectPreferences);
   const bottles = useAppSelector(selectBottles);
   const lots = useAppSelector(selectLots);
   const uses = useAppSelector(selectUses);
-  const due = shelved(bottles, lots, uses, new Date(now)).filter((item) => item.due);
+  const due = shelved(bottles, lots, uses, new Date(now), plantBook).filter((item) => item.due);
   const open = lots.filter(
     (lot) => unbottledMl(lot, bottles) > 0.05 && !bottles.some(({ lotId }) => lotId === lot.id),
   );
@@ -197,7 +200,7 @@ function Due({ now }: { now: number }) {
         <Row
           key={lot.id}
           href={`/shelf/${lot.id}`}
-          title={`Bottle the ${plantById(lot.plantId)?.name.toLowerCase() ?? ""} ${lot.firstCut ? "first cut" : lot.product}`}
+          title={`Bottle the ${plantBook.byId(lot.plantId)?.name.toLowerCase() ?? ""} ${lot.firstCut ? "first cut" : lot.product}`}
           detail={`${lot.code} · ${amount(lot.product, lot.volumeMl)}`}
         />
       ))}

@@ -1,5 +1,11 @@
-import { Circle, ClipPath, Defs, G, Line, Path, Rect } from "react-native-svg";
-import { cylinderHeightMm, type ChargeLevels, type HeatKind, type StillShape } from "@/core";
+import { ClipPath, Defs, G, Line, Path, Rect } from "react-native-svg";
+import {
+  cylinderHeightMm,
+  isRound,
+  type ChargeLevels,
+  type HeatKind,
+  type StillShape,
+} from "@/core";
 import { Leaves } from "./Leaves";
 import type { StillLayout } from "./stillLayout";
 
@@ -10,13 +16,17 @@ interface Props {
   heatKind: HeatKind;
   lit: boolean;
   layout: StillLayout;
+  head?: HeadKind;
 }
 
+/** What leads the vapour over. */
+export type HeadKind = "swanNeck" | "dome" | "column" | "packedColumn";
+
 /** Pot, flask or boiler with vessel: outline, water, plant and heat. */
-export function StillBody({ shape, levels, hydro, heatKind, lit, layout }: Props) {
+export function StillBody({ shape, levels, hydro, heatKind, lit, layout, head = "dome" }: Props) {
   const { base, scale, bodyLeft, bodyRight, charge, vessel } = layout;
   const liquidTop = base - levels.liquidMm * scale;
-  const outline = shape.construction === "flask" ? flaskOutline(layout) : potOutline(layout);
+  const outline = isRound(shape) ? flaskOutline(layout) : potOutline(layout, head);
   return (
     <G>
       <Defs>
@@ -32,6 +42,7 @@ export function StillBody({ shape, levels, hydro, heatKind, lit, layout }: Props
         strokeLinejoin="round"
         strokeLinecap="round"
       />
+      {outline.column ? <Column {...outline.column} packed={head === "packedColumn"} /> : null}
       <Path d={outline.body} fill="var(--ground)" />
       <G clipPath="url(#pot-inside)">
         <Rect
@@ -91,9 +102,6 @@ export function StillBody({ shape, levels, hydro, heatKind, lit, layout }: Props
           <Rect {...boxOf(vessel)} rx={8} stroke="var(--ink)" strokeWidth={3} fill="none" />
         </G>
       ) : null}
-      {heatKind === "element" ? null : (
-        <HeatBelow kind={heatKind} left={bodyLeft} right={bodyRight} base={base} lit={lit} />
-      )}
     </G>
   );
 }
@@ -159,66 +167,42 @@ function Element({
   );
 }
 
-function HeatBelow({
-  kind,
-  left,
-  right,
-  base,
-  lit,
-}: {
-  kind: HeatKind;
-  left: number;
-  right: number;
-  base: number;
-  lit: boolean;
-}) {
-  const colour = lit ? "var(--ember)" : "var(--soft)";
-  if (kind === "gas") {
-    const count = Math.max(3, Math.floor((right - left - 20) / 15));
-    const step = (right - left - 20) / count;
-    const flames = Array.from({ length: count }, (_, i) => {
-      const x = left + 10 + step * (i + 0.5);
-      return `M${x - 5} ${base + 18}q-2 -7 5 -14q7 7 5 14z`;
-    });
-    return <Path d={flames.join("")} fill={colour} opacity={0.85} />;
-  }
-  if (kind === "externalSteam") {
-    return (
-      <Path
-        d={`M${left - 26} ${base - 6}h22m-7 -5l7 5l-7 5`}
-        stroke={colour}
-        strokeWidth={3}
-        fill="none"
-      />
-    );
-  }
+interface Outline {
+  body: string;
+  pipe: string;
+  column?: { x: number; top: number; bottom: number };
+}
+
+/** A column on the pot's shoulder; packing is drawn as crossed lines. */
+function Column({ x, top, bottom, packed }: NonNullable<Outline["column"]> & { packed: boolean }) {
+  const half = 11;
+  const rows = Math.max(0, Math.floor((bottom - top - 6) / 9));
+  const hatch = Array.from({ length: rows }, (_, i) => {
+    const y = top + 4 + i * 9;
+    return `M${x - half + 2} ${y}L${x + half - 2} ${y + 8}M${x + half - 2} ${y}L${x - half + 2} ${y + 8}`;
+  });
   return (
     <G>
-      <Rect x={left - 4} y={base + 4} width={right - left + 8} height={7} rx={3.5} fill={colour} />
-      {kind === "induction" ? (
-        <Circle cx={(left + right) / 2} cy={base + 17} r={2.5} fill={colour} />
-      ) : (
-        <Path
-          d={`M${left + 12} ${base + 11}v6M${right - 12} ${base + 11}v6`}
-          stroke="var(--ink)"
-          strokeWidth={3}
-        />
-      )}
+      <Rect
+        x={x - half}
+        y={top}
+        width={half * 2}
+        height={Math.max(0, bottom - top)}
+        rx={4}
+        fill="var(--ground)"
+        stroke="var(--ink)"
+        strokeWidth={2.6}
+      />
+      {packed ? <Path d={hatch.join("")} stroke="var(--soft)" strokeWidth={1.2} /> : null}
     </G>
   );
 }
 
 /** Body and vapour path of an upright pot with a domed head. */
-function potOutline({
-  bodyLeft,
-  bodyRight,
-  potTop,
-  base,
-  headX,
-  headTop,
-  coolerX,
-  vessel,
-}: StillLayout) {
+function potOutline(
+  { bodyLeft, bodyRight, potTop, base, headX, headTop, coolerX, vessel }: StillLayout,
+  head: HeadKind,
+): Outline {
   const width = bodyRight - bodyLeft;
   const middle = (bodyLeft + bodyRight) / 2;
   const shoulder = Math.min(46, width * 0.36, potTop - headTop - 18);
@@ -228,8 +212,17 @@ function potOutline({
     `M${middle - neck} ${top}C${middle - neck} ${top + 12} ${bodyLeft} ${potTop - 22} ${bodyLeft} ${potTop}` +
     `V${base - 9}q0 9 9 9H${bodyRight - 9}q9 0 9 -9V${potTop}` +
     `C${bodyRight} ${potTop - 22} ${middle + neck} ${top + 12} ${middle + neck} ${top}Z`;
-  const over = `V${headTop + 14}q0 -14 14 -14H${coolerX - 12}q12 0 12 12V74`;
-  if (!vessel) return { body, pipe: `M${headX} ${top}${over}` };
+  const bend = `V${headTop + 14}q0 -14 14 -14H${coolerX - 12}q12 0 12 12V74`;
+  /* A swan's neck rises, bows, and falls all the way, so that nothing lies in it. */
+  const swan = `C${headX - 2} ${headTop - 14} ${headX + 34} ${headTop - 2} ${headX + 62} ${headTop + 6}L${coolerX - 12} 58q12 3 12 16`;
+  const over = head === "swanNeck" ? swan : bend;
+  if (!vessel) {
+    const column =
+      head === "column" || head === "packedColumn"
+        ? { x: headX, top: headTop + 8, bottom: top + 8 }
+        : undefined;
+    return { body, pipe: `M${headX} ${top}${over}`, column };
+  }
   const inX = vessel.left + vessel.width / 2;
   const between = (bodyRight + vessel.left) / 2;
   const steam = `M${middle} ${top}V${top - 8}q0 -8 8 -8H${between - 7}q7 0 7 7V${vessel.bottom + 9}q0 7 7 7H${inX - 7}q7 0 7 -7V${vessel.bottom}`;
@@ -237,7 +230,14 @@ function potOutline({
 }
 
 /** Body and vapour path of a round flask. */
-function flaskOutline({ bodyLeft, bodyRight, base, headX, headTop, coolerX }: StillLayout) {
+function flaskOutline({
+  bodyLeft,
+  bodyRight,
+  base,
+  headX,
+  headTop,
+  coolerX,
+}: StillLayout): Outline {
   const radius = (bodyRight - bodyLeft) / 2;
   const neck = Math.max(8, radius * 0.2);
   const joint = base - radius - Math.sqrt(radius ** 2 - neck ** 2);

@@ -1,10 +1,13 @@
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
 import { View } from "react-native";
-import type { ChargeLevels, HeatKind, Shown, StillShape } from "@/core";
-import { Cooler, Jar } from "./Receiving";
+import type { ChargeLevels, Condenser, HeatKind, Shown, StillShape } from "@/core";
+import { BowlBody } from "./BowlBody";
+import { CondenserDrawing, ReturnTube } from "./CondenserDrawing";
+import { Jar } from "./Jar";
 import { spreadLabels } from "./spreadLabels";
 import { stillLayout } from "./stillLayout";
-import { StillBody } from "./StillBody";
+import { HeatSource } from "./HeatSource";
+import { StillBody, type HeadKind } from "./StillBody";
 
 interface Label {
   shown: Shown;
@@ -16,6 +19,8 @@ interface Props {
   levels: ChargeLevels;
   hydro: boolean;
   heatKind: HeatKind;
+  condenser?: Condenser["kind"];
+  head?: HeadKind;
   /** The receiver: what it holds and what is in it, mL; oil lies on top. */
   jar: { sizeMl: number; hydrosolMl: number; oilMl: number };
   labels: {
@@ -40,6 +45,8 @@ export function StillDrawing({
   levels,
   hydro,
   heatKind,
+  condenser,
+  head,
   jar,
   labels,
   inWords,
@@ -71,6 +78,15 @@ export function StillDrawing({
         ...labels.water,
         ink: "var(--dew-ink)",
       },
+      /* Beside a boiler stands its vessel: there the dry line's word goes to the left as well. */
+      shape.vessel
+        ? labels.dryLine && {
+            y: y(levels.dryLineMm),
+            from: bodyLeft,
+            ...labels.dryLine,
+            ink: "var(--ember-ink)",
+          }
+        : undefined,
     ].filter((label) => label !== undefined),
     33,
     base - 4,
@@ -85,16 +101,40 @@ export function StillDrawing({
         style={{ maxHeight: 420 }}
         aria-hidden
       >
-        <StillBody
-          shape={shape}
-          levels={levels}
-          hydro={hydro}
-          heatKind={heatKind}
-          lit={lit}
-          layout={layout}
-        />
-        <Cooler x={layout.coolerX} />
-        <Jar x={jarX} base={base} scale={scale} {...jar} />
+        {shape.construction === "bowl" ? (
+          <BowlBody
+            shape={shape}
+            levels={levels}
+            layout={layout}
+            caughtMl={jar.hydrosolMl}
+            oilMl={jar.oilMl}
+          />
+        ) : (
+          <StillBody
+            shape={shape}
+            levels={levels}
+            hydro={hydro}
+            layout={layout}
+            head={head}
+            heatKind={heatKind}
+            lit={lit}
+          />
+        )}
+        <HeatSource kind={heatKind} layout={layout} lit={lit} />
+        {shape.construction === "bowl" ? null : (
+          <CondenserDrawing x={layout.coolerX} kind={condenser} />
+        )}
+        {shape.construction === "cohobating" ? (
+          <ReturnTube
+            x={jarX}
+            base={base}
+            toX={layout.bodyRight - 6}
+            toY={base - (layout.bodyRight - bodyLeft) * 0.72}
+            oil={jar.oilMl > 0}
+          />
+        ) : shape.construction === "bowl" ? null : (
+          <Jar x={jarX} base={base} scale={scale} {...jar} />
+        )}
         {left.map((label) => (
           <G key={label.what}>
             <Path
@@ -117,13 +157,15 @@ export function StillDrawing({
               strokeWidth={2}
               strokeDasharray="5 4"
             />
-            <LabelText
-              x={layout.bodyRight + 10}
-              y={Math.min(y(levels.dryLineMm), base - 8)}
-              anchor="start"
-              ink="var(--ember-ink)"
-              {...labels.dryLine}
-            />
+            {shape.vessel ? null : (
+              <LabelText
+                x={layout.bodyRight + 10}
+                y={Math.min(y(levels.dryLineMm), base - 8)}
+                anchor="start"
+                ink="var(--ember-ink)"
+                {...labels.dryLine}
+              />
+            )}
           </G>
         ) : null}
         {labels.oil ? (

@@ -1,4 +1,4 @@
-import { cylinderHeightMm, potHeightMm, type ChargeLevels, type StillShape } from "@/core";
+import { cylinderHeightMm, isRound, potHeightMm, type ChargeLevels, type StillShape } from "@/core";
 
 /** Where the parts of a drawn still lie, in the drawing's units; one scale for everything. */
 export interface StillLayout {
@@ -24,11 +24,12 @@ const floor = 268;
 const headTop = 30;
 const coolerX = 298;
 const potX = 139;
+const bowlPotX = 188;
 
 /** Fits a still and its parts into the drawing at one scale. */
 export function stillLayout(shape: StillShape, levels: ChargeLevels): StillLayout {
   const height = potHeightMm(shape);
-  const diameter = shape.construction === "flask" ? height : shape.potDiameterMm;
+  const diameter = isRound(shape) ? height : shape.potDiameterMm;
   const common = { base: floor, headTop, coolerX, jarX: coolerX };
   if (shape.vessel) {
     const vesselHeight = cylinderHeightMm(shape.vessel.volumeMl, shape.vessel.diameterMm);
@@ -59,9 +60,11 @@ export function stillLayout(shape: StillShape, levels: ChargeLevels): StillLayou
       headX: left + width / 2,
     };
   }
-  const scale = Math.min(124 / diameter, 158 / height);
+  /* A bowl-and-lid needs no condenser beside it: the pot may be wider. */
+  const bowl = shape.construction === "bowl";
+  const scale = Math.min((bowl ? 210 : 124) / diameter, (bowl ? 176 : 158) / height);
   const width = diameter * scale;
-  const bodyLeft = potX - width / 2;
+  const bodyLeft = (bowl ? bowlPotX : potX) - width / 2;
   const basketWidth = (shape.basket?.diameterMm ?? shape.potDiameterMm) * scale;
   return {
     ...common,

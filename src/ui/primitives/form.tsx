@@ -2,6 +2,7 @@ import { Controller, type Control, type FieldPath, type FieldValues } from "reac
 import type { UnitName } from "@/core";
 import { Choice } from "./Choice";
 import { NumberField } from "./NumberField";
+import { Select } from "./Select";
 import type { NumberInput } from "./numberInput";
 import { TextField } from "./TextField";
 
@@ -84,6 +85,37 @@ export function FormChoice<V extends FieldValues>({
           options={options}
           value={field.value as string}
           onChange={field.onChange}
+        />
+      )}
+    />
+  );
+}
+
+/** A list of a form. */
+export function FormSelect<V extends FieldValues>({
+  control,
+  name,
+  label,
+  options,
+  onChosen,
+}: Bound<V> & {
+  options: readonly { value: string; label: string }[];
+  /** Told after the choice is in the form. */
+  onChosen?: (value: string) => void;
+}) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field }) => (
+        <Select
+          label={label}
+          options={options}
+          value={field.value as string}
+          onChange={(value) => {
+            field.onChange(value);
+            onChosen?.(value);
+          }}
         />
       )}
     />

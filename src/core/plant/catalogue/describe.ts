@@ -1,10 +1,10 @@
-import type { Plant, PlantState, StateFigures } from "../plant";
+import type { Plant, PlantState, StateFigures, Tissue } from "../plant";
 
 /**
  * How a tissue lets its oil go: free share and release per minute. Starting values of the
  * washing-then-diffusion picture; a person's own runs narrow the oil content beside them.
  */
-const tissues = {
+const tissues: Record<Tissue, { freeShare: number; releasePerMinute: number }> = {
   surfaceGlands: { freeShare: 0.7, releasePerMinute: 0.03 },
   innerGlands: { freeShare: 0.4, releasePerMinute: 0.015 },
   zest: { freeShare: 0.8, releasePerMinute: 0.03 },
@@ -12,7 +12,7 @@ const tissues = {
   needles: { freeShare: 0.45, releasePerMinute: 0.012 },
   rootWoodBark: { freeShare: 0.2, releasePerMinute: 0.004 },
   petals: { freeShare: 0.5, releasePerMinute: 0.03 },
-} as const;
+};
 
 /** Oil low and high (mL/kg), water share, and how much of it fills a litre (g). */
 type StateRow = readonly [low: number, high: number, moisture: number, packing: number];
@@ -21,7 +21,6 @@ type Description = Omit<
   Plant,
   "states" | "freeShare" | "releasePerMinute" | "froths" | "waterMlPerG"
 > & {
-  tissue: keyof typeof tissues;
   states: Partial<Record<PlantState, StateRow>>;
   froths?: boolean;
   waterMlPerG?: Plant["waterMlPerG"];
@@ -43,6 +42,7 @@ export function describe({
   );
   return {
     ...rest,
+    tissue,
     ...tissues[tissue],
     froths,
     waterMlPerG: waterMlPerG ?? { fresh: 5, dried: 9 },

@@ -100,6 +100,7 @@ export const moreHerbs: Plant[] = [
   }),
   describe({
     id: "basil",
+    mats: true,
     name: "Sweet basil",
     botanicalName: "Ocimum basilicum",
     code: "BA",
@@ -184,6 +185,7 @@ export const moreHerbs: Plant[] = [
   }),
   describe({
     id: "pennyroyal",
+    mats: true,
     name: "Pennyroyal",
     botanicalName: "Mentha pulegium",
     code: "PY",
@@ -237,6 +239,7 @@ export const moreHerbs: Plant[] = [
   }),
   describe({
     id: "patchouli",
+    mats: true,
     name: "Patchouli",
     botanicalName: "Pogostemon cablin",
     code: "PA",
@@ -258,6 +261,7 @@ export const moreHerbs: Plant[] = [
   }),
   describe({
     id: "rosegeranium",
+    mats: true,
     name: "Rose geranium",
     botanicalName: "Pelargonium graveolens",
     code: "RG",

@@ -58,6 +58,7 @@ export const seedsSpicesRoots: Plant[] = [
   }),
   describe({
     id: "anise",
+    setsBelowC: 17,
     name: "Anise",
     botanicalName: "Pimpinella anisum",
     code: "AN",
@@ -286,6 +287,7 @@ export const seedsSpicesRoots: Plant[] = [
   }),
   describe({
     id: "staranise",
+    setsBelowC: 16,
     name: "Star anise",
     botanicalName: "Illicium verum",
     code: "ST",
@@ -548,6 +550,8 @@ export const seedsSpicesRoots: Plant[] = [
   }),
   describe({
     id: "rose",
+    setsBelowC: 18,
+    mats: true,
     name: "Damask rose",
     botanicalName: "Rosa × damascena",
     code: "DR",
@@ -577,6 +581,7 @@ export const seedsSpicesRoots: Plant[] = [
   }),
   describe({
     id: "neroli",
+    mats: true,
     name: "Orange blossom",
     botanicalName: "Citrus × aurantium",
     code: "NE",

@@ -1,6 +1,8 @@
 import fc from "fast-check";
 import { sampleStill } from "@/testing/sampleRecords";
-import { emptyDraft, readDraft, type PlanContext, type PlanDraft } from "./planDraft";
+import { catalogueBook } from "@/records/plantBook";
+import { emptyDraft, type PlanDraft } from "./planDraft";
+import { readDraft, type PlanContext } from "./readDraft";
 
 const context: PlanContext = {
   stills: [sampleStill()],
@@ -15,7 +17,8 @@ const context: PlanContext = {
       massG: 350,
     },
   ],
-  harvests: [],
+  book: catalogueBook,
+  summaries: [],
   site: { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 },
 };
 const draft = (part: Partial<PlanDraft>) =>

@@ -1,41 +1,5 @@
 import { G, Path, Rect } from "react-native-svg";
 
-/** The condenser: the vapour's way through cold water. */
-export function Cooler({ x }: { x: number }) {
-  const turns = [86, 104, 122, 140].map(
-    (y) =>
-      `C${x + 24} ${y + 4} ${x + 24} ${y + 10} ${x} ${y + 9}S${x - 24} ${y + 12} ${x} ${y + 18}`,
-  );
-  return (
-    <G>
-      <Rect
-        x={x - 23}
-        y={74}
-        width={46}
-        height={96}
-        rx={9}
-        fill="var(--dew-wash)"
-        stroke="var(--dew)"
-        strokeWidth={2}
-      />
-      <Path
-        d={`M${x} 74V86${turns.join("")}V190`}
-        stroke="var(--ink)"
-        strokeWidth={2.6}
-        fill="none"
-        strokeLinecap="round"
-      />
-      {/* Cooling in at the bottom, out at the top. */}
-      <Path
-        d={`M${x + 44} 160h-19m7 -5l-7 5l7 5M${x + 25} 84h19m-7 -5l7 5l-7 5`}
-        stroke="var(--dew)"
-        strokeWidth={2}
-        fill="none"
-      />
-    </G>
-  );
-}
-
 interface JarProps {
   x: number;
   base: number;

@@ -1,0 +1,1 @@
+export { CalculatorScreen as default } from "@/features/bench/CalculatorScreen";

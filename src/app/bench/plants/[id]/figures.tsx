@@ -1,0 +1,1 @@
+export { PlantFiguresScreen as default } from "@/features/bench/PlantFiguresScreen";

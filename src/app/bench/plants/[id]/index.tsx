@@ -1,0 +1,1 @@
+export { PlantScreen as default } from "@/features/bench/PlantScreen";

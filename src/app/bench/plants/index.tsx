@@ -1,0 +1,1 @@
+export { PlantsScreen as default } from "@/features/bench/PlantsScreen";

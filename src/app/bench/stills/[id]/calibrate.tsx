@@ -1,0 +1,1 @@
+export { CalibrateScreen as default } from "@/features/bench/CalibrateScreen";

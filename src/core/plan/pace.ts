@@ -1,0 +1,26 @@
+import type { ForecastRequest } from "../forecast/request";
+import { runModel } from "../forecast/runModel";
+
+/** How fast it runs once the first drop has come. */
+export type Pace = "gentle" | "brisk";
+
+/*
+ * Gentle passes the plant's own weight of steam in an hour and a quarter: about a drop a second on a
+ * charge of 250 g. No slower than that drop a second, whatever the charge.
+ */
+const gentleMinutesPerWeight = 75;
+const dropASecondMlPerMin = 3;
+
+/** Distillate of a gentle run, mL/min. */
+export function gentleRateMlPerMin(chargeG: number): number {
+  return Math.max(dropASecondMlPerMin, chargeG / gentleMinutesPerWeight);
+}
+
+/** Power to turn down to after the first drop for a pace, W; undefined where it stays as it is. */
+export function runPowerW(request: ForecastRequest, pace: Pace): number | undefined {
+  if (pace === "brisk") return undefined;
+  const model = runModel(request);
+  const boiling = (gentleRateMlPerMin(request.massG) * model.latentJPerG) / 60;
+  const powerW = (boiling + model.lossWPerK * (model.boilC - model.airC)) / model.efficiency;
+  return powerW < request.still.heat.powerW ? powerW : undefined;
+}

@@ -1,0 +1,53 @@
+import type { Condenser } from "../cooling/condenser";
+import type { StopRule } from "../forecast/request";
+import type { Plant, PlantState } from "../plant/plant";
+import type { Receiver } from "../separation/receiver";
+import type { Method } from "../still/fillLimits";
+import type { StillFigures } from "../still/stillFigures";
+import type { Pace } from "./pace";
+
+/** Where the still stands. */
+export interface Site {
+  altitudeM: number;
+  airC: number;
+  waterC: number;
+  coolingInC: number;
+}
+
+/** How much water goes with plant that swims: by its mass, until it is covered, up to the pot's mark. */
+export type WaterRule = "ratio" | "cover" | "mark";
+
+/** What a person has and wants of it. */
+export interface PlanInput {
+  still: StillFigures;
+  plant: Plant;
+  state: PlantState;
+  /** All the plant there is, g. */
+  massG: number;
+  method: Method;
+  stop: StopRule;
+  /**
+   * Stop also when ten more minutes bring less than this share of the charge's middle oil, where the
+   * stop names no amount: a fixed one would never light a still for petals.
+   */
+  worthShare?: number;
+  site: Site;
+  /** The person's own number of charges; as many as the still needs where absent. */
+  charges?: number;
+  /** The person's own water for a charge, mL; enough with reserve where absent. */
+  waterMl?: number;
+  /** One of the plant's preparations; the advised one where absent. */
+  preparation?: string;
+  /** Brisk where absent: the heat stays as it is. */
+  pace?: Pace;
+  /** By ratio where absent. Counts only where the plant swims. */
+  waterRule?: WaterRule;
+  condenser?: Condenser;
+  /** The receiver in use, and the others at hand. */
+  receiver?: Receiver;
+  otherReceivers?: readonly Receiver[];
+  /** Months a dried plant has lain. */
+  agedMonths?: number;
+  /** Oil contents that own finished runs of this plant and state point to, mL/kg. */
+  ownRuns?: readonly number[];
+}

@@ -1,0 +1,60 @@
+import { forecastRun, type Forecast } from "../forecast/forecastRun";
+import type { ForecastRequest, StopRule } from "../forecast/request";
+
+/** Where one stop rule alone would end a run. */
+export interface StopChoice {
+  rule: "reserve" | "perKg" | "worthMlPer10Min" | "minutes";
+  /** Minutes from the first drop. */
+  minutes: number;
+  distillateMl: number;
+  /** Oil to be seen, middle run, mL. */
+  oilMl: number;
+  /** The dry line comes before the rule would stop. */
+  dryFirst: boolean;
+}
+
+/** Every stop rule on its own, the earliest first. */
+export function stopChoices(
+  request: ForecastRequest,
+  rules: Required<Pick<StopRule, "perKg" | "worthMlPer10Min" | "minutes">>,
+): StopChoice[] {
+  const played = (rule: StopChoice["rule"], stop: StopRule): StopChoice => {
+    const { runMinutes, distillateMl, oil, stoppedBy } = forecastRun(
+      { ...request, stop },
+      { samples: 1 },
+    );
+    const dryFirst = rule !== "reserve" && stoppedBy === "reserve";
+    return { rule, minutes: runMinutes, distillateMl, oilMl: oil.visibleMl.p50, dryFirst };
+  };
+  const choices = [
+    played("perKg", { perKg: rules.perKg }),
+    played("worthMlPer10Min", { worthMlPer10Min: rules.worthMlPer10Min }),
+    played("minutes", { minutes: rules.minutes }),
+  ];
+  if (request.method !== "cohobation") choices.push(played("reserve", { minutes: 1e6 }));
+  return choices.sort((a, b) => a.minutes - b.minutes);
+}
+
+/** What going on for ten minutes more than planned would bring. */
+export interface TenMore {
+  /** Oil distilled, mL. */
+  oilMl: number;
+  distillateMl: number;
+  energyKWh: number;
+  /** The pot would be at its dry line before the ten minutes are over. */
+  dry: boolean;
+}
+
+/** Ten more minutes at the end of a planned run. */
+export function tenMoreMinutes(request: ForecastRequest, planned: Forecast): TenMore {
+  const longer = forecastRun(
+    { ...request, stop: { minutes: planned.runMinutes + 10 } },
+    { samples: 1 },
+  );
+  return {
+    oilMl: longer.oil.distilledMl.p50 - planned.oil.distilledMl.p50,
+    distillateMl: longer.distillateMl - planned.distillateMl,
+    energyKWh: longer.energyKWh - planned.energyKWh,
+    dry: longer.stoppedBy === "reserve",
+  };
+}

@@ -1,0 +1,81 @@
+import type { OilProperties } from "../plant/oil";
+import { layerMm } from "./layer";
+
+/**
+ * What catches the distillate: an open jar; a narrow tube; a receiver with two arms for oil that
+ * floats, or turned about for oil that sinks; a funnel that drains from below.
+ */
+export type ReceiverKind = "jar" | "tube" | "twoArm" | "twoArmHeavy" | "funnel";
+
+/** One of a still's receivers. */
+export interface Receiver {
+  kind: ReceiverKind;
+  /** Inner diameter where the layer gathers, mm. */
+  diameterMm: number;
+  volumeMl: number;
+  /** Two arms: how far the oil's lip stands above the water's, mm. */
+  lipStepMm?: number;
+}
+
+/** How an oil gets on in a receiver. */
+export interface ReceiverFit {
+  /** The layer's thickness there, mm. */
+  layerMm: number;
+  /** Thick enough to see and draw off. */
+  shows: boolean;
+  /** Whether it keeps this oil at all. */
+  suits: boolean;
+  /** Two arms, oil that floats: thickness at which it begins to pour, mm. */
+  poursAtMm?: number;
+}
+
+/* Under a millimetre a layer is a shimmer: nobody can draw it off. */
+const visibleMm = 1;
+const waterDensity = 0.998;
+
+/** Which layer lies where in a receiver, and whether it can be won there. */
+export function receiverFit(
+  receiver: Receiver,
+  oil: Pick<OilProperties, "densityGPerMl" | "layer">,
+  oilMl: number,
+): ReceiverFit {
+  const suiting: Record<OilProperties["layer"], ReceiverKind[]> = {
+    floats: ["jar", "tube", "twoArm", "funnel"],
+    sinks: ["jar", "tube", "twoArmHeavy", "funnel"],
+    hangs: ["jar", "tube", "funnel"],
+  };
+  const thickness = layerMm(oilMl, receiver.diameterMm);
+  const pours = receiver.kind === "twoArm" && oil.layer === "floats";
+  return {
+    layerMm: thickness,
+    shows: oil.layer !== "hangs" && thickness >= visibleMm,
+    suits: suiting[oil.layer].includes(receiver.kind),
+    ...(pours
+      ? { poursAtMm: pouringLayerMm({ lipStepMm: receiver.lipStepMm ?? 4 }, oil.densityGPerMl) }
+      : {}),
+  };
+}
+
+/** Widest vessel in which so much oil makes a layer that can be seen, mm across; 0 for no oil. */
+export function widestShowingMm(oilMl: number): number {
+  return oilMl > 0 ? Math.sqrt((4 * oilMl * 1000) / (Math.PI * visibleMm)) : 0;
+}
+
+/** Inner diameter of an ordinary jar of that size: about 1.6 times as high as wide, mm. */
+export function jarDiameterMm(volumeMl: number): number {
+  return Math.cbrt((volumeMl * 1000 * 4) / (Math.PI * 1.6));
+}
+
+/**
+ * Thickness at which a floating oil layer pours from a two-arm receiver, mm. Hydrostatic balance of
+ * the two arms; densities in g/mL at the receiver's temperature.
+ * @throws RangeError when the oil is not lighter than the water: it will not float
+ */
+export function pouringLayerMm(
+  { lipStepMm }: { lipStepMm: number },
+  oilDensity: number,
+  water = waterDensity,
+): number {
+  if (oilDensity >= water) throw new RangeError(`oil of ${oilDensity} g/mL does not float`);
+  return (lipStepMm * water) / (water - oilDensity);
+}

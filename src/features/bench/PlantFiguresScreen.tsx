@@ -1,0 +1,230 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useLocalSearchParams, useRouter } from "expo-router";
+import { useForm, useWatch } from "react-hook-form";
+import { View } from "react-native";
+import { plantById } from "@/core";
+import { newRecord } from "@/records/base";
+import type { Material } from "@/records/material";
+import type { KnownPlant } from "@/records/plantBook";
+import { bin, keep } from "@/store/changes";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { Screen } from "@/ui/layout/Screen";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { FormChoice, FormNumber, FormSelect, FormText } from "@/ui/primitives/form";
+import { Txt } from "@/ui/primitives/Txt";
+import {
+  ownFromForm,
+  plantFormDefaults,
+  plantFormSchema,
+  plantStates,
+  type PlantForm,
+} from "./plantForm";
+
+/** A plant's figures as the person knows them: the book's are there to be changed, one by one. */
+export function PlantFiguresScreen() {
+  const { id = "new" } = useLocalSearchParams<{ id: string }>();
+  const book = usePlantBook();
+  const plant = book.byId(id);
+  const material = useAppSelector((state) =>
+    plant?.materialId ? state.material.entities[plant.materialId] : undefined,
+  );
+  if (id !== "new" && !plant) {
+    return (
+      <Screen title="Not here" back={{ href: "/bench/plants", label: "Plants" }}>
+        <Card>
+          <Txt>No plant of that name is known.</Txt>
+        </Card>
+      </Screen>
+    );
+  }
+  return <Form key={id} plant={plant} material={material} />;
+}
+
+function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const book = usePlantBook();
+  const { control, handleSubmit, reset } = useForm({
+    resolver: zodResolver(plantFormSchema),
+    defaultValues: plantFormDefaults(plant, material?.like ?? "lavender"),
+    mode: "onBlur",
+  });
+  const like = useWatch({ control, name: "like" });
+  const isNew = !plant;
+  const back = plant ? `/bench/plants/${plant.id}` : "/bench/plants";
+  const save = handleSubmit((form) => {
+    const record = material ?? newRecord("material", new Date());
+    const like = plant?.origin === "catalogue" ? plant.id : form.like;
+    const base = plantById(like);
+    if (!base) return;
+    const kept: Material = {
+      ...record,
+      plantId: plant?.id ?? `own-${record.id}`,
+      like,
+      own: ownFromForm(form, base),
+    };
+    dispatch(keep(kept));
+    router.replace(`/bench/plants/${kept.plantId}`);
+  });
+  return (
+    <Screen
+      over={plant?.botanicalName}
+      title={plant ? `${plant.name}: figures` : "A plant of your own"}
+      back={{ href: back, label: plant?.name ?? "Plants" }}
+      footer={<Button label="Keep these figures" onPress={() => void save()} />}
+      aside={
+        <>
+          <Card className="gap-2">
+            <Txt variant="heading">How to find them</Txt>
+            <Txt>
+              Oil: what your own runs gave, in mL for each kilogram as charged, the poor years as
+              low and the good ones as high. Water: weigh a handful, dry it crisp, weigh it again.
+              Grams per litre: fill a bucket as you fill the basket.
+            </Txt>
+          </Card>
+          {material ? (
+            <View className="flex-row">
+              <Button
+                look="quiet"
+                size="small"
+                label={plant?.origin === "own" ? "Bin this plant" : "Back to the book's figures"}
+                onPress={() => {
+                  dispatch(
+                    bin(`Own figures of ${plant?.name ?? "the plant"} are in the bin.`, [material]),
+                  );
+                  router.replace("/bench/plants");
+                }}
+              />
+            </View>
+          ) : null}
+        </>
+      }
+    >
+      {isNew || plant?.origin === "own" ? (
+        <Card className="gap-3">
+          <FormSelect
+            control={control}
+            name="like"
+            label="Begin with the figures of"
+            options={book.all
+              .filter(({ origin }) => origin === "catalogue")
+              .map(({ id, name, part }) => ({ value: id, label: `${name}, ${part}` }))}
+            onChosen={(chosen) => {
+              const base = book.byId(chosen);
+              if (isNew && base) reset({ ...plantFormDefaults(base, chosen), name: "", code: "" });
+            }}
+          />
+          <Txt variant="small">
+            {`Its oil's composition, hazards and way of letting go are taken from ${book.byId(like)?.name.toLowerCase() ?? "it"}.`}
+          </Txt>
+          <FormText control={control} name="name" label="Name" placeholder="Plant" />
+          <View className="flex-row gap-3">
+            <FormText control={control} name="part" label="Part" placeholder="leaves" />
+            <FormText
+              control={control}
+              name="code"
+              label="Two letters for lot codes"
+              placeholder="AB"
+            />
+          </View>
+        </Card>
+      ) : null}
+      {plantStates.map((state) => (
+        <Card key={state} className="gap-3">
+          <Txt variant="heading">{state.charAt(0).toUpperCase() + state.slice(1)}</Txt>
+          <View className="flex-row gap-3">
+            <FormNumber
+              control={control}
+              name={field(state, "Low")}
+              label="Oil, low"
+              choices={[]}
+              suffix="mL/kg"
+              placeholder="not told"
+            />
+            <FormNumber
+              control={control}
+              name={field(state, "High")}
+              label="Oil, high"
+              choices={[]}
+              suffix="mL/kg"
+              placeholder="not told"
+            />
+          </View>
+          <View className="flex-row gap-3">
+            <FormNumber
+              control={control}
+              name={field(state, "Moisture")}
+              label="Water in it"
+              choices={[]}
+              suffix="%"
+              placeholder="not told"
+            />
+            <FormNumber
+              control={control}
+              name={field(state, "Packing")}
+              label="A litre of basket takes"
+              choices={[]}
+              suffix="g"
+              placeholder="not told"
+            />
+          </View>
+        </Card>
+      ))}
+      <Card className="gap-3">
+        <FormChoice
+          control={control}
+          name="preferredMethod"
+          label="Method"
+          options={[
+            { value: "steam", label: "Over steam" },
+            { value: "hydro", label: "In the water" },
+          ]}
+        />
+        <FormNumber
+          control={control}
+          name="usualMinutes"
+          label="Usual time after the first drop"
+          choices={["min", "h"]}
+        />
+        <View className="flex-row gap-3">
+          <FormNumber
+            control={control}
+            name="freeShare"
+            label="Free at once"
+            choices={[]}
+            suffix="%"
+          />
+          <FormNumber
+            control={control}
+            name="release"
+            label="Then each minute"
+            choices={[]}
+            suffix="%"
+          />
+        </View>
+        <FormText control={control} name="moment" label="Best moment" lines={2} maxLength={300} />
+        <FormText
+          control={control}
+          name="preparation"
+          label="Preparation"
+          lines={2}
+          maxLength={300}
+        />
+        <FormText
+          control={control}
+          name="source"
+          label="Where the figures come from"
+          lines={2}
+          maxLength={300}
+        />
+      </Card>
+    </Screen>
+  );
+}
+
+type Figure = "Low" | "High" | "Moisture" | "Packing";
+
+function field<S extends (typeof plantStates)[number]>(state: S, figure: Figure) {
+  return `${state}${figure}` as Extract<keyof PlantForm, `${S}${Figure}`>;
+}

@@ -1,0 +1,39 @@
+import {
+  boilingPointC,
+  boilingTogether,
+  pressureAtAltitudePa,
+  showTemperature,
+  unitsFor,
+  words,
+} from "@/core";
+import { Question, useAsked, type Asking } from "./Question";
+
+/** The boiling point at a height, and with an oil beside the water. */
+export function BoilingHere({ units, site }: Asking) {
+  const { fields, values } = useAsked({
+    altitude: {
+      label: "Height above the sea",
+      name: "The height",
+      min: -400_000,
+      max: 5_500_000,
+      choices: unitsFor("altitude", units),
+      start: site.altitudeM * 1000,
+    },
+  });
+  const pressure = values ? pressureAtAltitudePa(values.altitude / 1000) : undefined;
+  return (
+    <Question
+      title="Where does water boil here?"
+      answer={
+        pressure === undefined ? undefined : words(showTemperature(boilingPointC(pressure), units))
+      }
+      detail={
+        pressure === undefined
+          ? undefined
+          : `At ${(pressure / 100).toFixed(0)} hPa. Water with citrus oil boils together at ${words(showTemperature(boilingTogether({ limonene: 1 }, pressure).temperatureC, units))}.`
+      }
+    >
+      {fields}
+    </Question>
+  );
+}

@@ -1,0 +1,26 @@
+import { dropsToMl, showOil, usualDropsPerMl, words } from "@/core";
+import { Question, useAsked, type Asking } from "./Question";
+
+/** Drops as millilitres. */
+export function Drops(_: Asking) {
+  const { fields, values } = useAsked({
+    drops: { label: "Drops", name: "Drops", min: 0, max: 1e6, above: true, choices: [], start: 35 },
+    perMl: {
+      label: "Drops in a mL",
+      name: "Drops in a mL",
+      min: 5,
+      max: 80,
+      choices: [],
+      start: usualDropsPerMl,
+    },
+  });
+  return (
+    <Question
+      title="How much are so many drops?"
+      answer={values && words(showOil(dropsToMl(values.drops, values.perMl)))}
+      detail="Twenty to the millilitre is usual; count your own dropper once."
+    >
+      {fields}
+    </Question>
+  );
+}

@@ -1,0 +1,53 @@
+import {
+  boilingPointC,
+  condenserDutyJ,
+  coolingWaterL,
+  iceKg,
+  pressureAtAltitudePa,
+  showVolume,
+  unitsFor,
+  words,
+} from "@/core";
+import { Question, useAsked, type Asking } from "./Question";
+
+/* Distillate leaves a good condenser about this warm. */
+const outC = 30;
+
+/** Ice, or tub water, for so much distillate. */
+export function Ice({ units, site }: Asking) {
+  const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
+  const { fields, values } = useAsked({
+    distillate: {
+      label: "Distillate",
+      name: "Distillate",
+      min: 0,
+      max: 1e6,
+      above: true,
+      choices: unitsFor("volume", units),
+      start: 1000,
+    },
+    rise: {
+      label: "Tub may warm by",
+      name: "The rise",
+      min: 1,
+      max: 80,
+      choices: [],
+      suffix: "K",
+      start: 30,
+    },
+  });
+  const dutyJ = values && condenserDutyJ(values.distillate, boilC, outC);
+  return (
+    <Question
+      title="How much ice for that?"
+      answer={dutyJ === undefined ? undefined : `${iceKg(dutyJ).toFixed(1)} kg of ice`}
+      detail={
+        dutyJ === undefined || !values
+          ? undefined
+          : `Or ${words(showVolume(coolingWaterL(dutyJ, 0, values.rise) * 1000, units))} of tub water. It carries ${(dutyJ / 1e6).toFixed(1)} MJ.`
+      }
+    >
+      {fields}
+    </Question>
+  );
+}

@@ -1,0 +1,54 @@
+import { useState } from "react";
+import { percentToMlPerKg, significant } from "@/core";
+import { Choice } from "@/ui/primitives/Choice";
+import { Question, useAsked, type Asking } from "./Question";
+
+/** A yield told in per cent as millilitres a kilogram. */
+export function Percentage(_: Asking) {
+  const [basis, setBasis] = useState<"vw" | "ww">("ww");
+  const { fields, values } = useAsked({
+    percent: {
+      label: "Yield",
+      name: "The yield",
+      min: 0,
+      max: 100,
+      above: true,
+      choices: [],
+      suffix: "%",
+      start: 1.2,
+    },
+    density: {
+      label: "Density of the oil",
+      name: "Density",
+      min: 0.5,
+      max: 1.5,
+      choices: [],
+      suffix: "g/mL",
+      start: 0.9,
+    },
+  });
+  return (
+    <Question
+      title="What is that per cent in mL per kg?"
+      answer={
+        values && `${significant(percentToMlPerKg(values.percent, basis, values.density), 3)} mL/kg`
+      }
+      detail={
+        basis === "ww"
+          ? "By mass: through the oil's density."
+          : "Volume by mass: one per cent is 10 mL/kg."
+      }
+    >
+      <Choice
+        label="Basis"
+        options={[
+          { value: "ww", label: "Mass in mass" },
+          { value: "vw", label: "Volume in mass" },
+        ]}
+        value={basis}
+        onChange={setBasis}
+      />
+      {fields}
+    </Question>
+  );
+}

@@ -1,0 +1,55 @@
+import { showDuration, showVolume, unitsFor, words } from "@/core";
+import { Question, useAsked, type Asking } from "./Question";
+
+/** Minutes until the pot is at its dry line. */
+export function UntilDry({ units, still }: Asking) {
+  const volumes = unitsFor("volume", units);
+  const { fields, values } = useAsked({
+    water: {
+      label: "In the pot",
+      name: "Water",
+      min: 0,
+      max: 1e6,
+      above: true,
+      choices: volumes,
+      start: 3000,
+    },
+    dryLine: {
+      label: "Dry line",
+      name: "The dry line",
+      min: 0,
+      max: 1e6,
+      choices: volumes,
+      start: still?.dryLineMl ?? 500,
+    },
+    rate: {
+      label: "Distillate a minute",
+      name: "The rate",
+      min: 0,
+      max: 5000,
+      above: true,
+      choices: ["mL"],
+      start: 15,
+    },
+  });
+  const spare = values && values.water - values.dryLine;
+  return (
+    <Question
+      title="How long until it is dry?"
+      answer={
+        values && spare !== undefined
+          ? spare <= 0
+            ? "It is dry now: heat off, let it cool"
+            : showDuration(spare / values.rate)
+          : undefined
+      }
+      detail={
+        spare !== undefined && spare > 0
+          ? `${words(showVolume(spare, units))} stand above the dry line.`
+          : undefined
+      }
+    >
+      {fields}
+    </Question>
+  );
+}

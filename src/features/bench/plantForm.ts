@@ -1,0 +1,159 @@
+import { z } from "zod";
+import type { Plant } from "@/core";
+import type { Material } from "@/records/material";
+import { numberField, optionalNumberField, toInput } from "@/ui/primitives/numberInput";
+
+export const plantStates = ["fresh", "wilted", "dried"] as const;
+type State = (typeof plantStates)[number];
+
+const oil = (name: string) => optionalNumberField({ name, min: 0, max: 300, above: true });
+const figures = {
+  low: oil("Oil, low"),
+  high: oil("Oil, high"),
+  moisture: optionalNumberField({ name: "Water", min: 0, max: 95 }),
+  packing: optionalNumberField({ name: "A litre", min: 0, max: 1500, above: true }),
+};
+const sentence = z.string().trim().max(300);
+
+/** A plant's figures as they are typed; a state is told with all its four figures or not at all. */
+export const plantFormSchema = z
+  .object({
+    like: z.string().min(1),
+    name: z.string().trim().min(1, "Give the plant a name.").max(200),
+    part: z.string().trim().min(1, "Say which part is distilled.").max(200),
+    code: z
+      .string()
+      .trim()
+      .toUpperCase()
+      .regex(/^[A-Z]{2}$/, "Two letters, like LA."),
+    freshLow: figures.low,
+    freshHigh: figures.high,
+    freshMoisture: figures.moisture,
+    freshPacking: figures.packing,
+    wiltedLow: figures.low,
+    wiltedHigh: figures.high,
+    wiltedMoisture: figures.moisture,
+    wiltedPacking: figures.packing,
+    driedLow: figures.low,
+    driedHigh: figures.high,
+    driedMoisture: figures.moisture,
+    driedPacking: figures.packing,
+    preferredMethod: z.enum(["steam", "hydro"]),
+    usualMinutes: numberField({ name: "The time", min: 5, max: 2880 }),
+    freeShare: numberField({ name: "The free share", min: 0, max: 100 }),
+    release: numberField({ name: "The release", min: 0, max: 100, above: true }),
+    moment: sentence,
+    preparation: sentence,
+    source: sentence,
+  })
+  .superRefine((form, context) => {
+    const fault = (path: string, message: string) =>
+      context.addIssue({ code: "custom", path: [path], message });
+    let told = 0;
+    for (const state of plantStates) {
+      const { low, high, moisture, packing } = figuresOf(form, state);
+      const given = [low, high, moisture, packing].filter((value) => value !== undefined).length;
+      if (given > 0 && given < 4)
+        fault(
+          `${state}Low`,
+          "A state needs oil low and high, water and grams per litre: all four.",
+        );
+      if (low !== undefined && high !== undefined && low > high)
+        fault(`${state}High`, "High must not be below low.");
+      if (given === 4) told += 1;
+    }
+    if (told === 0) fault("freshLow", "Tell at least one state: fresh, wilted or dried.");
+  });
+export type PlantForm = z.input<typeof plantFormSchema>;
+type Read = z.output<typeof plantFormSchema>;
+
+function figuresOf(form: Read, state: State) {
+  return {
+    low: form[`${state}Low`],
+    high: form[`${state}High`],
+    moisture: form[`${state}Moisture`],
+    packing: form[`${state}Packing`],
+  };
+}
+
+/** A plant's figures as the form shows them; empty where there is no plant yet. */
+export function plantFormDefaults(plant: Plant | undefined, like: string): PlantForm {
+  const one = (value: number | undefined) => toInput(value, "one");
+  const state = (name: State) => {
+    const known = plant?.states[name];
+    return {
+      low: one(known?.oilMlPerKg.low),
+      high: one(known?.oilMlPerKg.high),
+      moisture: one(known === undefined ? undefined : known.moisture * 100),
+      packing: one(known?.packingGPerL),
+    };
+  };
+  const [fresh, wilted, dried] = [state("fresh"), state("wilted"), state("dried")];
+  return {
+    like,
+    name: plant?.name ?? "",
+    part: plant?.part ?? "",
+    code: plant?.code ?? "",
+    freshLow: fresh.low,
+    freshHigh: fresh.high,
+    freshMoisture: fresh.moisture,
+    freshPacking: fresh.packing,
+    wiltedLow: wilted.low,
+    wiltedHigh: wilted.high,
+    wiltedMoisture: wilted.moisture,
+    wiltedPacking: wilted.packing,
+    driedLow: dried.low,
+    driedHigh: dried.high,
+    driedMoisture: dried.moisture,
+    driedPacking: dried.packing,
+    preferredMethod: plant?.preferredMethod === "hydro" ? "hydro" : "steam",
+    usualMinutes: toInput(plant?.usualMinutes ?? 60, "min"),
+    freeShare: one((plant?.freeShare ?? 0.5) * 100),
+    release: one((plant?.releasePerMinute ?? 0.02) * 100),
+    moment: plant?.moment ?? "",
+    preparation: plant?.preparation ?? "",
+    source: plant?.source ?? "",
+  };
+}
+
+/** What of the form is the person's own: what differs from the catalogue plant it is like. */
+export function ownFromForm(form: Read, like: Plant): Material["own"] {
+  const states: NonNullable<Material["own"]["states"]> = {};
+  for (const state of plantStates) {
+    const { low, high, moisture, packing } = figuresOf(form, state);
+    if (low === undefined || high === undefined || moisture === undefined || packing === undefined)
+      continue;
+    const told = { oilMlPerKg: { low, high }, moisture: moisture / 100, packingGPerL: packing };
+    if (!alike(told, like.states[state])) states[state] = told;
+  }
+  const plain = {
+    name: form.name,
+    part: form.part,
+    code: form.code,
+    preferredMethod: form.preferredMethod,
+    usualMinutes: form.usualMinutes,
+    freeShare: form.freeShare / 100,
+    releasePerMinute: form.release / 100,
+    moment: form.moment,
+    preparation: form.preparation,
+    source: form.source,
+  };
+  const changed = Object.entries(plain).filter(
+    ([name, value]) => !alike(value, like[name as keyof typeof plain]),
+  );
+  return {
+    ...(Object.fromEntries(changed) as Material["own"]),
+    ...(Object.keys(states).length > 0 ? { states } : {}),
+  };
+}
+
+/* A field shows five figures: what differs by less was not changed by hand. */
+function alike(a: unknown, b: unknown): boolean {
+  if (typeof a === "number" && typeof b === "number")
+    return Math.abs(a - b) <= 1e-4 * Math.max(1e-3, Math.abs(a), Math.abs(b));
+  if (a && b && typeof a === "object" && typeof b === "object")
+    return Object.entries(a).every(([name, value]) =>
+      alike(value, (b as Record<string, unknown>)[name]),
+    );
+  return a === b;
+}

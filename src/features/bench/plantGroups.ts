@@ -1,0 +1,27 @@
+import type { Plant, Tissue } from "@/core";
+
+/** Plants as a person looks for them: by what is cut. */
+export type PlantGroup = "herbs" | "flowers" | "trees" | "zests" | "seeds" | "roots";
+
+export const plantGroups: { id: PlantGroup; label: string }[] = [
+  { id: "herbs", label: "Herbs and leaves" },
+  { id: "flowers", label: "Petals" },
+  { id: "trees", label: "Needles and twigs" },
+  { id: "zests", label: "Zests" },
+  { id: "seeds", label: "Seeds and spices" },
+  { id: "roots", label: "Roots, wood, resin" },
+];
+
+const byTissue: Record<Tissue, PlantGroup> = {
+  surfaceGlands: "herbs",
+  innerGlands: "herbs",
+  petals: "flowers",
+  needles: "trees",
+  zest: "zests",
+  crushedSeed: "seeds",
+  rootWoodBark: "roots",
+};
+
+export function groupOf({ tissue }: Pick<Plant, "tissue">): PlantGroup {
+  return byTissue[tissue];
+}

@@ -1,0 +1,19 @@
+import { keepingMonths, type Plant, type Product, type Tissue } from "@/core";
+
+/** Where a tissue keeps its oil, and what that means at the still. */
+export const tissueWords: Record<Tissue, string> = {
+  surfaceGlands: "Glands sit on the surface: the first steam takes most of it.",
+  innerGlands: "Glands lie inside the leaf: tearing opens some, heat and time the rest.",
+  zest: "Glands lie just under the skin: grating opens them all.",
+  crushedSeed: "Oil canals run through the seed: crush them just before.",
+  needles: "Resin canals run along the needle: every cut opens some.",
+  rootWoodBark: "Oil lies deep in hard tissue: it takes hours to find its way out.",
+  petals: "Oil lies in the petal's skin and goes into the air within hours.",
+};
+
+/** How long a plant's product keeps where it keeps best. */
+export function keepingWords(product: Product, { keeping }: Pick<Plant, "keeping">): string {
+  const place = product === "oil" ? "cellar" : "fridge";
+  const months = keepingMonths(product, keeping, place);
+  return `about ${months} months ${product === "oil" ? "in dark glass in the cellar" : "in the fridge"}`;
+}

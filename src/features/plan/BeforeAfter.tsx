@@ -1,0 +1,106 @@
+import { useMemo } from "react";
+import { View } from "react-native";
+import { planCharges, showRange, type ChargePlan } from "@/core";
+import type { ForecastRanges } from "@/workers/forecastMessages";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+import { planFigures } from "./planFigures";
+import type { PlanDraft } from "./planDraft";
+import { readDraft } from "./readDraft";
+import { useForecastRanges } from "./useForecastRanges";
+import type { PlanWork } from "./usePlanDraft";
+
+/** A change that was made, and the draft as it was before. */
+export interface Change {
+  label: string;
+  before: PlanDraft;
+}
+
+interface Props {
+  change: Change;
+  work: PlanWork;
+  after: ChargePlan;
+  ranges: ForecastRanges | undefined;
+  onBack: () => void;
+  onDone: () => void;
+}
+
+/** The plan before a choice and after it, side by side, with the way back. */
+export function BeforeAfter({ change, work, after, ranges, onBack, onDone }: Props) {
+  const { context, units, preferences, read } = work;
+  const before = useMemo(() => {
+    const { input, still } = readDraft(change.before, context);
+    return input && still ? { plan: planCharges(input), still } : undefined;
+  }, [change.before, context]);
+  const { ranges: rangesBefore } = useForecastRanges(before?.plan.request);
+  if (!before || !read.still) return null;
+  const money = preferences.prices;
+  const now = planFigures(after, read.still.heat.kind, units, money);
+  const was = new Map(
+    planFigures(before.plan, before.still.heat.kind, units, money).map((figure) => [
+      figure.name,
+      figure,
+    ]),
+  );
+  const rows = [
+    ["Oil, 8 in 10", eightInTen(rangesBefore, before.plan), eightInTen(ranges, after), 0] as const,
+    ...now.map(
+      ({ name, value, amount }) =>
+        [name, was.get(name)?.value ?? "–", value, amount - (was.get(name)?.amount ?? 0)] as const,
+    ),
+  ];
+  return (
+    <Card className="gap-2">
+      <Txt variant="heading">{change.label}</Txt>
+      <View role="table" aria-label="Before and after">
+        <Line cells={["", "before", "now"]} head />
+        {rows.map(([name, from, to, difference]) => (
+          <Line
+            key={name}
+            cells={[
+              name,
+              from,
+              from === to
+                ? "the same"
+                : `${difference > 0 ? "▲ " : difference < 0 ? "▼ " : ""}${to}`,
+            ]}
+          />
+        ))}
+      </View>
+      <View className="flex-row gap-2">
+        <Button label="Take it back" look="quiet" size="small" onPress={onBack} />
+        <Button label="Good" look="plain" size="small" onPress={onDone} />
+      </View>
+    </Card>
+  );
+}
+
+function Line({
+  cells: [name, from, to],
+  head,
+}: {
+  cells: [string, string, string];
+  head?: boolean;
+}) {
+  const cell = head ? ("columnheader" as const) : ("cell" as const);
+  return (
+    <View role="row" className="flex-row gap-2 py-[3px]">
+      <Txt variant="label" role={cell} className="flex-[4]">
+        {name}
+      </Txt>
+      <Txt variant={head ? "label" : "body"} role={cell} className="flex-[4] text-right">
+        {from}
+      </Txt>
+      <Txt variant={head ? "label" : "strong"} role={cell} className="flex-[4] text-right">
+        {to}
+      </Txt>
+    </View>
+  );
+}
+
+function eightInTen(ranges: ForecastRanges | undefined, { charges }: ChargePlan): string {
+  if (!ranges) return "…";
+  const { p10, p90 } = ranges.oil.visibleMl;
+  return `${showRange(p10 * charges, p90 * charges)} mL`;
+}

@@ -1,0 +1,93 @@
+import { View } from "react-native";
+import {
+  showDuration,
+  showTemperature,
+  showVolume,
+  words,
+  type ChargePlan,
+  type UnitSystem,
+} from "@/core";
+import { Steps } from "@/ui/charts/Steps";
+import { Card } from "@/ui/primitives/Card";
+import { NumberField } from "@/ui/primitives/NumberField";
+import { Txt } from "@/ui/primitives/Txt";
+import type { PlanWork } from "./usePlanDraft";
+
+/** What carries the heat away: the tap's flow, or the tub's temperature over the run and the ice it takes. */
+export function CoolingCard({ plan, work }: { plan: ChargePlan; work: PlanWork }) {
+  const { cooling, charges, forecast } = plan;
+  const { draft, read, units, change } = work;
+  if (!cooling) {
+    return (
+      <Card className="gap-1">
+        <Txt variant="heading">Cooling</Txt>
+        <Txt>{withoutCondenser(forecast, units)}</Txt>
+        <Txt variant="small">
+          Say on the Bench what cools this still, and its tub or tap is reckoned here.
+        </Txt>
+      </Card>
+    );
+  }
+  const { tap, tub } = cooling;
+  return (
+    <Card className="gap-3">
+      <View className="gap-1">
+        <Txt variant="heading">Cooling</Txt>
+        {tap ? (
+          <Txt>{`${tap.litresPerMin.toFixed(1)} L of tap water a minute, ${words(showVolume(tap.litres * 1000 * charges, units))} in all, leaving at ${words(showTemperature(tap.outC, units))}.`}</Txt>
+        ) : null}
+        {tub ? (
+          <Txt>
+            {tub.minutesToLimit === null
+              ? `The tub ends at ${words(showTemperature(tub.endC, units))}, under its limit of ${words(showTemperature(tub.limitC, units))}.`
+              : `The tub passes ${words(showTemperature(tub.limitC, units))} ${showDuration(tub.minutesToLimit)} after the first drop.`}
+          </Txt>
+        ) : null}
+        {cooling.kind === "iceLid" ? (
+          <Txt>{`The lid melts ${cooling.iceKg.toFixed(1)} kg of ice each charge.`}</Txt>
+        ) : null}
+        {cooling.iceKg > 0 ? (
+          <Txt variant="strong">{`Ice to make the night before: ${(cooling.iceKg * charges).toFixed(1)} kg${charges > 1 ? `, ${cooling.iceKg.toFixed(1)} kg a charge` : ""}`}</Txt>
+        ) : null}
+      </View>
+      {tub ? (
+        <Steps
+          points={tub.curve.map(({ minutes, temperatureC }) => ({ minutes, value: temperatureC }))}
+          limit={tub.limitC}
+          unit="°C"
+          inWords={`Tub temperature over ${showDuration(forecast.runMinutes)}: from ${tub.curve[0]?.temperatureC.toFixed(0)} to ${tub.endC.toFixed(0)} °C, limit ${tub.limitC} °C.`}
+        />
+      ) : null}
+      <View className="flex-row gap-3">
+        {cooling.kind === "tap" ? null : (
+          <NumberField
+            label={cooling.kind === "iceLid" ? "Ice on the lid" : "Ice in the tub"}
+            value={{ text: draft.iceText, unit: "one" }}
+            choices={[]}
+            suffix="kg"
+            placeholder={iceAtHand(work)}
+            problem={read.problems.ice}
+            onChange={({ text }) => change({ iceText: text })}
+          />
+        )}
+        <NumberField
+          label="Cooling water"
+          value={{ text: draft.coolingText, unit: "C" }}
+          choices={["C"]}
+          placeholder={String(work.preferences.site.coolingInC)}
+          problem={read.problems.cooling}
+          onChange={({ text }) => change({ coolingText: text })}
+        />
+      </View>
+    </Card>
+  );
+}
+
+function iceAtHand({ read }: PlanWork): string {
+  const condenser = read.still?.condenser;
+  return condenser && condenser.kind !== "tap" ? String(condenser.iceKg) : "0";
+}
+
+function withoutCondenser({ cooling }: ChargePlan["forecast"], units: UnitSystem): string {
+  return `About ${words(showVolume((cooling.litres ?? 0) * 1000, units))} of water warmed to 40 °C a charge, or ${cooling.iceKg.toFixed(1)} kg of ice.`;
+}

@@ -1,0 +1,185 @@
+import { useMemo } from "react";
+import { View } from "react-native";
+import { moonPhase, showMass, unitsFor, words, type UnitName } from "@/core";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Choice } from "@/ui/primitives/Choice";
+import { NumberField } from "@/ui/primitives/NumberField";
+import { Select } from "@/ui/primitives/Select";
+import { Txt } from "@/ui/primitives/Txt";
+import { useNow } from "@/ui/useNow";
+import type { PlanWork } from "./usePlanDraft";
+
+const stateWords = { fresh: "Fresh", wilted: "Wilted", dried: "Dried" };
+
+/** Plant, and what there is of it or what is wanted from it. */
+export function GoalFields({ plan }: { plan: PlanWork }) {
+  const { draft, read, units, harvest, change, context } = plan;
+  const plantOptions = useMemo(
+    () => context.book.all.map(({ id, name, part }) => ({ value: id, label: `${name}, ${part}` })),
+    [context.book],
+  );
+  return (
+    <Card className="gap-3">
+      {harvest ? (
+        <View className="flex-row items-center justify-between gap-3">
+          <Txt variant="small" className="flex-1">
+            What is left of the harvest of {harvest.cutOn}: {words(showMass(harvest.massG, units))}{" "}
+            in all.
+          </Txt>
+          <Button
+            label="New harvest"
+            look="plain"
+            size="small"
+            onPress={() => change({ harvestId: "", massText: "" })}
+          />
+        </View>
+      ) : (
+        <>
+          <Select
+            label="Plant"
+            options={plantOptions}
+            value={read.plant.id}
+            onChange={(plantId) =>
+              change({
+                plantId,
+                state: "",
+                method: "",
+                preparation: "",
+                minutesText: "",
+                waterText: "",
+                chargesText: "",
+                coolingText: "",
+                iceText: "",
+              })
+            }
+          />
+          {read.states.length > 1 ? (
+            <Choice
+              label="State"
+              options={read.states.map((value) => ({ value, label: stateWords[value] }))}
+              value={read.state}
+              onChange={(state) => change({ state, chargesText: "", waterText: "" })}
+            />
+          ) : (
+            <Txt variant="label">{`The figures are for the ${read.state} plant.`}</Txt>
+          )}
+        </>
+      )}
+      <Txt variant="small">{`${read.plant.moment} ${read.plant.preparation}`}</Txt>
+      {plan.preferences.moon ? <Moon /> : null}
+      {harvest ? null : (
+        <Choice
+          label="Which way round"
+          options={[
+            { value: "have", label: "I have" },
+            { value: "want", label: "I want" },
+          ]}
+          value={draft.goal}
+          onChange={(goal) => change({ goal, chargesText: "" })}
+        />
+      )}
+      {draft.goal === "want" && !harvest ? <Wish plan={plan} /> : <Mass plan={plan} />}
+      {read.state === "dried" ? (
+        <NumberField
+          label="It has lain for"
+          value={{ text: draft.agedText, unit: "one" }}
+          choices={[]}
+          suffix="months"
+          placeholder="this season's"
+          problem={read.problems.aged}
+          onChange={({ text }) => change({ agedText: text })}
+        />
+      ) : null}
+    </Card>
+  );
+}
+
+function Moon() {
+  const now = useNow(60000);
+  return <Txt variant="small">{`Moon: ${moonPhase(now)}.`}</Txt>;
+}
+
+function Wish({ plan: { draft, read, units, change } }: { plan: PlanWork }) {
+  return (
+    <View className="gap-3">
+      <Choice
+        label="What"
+        options={[
+          { value: "oil", label: "Oil to see" },
+          { value: "hydrosol", label: "Hydrosol" },
+        ]}
+        value={draft.wishWhat}
+        onChange={(wishWhat) =>
+          change({ wishWhat, ...(wishWhat === "oil" ? { wishUnit: "mL" } : {}) })
+        }
+      />
+      <NumberField
+        label="I want"
+        value={{ text: draft.wishText, unit: draft.wishUnit as UnitName }}
+        choices={draft.wishWhat === "oil" ? ["mL", "drop"] : unitsFor("volume", units)}
+        problem={draft.wishText ? read.problems.wish : undefined}
+        onChange={({ text, unit }) => change({ wishText: text, wishUnit: unit, chargesText: "" })}
+        placeholder={draft.wishWhat === "oil" ? "oil in the bottle" : "hydrosol in jars"}
+        large
+      />
+      {read.massG === undefined ? null : (
+        <Txt variant="strong">{`That takes about ${words(showMass(read.massG, units))} of ${read.plant.name.toLowerCase()}, ${read.plant.part}, in a middling year.`}</Txt>
+      )}
+    </View>
+  );
+}
+
+function Mass({ plan }: { plan: PlanWork }) {
+  const { draft, read, measures, units, harvest, change } = plan;
+  const fits = measures.filter(({ plantId }) => !plantId || plantId === read.plant.id);
+  const counted = draft.massBy === "measure" && fits.length > 0 && !harvest;
+  return (
+    <>
+      {fits.length > 0 && !harvest ? (
+        <Choice
+          label="How the mass is told"
+          options={[
+            { value: "scale", label: "Weighed" },
+            { value: "measure", label: "Counted" },
+          ]}
+          value={draft.massBy}
+          onChange={(massBy) => change({ massBy })}
+        />
+      ) : null}
+      {counted ? (
+        <View className="flex-row gap-3">
+          <NumberField
+            label="How many"
+            value={{ text: draft.countText, unit: "one" }}
+            choices={[]}
+            problem={draft.countText ? read.problems.count : undefined}
+            onChange={({ text }) => change({ countText: text })}
+            large
+          />
+          <Select
+            label="Measure"
+            options={fits.map((measure) => ({
+              value: measure.id,
+              label: `${measure.name}, ${words(showMass(measure.massG, units))}`,
+            }))}
+            value={
+              fits.some(({ id }) => id === draft.measureId) ? draft.measureId : (fits[0]?.id ?? "")
+            }
+            onChange={(measureId) => change({ measureId })}
+          />
+        </View>
+      ) : (
+        <NumberField
+          label="I have"
+          value={{ text: draft.massText, unit: draft.massUnit as UnitName }}
+          choices={unitsFor("plantMass", units)}
+          problem={draft.massText ? read.problems.mass : undefined}
+          onChange={({ text, unit }) => change({ massText: text, massUnit: unit, chargesText: "" })}
+          placeholder="plant as it goes in"
+          large
+        />
+      )}
+    </>
+  );
+}

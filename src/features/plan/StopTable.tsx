@@ -1,0 +1,92 @@
+import { useMemo } from "react";
+import { Pressable, View } from "react-native";
+import {
+  fuelFor,
+  showDuration,
+  showOil,
+  showVolume,
+  stopChoices,
+  tenMoreMinutes,
+  words,
+  type ChargePlan,
+  type HeatKind,
+  type Plant,
+  type Prices,
+  type StopChoice,
+  type UnitSystem,
+} from "@/core";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+import type { PlanDraft } from "./planDraft";
+
+interface Props {
+  plan: ChargePlan;
+  plant: Plant;
+  heat: HeatKind;
+  units: UnitSystem;
+  money?: Partial<Prices> & { currency: string };
+  onTake: (change: Partial<PlanDraft>, label: string) => void;
+}
+
+const ruleWords: Record<StopChoice["rule"], string> = {
+  perKg: "Hydrosol to plant",
+  worthMlPer10Min: "Ten more earn too little",
+  minutes: "The clock",
+  reserve: "The pot's reserve",
+};
+const ruleDraft: Partial<Record<StopChoice["rule"], PlanDraft["stopBy"]>> = {
+  perKg: "ratio",
+  worthMlPer10Min: "worth",
+  minutes: "clock",
+};
+
+/** When each rule would stop this charge, and what ten minutes more would bring and cost. */
+export function StopTable({ plan, plant, heat, units, money, onTake }: Props) {
+  const { request, forecast } = plan;
+  const choices = useMemo(
+    () =>
+      stopChoices(request, {
+        perKg: request.stop.perKg ?? 1,
+        worthMlPer10Min: request.stop.worthMlPer10Min ?? (forecast.oil.distilledMl.p50 || 1) * 0.02,
+        minutes: request.stop.minutes ?? plant.usualMinutes,
+      }),
+    [request, forecast, plant],
+  );
+  const more = useMemo(() => tenMoreMinutes(request, forecast), [request, forecast]);
+  const fuel = fuelFor(more.energyKWh, heat, money);
+  const worth = money?.oilPerMl === undefined ? undefined : more.oilMl * money.oilPerMl;
+  return (
+    <Card className="gap-1">
+      <Txt variant="heading">When to stop</Txt>
+      {choices.map(({ rule, minutes, distillateMl, oilMl, dryFirst }) => {
+        const ends = rule === forecast.stoppedBy;
+        const stopBy = ruleDraft[rule];
+        const words_ = `${showDuration(minutes)} after the first drop · ${words(showVolume(distillateMl, units))} · ${words(showOil(oilMl))} oil to see${dryFirst ? " · the dry line comes first" : ""}`;
+        return (
+          <Pressable
+            key={rule}
+            role={stopBy ? "button" : undefined}
+            disabled={!stopBy}
+            onPress={() =>
+              stopBy &&
+              onTake({ stopBy, minutesText: "" }, `Stop by: ${ruleWords[rule].toLowerCase()}`)
+            }
+            className={`min-h-[48px] justify-center rounded-[12px] px-2 ${ends ? "bg-leaf-wash" : ""}`}
+          >
+            <Txt variant="strong">{ruleWords[rule] + (ends ? ", ends this plan" : "")}</Txt>
+            <Txt variant="small" className="text-ink">
+              {words_}
+            </Txt>
+          </Pressable>
+        );
+      })}
+      <View className="pt-1">
+        <Txt variant="small" className="text-ink">
+          {more.dry
+            ? "Ten more minutes would boil the pot to its dry line."
+            : `Ten more minutes earn ${words(showOil(more.oilMl))} of oil${worth === undefined ? "" : ` (${worth.toFixed(2)} ${money?.currency ?? ""})`} and ${words(showVolume(more.distillateMl, units))} of hydrosol for ${more.energyKWh.toFixed(2)} kWh${fuel.cost === undefined ? "" : ` (${fuel.cost.toFixed(2)} ${money?.currency ?? ""})`}.`}
+        </Txt>
+      </View>
+    </Card>
+  );
+}

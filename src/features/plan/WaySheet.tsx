@@ -1,0 +1,81 @@
+import { View } from "react-native";
+import { planCharges, showDuration, showOil, showVolume, words, type UnitSystem } from "@/core";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { Txt } from "@/ui/primitives/Txt";
+import type { PlanDraft } from "./planDraft";
+import { readDraft, type PlanContext } from "./readDraft";
+import type { Way } from "./waysOfWorking";
+
+interface Props {
+  way: Way | undefined;
+  draft: PlanDraft;
+  context: PlanContext;
+  units: UnitSystem;
+  onTake: (value: string) => void;
+  onClose: () => void;
+}
+
+/** The schools on one question side by side: what each claims, and what this plan would come to. */
+export function WaySheet({ way, draft, context, units, onTake, onClose }: Props) {
+  return (
+    <Sheet title={way?.question ?? ""} open={way !== undefined} onClose={onClose}>
+      {way?.options.map(({ value, label, claim, effect }) => {
+        const chosen = value === way.value;
+        const figures = way.counts
+          ? inNumbers({ ...draft, ...way.draft(value) }, context, units)
+          : undefined;
+        return (
+          <Card key={value} wash={chosen ? "leaf" : "panel"} className="gap-1">
+            <View className="flex-row items-center justify-between gap-3">
+              <Txt variant="strong" className="flex-1">
+                {label}
+              </Txt>
+              {chosen ? (
+                <Txt variant="label" className="text-leaf-ink">
+                  stands in the plan
+                </Txt>
+              ) : (
+                <Button
+                  label="Take this"
+                  hint={`Take: ${label}`}
+                  look="quiet"
+                  size="small"
+                  onPress={() => onTake(value)}
+                />
+              )}
+            </View>
+            <Txt>{claim}</Txt>
+            {effect ? (
+              <Txt variant="small" className="text-ink">
+                {effect}
+              </Txt>
+            ) : null}
+            {figures ? (
+              <Txt variant="label" className="text-ink">
+                {figures}
+              </Txt>
+            ) : null}
+          </Card>
+        );
+      })}
+      {way ? (
+        <Txt variant="small">{`Where you say nothing: ${way.defaultIs.charAt(0).toLowerCase()}${way.defaultIs.slice(1)}. ${way.reason} Your own trial decides.`}</Txt>
+      ) : null}
+    </Sheet>
+  );
+}
+
+/** What the plan would come to with a draft; undefined while it is not whole. */
+function inNumbers(draft: PlanDraft, context: PlanContext, units: UnitSystem): string | undefined {
+  const { input } = readDraft(draft, context);
+  if (!input) return undefined;
+  const { forecast, charges } = planCharges(input);
+  const minutes = (forecast.minutesToFirstDrop ?? 0) + forecast.runMinutes;
+  return [
+    `${words(showOil(forecast.oil.visibleMl.p50 * charges))} oil to see`,
+    `${words(showVolume(forecast.distillateMl * charges, units))} hydrosol`,
+    `${showDuration(minutes * charges)} on the heat`,
+  ].join(" · ");
+}

@@ -1,0 +1,56 @@
+import { useState } from "react";
+import { Pressable, Text, View } from "react-native";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+import type { PlanDraft } from "./planDraft";
+import type { PlanWork } from "./usePlanDraft";
+import { WaySheet } from "./WaySheet";
+import type { Way } from "./waysOfWorking";
+
+interface Props {
+  plan: PlanWork;
+  ways: readonly Way[];
+  /** A choice was made: what changes, and how to name it. */
+  onChoose: (change: Partial<PlanDraft>, label: string) => void;
+}
+
+/** The questions of practice, each with the choice that stands and the way to the others. */
+export function Ways({ plan, ways, onChoose }: Props) {
+  const [openId, setOpenId] = useState<string>();
+  const open = ways.find(({ id }) => id === openId);
+  return (
+    <Card className="gap-1 py-3">
+      <Txt variant="heading">Ways of working</Txt>
+      {ways.map((way) => {
+        const chosen = way.options.find(({ value }) => value === way.value);
+        return (
+          <Pressable
+            key={way.id}
+            role="button"
+            onPress={() => setOpenId(way.id)}
+            className="min-h-[48px] flex-row items-center justify-between gap-3 active:opacity-80"
+          >
+            <View className="min-w-0 flex-1">
+              <Txt variant="small">{way.question}</Txt>
+              <Txt variant="strong">{chosen?.label ?? way.value}</Txt>
+            </View>
+            <Text className="font-bold text-[15px] text-bottle">Compare</Text>
+          </Pressable>
+        );
+      })}
+      <WaySheet
+        way={open}
+        draft={plan.draft}
+        context={plan.context}
+        units={plan.units}
+        onClose={() => setOpenId(undefined)}
+        onTake={(value) => {
+          if (!open) return;
+          const label = open.options.find((option) => option.value === value)?.label ?? value;
+          onChoose(open.draft(value), label);
+          setOpenId(undefined);
+        }}
+      />
+    </Card>
+  );
+}

@@ -1,0 +1,71 @@
+import {
+  fuelFor,
+  showDuration,
+  showMass,
+  showOil,
+  showVolume,
+  words,
+  type ChargePlan,
+  type HeatKind,
+  type Prices,
+  type UnitSystem,
+} from "@/core";
+
+/** A plan's numbers in all, as a line of words each, to be held against another plan's. */
+export interface PlanFigure {
+  name: string;
+  value: string;
+  /** The bare number, to see which way it went. */
+  amount: number;
+}
+
+/** What a whole plan comes to by its middle run. */
+export function planFigures(
+  plan: ChargePlan,
+  heat: HeatKind,
+  units: UnitSystem,
+  money?: Partial<Prices> & { currency?: string },
+): PlanFigure[] {
+  const { forecast, charges } = plan;
+  const minutes = (forecast.minutesToFirstDrop ?? 0) + forecast.runMinutes;
+  const fuel = fuelFor(forecast.energyKWh * charges, heat, money);
+  const figures: PlanFigure[] = [
+    {
+      name: "Oil to see",
+      amount: forecast.oil.visibleMl.p50 * charges,
+      value: words(showOil(forecast.oil.visibleMl.p50 * charges)),
+    },
+    {
+      name: "Oil distilled",
+      amount: forecast.oil.distilledMl.p50 * charges,
+      value: words(showOil(forecast.oil.distilledMl.p50 * charges)),
+    },
+    {
+      name: "Hydrosol",
+      amount: forecast.distillateMl * charges,
+      value: words(showVolume(forecast.distillateMl * charges, units)),
+    },
+    {
+      name: "Charges",
+      amount: charges,
+      value: `${charges} × ${words(showMass(plan.chargeG, units))}`,
+    },
+    { name: "On the heat", amount: minutes * charges, value: showDuration(minutes * charges) },
+    {
+      name: "Water",
+      amount: plan.waterMl * charges,
+      value: words(showVolume(plan.waterMl * charges, units)),
+    },
+    { name: "Energy", amount: fuel.kWh, value: `${fuel.kWh.toFixed(2)} kWh` },
+  ];
+  if (fuel.cost !== undefined)
+    figures.push({
+      name: "Fuel",
+      amount: fuel.cost,
+      value: `${fuel.cost.toFixed(2)} ${money?.currency ?? ""}`.trim(),
+    });
+  const ice = plan.cooling?.iceKg ?? 0;
+  if (ice > 0)
+    figures.push({ name: "Ice", amount: ice * charges, value: `${(ice * charges).toFixed(1)} kg` });
+  return figures;
+}

@@ -1,0 +1,64 @@
+import { z } from "zod";
+import type { ForecastRequest } from "@/core";
+
+const share = z.number().min(0).max(1);
+const amount = z.number().min(0);
+
+const material = z.union([
+  z.strictObject({
+    plantId: z.string().min(1),
+    state: z.enum(["fresh", "wilted", "dried"]).optional(),
+  }),
+  z.strictObject({
+    oilMlPerKg: z
+      .strictObject({ low: amount, high: amount })
+      .refine(({ low, high }) => low <= high, { message: "low must not be above high" }),
+    composition: z.record(z.string(), amount),
+    freeShare: share,
+    releasePerMinute: amount.max(1),
+    washing: amount.max(20).optional(),
+    moisture: z.number().min(0).lt(1),
+  }),
+]);
+
+/** A forecast request at any border: a stored plan's, the worker's and the command line's. */
+export const forecastRequestSchema: z.ZodType<ForecastRequest> = z.strictObject({
+  method: z.enum(["steam", "hydro", "cohobation", "bowl"]),
+  material,
+  massG: z.number().gt(0).max(1e6),
+  still: z.strictObject({
+    heat: z.strictObject({
+      powerW: amount.max(1e5),
+      runPowerW: amount.max(1e5).optional(),
+      kind: z.enum(["element", "induction", "plate", "gas", "externalSteam"]).optional(),
+      efficiency: z.number().gt(0).max(1).optional(),
+      calibrated: z.boolean().optional(),
+    }),
+    lossWPerK: amount.optional(),
+    vesselJPerK: amount.optional(),
+    dryLineMl: amount.optional(),
+    holdUpMl: amount.optional(),
+  }),
+  waterMl: amount.max(1e7),
+  site: z
+    .strictObject({
+      altitudeM: z.number().min(-400).max(5500).optional(),
+      pressurePa: z.number().min(40000).max(110000).optional(),
+      airC: z.number().min(-30).max(60).optional(),
+      waterC: z.number().min(0).max(99).optional(),
+      coolingInC: z.number().min(0).max(99).optional(),
+      coolingOutC: z.number().min(0).max(99).optional(),
+    })
+    .optional(),
+  stop: z
+    .strictObject({
+      minutes: amount.optional(),
+      distillateMl: amount.optional(),
+      perKg: amount.optional(),
+      worthMlPer10Min: amount.optional(),
+    })
+    .refine((stop) => Object.values(stop).some((value) => value !== undefined), {
+      message: "name at least one stop rule",
+    }),
+  suspendedShare: share.optional(),
+});

@@ -1,0 +1,24 @@
+import { showVolume, words, type Receiver, type ReceiverKind, type UnitSystem } from "@/core";
+
+/** Kinds of receiver as a choice says them. */
+export const receiverKinds: Record<ReceiverKind, string> = {
+  jar: "Jar",
+  tube: "Narrow tube",
+  twoArm: "Two arms, oil floats",
+  twoArmHeavy: "Two arms, oil sinks",
+  funnel: "Separating funnel",
+};
+
+/** The same within a sentence: "too thin to see in the …". */
+export const receiverNouns: Record<ReceiverKind, string> = {
+  jar: "jar",
+  tube: "tube",
+  twoArm: "two-arm receiver",
+  twoArmHeavy: "two-arm receiver",
+  funnel: "funnel",
+};
+
+/** One receiver in a few words. */
+export function receiverWords({ kind, volumeMl }: Receiver, units: UnitSystem): string {
+  return `${receiverKinds[kind]}, ${words(showVolume(volumeMl, units))}`;
+}
