@@ -38,9 +38,13 @@ export function useForecastRanges(request: ForecastRequest | undefined): RangesS
     const say = (part: Omit<Standing, "question">) => {
       if (current) setStanding({ question, ...part });
     };
-    const { answer, stop } = forecaster.ask(JSON.parse(question) as ForecastRequest, (progress) =>
-      say({ progress }),
-    );
+    /* Progress comes by a way of its own and may arrive after the answer: it never undoes one. */
+    const goOn = (progress: number) =>
+      current &&
+      setStanding((was) =>
+        was?.question === question && was.ranges ? was : { question, progress },
+      );
+    const { answer, stop } = forecaster.ask(JSON.parse(question) as ForecastRequest, goOn);
     answer.then(
       (ranges) => ranges && say({ ranges, progress: 1 }),
       (error: unknown) =>
