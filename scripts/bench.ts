@@ -1,4 +1,5 @@
 /* Measures what the project promises about size and speed, and prints the figures. Asserts nothing. */
+import type { Browser } from "@playwright/test";
 import { buildDemo } from "../src/demo/buildDemo";
 import { forecastRun } from "../src/core";
 import type { AnyRecord } from "../src/records/record";
@@ -65,7 +66,83 @@ async function app(): Promise<void> {
     times.sort((a, b) => a - b);
     print(`start-up to the logbook with ${count} runs stored`, times[2] ?? NaN, "ms");
   }
+  await planning(address, browser);
   await close();
+}
+
+/** Plans as a hurried person does, and counts what kept the page from answering. */
+async function planning(address: string, browser: Browser): Promise<void> {
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  await page.goto(`${address}/?logbook=demo`);
+  await page.getByRole("heading", { name: "Today" }).waitFor();
+  await page.goto(`${address}/plan`);
+  const have = page.getByRole("textbox", { name: "I have" });
+  await have.fill("600");
+  await page
+    .getByText(/8 in 10/)
+    .first()
+    .waitFor();
+  await page.evaluate(() => {
+    const tasks: number[] = [];
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries()) tasks.push(entry.duration);
+    }).observe({ type: "longtask" });
+    Object.assign(window, { longTasks: tasks });
+  });
+  for (const text of ["7", "75", "750", "1200", "333", "900"]) {
+    await have.fill(text);
+    await page
+      .getByText(/8 in 10/)
+      .first()
+      .waitFor();
+  }
+  const tasks = await page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks);
+  print("tasks over 50 ms on the page while planning six charges", tasks.length, "");
+  print("the longest of them", Math.max(0, ...tasks), "ms");
+
+  const worker = await page.evaluate(async (request) => {
+    const source = performance
+      .getEntriesByType("resource")
+      .map(({ name }) => name)
+      .find((name) => name.includes("forecast.worker"));
+    if (!source) return NaN;
+    const times: number[] = [];
+    for (let i = 0; i < 7; i += 1) {
+      const worker = new Worker(source);
+      const ask = (id: string) =>
+        new Promise<void>((resolve) => {
+          const start = performance.now();
+          const progress = new MessageChannel();
+          progress.port1.onmessage = ({ data }: MessageEvent<{ id: string }>) =>
+            progress.port1.postMessage({ id: data.id, type: "RAW", value: undefined });
+          worker.onmessage = ({ data }: MessageEvent<{ id: string }>) => {
+            if (data.id !== id) return;
+            times.push(performance.now() - start);
+            resolve();
+          };
+          worker.postMessage(
+            {
+              id,
+              type: "APPLY",
+              path: ["ranges"],
+              argumentList: [
+                { type: "RAW", value: 1 },
+                { type: "RAW", value: request },
+                { type: "HANDLER", name: "proxy", value: progress.port2 },
+              ],
+            },
+            [progress.port2],
+          );
+        });
+      await ask("first");
+      times.pop();
+      await ask("second");
+      worker.terminate();
+    }
+    return times.sort((a, b) => a - b)[3] ?? NaN;
+  }, workedExampleA);
+  print("1,000 sampled runs of worked example A, in the worker", worker, "ms (at most 150)");
+  await page.close();
 }
 
 /** Runs of the demonstration season, over and over under other ids. */

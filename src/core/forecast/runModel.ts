@@ -1,5 +1,5 @@
 import { plantById } from "../plant/catalogue";
-import { boilingTogether, oilProperties, type OilProperties } from "../plant/oil";
+import { boilingTogether, oilProperties, type Composition, type OilProperties } from "../plant/oil";
 import { defaultEfficiency } from "../still/heatSource";
 import { minutesToHeat } from "../still/heatUp";
 import { boilingPointC } from "../water/saturation";
@@ -20,6 +20,8 @@ export interface MaterialFigures {
   washing: number;
   moisture: number;
   oil: OilProperties & { saturationRatio: number };
+  /** Share of the oil whose compounds are named, by mass. */
+  namedShare: number;
 }
 
 /** A run before chance enters: everything that follows from the request alone. */
@@ -118,8 +120,12 @@ function spendable(aboveDryLineMl: number, returns: boolean): number {
   return returns ? Infinity : aboveDryLineMl;
 }
 
+function named(composition: Composition): number {
+  return Object.values(composition).reduce((sum, share) => sum + share, 0);
+}
+
 function materialFigures({ material }: ForecastRequest, pressurePa: number): MaterialFigures {
-  const withOil = (composition: Record<string, number>) => ({
+  const withOil = (composition: Composition) => ({
     ...oilProperties(composition),
     saturationRatio: boilingTogether(composition, pressurePa).saturationRatio,
   });
@@ -132,6 +138,7 @@ function materialFigures({ material }: ForecastRequest, pressurePa: number): Mat
       washing,
       moisture,
       oil: withOil(material.composition),
+      namedShare: named(material.composition),
     };
   }
   const plant = plantById(material.plantId);
@@ -147,5 +154,6 @@ function materialFigures({ material }: ForecastRequest, pressurePa: number): Mat
     releasePerMinute: plant.releasePerMinute,
     washing: 3,
     oil: withOil(plant.composition),
+    namedShare: named(plant.composition),
   };
 }

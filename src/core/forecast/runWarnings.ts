@@ -3,6 +3,9 @@ import type { Forecast } from "./forecastRun";
 import type { RunModel } from "./runModel";
 import { stopTimes } from "./simulate";
 
+/* Below this the named part no longer speaks for the whole oil. */
+const leastNamedShare = 0.5;
+
 /** What a forecast has to say beside its numbers. */
 export function runWarnings(model: RunModel, forecast: Forecast): Warning[] {
   const { request, material } = model;
@@ -40,6 +43,14 @@ export function runWarnings(model: RunModel, forecast: Forecast): Warning[] {
       message:
         "Near the end the plant has soaked up what is left: it may sit on the hot floor and scorch.",
       remedy: "Add water, keep the plant off the floor, and turn the heat down for the last part.",
+    });
+  }
+  if (material.namedShare < leastNamedShare) {
+    warnings.push({
+      code: "littleKnownOil",
+      severity: "note",
+      message: `Only ${Math.round(material.namedShare * 100)} % of this oil is named: the rest is taken to be like it.`,
+      remedy: "Name more of its compounds, or trust its density and solubility less.",
     });
   }
   if (material.oilMlPerKg.high > 0 && forecast.oil.visibleMl.p50 === 0) {

@@ -16,13 +16,15 @@ export interface OilProperties {
 }
 
 const waterDensity = 0.998;
+/* Published analyses are rounded: a hundredth or two over the whole is no mistake. */
+const mostTotal = 1.02;
 /* Within 10 kg/m³ of water nothing separates in a home still's time; a hair more for rounding. */
 const hangingBand = 0.01 + 1e-9;
 
 /**
  * Density, solubility and layer of an oil. Density by adding the parts' volumes; solubility as
  * `Σ x S` over mole fractions (Raoult), S being each compound's own.
- * @throws RangeError when a compound is unknown, a fraction is negative or all are 0
+ * @throws RangeError when a compound is unknown, a fraction is negative, or they sum to 0 or more than 1
  */
 export function oilProperties(composition: Composition): OilProperties {
   const parts = partsOf(composition);
@@ -83,6 +85,10 @@ function partsOf(composition: Composition): { compound: Compound; mass: number; 
   const total = named.reduce((sum, { fraction }) => sum + fraction, 0);
   if (!(total > 0))
     throw new RangeError("composition must name at least one compound with a share above 0");
+  if (total > mostTotal)
+    throw new RangeError(
+      `composition: its shares sum to ${total.toFixed(2)}; as mass fractions they cannot be more than 1`,
+    );
   const moles = named.reduce(
     (sum, { compound, fraction }) => sum + fraction / compound.molarMass,
     0,

@@ -21,7 +21,8 @@ export function minutesToHeat(
   if (toC <= fromC) return 0;
   const netAtEnd = powerW - lossWPerK * (toC - airC);
   if (netAtEnd <= 0) return Infinity;
-  if (lossWPerK === 0) return (capacityJPerK * (toC - fromC)) / powerW / 60;
-  const netAtStart = powerW - lossWPerK * (fromC - airC);
-  return ((capacityJPerK / lossWPerK) * Math.log(netAtStart / netAtEnd)) / 60;
+  /* Written so that no loss and a hair of loss are the same case. */
+  const lost = (lossWPerK * (toC - fromC)) / netAtEnd;
+  const slowing = lost > 1e-12 ? Math.log1p(lost) / lost : 1;
+  return ((capacityJPerK * (toC - fromC)) / netAtEnd / 60) * slowing;
 }

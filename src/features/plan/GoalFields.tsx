@@ -106,7 +106,7 @@ function Wish({ plan: { draft, read, units, change } }: { plan: PlanWork }) {
       <Choice
         label="What"
         options={[
-          { value: "oil", label: "Oil to see" },
+          { value: "oil", label: "Oil" },
           { value: "hydrosol", label: "Hydrosol" },
         ]}
         value={draft.wishWhat}

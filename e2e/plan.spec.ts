@@ -1,0 +1,153 @@
+import { expect, test, type Page } from "@playwright/test";
+import { addCopperPot, field, tile } from "./steps";
+
+const stills: { name: string; plant: string; have: string; oil: string; hydrosol?: string }[] = [
+  {
+    name: "Copper pot, 12 L",
+    plant: "True lavender, flower spikes",
+    have: "700",
+    oil: "10",
+    hydrosol: "1500",
+  },
+  { name: "Glass flask, 2 L", plant: "Caraway, ripe seed", have: "120", oil: "4", hydrosol: "400" },
+  {
+    name: "Boiler and vessel, 15 L",
+    plant: "Scots pine, needles and tips",
+    have: "2500",
+    oil: "12",
+    hydrosol: "4000",
+  },
+  { name: "Returning flask, 3 L", plant: "Juniper berry, ripe berries", have: "200", oil: "3" },
+  {
+    name: "Bowl and lid, 10 L",
+    plant: "Rosemary, leafy twigs",
+    have: "300",
+    oil: "2",
+    hydrosol: "600",
+  },
+];
+
+async function addStill(page: Page, name: string): Promise<void> {
+  await page.goto("/bench");
+  await page.getByRole("button", { name: `Add: ${name}` }).click();
+  await expect(page.getByRole("link", { name: new RegExp(`^${name}`) })).toBeVisible();
+}
+
+for (const { name, plant, have, oil, hydrosol } of stills) {
+  test(`one harvest planned in each direction: ${name}`, async ({ page }) => {
+    await addStill(page, name);
+    await page.goto("/plan");
+    await page.getByLabel("Plant", { exact: true }).selectOption({ label: plant });
+    await field(page, "I have").fill(have);
+    await expect(tile(page, /^Oil to see/)).toContainText("8 in 10");
+    await expect(page.getByRole("img", { name: new RegExp(`^${name} with`) })).toBeVisible();
+    await expect(page.getByRole("button", { name: "Ready this charge" })).toBeEnabled();
+
+    await page.getByRole("radio", { name: "I want" }).click();
+    await field(page, "I want").fill(oil);
+    await expect(page.getByText(/That takes about .* in a middling year/)).toBeVisible();
+    await expect(tile(page, /^Oil to see/)).toContainText("8 in 10");
+    await page.getByRole("radio", { name: "Hydrosol", exact: true }).click();
+    await field(page, "I want").fill(hydrosol ?? "500");
+    if (hydrosol) await expect(page.getByText(/That takes about/)).toBeVisible();
+    else
+      await expect(page.getByRole("alert").first()).toContainText(
+        "Hydrosol flows back in cohobation. Choose plant in the water.",
+      );
+  });
+}
+
+test("a warning's remedy is one tap, shows before and after, and is taken back", async ({
+  page,
+}) => {
+  await addCopperPot(page);
+  await page.goto("/plan");
+  await page
+    .getByLabel("Plant", { exact: true })
+    .selectOption({ label: "True lavender, flower spikes" });
+  await field(page, "I have").fill("3000");
+  await field(page, "Charges").fill("1");
+  await expect(page.getByRole("alert").first()).toContainText("more than fits");
+  await expect(page.getByRole("button", { name: "Mend the plan first" })).toBeDisabled();
+  await page.getByRole("button", { name: "Do that" }).first().click();
+  const table = page.getByRole("table", { name: "Before and after" });
+  await expect(table.getByRole("row", { name: /Charges 1 × 3.00 kg/ })).toBeVisible();
+  await expect(table.getByRole("row", { name: /Oil, 8 in 10/ })).not.toContainText("…");
+  await expect(page.getByRole("button", { name: "Ready this charge" })).toBeEnabled();
+  await page.getByRole("button", { name: "Take it back" }).click();
+  await expect(page.getByRole("button", { name: "Mend the plan first" })).toBeDisabled();
+});
+
+test("schools stand side by side with what each would come to", async ({ page }) => {
+  await addCopperPot(page);
+  await page.goto("/plan");
+  await field(page, "I have").fill("600");
+  await page.getByRole("button", { name: /Gentle or brisk/ }).click();
+  await expect(page.getByText("stands in the plan")).toBeVisible();
+  await expect(page.getByText(/oil to see · .* hydrosol · .* on the heat/)).toHaveCount(2);
+  await page.getByRole("button", { name: "Take: Brisk" }).click();
+  await expect(page.getByRole("table", { name: "Before and after" })).toContainText("On the heat");
+});
+
+test("inputs that change quickly never show an old answer for a new question", async ({ page }) => {
+  await addCopperPot(page);
+  await page.goto("/plan");
+  const have = field(page, "I have");
+  for (const mass of ["100", "900", "250", "1400", "333", "640"]) await have.fill(mass);
+  await expect(page.getByText(/640 g · .* water · .* oil to see/)).toBeVisible();
+  const settled = await tile(page, "Oil to see").textContent();
+  await page.reload();
+  await expect(page.getByText(/640 g · .* water · .* oil to see/)).toBeVisible();
+  expect(await tile(page, "Oil to see").textContent()).toBe(settled);
+});
+
+test("a calibration with water replaces the usual figures and says by how much", async ({
+  page,
+}) => {
+  await addCopperPot(page);
+  await page.getByRole("link", { name: /Copper pot/ }).click();
+  await page.getByRole("link", { name: /Calibrate with water/ }).click();
+  await field(page, "Water in the pot").fill("3");
+  await field(page, "From heat on to a full boil").fill("200");
+  await field(page, "Distillate in a minute, once it is steady").fill("21");
+  await expect(page.getByRole("alert").first()).toContainText(
+    "The time to boil: 200 min is longer",
+  );
+  await field(page, "From heat on to a full boil").fill("18");
+  await expect(page.getByRole("table", { name: "Usual and measured" })).toContainText(
+    "Reaches the pot",
+  );
+  await page.getByRole("button", { name: "Keep this calibration" }).click();
+  await expect(page.getByRole("link", { name: /% reaches the pot/ })).toBeVisible();
+});
+
+test("a changed figure is marked as the person's own, and a plant of one's own can be planned", async ({
+  page,
+}) => {
+  await addCopperPot(page);
+  await page.goto("/bench/plants");
+  await field(page, "Find").fill("clary");
+  await page.getByRole("link", { name: /Clary sage/ }).click();
+  await page.getByRole("button", { name: "Change figures" }).click();
+  await field(page, "Oil, high").first().fill("0.2");
+  await page.getByRole("button", { name: "Keep these figures" }).click();
+  await expect(page.getByText("High must not be below low.")).toBeVisible();
+  await field(page, "Oil, high").first().fill("3.1");
+  await page.getByRole("button", { name: "Keep these figures" }).click();
+  await expect(page.getByText("0.80–3.1 ✎")).toBeVisible();
+  await page.reload();
+  await expect(page.getByText("0.80–3.1 ✎")).toBeVisible();
+
+  await page.goto("/bench/plants/new/figures");
+  await page
+    .getByLabel("Begin with the figures of")
+    .selectOption({ label: "Spearmint, leafy tops" });
+  await field(page, "Name").fill("Water mint");
+  await field(page, "Two letters for lot codes").fill("wm");
+  await page.getByRole("button", { name: "Keep these figures" }).click();
+  await expect(page.getByRole("heading", { name: "Water mint" })).toBeVisible();
+  await page.getByRole("button", { name: "Plan a charge" }).click();
+  await field(page, "I have").fill("500");
+  await expect(page.getByRole("heading", { name: "Water mint" })).toBeVisible();
+  await expect(tile(page, "Oil to see")).toContainText("8 in 10");
+});
