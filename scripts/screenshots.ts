@@ -29,11 +29,39 @@ const plannedBelow = async (page: Page) => {
     .evaluate((drawing) => drawing.scrollIntoView({ block: "start" }));
 };
 
+const wilted = async (page: Page) => {
+  await planned(page);
+  await page.getByRole("button", { name: /At once, wilted/ }).click();
+  await page.getByRole("button", { name: "Take: Wilted overnight" }).click();
+  const table = page.getByRole("table", { name: "Before and after" });
+  await table.getByRole("row", { name: /Oil, 8 in 10.*mL.*mL/ }).waitFor();
+};
+const calibrated = async (page: Page) => {
+  await page.getByRole("textbox", { name: "Water in the pot" }).fill("3");
+  await page.getByRole("textbox", { name: "From heat on to a full boil" }).fill("19");
+  await page.getByRole("textbox", { name: /Distillate in a minute/ }).fill("21");
+  await page.getByRole("table").waitFor();
+};
+const fanBelow = async (page: Page) => {
+  await planned(page);
+  await page
+    .getByRole("heading", { name: /Oil over time/ })
+    .evaluate((heading) => heading.scrollIntoView({ block: "start" }));
+};
+
 const pictures: Picture[] = [
   { name: "today-phone", address: "/" },
   { name: "plan-phone", address: "/plan", prepare: plannedBelow },
   { name: "plan-wide", address: "/plan", wide: true, prepare: planned },
-  { name: "plan-wide-night", address: "/plan", wide: true, night: true, prepare: planned },
+  { name: "fan-phone-night", address: "/plan", night: true, prepare: fanBelow },
+  { name: "before-after-wide", address: "/plan", wide: true, prepare: wilted },
+  { name: "plant-wide", address: "/bench/plants/clarysage", wide: true },
+  {
+    name: "calibrate-wide",
+    address: "/bench/stills/demo-still-1/calibrate",
+    wide: true,
+    prepare: calibrated,
+  },
   { name: "ready-phone", address: "/runs/demo-run-31/ready" },
   { name: "watch-phone-night", address: "/runs/demo-run-31/watch", night: true },
   { name: "watch-wide", address: "/runs/demo-run-31/watch", wide: true },

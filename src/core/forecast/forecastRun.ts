@@ -54,6 +54,16 @@ const curvePoints = 40;
 /* Distillate should leave the condenser about this warm; the duty hardly depends on it. */
 const distillateOutC = 30;
 
+/**
+ * The middle run alone, without curves and ranges: for what has to be asked many times.
+ * @throws RangeError as `forecastRun` does
+ */
+export function middleRun(request: ForecastRequest): Outcome {
+  checkRanges(request);
+  const model = runModel(request);
+  return simulate(model, middleDraw(model));
+}
+
 /* Runs played between two looks at whether anybody still wants the answer: some 5 ms. */
 const batch = 100;
 

@@ -1,4 +1,5 @@
-import { planCharges, type ChargePlan } from "./planCharges";
+import { middleRun } from "../forecast/forecastRun";
+import { loadCharges } from "./loadCharges";
 import type { PlanInput } from "./planInput";
 
 /** How much of a product a person wants in all, mL. */
@@ -11,8 +12,8 @@ export interface Wish {
 const mostCharges = 500;
 
 /**
- * Plant it takes for a wish in the middle run, g, and the equal charges it is shared out over. Oil counts as it is
- * seen, hydrosol as it comes over.
+ * Plant it takes for a wish in the middle run, g, and the equal charges it is shared out over.
+ * Oil counts as it is seen, hydrosol as it comes over.
  * @throws RangeError naming the wish and a remedy when this still cannot fulfil it this way
  */
 export function massForWish(
@@ -23,10 +24,13 @@ export function massForWish(
     throw new RangeError(`I want: ${volumeMl} mL is not an amount.`);
   if (what === "hydrosol" && input.method === "cohobation")
     throw new RangeError("I want: hydrosol flows back in cohobation. Choose plant in the water.");
-  const planOf = (massG: number) => planCharges({ ...input, massG, charges: 1 });
-  const fullG = planOf(1).limits.chargeG;
+  const load = (massG: number) => loadCharges({ ...input, massG, charges: 1 });
+  const fullG = load(1).limits.chargeG;
   if (!(fullG > 0)) throw new RangeError("I want: this still has no room for a charge this way.");
-  const comes = (chargeG: number) => wished(planOf(chargeG), what);
+  const comes = (chargeG: number) => {
+    const { visibleMl, distillateMl } = middleRun(load(chargeG).filled);
+    return what === "oil" ? visibleMl : distillateMl;
+  };
   const most = comes(fullG);
   if (!(most > 0)) {
     throw new RangeError(
@@ -53,8 +57,4 @@ export function massForWish(
     else low = middle;
   }
   return { massG: high * charges, charges };
-}
-
-function wished({ forecast }: ChargePlan, what: Wish["what"]): number {
-  return what === "oil" ? forecast.oil.visibleMl.p50 : forecast.distillateMl;
 }

@@ -1,4 +1,4 @@
-import { forecastRun } from "../forecast/forecastRun";
+import { middleRun } from "../forecast/forecastRun";
 import { receiverFit } from "../separation/receiver";
 import { methodsOf } from "../still/fillLimits";
 import type { PlanInput } from "./planInput";
@@ -62,7 +62,7 @@ function withinPot(warning: Warning, plan: BarePlan): Warning {
 function withSomeToSee(warning: Warning, input: PlanInput, plan: BarePlan): Warning {
   const taken = (remedy: string, change: PlanChange): Warning => ({ ...warning, remedy, change });
   const shows = (part: Partial<BarePlan["request"]>) =>
-    forecastRun({ ...plan.request, ...part }, { samples: 1 }).oil.visibleMl.p50 > 0;
+    middleRun({ ...plan.request, ...part }).visibleMl > 0;
   const returns = methodsOf(input.still.shape).includes("cohobation");
   if (returns && plan.method !== "cohobation" && shows({ method: "cohobation" }))
     return taken("Let the hydrosol flow back: then only the pot's water drinks oil.", {

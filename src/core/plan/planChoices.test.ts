@@ -186,10 +186,7 @@ test.each<[string, Partial<PlanInput>]>([
     },
   ],
   ["mats", { plant: plant("peppermint"), preparation: "chopped" }],
-  [
-    "pith",
-    { plant: plant("orangezest"), preparation: "withPith", method: "hydro", massG: 300 },
-  ],
+  ["pith", { plant: plant("orangezest"), preparation: "withPith", method: "hydro", massG: 300 }],
   ["bowlFull", { still: stills.bowl!, method: "bowl", massG: 600, stop: { minutes: 180 } }],
   ["tapTooSlow", { condenser: { kind: "tap", riseK: 1 }, pace: "brisk" }],
 ])("%s is warned of, and its tap mends it", (code, part) => {

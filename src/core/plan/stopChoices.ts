@@ -1,4 +1,4 @@
-import { forecastRun, type Forecast } from "../forecast/forecastRun";
+import { middleRun, type Forecast } from "../forecast/forecastRun";
 import type { ForecastRequest, StopRule } from "../forecast/request";
 
 /** Where one stop rule alone would end a run. */
@@ -19,12 +19,9 @@ export function stopChoices(
   rules: Required<Pick<StopRule, "perKg" | "worthMlPer10Min" | "minutes">>,
 ): StopChoice[] {
   const played = (rule: StopChoice["rule"], stop: StopRule): StopChoice => {
-    const { runMinutes, distillateMl, oil, stoppedBy } = forecastRun(
-      { ...request, stop },
-      { samples: 1 },
-    );
+    const { runMinutes, distillateMl, visibleMl, stoppedBy } = middleRun({ ...request, stop });
     const dryFirst = rule !== "reserve" && stoppedBy === "reserve";
-    return { rule, minutes: runMinutes, distillateMl, oilMl: oil.visibleMl.p50, dryFirst };
+    return { rule, minutes: runMinutes, distillateMl, oilMl: visibleMl, dryFirst };
   };
   const choices = [
     played("perKg", { perKg: rules.perKg }),
@@ -47,14 +44,13 @@ export interface TenMore {
 
 /** Ten more minutes at the end of a planned run. */
 export function tenMoreMinutes(request: ForecastRequest, planned: Forecast): TenMore {
-  const longer = forecastRun(
-    { ...request, stop: { minutes: planned.runMinutes + 10 } },
-    { samples: 1 },
-  );
+  const longer = middleRun({ ...request, stop: { minutes: planned.runMinutes + 10 } });
+  const { powerW, runPowerW = powerW } = request.still.heat;
+  const minutes = longer.runMinutes - planned.runMinutes;
   return {
-    oilMl: longer.oil.distilledMl.p50 - planned.oil.distilledMl.p50,
+    oilMl: longer.distilledG / planned.oilDensityGPerMl - planned.oil.distilledMl.p50,
     distillateMl: longer.distillateMl - planned.distillateMl,
-    energyKWh: longer.energyKWh - planned.energyKWh,
+    energyKWh: (runPowerW * minutes) / 60000,
     dry: longer.stoppedBy === "reserve",
   };
 }

@@ -1,4 +1,4 @@
-import { forecastRun } from "../forecast/forecastRun";
+import { middleRun } from "../forecast/forecastRun";
 import type { ForecastRequest } from "../forecast/request";
 import { runModel } from "../forecast/runModel";
 import type { Fill } from "../still/fillLimits";
@@ -32,7 +32,7 @@ export function waterWithReserve(request: ForecastRequest, byRuleMl: number): nu
   const plenty = 1e7;
   const ample = { ...request, waterMl: plenty };
   const model = runModel(ample);
-  const spent = model.returns ? 0 : forecastRun(ample, { samples: 1 }).distillateMl;
+  const spent = model.returns ? 0 : middleRun(ample).distillateMl;
   const heldByPlant = plenty - model.freeWaterMl;
   const wanted = Math.max(
     byRuleMl,

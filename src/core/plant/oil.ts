@@ -53,6 +53,17 @@ export interface BoilingTogether {
  * @throws RangeError as oilProperties
  */
 export function boilingTogether(composition: Composition, pressurePa: number): BoilingTogether {
+  const before = last.get(composition);
+  if (before?.pressurePa === pressurePa) return before.found;
+  const found = solveTogether(composition, pressurePa);
+  last.set(composition, { pressurePa, found });
+  return found;
+}
+
+/* A plan asks the same oil at the same pressure dozens of times; the search is most of its work. */
+const last = new WeakMap<Composition, { pressurePa: number; found: BoilingTogether }>();
+
+function solveTogether(composition: Composition, pressurePa: number): BoilingTogether {
   const parts = partsOf(composition);
   const oilPressure = (temperatureC: number) =>
     parts.reduce(

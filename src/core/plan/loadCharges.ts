@@ -1,0 +1,79 @@
+import type { ForecastRequest } from "../forecast/request";
+import { fillLimits, mostWaterMl, type Fill } from "../still/fillLimits";
+import { lossWPerK, vesselJPerK } from "../still/stillFigures";
+import { pressureAtAltitudePa } from "../water/atmosphere";
+import { boilingPointC } from "../water/saturation";
+import { chargeMaterial, type ChargeMaterial } from "./chargeMaterial";
+import { runPowerW } from "./pace";
+import type { PlanInput } from "./planInput";
+import { waterByRule, waterWithReserve } from "./wantedWater";
+
+/**
+ * How a harvest is shared out and one charge is loaded, before it is forecast.
+ * @throws RangeError when the plant has no such state
+ */
+export function loadCharges(input: PlanInput) {
+  const { still, plant, state, massG, method } = input;
+  const figures = chargeMaterial(input);
+  const fill: Fill = {
+    method,
+    packingGPerL: figures.packingGPerL,
+    waterMlPerG: state === "dried" ? plant.waterMlPerG.dried : plant.waterMlPerG.fresh,
+    froths: plant.froths,
+  };
+  const limits = fillLimits(still.shape, fill);
+  const needed = limits.chargeG > 0 ? Math.max(1, Math.ceil(massG / limits.chargeG - 1e-9)) : 1;
+  const charges = input.charges ?? needed;
+  const chargeG = massG / charges;
+  const request = chargeRequest(input, figures, chargeG);
+  const most = mostWaterMl(still.shape, fill, chargeG);
+  const wantedWaterMl = waterWithReserve(request, waterByRule(input, fill, chargeG, most));
+  const waterMl = input.waterMl ?? Math.max(0, Math.min(wantedWaterMl, most));
+  const filled = { ...request, waterMl };
+  return { figures, limits, needed, charges, chargeG, filled, waterMl, wantedWaterMl, most };
+}
+
+function middleOil({ low, high }: ChargeMaterial["oilMlPerKg"]): number {
+  return Math.sqrt(low * high);
+}
+
+function chargeRequest(
+  { still, plant, method, site, stop, worthShare, pace = "brisk" }: PlanInput,
+  figures: ChargeMaterial,
+  massG: number,
+): ForecastRequest {
+  const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
+  const { oilMlPerKg, freeShare, releasePerMinute, moisture } = figures;
+  const request: ForecastRequest = {
+    method,
+    material: {
+      oilMlPerKg,
+      composition: plant.composition,
+      freeShare,
+      releasePerMinute,
+      moisture,
+    },
+    massG,
+    still: {
+      heat: { ...still.heat, calibrated: still.heat.efficiency !== undefined },
+      lossWPerK: lossWPerK(still, boilC, site.airC),
+      vesselJPerK: vesselJPerK(still),
+      dryLineMl: still.shape.dryLineMl,
+      holdUpMl: still.holdUpMl,
+    },
+    waterMl: 0,
+    site: {
+      altitudeM: site.altitudeM,
+      airC: site.airC,
+      waterC: site.waterC,
+      coolingInC: site.coolingInC,
+    },
+    stop:
+      worthShare !== undefined && stop.worthMlPer10Min === undefined
+        ? { ...stop, worthMlPer10Min: (worthShare * middleOil(oilMlPerKg) * massG) / 1000 }
+        : stop,
+  };
+  const turnedDown = runPowerW(request, pace);
+  if (turnedDown !== undefined) request.still.heat.runPowerW = turnedDown;
+  return request;
+}
