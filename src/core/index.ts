@@ -70,6 +70,8 @@ export { waterDensity, waterViscosity } from "./water/properties";
 export { yieldOf, type Yield } from "./yield/yield";
 export { liveEstimate, type LiveEstimate } from "./run/liveEstimate";
 export { nextCue, type Cue } from "./run/nextCue";
+export { watchRun, type Doubt, type Seen, type WatchedForecast } from "./run/watchedRun";
+export { playWatched } from "./run/playWatched";
 export { chargeLevels } from "./plan/chargeLevels";
 export { compounds, type Compound } from "./plant/compounds";
 export { compoundVapourPressurePa } from "./plant/vapourPressure";

@@ -46,8 +46,11 @@ export interface RunModel {
   suspendedShare: number;
   /** Minutes to boil and to the first drop under some heating efficiency; Infinity when it never does. */
   times(efficiency: number): { boil: number; firstDrop: number };
-  /** Steam through the charge, g/min, 0 when the loss eats the heat. */
-  steamGPerMin(efficiency: number): number;
+  /**
+   * Steam through the charge, g/min, 0 when the loss eats the heat; at the power of the plan's run
+   * where none is told.
+   */
+  steamGPerMin(efficiency: number, powerW?: number): number;
 }
 
 /**
@@ -109,8 +112,8 @@ export function runModel(request: ForecastRequest): RunModel {
         firstDrop: watts > 0 ? boil + (plantCapacity * (boilC - airC)) / watts / 60 : Infinity,
       };
     },
-    steamGPerMin: (efficiency) =>
-      Math.max(0, (net(efficiency, still.heat.runPowerW) / latentJPerG) * 60),
+    steamGPerMin: (efficiency, powerW = still.heat.runPowerW) =>
+      Math.max(0, (net(efficiency, powerW) / latentJPerG) * 60),
   };
 }
 

@@ -1,0 +1,274 @@
+import type { ForecastRequest } from "../forecast/request";
+import { draws } from "../forecast/draws";
+import { runModel, type RunModel } from "../forecast/runModel";
+import type { Draw } from "../forecast/simulate";
+import { distillateThrough, oilCurveThrough, type Stretch } from "../extraction/heatChanges";
+import type { Percentiles } from "../statistics/chance";
+import { weightedPercentiles } from "../statistics/weighted";
+
+/** What was seen of a run so far. Minutes from heat on until the first drop, from the first drop after it. */
+export interface Seen {
+  minutesToBoil?: number;
+  minutesToFirstDrop?: number;
+  distillate: readonly { minutes: number; volumeMl: number }[];
+  rates: readonly { minutes: number; mlPerMin: number }[];
+  /** Oil that could be seen in the receiver. */
+  oil: readonly { minutes: number; volumeMl: number }[];
+  /** Changes of the heat after the first drop, W. */
+  heat: readonly { minutes: number; powerW: number }[];
+}
+
+/** Why nothing in the plan explains what is seen. */
+export type Doubt =
+  | "lessSteam"
+  | "moreSteam"
+  | "slowToBoil"
+  | "quickToBoil"
+  | "slowFirstDrop"
+  | "lessOil"
+  | "moreOil";
+
+/** What may end a run. */
+export type EndRule = "perKg" | "worthMlPer10Min" | "minutes" | "reserve";
+
+/** A forecast that has learnt from its run. */
+export interface WatchedForecast {
+  /** Distilled and to be seen at a moment after the first drop, mL. */
+  at(minutes: number): {
+    distilledMl: Percentiles;
+    visibleMl: Percentiles;
+    distillateMl: Percentiles;
+  };
+  /** Oil distilled over the minutes after the first drop, mL. */
+  fan(horizonMinutes: number): ({ minutes: number } & Percentiles)[];
+  /** Minutes after the first drop at which a rule ends the run, by the runs that explain what is seen. */
+  endsAt(rule: EndRule): Percentiles;
+  rateMlPerMin(): Percentiles;
+  /** Oil that ten more minutes from a moment on would bring, mL. */
+  tenMore(minutes: number): Percentiles;
+  /** How many of the played runs still speak. */
+  effectiveRuns: number;
+  /** Set when no played run explains what is seen. */
+  doubts: Doubt[];
+}
+
+interface Candidate {
+  stretches: Stretch[];
+  oilMlAt: (minutes: number) => number;
+  visibleMlAt: (minutes: number) => number;
+  toBoil: number;
+  toFirstDrop: number;
+}
+
+/* How far a reading may lie from a run that is right: the eye at a jar, a clock looked at late, a
+   model that is not the still. Relative, with a floor. */
+const spread = {
+  boil: { share: 0.04, least: 0.7 },
+  warm: { share: 0.12, least: 0.7 },
+  distillate: { share: 0.03, least: 10 },
+  rate: { share: 0.1, least: 0.5 },
+  oil: { share: 0.15, least: 0.08 },
+};
+/* Fewer speaking runs than this make ragged ranges: then every reading is believed a little less. */
+const leastRuns = 40;
+/* A reading so many deviations from the likeliest run is not explained by it. */
+const doubtDeviations = 3.5;
+const fanPoints = 40;
+
+/**
+ * Holds a run that is under way against a thousand played ones and weighs each by how well it
+ * explains what was seen (importance weighting, tempered so that enough runs keep speaking). Pure:
+ * same request, readings and seed, same answer.
+ * @throws RangeError as forecastRun
+ */
+export function watchRun(
+  request: ForecastRequest,
+  seen: Seen,
+  { samples = 1000, seed = 1 }: { samples?: number; seed?: number } = {},
+): WatchedForecast {
+  const model = runModel(request);
+  const candidates = draws(model, samples, seed).map((draw) => candidateOf(model, draw, seen));
+  const misfits = candidates.map((candidate) => deviations(candidate, seen));
+  const logs = misfits.map((parts) => -0.5 * parts.reduce((sum, { z }) => sum + z * z, 0));
+  const weights = tempered(logs);
+  const over = (read: (candidate: Candidate) => number) =>
+    weightedPercentiles(candidates.map(read), weights);
+  const density = model.material.oil.densityGPerMl;
+  const best = misfits[logs.indexOf(Math.max(...logs))] ?? [];
+  const { stop, massG } = request;
+  return {
+    at: (minutes) => ({
+      distilledMl: over(({ oilMlAt }) => oilMlAt(minutes)),
+      visibleMl: over(({ visibleMlAt }) => visibleMlAt(minutes)),
+      distillateMl: over(({ stretches }) => distillateThrough(stretches, minutes)),
+    }),
+    fan: (horizonMinutes) =>
+      Array.from({ length: fanPoints + 1 }, (_, i) => {
+        const minutes = (horizonMinutes * i) / fanPoints;
+        return { minutes, ...over(({ oilMlAt }) => oilMlAt(minutes)) };
+      }),
+    endsAt(rule) {
+      switch (rule) {
+        case "perKg":
+          return over(({ stretches }) => timeOf(stretches, (stop.perKg ?? 1) * massG));
+        case "worthMlPer10Min":
+          return over(({ oilMlAt }) =>
+            worthless(oilMlAt, stop.worthMlPer10Min ?? usualWorth(model) / density),
+          );
+        case "minutes":
+          return over(() => stop.minutes ?? Infinity);
+        case "reserve":
+          return over(({ stretches }) => timeOf(stretches, model.spendableMl));
+      }
+    },
+    rateMlPerMin: () => over(({ stretches }) => stretches.at(-1)?.steamGPerMin ?? 0),
+    tenMore: (minutes) => over(({ oilMlAt }) => oilMlAt(minutes + 10) - oilMlAt(minutes)),
+    effectiveRuns: effective(weights),
+    doubts: [...new Set(best.filter(({ z }) => Math.abs(z) > doubtDeviations).map(doubtOf))],
+  };
+}
+
+/* A fiftieth of the charge's middle oil, g: what the plan calls not worth ten more minutes. */
+function usualWorth({ material, request }: RunModel): number {
+  const { low, high } = material.oilMlPerKg;
+  return (0.02 * Math.sqrt(low * high) * request.massG * material.oil.densityGPerMl) / 1000;
+}
+
+function candidateOf(model: RunModel, draw: Draw, seen: Seen): Candidate {
+  const { request, material } = model;
+  const { densityGPerMl, solubilityGPerL, saturationRatio } = material.oil;
+  const steam = (powerW?: number) => model.steamGPerMin(draw.efficiency, powerW);
+  const { boil, firstDrop } = model.times(draw.efficiency);
+  const stretches: Stretch[] = [
+    { from: 0, steamGPerMin: steam() },
+    ...seen.heat.map(({ minutes, powerW }) => ({
+      from: Math.max(0, minutes),
+      steamGPerMin: steam(powerW),
+    })),
+  ].sort((a, b) => a.from - b.from);
+  const plantOilG = (request.massG / 1000) * draw.oilMlPerKg * densityGPerMl;
+  const oilAt = oilCurveThrough(
+    {
+      freeG: plantOilG * draw.freeShare,
+      boundG: plantOilG * (1 - draw.freeShare),
+      releasePerMinute: draw.releasePerMinute,
+      washPerGram: draw.washing / request.massG,
+      saturationRatio,
+    },
+    stretches,
+  );
+  const holdUpMl = request.still.holdUpMl ?? 0;
+  return {
+    stretches,
+    toBoil: boil,
+    toFirstDrop: firstDrop,
+    oilMlAt: (minutes) => oilAt(minutes) / densityGPerMl,
+    visibleMlAt(minutes) {
+      const volumeMl = distillateThrough(stretches, minutes);
+      const waterMl = model.returns ? Math.min(volumeMl, model.freeWaterMl) : volumeMl;
+      const oilG = oilAt(minutes);
+      const dissolvedG = Math.min(oilG, (solubilityGPerL * waterMl) / 1000);
+      const undissolvedMl = (oilG - dissolvedG) / densityGPerMl;
+      return Math.max(0, undissolvedMl * (1 - draw.suspendedShare) - holdUpMl);
+    },
+  };
+}
+
+interface Misfit {
+  what: keyof typeof spread;
+  /** Deviations by which the reading lies above (+) or below (−) the run. */
+  z: number;
+}
+
+function deviations(candidate: Candidate, seen: Seen): Misfit[] {
+  const parts: Misfit[] = [];
+  const add = (what: Misfit["what"], read: number, played: number) => {
+    const { share, least } = spread[what];
+    const sigma = Math.max(least, share * Math.abs(played));
+    parts.push({ what, z: Number.isFinite(played) ? (read - played) / sigma : 9 });
+  };
+  const { minutesToBoil, minutesToFirstDrop } = seen;
+  if (minutesToBoil !== undefined) add("boil", minutesToBoil, candidate.toBoil);
+  if (minutesToFirstDrop !== undefined && candidate.toFirstDrop > candidate.toBoil)
+    add(
+      "warm",
+      minutesToFirstDrop - (minutesToBoil ?? candidate.toBoil),
+      candidate.toFirstDrop - candidate.toBoil,
+    );
+  for (const { minutes, volumeMl } of decisive(seen.distillate))
+    add("distillate", volumeMl, distillateThrough(candidate.stretches, minutes));
+  for (const { minutes, mlPerMin } of seen.rates.slice(-3))
+    add("rate", mlPerMin, rateAt(candidate.stretches, minutes));
+  for (const { minutes, volumeMl } of decisive(seen.oil))
+    add("oil", volumeMl, candidate.visibleMlAt(minutes));
+  return parts;
+}
+
+/* Readings of one growing amount are not independent: the first, the middle and the last speak. */
+function decisive<T>(readings: readonly T[]): T[] {
+  if (readings.length <= 3) return [...readings];
+  return [readings[0]!, readings[Math.floor(readings.length / 2)]!, readings.at(-1)!];
+}
+
+function rateAt(stretches: readonly Stretch[], minutes: number): number {
+  return (stretches.findLast(({ from }) => from <= minutes) ?? stretches[0])?.steamGPerMin ?? 0;
+}
+
+/** Weights from log likelihoods, made gentler until enough runs keep speaking. */
+function tempered(logs: readonly number[]): number[] {
+  const top = Math.max(...logs);
+  const at = (power: number) => {
+    const raw = logs.map((log) => Math.exp(power * (log - top)));
+    const sum = raw.reduce((total, weight) => total + weight, 0);
+    return raw.map((weight) => weight / sum);
+  };
+  let weights = at(1);
+  for (let power = 1; effective(weights) < leastRuns && power > 0.01;) {
+    power *= 0.8;
+    weights = at(power);
+  }
+  return weights;
+}
+
+function effective(weights: readonly number[]): number {
+  return 1 / weights.reduce((sum, weight) => sum + weight * weight, 0);
+}
+
+function timeOf(stretches: readonly Stretch[], volumeMl: number): number {
+  let left = volumeMl;
+  for (const [index, { from, steamGPerMin }] of stretches.entries()) {
+    const until = stretches[index + 1]?.from ?? Infinity;
+    const passes = steamGPerMin * (until - from);
+    if (steamGPerMin > 0 && passes >= left) return from + left / steamGPerMin;
+    left -= Number.isFinite(passes) ? passes : 0;
+  }
+  return Infinity;
+}
+
+/* A day is longer than anybody sits by a home still. */
+const longestMinutes = 1440;
+
+function worthless(oilMlAt: (minutes: number) => number, worthMl: number): number {
+  const earns = (t: number) => oilMlAt(t + 10) - oilMlAt(t);
+  if (earns(0) < worthMl) return 0;
+  let [low, high] = [0, longestMinutes];
+  for (let step = 0; step < 14; step += 1) {
+    const middle = (low + high) / 2;
+    if (earns(middle) >= worthMl) low = middle;
+    else high = middle;
+  }
+  return high;
+}
+
+function doubtOf({ what, z }: Misfit): Doubt {
+  switch (what) {
+    case "boil":
+      return z > 0 ? "slowToBoil" : "quickToBoil";
+    case "warm":
+      return z > 0 ? "slowFirstDrop" : "moreSteam";
+    case "oil":
+      return z > 0 ? "moreOil" : "lessOil";
+    default:
+      return z > 0 ? "moreSteam" : "lessSteam";
+  }
+}
