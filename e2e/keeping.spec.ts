@@ -82,7 +82,7 @@ test("two tabs on one run both write, and both see everything", async ({ page, c
   await page.getByRole("button", { name: "Note" }).click();
   await field(page, "What you saw, smelt or did").fill("from the first tab");
   await page.getByRole("button", { name: "Write it down" }).click();
-  await other.getByRole("button", { name: "First drop" }).click();
+  await other.getByRole("button", { name: "First drop", exact: true }).click();
   await expect(page.getByRole("heading", { name: "Distilling" })).toBeVisible();
   for (const tab of [page, other])
     await expect(tab.getByRole("button", { name: "Log, 4 entries" })).toBeVisible();

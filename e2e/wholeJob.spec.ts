@@ -55,7 +55,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await page.reload();
   await expect(page.getByRole("heading", { name: "Warming the charge" })).toBeVisible();
   await page.clock.fastForward("04:00");
-  await page.getByRole("button", { name: "First drop" }).click();
+  await page.getByRole("button", { name: "First drop", exact: true }).click();
   await page.clock.fastForward("10:00");
   await expect(page.getByText("0:10").first()).toBeVisible();
   await page.getByRole("button", { name: "Reading" }).click();

@@ -3,12 +3,14 @@ import express, { type Express } from "express";
 import compressedStatic from "express-static-gzip";
 import helmet from "helmet";
 import path from "node:path";
+import { instruments } from "./instruments";
+import { openSimulations } from "./simulations";
 
 /* Names with a content hash never change what they hold. */
 const hashed = /[-.][0-9a-f]{32}\.\w+(\.br|\.gz)?$/;
 
 /** Serves the built app from a folder. Keeps no user data. */
-export function createApp(folder: string): Express {
+export function createApp(folder: string, simulations = openSimulations()): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -35,6 +37,8 @@ export function createApp(folder: string): Express {
       crossOriginEmbedderPolicy: false,
     }),
   );
+  /* An event that waits in a compressor's buffer is late. */
+  app.use("/instruments", instruments(simulations));
   app.use(compression());
   app.get("/healthz", (_request, response) => {
     response.json({ ok: true });

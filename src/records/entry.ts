@@ -7,8 +7,23 @@ const common = { id, at: moment, note: longText.optional() };
 const readingFields = {
   headC: z.number().min(-30).max(150).optional(),
   outletC: z.number().min(-30).max(150).optional(),
+  tubC: z.number().min(-30).max(110).optional(),
   /** All distillate so far, mL. */
   distillateMl: amount.optional(),
+  /** Drip rate, mL/min. */
+  rateMlPerMin: amount.optional(),
+  /** Oil to be seen in the receiver, mL. */
+  oilMl: amount.optional(),
+};
+
+const spentFields = {
+  smell: shortText.optional(),
+  colour: shortText.optional(),
+  wetness: z.enum(["dry", "moist", "sodden"]).optional(),
+  /** The liquid left in the pot was kept. */
+  liquorKept: z.boolean().optional(),
+  /** What still ran out after the heat was off, mL. */
+  tailMl: amount.optional(),
 };
 
 const resultFields = {
@@ -24,13 +39,25 @@ const resultFields = {
 };
 
 export const entrySchema = z.discriminatedUnion("type", [
-  z.object({ ...common, type: z.literal("lit") }),
+  z.object({
+    ...common,
+    type: z.literal("lit"),
+    /** Checks that were still open, and why it was lit all the same. */
+    open: z.array(shortText).max(60).optional(),
+    reason: shortText.optional(),
+  }),
   z.object({ ...common, type: z.literal("boiling") }),
   z.object({ ...common, type: z.literal("firstDrop") }),
   z.object({ ...common, type: z.literal("reading"), ...readingFields }),
   z.object({ ...common, type: z.literal("jarSwapped"), jarMl: positive.optional() }),
   z.object({ ...common, type: z.literal("waterAdded"), volumeMl: positive }),
+  z.object({ ...common, type: z.literal("iceAdded"), massG: positive }),
+  z.object({ ...common, type: z.literal("heatChanged"), powerW: amount }),
+  z.object({ ...common, type: z.literal("trouble"), what: shortText.min(1) }),
+  /** The stop was moved: minutes after the first drop, and why. */
+  z.object({ ...common, type: z.literal("stopMoved"), minutes: amount, reason: shortText }),
   z.object({ ...common, type: z.literal("heatOff") }),
+  z.object({ ...common, type: z.literal("spent"), ...spentFields }),
   z.object({ ...common, type: z.literal("note") }),
   z.object({ ...common, type: z.literal("separated"), ...resultFields }),
   /** Corrects an earlier entry: its moment, its fields, or that it happened at all. */
@@ -40,7 +67,15 @@ export const entrySchema = z.discriminatedUnion("type", [
     of: id,
     struck: z.literal(true).optional(),
     change: z
-      .object({ at: moment, note: longText, volumeMl: positive, ...readingFields, ...resultFields })
+      .object({
+        at: moment,
+        note: longText,
+        volumeMl: positive,
+        massG: positive,
+        powerW: amount,
+        ...readingFields,
+        ...resultFields,
+      })
       .partial()
       .optional(),
   }),

@@ -1,93 +1,174 @@
-import { liveEstimate, nextCue, type Cue, type LiveEstimate } from "@/core";
+import {
+  alarms,
+  cues,
+  liveEstimate,
+  steamAtPower,
+  tubNow,
+  type Alarm,
+  type Cue,
+  type LiveEstimate,
+  type StopRule,
+  type TubNow,
+} from "@/core";
 import type { Run } from "./run";
 import type { RunState } from "./runState";
+import type { Still } from "./still";
 
-/** Where a run stands at a moment: estimate from the first drop on, next cue while the heat is on. */
-export interface LiveRun {
-  live?: LiveEstimate;
-  cue?: Cue;
+/** The latest of what thermometers and a scale said, and when. */
+export interface Latest {
+  headC?: number;
+  outletC?: number;
+  tub?: { temperatureC: number; at: number };
+  /** Distillate by the scale, mL, thinned. */
+  distillate?: readonly { at: number; volumeMl: number }[];
 }
 
-/** Holds a run's entries against its plan at a moment (milliseconds). */
-export function liveRun(run: Run, state: RunState, now: number): LiveRun {
-  if (state.litAt === undefined || state.heatOffAt !== undefined) return {};
+/** Where a run stands at a moment: estimate from the first drop on, what is next, what is wrong. */
+export interface LiveRun {
+  live?: LiveEstimate;
+  tub?: TubNow;
+  /** The soonest thing to do. */
+  cue?: Cue;
+  cues: Cue[];
+  alarms: Alarm[];
+  /** Power at the source now, W. */
+  powerW: number;
+}
+
+interface Around {
+  still?: Still;
+  latest?: Latest;
+  /** No played run explains what is seen. */
+  notExplained?: boolean;
+}
+
+const minute = 60000;
+
+/** Holds a run's entries against its plan at a moment (milliseconds, the run's own time). */
+export function liveRun(
+  run: Run,
+  state: RunState,
+  now: number,
+  { still, latest = {}, notExplained = false }: Around = {},
+): LiveRun {
   const { plan } = run;
-  const live =
-    state.firstDropAt === undefined
-      ? undefined
-      : liveEstimate(
-          {
-            stop: plan.stop,
-            chargeG: plan.chargeG,
-            jarMl: plan.jarMl,
-            spendableMl: plan.forecast.spendableMl,
-            waterAddedMl: state.waterAddedMl,
-            plannedRateMlPerMin: plan.forecast.rateMlPerMin,
-            firstDropAt: state.firstDropAt,
-            readings: state.readings.flatMap(({ at, distillateMl }) =>
-              distillateMl === undefined ? [] : [{ at: Date.parse(at), volumeMl: distillateMl }],
-            ),
-            jarStart: state.jarStart ?? { at: state.firstDropAt },
-          },
-          now,
-        );
-  const cue = nextCue(
+  const powerW = state.heat.at(-1)?.powerW ?? plan.powerW;
+  if (state.litAt === undefined || state.heatOffAt !== undefined)
+    return { cues: [], alarms: [], powerW };
+  const turned = state.heat.filter(({ at }) => at >= (state.firstDropAt ?? Infinity));
+  const live = liveOf(run, state, now, latest, turned.at(-1));
+  const tub = live && tubOf(run, state, live, still, latest);
+  const { forecast } = plan;
+  const input = {
+    litAt: state.litAt,
+    boilingAt: state.boilingAt,
+    minutesToBoil: forecast.minutesToBoil,
+    minutesToFirstDrop: forecast.minutesToFirstDrop,
+    live,
+    tub,
+    turnDown: plan.runPowerW !== undefined && turned.length === 0,
+    minutesToFirstCut: firstCutIn(run, state, live),
+  };
+  const coming = cues(input, now);
+  const since = (at: number | undefined) => (at === undefined ? 0 : (now - at) / minute);
+  const warnings = alarms({
+    live,
+    tub,
+    outletC: latest.outletC,
+    headC: latest.headC,
+    boilC: forecast.boilC,
+    waitingForBoil:
+      state.boilingAt === undefined
+        ? { since: since(state.litAt), allowed: forecast.minutesToBoil }
+        : undefined,
+    waitingForDrop:
+      state.boilingAt !== undefined && state.firstDropAt === undefined
+        ? {
+            since: since(state.boilingAt),
+            allowed: forecast.minutesToFirstDrop - forecast.minutesToBoil,
+          }
+        : undefined,
+    plannedRateMlPerMin: forecast.rateMlPerMin,
+    turnedDown: turned.length > 0,
+    notExplained,
+  });
+  return { live, tub, cue: coming[0], cues: coming, alarms: warnings, powerW };
+}
+
+/** The rule that ends the run as it stands: the plan's, or where the person moved it. */
+function standingStop(run: Run, state: RunState): StopRule {
+  return state.stopMovedTo === undefined ? run.plan.stop : { minutes: state.stopMovedTo };
+}
+
+function liveOf(
+  run: Run,
+  state: RunState,
+  now: number,
+  latest: Latest,
+  turned: { at: number; powerW: number } | undefined,
+): LiveEstimate | undefined {
+  const { plan } = run;
+  if (state.firstDropAt === undefined) return undefined;
+  const read = state.readings.flatMap(({ at, distillateMl }) =>
+    distillateMl === undefined ? [] : [{ at: Date.parse(at), volumeMl: distillateMl }],
+  );
+  const readings = [...read, ...(latest.distillate ?? [])].sort((a, b) => a.at - b.at);
+  return liveEstimate(
     {
-      litAt: state.litAt,
-      boilingAt: state.boilingAt,
-      minutesToBoil: plan.forecast.minutesToBoil,
-      minutesToFirstDrop: plan.forecast.minutesToFirstDrop,
-      live,
+      stop: standingStop(run, state),
+      chargeG: plan.chargeG,
+      jarMl: plan.jarMl,
+      spendableMl: plan.forecast.spendableMl,
+      waterAddedMl: state.waterAddedMl,
+      plannedRateMlPerMin:
+        turned && plan.request
+          ? Math.max(0.01, steamAtPower(plan.request, turned.powerW))
+          : plan.forecast.rateMlPerMin,
+      firstDropAt: state.firstDropAt,
+      readings,
+      ...(turned ? { rateSince: turned.at } : {}),
+      jarStart: state.jarStart ?? { at: state.firstDropAt },
     },
     now,
   );
-  return { live, cue };
 }
 
-/** A cue in the craft's words: what to do, and what it rests on. */
-export function cueWords(
-  { code, minutes }: Cue,
-  inMinutes: string,
-): { say: string; because: string } {
-  const late = minutes <= 0;
-  switch (code) {
-    case "boil":
-      return late
-        ? {
-            say: "It should boil by now",
-            because: "Listen for it. If it is quiet, check the heat and the lid.",
-          }
-        : {
-            say: `Boils in about ${inMinutes}`,
-            because: "Have the cooling on before the first vapour.",
-          };
-    case "firstDrop":
-      return late
-        ? {
-            say: "The first drop is due",
-            because: "No drop soon: look for a leak, or plant packed too tight.",
-          }
-        : {
-            say: `First drop in about ${inMinutes}`,
-            because: "Then turn the heat down: about a drop a second is gentle.",
-          };
-    case "swapJar":
-      return late
-        ? { say: "Swap the jar now", because: "It is nine tenths full." }
-        : { say: `Swap jar in ${inMinutes}`, because: "Have the next one clean and at hand." };
-    case "heatOff":
-      return late
-        ? { say: "Heat off now", because: "The plan's end is reached." }
-        : { say: `Heat off in about ${inMinutes}`, because: "By the stop you planned." };
-    case "dryLine":
-      return late
-        ? {
-            say: "Heat off now: the pot is at its dry line",
-            because: "Do not open it and do not add cold water. Let it cool.",
-          }
-        : {
-            say: `Dry line in ${inMinutes}`,
-            because: "Heat off before then, or add hot water if your still allows it.",
-          };
-  }
+function tubOf(
+  run: Run,
+  state: RunState,
+  live: LiveEstimate,
+  still: Still | undefined,
+  latest: Latest,
+): TubNow | undefined {
+  const condenser = still?.condenser;
+  if (!condenser || !("tubL" in condenser)) return undefined;
+  const reading = state.readings.findLast(({ tubC }) => tubC !== undefined);
+  const byHand = reading && { temperatureC: reading.tubC!, at: Date.parse(reading.at) };
+  const read = [byHand, latest.tub]
+    .filter((each) => each !== undefined)
+    .sort((a, b) => b.at - a.at)[0];
+  const firstDropAt = state.firstDropAt ?? 0;
+  const atMl = (at: number) => Math.max(0, live.rateMlPerMin * ((at - firstDropAt) / minute));
+  return tubNow({
+    condenser: { ...condenser, iceKg: run.plan.iceKg ?? condenser.iceKg },
+    startC: run.plan.request?.site?.coolingInC ?? 15,
+    iceAddedKg: state.iceAdded.reduce((sum, { massG }) => sum + massG / 1000, 0),
+    boilC: run.plan.forecast.boilC,
+    distillateMl: live.distillateMl,
+    rateMlPerMin: live.rateMlPerMin,
+    ...(read
+      ? {
+          read: {
+            temperatureC: read.temperatureC,
+            distillateMl: Math.min(live.distillateMl, atMl(read.at)),
+          },
+        }
+      : {}),
+  });
+}
+
+function firstCutIn(run: Run, state: RunState, live: LiveEstimate | undefined): number | undefined {
+  const { firstCutMl } = run.plan;
+  if (!live || firstCutMl === undefined || state.jars > 1) return undefined;
+  return (firstCutMl - live.distillateMl) / live.rateMlPerMin;
 }

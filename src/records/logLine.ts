@@ -1,4 +1,12 @@
-import { showTemperature, showVolume, words, type UnitSystem } from "@/core";
+import {
+  showDuration,
+  showMass,
+  showOil,
+  showTemperature,
+  showVolume,
+  words,
+  type UnitSystem,
+} from "@/core";
 import type { RunState } from "./runState";
 
 type Standing = RunState["entries"][number];
@@ -10,6 +18,11 @@ export const entryWords: Record<Standing["type"], string> = {
   reading: "Reading",
   jarSwapped: "Jar swapped",
   waterAdded: "Water added",
+  iceAdded: "Ice added",
+  heatChanged: "Heat changed",
+  trouble: "Trouble",
+  stopMoved: "Stop moved",
+  spent: "Spent plant",
   heatOff: "Heat off",
   note: "Note",
   separated: "Separated",
@@ -24,10 +37,34 @@ export function logLine(entry: Standing, units: UnitSystem): { what: string; det
       parts.push(`outlet ${words(showTemperature(entry.outletC, units))}`);
     if (entry.distillateMl !== undefined)
       parts.push(`${words(showVolume(entry.distillateMl, units))} so far`);
+    if (entry.rateMlPerMin !== undefined)
+      parts.push(`${entry.rateMlPerMin.toFixed(1)} mL a minute`);
+    if (entry.oilMl !== undefined) parts.push(`${words(showOil(entry.oilMl))} oil to see`);
+    if (entry.tubC !== undefined) parts.push(`tub ${words(showTemperature(entry.tubC, units))}`);
   }
+  if (entry.type === "lit" && entry.reason)
+    parts.push(`with ${entry.open?.length ?? 0} checks open: ${entry.reason}`);
+  if (entry.type === "iceAdded") parts.push(words(showMass(entry.massG, units)));
+  if (entry.type === "heatChanged") parts.push(`${entry.powerW.toFixed(0)} W`);
+  if (entry.type === "trouble") parts.push(entry.what);
+  if (entry.type === "stopMoved")
+    parts.push(`to ${showDuration(entry.minutes)} after the first drop: ${entry.reason}`);
+  if (entry.type === "spent") parts.push(...spentWords(entry, units));
   if (entry.type === "waterAdded") parts.push(words(showVolume(entry.volumeMl, units)));
   if (entry.type === "separated")
     parts.push(`${entry.oilMl} mL oil, ${words(showVolume(entry.hydrosolMl, units))} hydrosol`);
   if (entry.note) parts.push(entry.note);
   return { what: entryWords[entry.type], detail: parts.join(", ") };
+}
+
+function spentWords(entry: Extract<Standing, { type: "spent" }>, units: UnitSystem): string[] {
+  return [
+    entry.wetness,
+    entry.smell && `smells ${entry.smell}`,
+    entry.colour,
+    entry.tailMl === undefined
+      ? undefined
+      : `${words(showVolume(entry.tailMl, units))} more ran out`,
+    entry.liquorKept === undefined ? undefined : `liquor ${entry.liquorKept ? "kept" : "let go"}`,
+  ].filter((part) => part !== undefined && part !== "") as string[];
 }

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { amount, id, positive, recordBase, shortText } from "./base";
+import { amount, id, moment, positive, recordBase, shortText } from "./base";
 import { entrySchema } from "./entry";
 import { forecastRequestSchema } from "./forecastRequest";
 import { plantState } from "./harvest";
@@ -72,5 +72,12 @@ export const runSchema = z.object({
   /** Items of the checklist that were gone through, by name. */
   checked: z.array(shortText).max(60),
   entries: z.array(entrySchema).max(20000),
+  /**
+   * A simulated instrument's time where it runs faster than the wall's: run time is `runAt` plus
+   * `speed` times what has passed since `wallAt`. Absent: the wall's own.
+   */
+  clock: z.object({ wallAt: moment, runAt: moment, speed: z.number().min(1).max(120) }).optional(),
+  /** What the instrument is called and on which way it comes, so that a reload finds it again. */
+  instrument: z.object({ id: shortText, name: shortText, connectedAt: moment }).optional(),
 });
 export type Run = z.infer<typeof runSchema>;

@@ -18,6 +18,12 @@ export interface RunState {
   jarStart?: { at: number; volumeMl?: number };
   jars: number;
   waterAddedMl: number;
+  iceAdded: { at: number; massG: number }[];
+  /** Changes of the heat, W. */
+  heat: { at: number; powerW: number }[];
+  /** Where the stop was moved to, minutes after the first drop. */
+  stopMovedTo?: number;
+  spent?: Extract<Entry, { type: "spent" }>;
   result?: Separated;
 }
 
@@ -34,6 +40,8 @@ export function runState(entries: readonly Entry[]): RunState {
     readings: [],
     jars: 1,
     waterAddedMl: 0,
+    iceAdded: [],
+    heat: [],
   };
   state.litAt = first("lit");
   state.boilingAt = first("boiling");
@@ -52,6 +60,10 @@ export function runState(entries: readonly Entry[]): RunState {
       state.jarStart = { at };
     }
     if (entry.type === "waterAdded") state.waterAddedMl += entry.volumeMl;
+    if (entry.type === "iceAdded") state.iceAdded.push({ at, massG: entry.massG });
+    if (entry.type === "heatChanged") state.heat.push({ at, powerW: entry.powerW });
+    if (entry.type === "stopMoved") state.stopMovedTo = entry.minutes;
+    if (entry.type === "spent") state.spent = entry;
     if (entry.type === "separated") {
       state.result = entry;
       state.separatedAt = at;

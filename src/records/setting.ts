@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { recordBase, shortText } from "./base";
+import { moment, recordBase, shortText } from "./base";
 
 /** The one record of preferences; its id is always `preferences`. */
 export const settingSchema = z.object({
@@ -21,6 +21,14 @@ export const settingSchema = z.object({
       oilPerMl: z.number().min(0).max(1e6).optional(),
     })
     .optional(),
+  /** Sound and vibration on cues; absent until the person was asked. */
+  cueSound: z.boolean().optional(),
+  /** No sound until then. */
+  quietUntil: moment.optional(),
+  /** The cockpit's own light. */
+  cockpitLight: z.enum(["auto", "day", "night"]).optional(),
+  /** How a probe's columns were matched, by the header they came with. */
+  probeColumns: z.record(z.string().max(2000), z.record(shortText, shortText)).optional(),
   /** The moon's phase is shown at harvest. */
   moon: z.literal(true).optional(),
   /** What stands in the plan's fields, so that a reload does not empty them. */

@@ -1,3 +1,4 @@
+import { openSampleStorage } from "@/storage/sampleStorage";
 import type { RecordStorage } from "@/storage/recordStorage";
 import { exclusiveAccess } from "@/storage/exclusive";
 import { openRecordStorage } from "@/storage/recordStorage";
@@ -28,9 +29,10 @@ const silent: TabNotices = { tell: () => undefined, listen: () => () => undefine
 
 function open(backend = memoryStorage(), notices = silent) {
   const storage: RecordStorage = openRecordStorage(backend, exclusiveAccess("test"));
+  const samples = openSampleStorage(backend, exclusiveAccess("test"));
   let minute = 0;
   const now = () => new Date(Date.UTC(2026, 5, 1, 12, (minute += 1)));
-  return { backend, store: createStore({ logbook: "sereno", storage, notices, now }) };
+  return { backend, store: createStore({ logbook: "sereno", storage, samples, notices, now }) };
 }
 
 async function settled(store: AppStore): Promise<void> {

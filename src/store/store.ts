@@ -1,6 +1,7 @@
 import { combineReducers, configureStore } from "@reduxjs/toolkit";
 import type { LogbookName } from "@/storage/logbookChoice";
 import type { RecordStorage } from "@/storage/recordStorage";
+import type { SampleStorage } from "@/storage/sampleStorage";
 import type { TabNotices } from "@/storage/tabNotices";
 import { keepingSlice } from "./keepingSlice";
 import { persistence } from "./persistence";
@@ -25,6 +26,7 @@ const reducer = combineReducers({
 export interface Surroundings {
   logbook: LogbookName;
   storage: RecordStorage;
+  samples: SampleStorage;
   notices: TabNotices;
   now: () => Date;
 }

@@ -4,6 +4,7 @@ import { Provider } from "react-redux";
 import type { AnyRecord } from "@/records/record";
 import { exclusiveAccess } from "@/storage/exclusive";
 import { openRecordStorage } from "@/storage/recordStorage";
+import { openSampleStorage } from "@/storage/sampleStorage";
 import { recordsReceived } from "@/store/recordSlice";
 import { createStore } from "@/store/store";
 import { memoryStorage } from "./memoryStorage";
@@ -14,6 +15,7 @@ export function renderWith(screen: ReactElement, records: AnyRecord[]) {
   const store = createStore({
     logbook: "sereno",
     storage: openRecordStorage(backend, exclusiveAccess("test")),
+    samples: openSampleStorage(backend, exclusiveAccess("test")),
     notices: { tell: () => undefined, listen: () => () => undefined },
     now: () => new Date(),
   });

@@ -35,7 +35,7 @@ export interface CoolingPlan {
  * How warm a tub may get. Distillate leaves a coil some 5 K above its tub and a pumped jacket some
  * 8 K above it; at 40 °C oil begins to leave with the air.
  */
-const tubLimitC = { tubCoil: 35, recirculated: 32 };
+export const tubLimitC = { tubCoil: 35, recirculated: 32 };
 const distillateOutC = 30;
 const curvePoints = 24;
 

@@ -160,3 +160,9 @@ function materialFigures({ material }: ForecastRequest, pressurePa: number): Mat
     namedShare: named(plant.composition),
   };
 }
+
+/** Steam of the middle run at a power, g/min: what a heat turned up or down would give. */
+export function steamAtPower(request: ForecastRequest, powerW: number): number {
+  const model = runModel(request);
+  return model.steamGPerMin(model.efficiency, powerW);
+}

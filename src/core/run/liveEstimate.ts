@@ -14,6 +14,8 @@ export interface LiveRun {
   firstDropAt: number;
   /** Measured distillate so far, by moment. */
   readings: readonly { at: number; volumeMl: number }[];
+  /** When the heat was last changed: what was read before tells nothing of the rate since. */
+  rateSince?: number;
   /** When the jar in use was put under, and the distillate then where it was read. */
   jarStart: { at: number; volumeMl?: number };
 }
@@ -46,9 +48,10 @@ export function liveEstimate(run: LiveRun, now: number): LiveEstimate {
     ...run.readings.filter(({ at }) => at >= run.firstDropAt),
   ];
   const last = known[known.length - 1]!;
-  const base = [...known]
-    .reverse()
-    .find(({ at }) => minutesBetween(at, last.at) >= shortestMinutes);
+  const base = known.findLast(
+    ({ at }) =>
+      minutesBetween(at, last.at) >= shortestMinutes && at >= (run.rateSince ?? run.firstDropAt),
+  );
   const measured = base !== undefined && last.volumeMl > base.volumeMl;
   const rateMlPerMin = measured
     ? (last.volumeMl - base.volumeMl) / minutesBetween(base.at, last.at)

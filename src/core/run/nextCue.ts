@@ -1,8 +1,19 @@
+import type { TubNow } from "../cooling/tubNow";
 import type { LiveEstimate } from "./liveEstimate";
 
 /** The next thing to do at the still, and when. */
 export interface Cue {
-  code: "boil" | "firstDrop" | "swapJar" | "heatOff" | "dryLine";
+  code:
+    | "coolingOn"
+    | "boil"
+    | "firstDrop"
+    | "turnDown"
+    | "firstCut"
+    | "swapJar"
+    | "checkTub"
+    | "topUp"
+    | "heatOff"
+    | "dryLine";
   /** Minutes from now; negative when it is overdue. */
   minutes: number;
   danger: boolean;
@@ -16,29 +27,54 @@ export interface CueInput {
   minutesToBoil: number;
   minutesToFirstDrop: number;
   live?: LiveEstimate;
+  tub?: TubNow;
+  /** The plan turns the heat down after the first drop, and that is still to be done. */
+  turnDown?: boolean;
+  /** Minutes until the first cut is in its jar; absent when it is, or none is kept. */
+  minutesToFirstCut?: number;
 }
 
 /* From here on the dry line is the only thing that matters. */
 const dryAlarmMinutes = 10;
+/* Cooling has to run before the first vapour. */
+const coolingBeforeBoil = 6;
 
-/** The soonest of what is to come; the dry line first when it is near. */
-export function nextCue(run: CueInput, now: number): Cue {
+/** All that is to come, the soonest first, the dry line before all when it is near; never empty. */
+export function cues(run: CueInput, now: number): Cue[] {
   const since = (at: number) => (now - at) / 60000;
-  if (run.live) {
-    const { minutesToDryLine, minutesToJarFull, minutesToHeatOff, endsBy } = run.live;
-    if (minutesToDryLine <= dryAlarmMinutes && minutesToDryLine <= minutesToHeatOff) {
-      return { code: "dryLine", minutes: minutesToDryLine, danger: true };
-    }
-    if (minutesToJarFull < minutesToHeatOff)
-      return { code: "swapJar", minutes: minutesToJarFull, danger: false };
-    return {
+  if (run.live) return distilling(run, run.live);
+  if (run.boilingAt === undefined) {
+    const boil = run.minutesToBoil - since(run.litAt);
+    const cooling: Cue = { code: "coolingOn", minutes: boil - coolingBeforeBoil, danger: false };
+    const boils: Cue = { code: "boil", minutes: boil, danger: false };
+    return cooling.minutes > 0.5 ? [cooling, boils] : [boils];
+  }
+  const warming = run.minutesToFirstDrop - run.minutesToBoil;
+  return [{ code: "firstDrop", minutes: warming - since(run.boilingAt), danger: false }];
+}
+
+function distilling({ tub, turnDown, minutesToFirstCut }: CueInput, live: LiveEstimate): Cue[] {
+  const { minutesToDryLine, minutesToJarFull, minutesToHeatOff, endsBy } = live;
+  const found: Cue[] = [
+    {
       code: "heatOff",
       minutes: minutesToHeatOff,
       danger: endsBy === "reserve" && minutesToHeatOff <= 0,
-    };
-  }
-  if (run.boilingAt === undefined)
-    return { code: "boil", minutes: run.minutesToBoil - since(run.litAt), danger: false };
-  const warming = run.minutesToFirstDrop - run.minutesToBoil;
-  return { code: "firstDrop", minutes: warming - since(run.boilingAt), danger: false };
+    },
+  ];
+  if (turnDown) found.push({ code: "turnDown", minutes: 0, danger: false });
+  if (minutesToFirstCut !== undefined && minutesToFirstCut < minutesToHeatOff)
+    found.push({ code: "firstCut", minutes: minutesToFirstCut, danger: false });
+  else if (minutesToJarFull < minutesToHeatOff)
+    found.push({ code: "swapJar", minutes: minutesToJarFull, danger: false });
+  if (tub && tub.minutesToLimit < minutesToHeatOff)
+    found.push({ code: "checkTub", minutes: tub.minutesToLimit, danger: false });
+  const dry = minutesToDryLine <= minutesToHeatOff;
+  if (dry)
+    found.push({
+      code: minutesToDryLine <= dryAlarmMinutes ? "dryLine" : "topUp",
+      minutes: minutesToDryLine,
+      danger: minutesToDryLine <= dryAlarmMinutes,
+    });
+  return found.sort((a, b) => Number(b.danger) - Number(a.danger) || a.minutes - b.minutes);
 }

@@ -39,7 +39,7 @@ export interface WatchedForecast {
     visibleMl: Percentiles;
     distillateMl: Percentiles;
   };
-  /** Oil distilled over the minutes after the first drop, mL. */
+  /** Oil to be seen over the minutes after the first drop, mL. */
   fan(horizonMinutes: number): ({ minutes: number } & Percentiles)[];
   /** Minutes after the first drop at which a rule ends the run, by the runs that explain what is seen. */
   endsAt(rule: EndRule): Percentiles;
@@ -105,7 +105,7 @@ export function watchRun(
     fan: (horizonMinutes) =>
       Array.from({ length: fanPoints + 1 }, (_, i) => {
         const minutes = (horizonMinutes * i) / fanPoints;
-        return { minutes, ...over(({ oilMlAt }) => oilMlAt(minutes)) };
+        return { minutes, ...over(({ visibleMlAt }) => visibleMlAt(minutes)) };
       }),
     endsAt(rule) {
       switch (rule) {

@@ -10,6 +10,7 @@ import {
 } from "@/core";
 import { newRecord } from "@/records/base";
 import { readyMadeStills } from "@/records/readyMadeStills";
+import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { keep } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
@@ -95,6 +96,40 @@ export function BenchScreen() {
             checked={preferences.moon === true}
             onChange={(on) => dispatch(keep({ ...preferences, moon: on ? true : undefined }))}
           />
+          <Card className="gap-3">
+            <Txt variant="heading">At the still</Txt>
+            <Choice
+              shown
+              label="The cockpit's light"
+              options={[
+                { value: "auto", label: "Dark after dusk" },
+                { value: "night", label: "Always dark" },
+                { value: "day", label: "Always light" },
+              ]}
+              value={preferences.cockpitLight ?? "auto"}
+              onChange={(cockpitLight) => dispatch(keep({ ...preferences, cockpitLight }))}
+            />
+            <Choice
+              shown
+              label="Sound and a buzz on cues"
+              options={[
+                { value: "on", label: "On" },
+                { value: "off", label: "Off" },
+                { value: "quiet", label: "Quiet for an hour" },
+              ]}
+              value={soundChoice(preferences)}
+              onChange={(choice) =>
+                dispatch(
+                  keep({
+                    ...preferences,
+                    cueSound: choice !== "off",
+                    quietUntil:
+                      choice === "quiet" ? new Date(Date.now() + 3600e3).toISOString() : undefined,
+                  }),
+                )
+              }
+            />
+          </Card>
           <Row
             href="/bench/data"
             title="Data"
@@ -166,3 +201,9 @@ const heatWords: Record<Still["heat"]["kind"], string> = {
   gas: "gas",
   externalSteam: "outside steam",
 };
+
+function soundChoice({ cueSound, quietUntil }: Setting): "on" | "off" | "quiet" | undefined {
+  if (cueSound === undefined) return undefined;
+  if (!cueSound) return "off";
+  return quietUntil && Date.parse(quietUntil) > Date.now() ? "quiet" : "on";
+}

@@ -2,6 +2,7 @@ import { fireEvent, screen } from "@testing-library/react";
 import { useAppSelector } from "@/store/hooks";
 import { renderWith } from "@/testing/renderWith";
 import { sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { plantById, type Method, type Plant } from "@/core";
 import type { Still } from "@/records/still";
 import { checklist } from "./checklist";
 import { ReadyScreen } from "./ReadyScreen";
@@ -21,16 +22,54 @@ test("the heat goes on only once everything was seen, and ticks are kept", () =>
   expect(store.getState().run.entities["run-a"]!.entries).toMatchObject([{ type: "lit" }]);
 });
 
+test("lighting with checks open takes a reason, and the reason stays in the log", () => {
+  const { store } = renderWith(<Shown />, [sampleStill(), sampleRun()]);
+  fireEvent.click(screen.getByRole("button", { name: "Light it with these open" }));
+  const lighting = screen.getByRole("button", { name: "Heat on" });
+  expect(lighting).toBeDisabled();
+  fireEvent.change(screen.getByLabelText("Why is that all right?"), {
+    target: { value: "second charge of the day" },
+  });
+  fireEvent.click(screen.getByRole("button", { name: "Heat on" }));
+  const [lit] = store.getState().run.entities["run-a"]!.entries;
+  expect(lit).toMatchObject({ type: "lit", reason: "second charge of the day" });
+  expect((lit as { open: string[] }).open.length).toBeGreaterThan(8);
+});
+
+test("what is not on this still is asked once", () => {
+  const { store } = renderWith(<Shown />, [sampleStill(), sampleRun()]);
+  const before = screen.getAllByRole("checkbox").length;
+  fireEvent.click(screen.getByRole("button", { name: /^Not on my still: Relief valve/ }));
+  expect(screen.getAllByRole("checkbox")).toHaveLength(before - 1);
+  expect(store.getState().still.entities["still-a"]!.notHere).toEqual(["relief"]);
+  fireEvent.click(screen.getByRole("button", { name: "Ask again" }));
+  expect(screen.getAllByRole("checkbox")).toHaveLength(before);
+});
+
 test("the list fits still, heat and method", () => {
-  const ids = (part: Partial<Still>, method: "steam" | "hydro") =>
-    checklist({ ...sampleStill(), ...part }, method, "2 L", "1 L").map(({ id }) => id);
+  const ids = (part: Partial<Still>, method: Method, plant?: Plant) =>
+    checklist({
+      still: { ...sampleStill(), ...part },
+      plan: { method, iceKg: 2 },
+      plant,
+      water: "2 L",
+      dryLine: "1 L",
+      cooling: "1 L",
+    }).map(({ id }) => id);
   const gas = ids({}, "steam");
-  expect(gas).toEqual(expect.arrayContaining(["flame", "seat", "path", "relief"]));
+  expect(gas).toEqual(expect.arrayContaining(["flame", "seat", "path", "relief", "ice", "stay"]));
   expect(gas).not.toContain("mains");
   const glass = ids(
-    { metal: "glass", construction: "flask", heat: { kind: "plate", powerW: 1000 } },
+    {
+      metal: "glass",
+      construction: "flask",
+      heat: { kind: "plate", powerW: 1000 },
+      condenser: { kind: "tap", riseK: 25 },
+    },
     "hydro",
+    plantById("anise"),
   );
-  expect(glass).toEqual(expect.arrayContaining(["chips", "mains", "fill"]));
+  expect(glass).toEqual(expect.arrayContaining(["chips", "mains", "fill", "flow", "setting"]));
   expect(glass).not.toContain("seat");
+  expect(ids({ construction: "bowl" }, "bowl")).not.toContain("relief");
 });

@@ -1,10 +1,12 @@
-import { useRouter } from "expo-router";
-import { View } from "react-native";
 import { nanoid } from "nanoid";
-import { showMass, showVolume, words } from "@/core";
+import { useRouter } from "expo-router";
+import { useState } from "react";
+import { View } from "react-native";
+import { planCooling, showVolume, words, type UnitSystem } from "@/core";
 import type { Run } from "@/records/run";
 import { runState } from "@/records/runState";
-import { keep, bin } from "@/store/changes";
+import type { Still } from "@/records/still";
+import { bin, keep } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
@@ -12,8 +14,11 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
 import { Notice } from "@/ui/primitives/Notice";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
-import { checklist } from "./checklist";
+import { checklist, type CheckItem } from "./checklist";
+import { packingList } from "./packing";
 
 /** What to see with one's own eyes before the heat goes on. */
 export function ReadyScreen({ run }: { run: Run }) {
@@ -22,11 +27,20 @@ export function ReadyScreen({ run }: { run: Run }) {
   const router = useRouter();
   const { units } = useAppSelector(selectPreferences);
   const still = useAppSelector((state) => state.still.entities[run.stillId]);
+  const [asking, setAsking] = useState(false);
   const plant = plantBook.byId(run.plantId);
-  const water = words(showVolume(run.plan.waterMl, units));
-  const items = still
-    ? checklist(still, run.plan.method, water, words(showVolume(run.plan.dryLineMl, units)))
+  const all = still
+    ? checklist({
+        still,
+        plan: run.plan,
+        plant,
+        water: words(showVolume(run.plan.waterMl, units)),
+        dryLine: words(showVolume(run.plan.dryLineMl, units)),
+        cooling: flowOf(run, still, units),
+      })
     : [];
+  const notHere = new Set(still?.notHere);
+  const items = all.filter(({ id }) => !notHere.has(id));
   const open = items.filter(({ id }) => !run.checked.includes(id));
   const started = runState(run.entries).phase !== "ready";
 
@@ -34,11 +48,18 @@ export function ReadyScreen({ run }: { run: Run }) {
     const others = run.checked.filter((other) => other !== id);
     dispatch(keep({ ...run, checked: checked ? [...others, id] : others }));
   }
-  function light() {
+  function mark(marked: Still, id: string) {
+    dispatch(keep({ ...marked, notHere: [...(marked.notHere ?? []), id] }));
+  }
+  function light(reason?: string) {
+    const left = reason ? { open: open.map(({ label }) => label.slice(0, 200)), reason } : {};
     dispatch(
       keep({
         ...run,
-        entries: [...run.entries, { id: nanoid(), type: "lit", at: new Date().toISOString() }],
+        entries: [
+          ...run.entries,
+          { id: nanoid(), type: "lit", at: new Date().toISOString(), ...left },
+        ],
       }),
     );
     router.replace(`/runs/${run.id}/watch`);
@@ -56,24 +77,37 @@ export function ReadyScreen({ run }: { run: Run }) {
             onPress={() => router.replace(`/runs/${run.id}/watch`)}
           />
         ) : (
-          <Button
-            label={open.length > 0 ? `${open.length} still to see` : "Heat on"}
-            disabled={open.length > 0}
-            onPress={light}
-          />
+          <View className="gap-2">
+            <Button
+              label={open.length > 0 ? `${open.length} still to see` : "Heat on"}
+              disabled={open.length > 0}
+              onPress={() => light()}
+            />
+            {open.length > 0 && items.length > 0 ? (
+              <Button
+                label="Light it with these open"
+                look="plain"
+                size="small"
+                onPress={() => setAsking(true)}
+              />
+            ) : null}
+          </View>
         )
       }
       aside={
         <>
           <Card className="gap-2">
-            <Txt variant="heading">Set out</Txt>
-            <Txt>{`${words(showMass(run.plan.chargeG, units))} of ${plant?.name.toLowerCase() ?? "plant"}, ${plant?.part ?? ""}`}</Txt>
-            <Txt>{`${water} of water in ${run.stillName}`}</Txt>
-            <Txt>{`${jars(run)} of ${words(showVolume(run.plan.jarMl, units))}, a funnel and a narrow measure`}</Txt>
+            <Txt variant="heading">Carry to the still</Txt>
+            {packingList(run, still, plant, units).map((line) => (
+              <Txt key={line}>{line}</Txt>
+            ))}
           </Card>
           {plant?.hazards.map((hazard) => (
             <Notice key={hazard} severity="note" message={hazard} />
           ))}
+          {still && notHere.size > 0 ? (
+            <NotHere still={still} all={all} onBack={(next) => dispatch(keep(next))} />
+          ) : null}
           <Txt variant="small">
             Owning a still and selling what it makes are regulated in many places: check local
             rules. Where these notes and a local code or a licensed professional differ, follow
@@ -103,21 +137,106 @@ export function ReadyScreen({ run }: { run: Run }) {
         />
       ) : null}
       <View className="gap-2">
-        {items.map(({ id, label, reason }) => (
-          <Check
-            key={id}
-            label={label}
-            reason={reason}
-            checked={run.checked.includes(id)}
-            onChange={(checked) => tick(id, checked)}
-          />
+        {items.map(({ id, label, reason, optional }) => (
+          <View key={id} className="gap-1">
+            <Check
+              label={label}
+              reason={reason}
+              checked={run.checked.includes(id)}
+              onChange={(checked) => tick(id, checked)}
+            />
+            {optional && still ? (
+              <View className="flex-row">
+                <Button
+                  label="Not on my still"
+                  hint={`Not on my still: ${label}`}
+                  look="plain"
+                  size="small"
+                  onPress={() => mark(still, id)}
+                />
+              </View>
+            ) : null}
+          </View>
         ))}
       </View>
+      <OpenSheet
+        open={asking}
+        items={open}
+        onClose={() => setAsking(false)}
+        onLight={(reason) => light(reason)}
+      />
     </Screen>
   );
 }
 
-function jars({ plan }: Run): string {
-  const count = Math.max(1, Math.ceil(plan.forecast.distillateMl / (plan.jarMl * 0.9)));
-  return count === 1 ? "1 jar" : `${count} jars`;
+/** Lighting with checks open takes a reason, which stays in the log. */
+function OpenSheet({
+  open,
+  items,
+  onClose,
+  onLight,
+}: {
+  open: boolean;
+  items: readonly CheckItem[];
+  onClose: () => void;
+  onLight: (reason: string) => void;
+}) {
+  const [reason, setReason] = useState("");
+  return (
+    <Sheet title="Light it with checks open?" open={open} onClose={onClose}>
+      <Notice
+        severity="error"
+        message="These were not seen:"
+        remedy={items.map(({ label }) => label).join(" · ")}
+      />
+      <TextField
+        label="Why is that all right?"
+        value={reason}
+        onChange={setReason}
+        lines={2}
+        maxLength={200}
+        help="It stays in the run's log."
+      />
+      <Button
+        label="Heat on"
+        look="danger"
+        disabled={reason.trim().length < 3}
+        onPress={() => onLight(reason.trim())}
+      />
+    </Sheet>
+  );
+}
+
+function NotHere({
+  still,
+  all,
+  onBack,
+}: {
+  still: Still;
+  all: readonly CheckItem[];
+  onBack: (still: Still) => void;
+}) {
+  const marked = all.filter(({ id }) => still.notHere?.includes(id));
+  return (
+    <Card className="gap-2">
+      <Txt variant="small">{`Not on this still: ${marked.map(({ label }) => label).join(" · ")}`}</Txt>
+      <View className="flex-row">
+        <Button
+          label="Ask again"
+          look="plain"
+          size="small"
+          onPress={() => onBack({ ...still, notHere: undefined })}
+        />
+      </View>
+    </Card>
+  );
+}
+
+function flowOf({ plan }: Run, { condenser }: Still, units: UnitSystem): string {
+  if (condenser?.kind !== "tap") return "";
+  const { tap } = planCooling(condenser, {
+    ...plan.forecast,
+    coolingInC: plan.request?.site?.coolingInC ?? 15,
+  });
+  return `${words(showVolume((tap?.litresPerMin ?? 0) * 1000, units))} a minute`;
 }

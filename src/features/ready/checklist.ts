@@ -1,4 +1,5 @@
-import type { Method } from "@/core";
+import type { Method, Plant } from "@/core";
+import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
 
 /** One thing to see with one's own eyes before the heat goes on. */
@@ -6,23 +7,38 @@ export interface CheckItem {
   id: string;
   label: string;
   reason: string;
+  /** A part that some stills do not have: may be marked so, once. */
+  optional?: true;
 }
 
-/** The checks that fit this still, this heat and this way of distilling, in the order of the hands. */
-export function checklist(
-  still: Pick<Still, "construction" | "metal" | "heat" | "dryLineMl">,
-  method: Method,
-  water: string,
-  dryLine: string,
-): CheckItem[] {
-  const flame = still.heat.kind === "gas";
-  const mains =
-    still.heat.kind === "element" || still.heat.kind === "plate" || still.heat.kind === "induction";
-  const items: (CheckItem | false)[] = [
+interface Setting {
+  still: Pick<Still, "construction" | "metal" | "heat" | "condenser" | "calibration">;
+  plan: Pick<Run["plan"], "method" | "iceKg">;
+  plant?: Pick<Plant, "hazards" | "setsBelowC" | "froths">;
+  /** Amounts in the person's units. */
+  water: string;
+  dryLine: string;
+  cooling: string;
+}
+
+const electric = new Set(["element", "plate", "induction"]);
+
+/** The checks that fit this still, this heat, this method and this plant, in the order of the hands. */
+export function checklist(setting: Setting): CheckItem[] {
+  const { still, plan, plant, water, dryLine } = setting;
+  const bowl = still.construction === "bowl";
+  const items: (CheckItem | false | undefined)[] = [
     {
       id: "plant",
       label: "The plant is what I think it is",
       reason: "A look-alike in the still is a poison in the bottle.",
+    },
+    {
+      id: "clean",
+      label: still.calibration ? "Still is clean" : "Clean run is done, and its drip rate counted",
+      reason: still.calibration
+        ? "The last plant's oil is in the first drops of the next."
+        : "It rinses the still and calibrates the plan in one go.",
     },
     {
       id: "water",
@@ -34,16 +50,80 @@ export function checklist(
       label: "Boiling chips are in",
       reason: "Water in glass boils in bumps without them.",
     },
+    ...loading(plan.method, plant),
+    {
+      id: "joints",
+      label: "Joints and seals sit, none is cracked",
+      reason: "A leak takes the oil first: it is in the steam.",
+    },
+    ...path(bowl),
+    ...cooling(setting, bowl),
+    !bowl && {
+      id: "jar",
+      label: "A clean jar stands under the outlet, open to the air",
+      reason: "The first distillate brings the most oil.",
+    },
+    still.heat.kind === "gas" && {
+      id: "flame",
+      label: "Flame clear of the outlet, oil and spirits",
+      reason: "Oil and its vapour burn.",
+    },
+    electric.has(still.heat.kind) && {
+      id: "mains",
+      label: "Plug and lead are dry and away from water",
+      reason: "Mains beside water kills.",
+    },
+    {
+      id: "room",
+      label: "Window open, gloves and extinguisher at hand",
+      reason: "Steam burns skin and takes the air out of a small room.",
+    },
+    {
+      id: "stay",
+      label: "Nobody leaves it alone, children and pets are out",
+      reason: "Things go wrong in minutes.",
+    },
+  ];
+  return items.filter((item) => item !== false && item !== undefined);
+}
+
+function loading(method: Method, plant: Setting["plant"]): (CheckItem | false | undefined)[] {
+  return [
     method === "steam" && {
       id: "seat",
       label: "No plant lies in the seal's seat",
       reason: "A single leaf there leaks steam for the whole run.",
     },
-    method === "hydro" && {
+    method === "steam" && {
+      id: "headspace",
+      label: "The headspace above the plant is free",
+      reason: "Wet plant swells into the vapour path.",
+    },
+    (method === "hydro" || method === "cohobation") && {
       id: "fill",
       label: "The pot is not fuller than planned",
-      reason: "Boiling plant rises and climbs into the head.",
+      reason: plant?.froths
+        ? "This plant froths and climbs into the head."
+        : "Boiling plant rises and climbs into the head.",
     },
+    method === "bowl" && {
+      id: "bowl",
+      label: "Bowl stands firm above the water, lid's lowest point over it",
+      reason: "Drops run to the lowest point; a bowl that floats tips.",
+    },
+  ];
+}
+
+function path(bowl: boolean): CheckItem[] {
+  if (bowl)
+    return [
+      {
+        id: "path",
+        label: "The lid lies loose, nothing clamps it",
+        reason: "A clamped pot is a bomb. Steam must be able to lift it.",
+      },
+    ];
+  return [
     {
       id: "path",
       label: "Vapour path open from pot to jar, and vented",
@@ -53,32 +133,36 @@ export function checklist(
       id: "relief",
       label: "Relief valve moves freely, or the head lifts by itself",
       reason: "It is the way out if the path clogs.",
-    },
-    {
-      id: "cooling",
-      label: "Cooling runs in at the bottom, out at the top",
-      reason: "The other way round it leaves a warm pocket, and oil is lost as vapour.",
-    },
-    {
-      id: "jar",
-      label: "A clean jar stands under the outlet, open to the air",
-      reason: "The first distillate brings the most oil.",
-    },
-    flame && {
-      id: "flame",
-      label: "Flame clear of the outlet, oil and spirits",
-      reason: "Oil and its vapour burn.",
-    },
-    mains && {
-      id: "mains",
-      label: "Plug and lead are dry and away from water",
-      reason: "Mains beside water kills.",
-    },
-    {
-      id: "room",
-      label: "Window open, gloves and extinguisher at hand, nobody leaves the still alone",
-      reason: "Steam burns, and things go wrong in minutes.",
+      optional: true,
     },
   ];
-  return items.filter((item) => item !== false);
+}
+
+function cooling(
+  { still, plan, plant, cooling: flow }: Setting,
+  bowl: boolean,
+): (CheckItem | false | undefined)[] {
+  const ice = plan.iceKg ?? 0;
+  return [
+    !bowl && {
+      id: "cooling",
+      label: "Cooling tried: in at the bottom, out at the top",
+      reason: "The other way round it leaves a warm pocket, and oil is lost as vapour.",
+    },
+    still.condenser?.kind === "tap" && {
+      id: "flow",
+      label: `Flow set: ${flow}`,
+      reason: "Too little lets vapour out, too much is water down the drain.",
+    },
+    ice > 0 && {
+      id: "ice",
+      label: `Ice is at hand: ${ice.toFixed(1)} kg`,
+      reason: "The plan's tub needs it before the run is over.",
+    },
+    plant?.setsBelowC !== undefined && {
+      id: "setting",
+      label: `Cooling water is warmer than ${plant.setsBelowC} °C`,
+      reason: "This oil sets below that and would stop the condenser.",
+    },
+  ];
 }

@@ -5,6 +5,7 @@ import type { Run } from "@/records/run";
 import { lastWord } from "@/records/lastWord";
 import type { Still } from "@/records/still";
 import { stillShape } from "@/records/stillFigures";
+import { Card } from "@/ui/primitives/Card";
 import { StillDrawing } from "@/ui/drawings/StillDrawing";
 
 interface Props {
@@ -14,35 +15,36 @@ interface Props {
   oilMl: number;
   lit: boolean;
   units: UnitSystem;
-  /** Fills the room it is given. */
-  fit: boolean;
 }
 
 /** The still as it stands right now: the pot sinking towards its dry line, the jar filling. */
-export function LiveStill({ run, still, live, oilMl, lit, units, fit }: Props) {
+export function LiveStill({ run, still, live, oilMl, lit, units }: Props) {
   const plantBook = usePlantBook();
   const shape = stillShape(still);
   const plant = plantBook.byId(run.plantId);
   const { levels, waterMl } = liveLevels(run, shape, live, plant);
   return (
-    <StillDrawing
-      shape={shape}
-      levels={levels}
-      hydro={run.plan.method === "hydro"}
-      heatKind={still.heat.kind}
-      lit={lit}
-      fit={fit}
-      jar={{ sizeMl: run.plan.jarMl, hydrosolMl: live?.inJarMl ?? 0, oilMl: live ? oilMl : 0 }}
-      labels={{
-        charge: {
-          shown: showMass(run.plan.chargeG, units),
-          what: lastWord(plant?.part ?? "plant"),
-        },
-        water: { shown: showVolume(waterMl, units), what: "in the pot" },
-        dryLine: { shown: showVolume(run.plan.dryLineMl, units), what: "dry line" },
-        hydrosol: { shown: showVolume(live?.inJarMl ?? 0, units), what: "in the jar" },
-      }}
-      inWords={`${still.name}: about ${words(showVolume(waterMl, units))} left in the pot, ${words(showVolume(live?.inJarMl ?? 0, units))} in the jar.`}
-    />
+    <Card className="px-2 py-1">
+      <StillDrawing
+        shape={shape}
+        levels={levels}
+        hydro={run.plan.method !== "steam"}
+        condenser={still.condenser?.kind}
+        head={still.head}
+        heatKind={still.heat.kind}
+        lit={lit}
+        jar={{ sizeMl: run.plan.jarMl, hydrosolMl: live?.inJarMl ?? 0, oilMl: live ? oilMl : 0 }}
+        labels={{
+          charge: {
+            shown: showMass(run.plan.chargeG, units),
+            what: lastWord(plant?.part ?? "plant"),
+          },
+          water: { shown: showVolume(waterMl, units), what: "in the pot" },
+          dryLine: { shown: showVolume(run.plan.dryLineMl, units), what: "dry line" },
+          hydrosol: { shown: showVolume(live?.inJarMl ?? 0, units), what: "in the jar" },
+        }}
+        inWords={`${still.name}: about ${words(showVolume(waterMl, units))} left in the pot, ${words(showVolume(live?.inJarMl ?? 0, units))} in the jar.`}
+      />
+    </Card>
   );
 }

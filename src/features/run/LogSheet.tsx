@@ -1,10 +1,11 @@
 import { useState } from "react";
 import { View } from "react-native";
 import { nanoid } from "nanoid";
-import { readableVolume } from "./readableVolume";
+import { readableAmount } from "./readableAmount";
 import type { UnitSystem } from "@/core";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
+import { runNow } from "@/records/runClock";
 import { entryWords, logLine } from "@/records/logLine";
 import type { RunState } from "@/records/runState";
 import { keepUndoable } from "@/store/changes";
@@ -80,10 +81,10 @@ function Correction({
   onDone: () => void;
 }) {
   const dispatch = useAppDispatch();
-  const now = useNow();
+  const now = runNow(run, useNow());
   const [at, setAt] = useState(toLocalInput(Date.parse(entry.at)));
   const [note, setNote] = useState(entry.note ?? "");
-  const [volume, setVolume] = useState<NumberInput>(readableVolume.input(entry, units));
+  const [volume, setVolume] = useState<NumberInput>(readableAmount.input(entry, units));
   const moment = fromLocalInput(at);
   const future = moment > now + 60000;
   const timeProblem = Number.isNaN(moment)
@@ -91,7 +92,7 @@ function Correction({
     : future
       ? "That is still to come."
       : undefined;
-  const read = readableVolume.read(entry, volume);
+  const read = readableAmount.read(entry, volume);
 
   function amend(
     part: Pick<Extract<Entry, { type: "amendment" }>, "struck" | "change">,
@@ -129,7 +130,7 @@ function Correction({
           label={read.label}
           value={volume}
           onChange={setVolume}
-          choices={readableVolume.units(units)}
+          choices={readableAmount.units(entry, units)}
           problem={read.problem}
         />
       ) : null}

@@ -1,24 +1,30 @@
 import { zodResolver } from "@hookform/resolvers/zod";
+import { useState } from "react";
 import { useForm } from "react-hook-form";
+import { View } from "react-native";
 import { z } from "zod";
 import { unitsFor, type UnitSystem } from "@/core";
 import { Button } from "@/ui/primitives/Button";
 import { FormNumber, FormText } from "@/ui/primitives/form";
 import { optionalNumberField, toInput } from "@/ui/primitives/numberInput";
 import { Sheet } from "@/ui/primitives/Sheet";
-import type { NewEntry } from "./useLog";
+import { AgoChoice } from "./AgoChoice";
+import type { Log } from "./useLog";
 
 const temperature = (name: string) => optionalNumberField({ name, min: -20, max: 130 });
 
 const schema = z
   .object({
     distillate: optionalNumberField({ name: "Distillate", min: 0, max: 1e6 }),
+    oil: optionalNumberField({ name: "Oil", min: 0, max: 1e5 }),
     head: temperature("Head"),
     outlet: temperature("Outlet"),
+    tub: optionalNumberField({ name: "Tub", min: -5, max: 105 }),
     note: z.string().max(5000),
   })
   .refine(
-    ({ distillate, head, outlet, note }) => distillate ?? head ?? outlet ?? (note || undefined),
+    ({ distillate, oil, head, outlet, tub, note }) =>
+      distillate ?? oil ?? head ?? outlet ?? tub ?? (note || undefined),
     {
       path: ["distillate"],
       message: "Read at least one thing: the jar, a temperature, or a note.",
@@ -28,33 +34,41 @@ const schema = z
 interface Props {
   open: boolean;
   onClose: () => void;
-  onWrite: (entry: NewEntry) => void;
+  log: Log;
   units: UnitSystem;
 }
 
-/** What the eye and the thermometers say right now. Any one of them is enough. */
-export function ReadingSheet({ open, onClose, onWrite, units }: Props) {
-  const degrees = unitsFor("temperature", units)[0] ?? "C";
+/** What the eye and the thermometers say. Any one of them is enough. */
+export function ReadingSheet({ open, onClose, log, units }: Props) {
+  const degrees = unitsFor("temperature", units);
   const volumes = unitsFor("volume", units);
+  const [ago, setAgo] = useState(0);
   const { control, handleSubmit, reset } = useForm({
     resolver: zodResolver(schema),
     defaultValues: {
       distillate: toInput(undefined, volumes[0] ?? "mL"),
-      head: toInput(undefined, degrees),
-      outlet: toInput(undefined, degrees),
+      oil: toInput(undefined, "mL"),
+      head: toInput(undefined, degrees[0] ?? "C"),
+      outlet: toInput(undefined, degrees[0] ?? "C"),
+      tub: toInput(undefined, degrees[0] ?? "C"),
       note: "",
     },
   });
-  const save = handleSubmit(({ distillate, head, outlet, note }) => {
-    onWrite({
-      type: "reading",
-      at: new Date().toISOString(),
-      ...(distillate !== undefined ? { distillateMl: distillate } : {}),
-      ...(head !== undefined ? { headC: head } : {}),
-      ...(outlet !== undefined ? { outletC: outlet } : {}),
-      ...(note ? { note } : {}),
-    });
+  const save = handleSubmit(({ distillate, oil, head, outlet, tub, note }) => {
+    log.write(
+      {
+        type: "reading",
+        ...(distillate !== undefined ? { distillateMl: distillate } : {}),
+        ...(oil !== undefined ? { oilMl: oil } : {}),
+        ...(head !== undefined ? { headC: head } : {}),
+        ...(outlet !== undefined ? { outletC: outlet } : {}),
+        ...(tub !== undefined ? { tubC: tub } : {}),
+        ...(note ? { note } : {}),
+      },
+      { agoMinutes: ago },
+    );
     reset();
+    setAgo(0);
     onClose();
   });
   return (
@@ -64,24 +78,21 @@ export function ReadingSheet({ open, onClose, onWrite, units }: Props) {
       open={open}
       onClose={onClose}
     >
+      <AgoChoice value={ago} onChange={setAgo} />
       <FormNumber
         control={control}
         name="distillate"
         label="Distillate so far, all jars"
         choices={volumes}
       />
-      <FormNumber
-        control={control}
-        name="head"
-        label="Head temperature"
-        choices={unitsFor("temperature", units)}
-      />
-      <FormNumber
-        control={control}
-        name="outlet"
-        label="Outlet temperature"
-        choices={unitsFor("temperature", units)}
-      />
+      <View className="flex-row gap-3">
+        <FormNumber control={control} name="oil" label="Oil to be seen" choices={["mL", "drop"]} />
+        <FormNumber control={control} name="tub" label="Tub temperature" choices={degrees} />
+      </View>
+      <View className="flex-row gap-3">
+        <FormNumber control={control} name="head" label="Head temperature" choices={degrees} />
+        <FormNumber control={control} name="outlet" label="Outlet temperature" choices={degrees} />
+      </View>
       <FormText control={control} name="note" label="Note" lines={2} maxLength={5000} />
       <Button label="Write it down" onPress={() => void save()} />
     </Sheet>

@@ -1,7 +1,8 @@
 import { format } from "date-fns/format";
-import type { Phase } from "@/records/runState";
+import type { LiveRun } from "@/records/liveRun";
+import type { Phase, RunState } from "@/records/runState";
 
-export const phaseWords: Record<Phase, string> = {
+const phaseWords: Record<Phase, string> = {
   ready: "Ready",
   heating: "Heating up",
   warming: "Warming the charge",
@@ -9,6 +10,16 @@ export const phaseWords: Record<Phase, string> = {
   settling: "Let it settle",
   done: "Done",
 };
+
+/* The last tenth of a run, or its last ten minutes, is finishing. */
+const finishingMinutes = 10;
+
+/** A run's phase in words, its last minutes among them. */
+export function phaseOf(state: RunState, { live }: Pick<LiveRun, "live">): string {
+  return state.phase === "distilling" && live && live.minutesToHeatOff <= finishingMinutes
+    ? "Finishing"
+    : phaseWords[state.phase];
+}
 
 /** The clock time of a moment, with the day where it is not today. */
 export function timeOf(moment: string | number, now = Date.now()): string {

@@ -1,5 +1,6 @@
 import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
+import { useState } from "react";
 import { View } from "react-native";
 import {
   showClock,
@@ -27,6 +28,8 @@ import { Facts } from "@/ui/primitives/Facts";
 import { Row } from "@/ui/primitives/Row";
 import { Tile } from "@/ui/primitives/Tile";
 import { Txt } from "@/ui/primitives/Txt";
+import { ProbeImport } from "./ProbeImport";
+import { RunTraces } from "./RunTraces";
 
 /** One run from plan to bottle. */
 export function RunSheetScreen({ run }: { run: Run }) {
@@ -38,6 +41,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
   const summary = summarise(run, plantBook);
   const { state, plantName, result } = summary;
   const next = nextStep(summary);
+  const [edition, setEdition] = useState(0);
   return (
     <Screen
       title={plantName}
@@ -153,6 +157,10 @@ export function RunSheetScreen({ run }: { run: Run }) {
       <Card>
         <Facts facts={planFacts(summary, units, plantBook)} />
       </Card>
+      <RunTraces runId={run.id} edition={edition} />
+      {state.litAt === undefined ? null : (
+        <ProbeImport run={run} state={state} onKept={() => setEdition((before) => before + 1)} />
+      )}
       {lots.length > 0 ? (
         <View className="gap-2">
           <Txt variant="heading">On the shelf</Txt>

@@ -10,6 +10,7 @@ import { askToKeep } from "@/storage/askToKeep";
 import { exclusiveAccess } from "@/storage/exclusive";
 import { chosenLogbook } from "@/storage/logbookChoice";
 import { openRecordStorage } from "@/storage/recordStorage";
+import { openSampleStorage } from "@/storage/sampleStorage";
 import { openTabNotices } from "@/storage/tabNotices";
 import { openLogbook } from "@/store/openLogbook";
 import { createStore, type AppStore } from "@/store/store";
@@ -38,6 +39,15 @@ export function AppRoot({ children }: { children: ReactNode }) {
 
 function openStore(): AppStore {
   const logbook = chosenLogbook();
-  const storage = openRecordStorage(createAsyncStorage(logbook), exclusiveAccess(logbook));
-  return createStore({ logbook, storage, notices: openTabNotices(logbook), now: () => new Date() });
+  const backend = createAsyncStorage(logbook);
+  const exclusive = exclusiveAccess(logbook);
+  const storage = openRecordStorage(backend, exclusive);
+  const samples = openSampleStorage(backend, exclusive);
+  return createStore({
+    logbook,
+    storage,
+    samples,
+    notices: openTabNotices(logbook),
+    now: () => new Date(),
+  });
 }

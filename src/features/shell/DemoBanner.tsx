@@ -14,7 +14,7 @@ export function DemoBanner() {
       className="flex-row items-center justify-between gap-3 bg-leaf-wash px-4"
     >
       <Txt variant="small" className="flex-1 text-leaf-ink">
-        Demonstration: Vesper Croft, a made-up season.
+        Demonstration: Vesper Croft
       </Txt>
       <Button
         label="Leave"

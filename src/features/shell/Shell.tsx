@@ -1,8 +1,10 @@
 import { PortalHost } from "@rn-primitives/portal";
+import { usePathname } from "expo-router";
 import type { ReactNode } from "react";
 import { View } from "react-native";
 import { useAppSelector } from "@/store/hooks";
 import { Places } from "@/ui/layout/Places";
+import { isCockpit } from "./isCockpit";
 import { useWide } from "@/ui/layout/useWide";
 import { Txt } from "@/ui/primitives/Txt";
 import { DemoBanner } from "./DemoBanner";
@@ -13,6 +15,7 @@ import { useTheme } from "./useTheme";
 /** What stands around every screen: places, banners, undo. */
 export function Shell({ children }: { children: ReactNode }) {
   const wide = useWide();
+  const path = usePathname();
   const status = useAppSelector(({ keeping }) => keeping.status);
   useTheme();
   return (
@@ -20,7 +23,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <DemoBanner />
       <KeepingBanner />
       <View className={`min-h-0 flex-1 ${wide ? "flex-row" : "flex-col-reverse"}`}>
-        <Places />
+        {!wide && isCockpit(path) ? null : <Places />}
         <View className="min-h-0 min-w-0 flex-1">
           <UndoBar />
           {status === "loading" ? <Opening /> : children}

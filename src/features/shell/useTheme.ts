@@ -1,18 +1,26 @@
+import { usePathname } from "expo-router";
 import { useEffect } from "react";
+import { cockpitIsDark } from "@/records/cockpitLight";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
+import { useNow } from "@/ui/useNow";
+import { isCockpit } from "./isCockpit";
 
-/** Puts the chosen theme on the page; follows the system where that is the choice. */
+/** Puts the chosen theme on the page; follows the system where that is the choice, and dusk in the cockpit. */
 export function useTheme(): void {
-  const theme = useAppSelector((state) => selectPreferences(state).theme);
+  const preferences = useAppSelector(selectPreferences);
+  const cockpit = isCockpit(usePathname());
+  const hour = new Date(useNow(60000)).getHours();
+  const { theme } = preferences;
+  const dark = cockpit ? cockpitIsDark(preferences, hour) : undefined;
   useEffect(() => {
     const system = window.matchMedia?.("(prefers-color-scheme: dark)");
     const apply = () => {
-      const night = theme === "night" || (theme === "system" && system?.matches === true);
+      const night = dark ?? (theme === "night" || (theme === "system" && system?.matches === true));
       document.documentElement.classList.toggle("dark", night);
     };
     apply();
     system?.addEventListener("change", apply);
     return () => system?.removeEventListener("change", apply);
-  }, [theme]);
+  }, [theme, dark]);
 }

@@ -15,6 +15,8 @@ interface Props {
   track?: readonly { minutes: number; value: number }[];
   /** Upright lines with a word each. */
   marks?: readonly { minutes: number; label: string; strong?: boolean }[];
+  /** A few words at the top right. */
+  note?: string;
   inWords: string;
   height?: number;
 }
@@ -24,7 +26,16 @@ const left = 34;
 const right = 348;
 
 /** A forecast over time: the middle as a line, where 8 in 10 lie as a band, what was seen as dots. */
-export function Fan({ fan, unit, measured = [], track, marks = [], inWords, height = 170 }: Props) {
+export function Fan({
+  fan,
+  unit,
+  measured = [],
+  track,
+  marks = [],
+  note,
+  inWords,
+  height = 170,
+}: Props) {
   const bottom = height - 24;
   const end = Math.max(1, fan.at(-1)?.minutes ?? 1, ...measured.map(({ minutes }) => minutes));
   const most = Math.max(0.001, ...fan.map(({ p90 }) => p90), ...measured.map(({ value }) => value));
@@ -112,6 +123,11 @@ export function Fan({ fan, unit, measured = [], track, marks = [], inWords, heig
         <Mark x={left - 5} y={11} anchor="start">
           {unit}
         </Mark>
+        {note ? (
+          <Mark x={right} y={11} anchor="end" ink="var(--ember-ink)">
+            {note}
+          </Mark>
+        ) : null}
       </Svg>
     </View>
   );

@@ -13,7 +13,7 @@ const sizes = {
   small: { box: "min-h-[48px] px-4 rounded-[16px]", text: "text-[15px]" },
   normal: { box: "min-h-[56px] px-5 rounded-[18px]", text: "text-[18px]" },
   /** For wet gloves. */
-  cockpit: { box: "min-h-[68px] px-3 rounded-[18px]", text: "text-[17px]" },
+  cockpit: { box: "min-h-[64px] px-3 rounded-[18px]", text: "text-[17px]" },
 };
 
 interface Props {

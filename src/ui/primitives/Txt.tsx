@@ -8,7 +8,7 @@ const variants = {
   label: "font-medium text-[14px] leading-[20px] text-soft",
   small: "font-body text-[14px] leading-[20px] text-soft",
   number: "font-bold text-[26px] leading-[32px] text-ink",
-  clock: "font-bold text-[64px] leading-[68px] text-ink",
+  clock: "font-bold text-[58px] leading-[60px] text-ink",
 };
 
 interface Props extends TextProps {

@@ -1,0 +1,79 @@
+import express, { Router, type Request, type Response } from "express";
+import { z } from "zod";
+import { simulationChangeSchema, simulationSchema } from "../src/records/instrumentMessages";
+import type { RunningSimulation, Simulations } from "./simulations";
+
+/** Simulated probe and scale: started with a plan, read as server-sent events, told to misbehave. */
+export function instruments(simulations: Simulations): Router {
+  const router = Router();
+  router.use(express.json({ limit: "200kb" }));
+
+  router.post("/", (request, response) => {
+    const read = simulationSchema.safeParse(request.body);
+    if (!read.success) return refuse(response, read.error);
+    try {
+      response.status(201).json({ id: simulations.start(read.data).id });
+    } catch (error) {
+      response
+        .status(400)
+        .json({ problem: error instanceof Error ? error.message : "not possible" });
+    }
+  });
+
+  router.post("/:id", (request, response) => {
+    const simulation = find(request, response);
+    if (!simulation) return;
+    const read = simulationChangeSchema.safeParse(request.body);
+    if (!read.success) return refuse(response, read.error);
+    const { faults, heatShare, iceKg } = read.data;
+    if (faults) simulation.faults = new Set(faults);
+    if (heatShare !== undefined) simulation.heatShare = heatShare;
+    if (iceKg !== undefined) simulation.still.addIce(iceKg);
+    response.json({ faults: [...simulation.faults], heatShare: simulation.heatShare });
+  });
+
+  router.delete("/:id", (request, response) => {
+    const simulation = find(request, response);
+    if (!simulation) return;
+    simulation.stop();
+    response.status(204).end();
+  });
+
+  router.get("/:id/stream", (request, response) => {
+    const simulation = find(request, response);
+    if (simulation) stream(simulation, request, response);
+  });
+  return router;
+
+  function find(request: Request, response: Response): RunningSimulation | undefined {
+    const simulation = simulations.get(String(request.params.id));
+    if (!simulation)
+      response.status(404).json({ problem: "this instrument is not running any more" });
+    return simulation;
+  }
+}
+
+/** All samples after the last one the client has, then each as it comes: a lost line leaves no gap. */
+function stream(simulation: RunningSimulation, request: Request, response: Response): void {
+  response.writeHead(200, {
+    "Content-Type": "text/event-stream",
+    "Cache-Control": "no-cache, no-transform",
+    Connection: "keep-alive",
+  });
+  const last = Number(request.get("Last-Event-ID") ?? request.query.after ?? 0) || 0;
+  const send = (id: number, sample: object) =>
+    response.write(`id: ${id}\ndata: ${JSON.stringify(sample)}\n\n`);
+  response.write("retry: 1000\n\n");
+  for (const { id, sample } of simulation.samples) if (id > last) send(id, sample);
+  simulation.listeners.add(send);
+  request.on("close", () => simulation.listeners.delete(send));
+}
+
+function refuse(response: Response, error: z.ZodError): void {
+  response.status(400).json({
+    problem: error.issues
+      .slice(0, 5)
+      .map(({ path, message }) => `${path.join(".") || "body"}: ${message}`)
+      .join("; "),
+  });
+}

@@ -1,0 +1,96 @@
+import { randomUUID } from "node:crypto";
+import { virtualStill, type Fault, type VirtualStill } from "../src/core";
+import type { InstrumentSample, Simulation } from "../src/records/instrumentMessages";
+
+/** A simulated still that runs by the clock, and the samples it has sent. */
+export interface RunningSimulation {
+  id: string;
+  samples: { id: number; sample: InstrumentSample }[];
+  listeners: Set<(id: number, sample: InstrumentSample) => void>;
+  faults: ReadonlySet<Fault>;
+  heatShare: number;
+  still: VirtualStill;
+  stop(): void;
+}
+
+/* At most ten readings a second leave here, however fast the still runs; each tells of a second of
+   its time, or of more where time runs faster than that. */
+const tickMs = 100;
+const sampleSeconds = 1;
+/* Three hours of four channels at one a second. */
+const keptSamples = 45000;
+const mostSimulations = 20;
+const longestIdleMs = 6 * 3600e3;
+
+/** The simulated stills of this server. They hold no data of a person's, and end by themselves. */
+export function openSimulations(clock: () => number = Date.now) {
+  const running = new Map<string, RunningSimulation>();
+  return {
+    get: (id: string) => running.get(id),
+    /** Starts one; the oldest makes room when there are too many. */
+    start(simulation: Simulation): RunningSimulation {
+      const oldest = running.keys().next().value;
+      if (running.size >= mostSimulations && oldest !== undefined) running.get(oldest)?.stop();
+      const started = run(simulation, clock, (id) => running.delete(id));
+      running.set(started.id, started);
+      return started;
+    },
+    stopAll: () => running.forEach((each) => each.stop()),
+  };
+}
+export type Simulations = ReturnType<typeof openSimulations>;
+
+function run(
+  { request, condenser, seed, speed, litAt, minutesSoFar = 0 }: Simulation,
+  clock: () => number,
+  ended: (id: string) => void,
+): RunningSimulation {
+  const startedAt = clock();
+  const litMs = Date.parse(litAt);
+  let sent = 0;
+  let passedS = 0;
+  let nextSampleS = 0;
+  const timer = setInterval(tick, tickMs);
+  timer.unref();
+  const simulation: RunningSimulation = {
+    id: randomUUID(),
+    samples: [],
+    listeners: new Set(),
+    faults: new Set(),
+    heatShare: 1,
+    still: virtualStill(request, seed, condenser),
+    stop() {
+      clearInterval(timer);
+      simulation.listeners.clear();
+      ended(simulation.id);
+    },
+  };
+  const soFarS = Math.floor(minutesSoFar * 60);
+  for (; passedS < soFarS; passedS += sampleSeconds)
+    simulation.still.advance(sampleSeconds / 60, simulation);
+  return simulation;
+
+  function tick(): void {
+    const wall = clock() - startedAt;
+    if (wall > longestIdleMs) {
+      simulation.stop();
+      return;
+    }
+    const targetS = soFarS + (wall / 1000) * speed;
+    while (passedS + sampleSeconds <= targetS) {
+      passedS += sampleSeconds;
+      simulation.still.advance(sampleSeconds / 60, simulation);
+    }
+    if (passedS < nextSampleS) return;
+    nextSampleS = passedS + sampleSeconds;
+    for (const { channel, value, unit } of simulation.still.read()) {
+      sent += 1;
+      const at = new Date(litMs + passedS * 1000).toISOString();
+      const entry = { id: sent, sample: { at, channel, value, unit } };
+      simulation.samples.push(entry);
+      for (const listener of simulation.listeners) listener(entry.id, entry.sample);
+    }
+    if (simulation.samples.length > keptSamples)
+      simulation.samples.splice(0, simulation.samples.length - keptSamples);
+  }
+}

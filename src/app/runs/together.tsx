@@ -1,0 +1,1 @@
+export { TogetherScreen as default } from "@/features/run/TogetherScreen";

@@ -1,0 +1,94 @@
+import { coldEnough, type TubNow } from "../cooling/tubNow";
+import type { LiveEstimate } from "./liveEstimate";
+
+/** What needs the person, now or soon. */
+export interface Alarm {
+  code:
+    | "dryLine"
+    | "outletHot"
+    | "outletWarm"
+    | "noFirstDrop"
+    | "rateFell"
+    | "headFell"
+    | "tubWarm"
+    | "jarFull"
+    | "boilLate"
+    | "notExplained";
+  /** danger: heat off first. act: do something now. soon: get ready. */
+  urgency: "danger" | "act" | "soon";
+  /** Minutes from now; 0 or less when it is there. */
+  minutes: number;
+}
+
+/** What is known of a run at a moment. Minutes from now, °C, mL/min. */
+export interface Watched {
+  live?: LiveEstimate;
+  tub?: TubNow;
+  outletC?: number;
+  headC?: number;
+  boilC: number;
+  /** Minutes since the boil while no drop has come, and how many the plan allows. */
+  waitingForDrop?: { since: number; allowed: number };
+  waitingForBoil?: { since: number; allowed: number };
+  plannedRateMlPerMin: number;
+  /** The heat was turned down on purpose: a lower rate is what was wanted. */
+  turnedDown: boolean;
+  notExplained: boolean;
+}
+
+/* How far ahead each is told: long enough to fetch a kettle, a jar, a bag of ice. */
+const ahead = { dryLine: 10, jarFull: 3, tub: 10 };
+/* Above this oil leaves with the air; from there on vapour itself may. */
+const warmOutletC = 40;
+const hotOutletC = 60;
+/* The first drop may come half as late again, and five minutes, before it says something. */
+const lateShare = 1.5;
+const lateMinutes = 5;
+const fallenRate = 0.6;
+const fallenHeadC = 4;
+
+/** Alarms that look ahead, what is dangerous first, then what is soonest. */
+export function alarms(run: Watched): Alarm[] {
+  const found: Alarm[] = [];
+  const { live, tub, outletC, headC } = run;
+  if (live && live.minutesToDryLine <= ahead.dryLine)
+    found.push({
+      code: "dryLine",
+      urgency: live.minutesToDryLine <= 3 ? "danger" : "act",
+      minutes: live.minutesToDryLine,
+    });
+  if (outletC !== undefined && outletC >= hotOutletC)
+    found.push({ code: "outletHot", urgency: "danger", minutes: 0 });
+  else if (outletC !== undefined && outletC >= warmOutletC)
+    found.push({ code: "outletWarm", urgency: "act", minutes: 0 });
+  if (late(run.waitingForDrop)) found.push({ code: "noFirstDrop", urgency: "danger", minutes: 0 });
+  if (late(run.waitingForBoil)) found.push({ code: "boilLate", urgency: "act", minutes: 0 });
+  const expected = run.plannedRateMlPerMin * fallenRate;
+  if (live?.measured && !run.turnedDown && live.rateMlPerMin < expected)
+    found.push({ code: "rateFell", urgency: "act", minutes: 0 });
+  if (live && headC !== undefined && headC < run.boilC - fallenHeadC)
+    found.push({ code: "headFell", urgency: "act", minutes: 0 });
+  if (tub && !coldEnough(tub, ahead.tub))
+    found.push({
+      code: "tubWarm",
+      urgency: tub.minutesToLimit <= 0 ? "act" : "soon",
+      minutes: tub.minutesToLimit,
+    });
+  if (
+    live &&
+    live.minutesToJarFull <= ahead.jarFull &&
+    live.minutesToJarFull < live.minutesToHeatOff
+  )
+    found.push({
+      code: "jarFull",
+      urgency: live.minutesToJarFull <= 0 ? "act" : "soon",
+      minutes: live.minutesToJarFull,
+    });
+  if (run.notExplained) found.push({ code: "notExplained", urgency: "soon", minutes: 0 });
+  const order = { danger: 0, act: 1, soon: 2 };
+  return found.sort((a, b) => order[a.urgency] - order[b.urgency] || a.minutes - b.minutes);
+}
+
+function late(waiting: { since: number; allowed: number } | undefined): boolean {
+  return waiting !== undefined && waiting.since > waiting.allowed * lateShare + lateMinutes;
+}

@@ -1,0 +1,133 @@
+import type { Condenser } from "../cooling/condenser";
+import { condenserDutyJ } from "../cooling/duty";
+import { tubAfter } from "../cooling/tub";
+import { draws } from "../forecast/draws";
+import type { ForecastRequest } from "../forecast/request";
+import { runModel } from "../forecast/runModel";
+import { normalStream } from "../statistics/chance";
+
+/** What can be made to go wrong on a virtual still. */
+export type Fault = "leak" | "coolingLost" | "heatCut" | "iceGone";
+
+/** What a probe and a scale measure. */
+export type Channel = "head" | "outlet" | "tub" | "distillate";
+
+/** One measurement of a virtual still. */
+export interface VirtualSample {
+  channel: Channel;
+  value: number;
+  unit: "°C" | "g";
+}
+
+/** A virtual still under way. Minutes count from heat on. */
+export interface VirtualStill {
+  minutes: number;
+  boilingAt?: number;
+  firstDropAt?: number;
+  /** Lets time pass; steps of a second or so. */
+  advance(minutes: number, now: { heatShare: number; faults: ReadonlySet<Fault> }): void;
+  /** Ice into the tub, kg. */
+  addIce(kg: number): void;
+  /** What the instruments read now, with noise, drift and drop-outs. */
+  read(): VirtualSample[];
+}
+
+/* Noise of common probes and kitchen scales; a reading is missing now and then. */
+const noise = { temperatureC: 0.15, driftCPerHour: 0.3, massG: 1.5 };
+/* One reading in a hundred lies beyond this many deviations: that one is missing. */
+const dropOutDeviations = 2.33;
+const leakShare = 0.55;
+/* Vapour that is not cooled leaves as hot as it comes, within a minute or two. */
+const outletMinutes = 1.5;
+const headMinutes = 0.7;
+const distillateOutC = 30;
+
+/**
+ * A still that runs on the core: the same physics as the forecast, with one fall of the dice for the
+ * truth, and instruments that are not perfect. Same request, seed and course of events, same samples.
+ * @throws RangeError as forecastRun
+ */
+export function virtualStill(
+  request: ForecastRequest,
+  seed: number,
+  condenser: Condenser = { kind: "tubCoil", tubL: 20, iceKg: 2 },
+): VirtualStill {
+  const model = runModel(request);
+  const draw = draws(model, 1, seed)[0]!;
+  const normal = normalStream(seed + 17);
+  const { boil, firstDrop } = model.times(draw.efficiency);
+  const tapC = model.coolingInC + (condenser.kind === "tap" ? condenser.riseK * 0.5 : 0);
+  const state = {
+    warmed: 0,
+    headC: model.airC,
+    outletC: model.airC,
+    distillateMl: 0,
+    tubHeatJ: 0,
+    tubLitres: "tubL" in condenser ? condenser.tubL : 0,
+    iceKg: "iceKg" in condenser ? condenser.iceKg : 0,
+  };
+  const drift = { head: normal(), outlet: normal(), tub: normal() };
+  const still: VirtualStill = {
+    minutes: 0,
+    advance(minutes, { heatShare, faults }) {
+      still.minutes += minutes;
+      if (faults.has("iceGone")) state.iceKg = 0;
+      const share = faults.has("heatCut") ? 0 : heatShare;
+      state.warmed += minutes * share;
+      if (state.warmed >= boil) still.boilingAt ??= still.minutes;
+      if (state.warmed >= firstDrop) still.firstDropAt ??= still.minutes;
+      const steaming = still.firstDropAt !== undefined;
+      const full = steaming ? steamAt(share) : 0;
+      const through = full * (faults.has("leak") ? 1 - leakShare : 1);
+      const cooled = faults.has("coolingLost") ? 0.25 : 1;
+      state.distillateMl += through * cooled * minutes;
+      const tubC = tubTemperature();
+      if (!faults.has("coolingLost") && state.tubLitres > 0)
+        state.tubHeatJ += condenserDutyJ(through * minutes, model.boilC, distillateOutC);
+      const outTarget = steaming
+        ? faults.has("coolingLost")
+          ? model.boilC - 6
+          : tubC + 5 + 0.1 * through
+        : model.airC;
+      const headTarget = share > 0 && steaming ? model.boilC - 0.3 : model.airC + 20;
+      state.outletC += (outTarget - state.outletC) * (1 - Math.exp(-minutes / outletMinutes));
+      if (steaming || still.boilingAt !== undefined)
+        state.headC +=
+          (headTarget - state.headC) * (1 - Math.exp(-minutes / (steaming ? headMinutes : 6)));
+    },
+    addIce(kg) {
+      state.iceKg += kg;
+    },
+    read() {
+      const hours = still.minutes / 60;
+      const off = (which: keyof typeof drift) =>
+        noise.temperatureC * normal() + noise.driftCPerHour * hours * drift[which];
+      const all: VirtualSample[] = [
+        { channel: "head", value: state.headC + off("head"), unit: "°C" },
+        { channel: "outlet", value: state.outletC + off("outlet"), unit: "°C" },
+        { channel: "tub", value: tubTemperature() + off("tub"), unit: "°C" },
+        {
+          channel: "distillate",
+          value: Math.max(0, state.distillateMl + noise.massG * normal()),
+          unit: "g",
+        },
+      ];
+      /* A drop-out is told by the same dice, so that it comes again when played again. */
+      return all
+        .filter(() => normal() < dropOutDeviations)
+        .map((sample) => ({ ...sample, value: Math.round(sample.value * 100) / 100 }));
+    },
+  };
+  return still;
+
+  function steamAt(share: number): number {
+    const { powerW, runPowerW = powerW } = request.still.heat;
+    return model.steamGPerMin(draw.efficiency, share >= 1 ? runPowerW : runPowerW * share);
+  }
+
+  function tubTemperature(): number {
+    if (state.tubLitres <= 0) return tapC;
+    const tub = { litres: state.tubLitres, startC: model.coolingInC, iceKg: state.iceKg };
+    return tubAfter(tub, state.tubHeatJ).temperatureC;
+  }
+}

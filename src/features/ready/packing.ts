@@ -1,0 +1,46 @@
+import { fuelFor, showMass, showVolume, words, type Plant, type UnitSystem } from "@/core";
+import type { Run } from "@/records/run";
+import type { Still } from "@/records/still";
+
+const jarShare = 0.9;
+
+/** What to carry to the still, with its number and size. */
+export function packingList(
+  { plan, stillName, state }: Pick<Run, "plan" | "stillName" | "state">,
+  still: Still | undefined,
+  plant: Plant | undefined,
+  units: UnitSystem,
+): string[] {
+  const bowl = plan.method === "bowl";
+  const hydrosolMl = plan.method === "cohobation" ? 0 : plan.forecast.distillateMl;
+  const cuts = plan.firstCutMl === undefined ? 0 : 1;
+  const jars = Math.max(
+    1,
+    Math.ceil((hydrosolMl - (plan.firstCutMl ?? 0)) / (plan.jarMl * jarShare)),
+  );
+  const reserveMl = Math.max(250, plan.waterMl * 0.15);
+  const list = [
+    `${words(showMass(plan.chargeG, units))} of ${state} ${plant?.name.toLowerCase() ?? "plant"}, ${plant?.part ?? ""}`,
+    `${words(showVolume(plan.waterMl, units))} of water for ${stillName}, ${words(showVolume(reserveMl, units))} more, hot, in a kettle`,
+  ];
+  if ((plan.iceKg ?? 0) > 0) list.push(`${(plan.iceKg ?? 0).toFixed(1)} kg of ice`);
+  if (!bowl)
+    list.push(
+      `${jars + cuts} clean ${jars + cuts === 1 ? "jar" : "jars"} of ${words(showVolume(plan.jarMl, units))}${cuts ? ", one of them for the first cut" : ""}`,
+    );
+  const receiver = still?.receivers?.[0];
+  if (receiver) list.push(`The receiver: ${words(showVolume(receiver.volumeMl, units))}`);
+  list.push(
+    "A narrow measure, a funnel, a dropper, labels and a pen",
+    "Thermometer, gloves, cloths, a paste of flour and water for leaks",
+  );
+  if (still?.heat.kind === "gas")
+    list.push(
+      `Gas for the run: ${words(showMass((fuelFor(energyKWh(plan), "gas").gasKg ?? 0) * 1000, units))} at full flame; the lighter stays away from the outlet`,
+    );
+  return list;
+}
+
+function energyKWh({ powerW, forecast }: Run["plan"]): number {
+  return (powerW * (forecast.minutesToFirstDrop + forecast.runMinutes)) / 60000;
+}

@@ -1,0 +1,82 @@
+import { useState } from "react";
+import { unitsFor, type UnitSystem } from "@/core";
+import { Button } from "@/ui/primitives/Button";
+import { Choice } from "@/ui/primitives/Choice";
+import { NumberField } from "@/ui/primitives/NumberField";
+import { readNumber, toInput } from "@/ui/primitives/numberInput";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { Txt } from "@/ui/primitives/Txt";
+import { AgoChoice } from "./AgoChoice";
+import type { Log } from "./useLog";
+
+interface Props {
+  open: boolean;
+  onClose: () => void;
+  log: Log;
+  units: UnitSystem;
+}
+
+/** Ice into the tub, or water into the pot. */
+export function AddSheet({ open, onClose, log, units }: Props) {
+  const [what, setWhat] = useState<"ice" | "water">("ice");
+  const [ago, setAgo] = useState(0);
+  const masses = units === "metric" ? (["kg", "lb"] as const) : (["lb", "kg"] as const);
+  const volumes = unitsFor("volume", units);
+  const [ice, setIce] = useState(toInput(1000, masses[0]));
+  const [water, setWater] = useState(toInput(undefined, volumes[0] ?? "mL"));
+  const read =
+    what === "ice"
+      ? readNumber(ice, { name: "Ice", min: 0, max: 1e5, above: true })
+      : readNumber(water, { name: "Water", min: 0, max: 1e5, above: true });
+  return (
+    <Sheet title="Ice or water" open={open} onClose={onClose}>
+      <Choice
+        label="What was added"
+        options={[
+          { value: "ice", label: "Ice in the tub" },
+          { value: "water", label: "Water in the pot" },
+        ]}
+        value={what}
+        onChange={setWhat}
+      />
+      <AgoChoice value={ago} onChange={setAgo} />
+      {what === "ice" ? (
+        <NumberField
+          label="How much ice"
+          value={ice}
+          onChange={setIce}
+          choices={masses}
+          problem={ice.text && !read.ok ? read.problem : undefined}
+        />
+      ) : (
+        <>
+          <Txt variant="small">
+            Only hot water, and only through a filling port: never open a still that boils.
+          </Txt>
+          <NumberField
+            label="How much"
+            value={water}
+            onChange={setWater}
+            choices={volumes}
+            problem={water.text && !read.ok ? read.problem : undefined}
+          />
+        </>
+      )}
+      <Button
+        label="Write it down"
+        disabled={!read.ok}
+        onPress={() => {
+          if (!read.ok) return;
+          log.write(
+            what === "ice"
+              ? { type: "iceAdded", massG: read.value }
+              : { type: "waterAdded", volumeMl: read.value },
+            { agoMinutes: ago, label: what === "ice" ? "Ice noted." : "Water noted." },
+          );
+          setAgo(0);
+          onClose();
+        }}
+      />
+    </Sheet>
+  );
+}

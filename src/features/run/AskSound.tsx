@@ -1,0 +1,29 @@
+import { View } from "react-native";
+import type { Setting } from "@/records/setting";
+import { keep } from "@/store/changes";
+import { useAppDispatch } from "@/store/hooks";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+import { playTone } from "./useCueSounds";
+
+/** Asks once whether cues may sound. */
+export function AskSound({ preferences }: { preferences: Setting }) {
+  const dispatch = useAppDispatch();
+  if (preferences.cueSound !== undefined) return null;
+  const answer = (cueSound: boolean) => {
+    if (cueSound) playTone(false);
+    dispatch(keep({ ...preferences, cueSound }));
+  };
+  return (
+    <Card className="flex-row items-center gap-2 py-1">
+      <Txt variant="small" className="flex-1 text-ink">
+        Sound and a buzz when something is due?
+      </Txt>
+      <View className="flex-row gap-1">
+        <Button label="Yes" size="small" onPress={() => answer(true)} />
+        <Button label="No" look="plain" size="small" onPress={() => answer(false)} />
+      </View>
+    </Card>
+  );
+}

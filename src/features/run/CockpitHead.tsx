@@ -1,0 +1,170 @@
+import { Link } from "expo-router";
+import ChevronLeft from "lucide-react-native/icons/chevron-left";
+import Thermometer from "lucide-react-native/icons/thermometer";
+import { Pressable, Text, View } from "react-native";
+import { showClock, showDuration, showOil, showRange, type UnitSystem } from "@/core";
+import { alarmWords, cueWords } from "@/records/cueWords";
+import type { LiveRun } from "@/records/liveRun";
+import type { Run } from "@/records/run";
+import type { RunState } from "@/records/runState";
+import { Txt } from "@/ui/primitives/Txt";
+import type { WatchAnswer } from "@/workers/watchMessages";
+import { phaseOf, timeOf } from "./runWords";
+
+/** What every part of the cockpit is told. */
+export interface CockpitPart {
+  run: Run;
+  state: RunState;
+  live: LiveRun;
+  watched?: WatchAnswer;
+  /** The run's own time, ms. */
+  now: number;
+  /** Minutes since the first drop. */
+  since: number;
+  units: UnitSystem;
+}
+
+interface HeadProps extends CockpitPart {
+  plantName: string;
+  /** The instrument's health; absent where none is connected. */
+  probe?: string;
+  onProbe: () => void;
+}
+
+/** Whose run it is, its phase, and when the heat goes off. */
+export function CockpitHead({ run, state, live, plantName, probe, onProbe }: HeadProps) {
+  return (
+    <View className="flex-row items-end justify-between gap-3">
+      <View className="min-w-0 flex-1 flex-row items-center gap-1">
+        <Link href="/" asChild>
+          <Pressable
+            aria-label="Today"
+            className="-ml-2 min-h-[44px] min-w-[36px] items-center justify-center"
+          >
+            <ChevronLeft size={22} color="var(--soft)" />
+          </Pressable>
+        </Link>
+        <View className="min-w-0 flex-1">
+          <Txt variant="label" numberOfLines={1}>
+            {`Run ${run.number} · ${plantName} · ${run.stillName}`}
+          </Txt>
+          <Txt variant="heading" role="heading" aria-level={1}>
+            {phaseOf(state, live)}
+          </Txt>
+        </View>
+      </View>
+      <Pressable
+        role="button"
+        aria-label={probe ? `Probe and scale: ${probe}` : "Connect a probe and scale"}
+        onPress={onProbe}
+        className="min-h-[44px] min-w-[44px] items-center justify-center rounded-[14px] active:opacity-80"
+      >
+        <Thermometer
+          size={22}
+          color={
+            probe === "live" ? "var(--leaf)" : probe === undefined ? "var(--soft)" : "var(--ember)"
+          }
+        />
+        {probe && probe !== "live" ? (
+          <Text className="font-bold text-[12px] text-ember-ink">{probe}</Text>
+        ) : null}
+      </Pressable>
+      {live.live ? (
+        <View className="items-end">
+          <Txt variant="label">heat off in about</Txt>
+          <Text className="font-bold text-[22px] leading-[26px] text-ember-ink">
+            {showClock(Math.max(0, live.live.minutesToHeatOff))}
+          </Text>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+/** The one large clock, and the oil so far. */
+export function ClockRow({ state, now, watched, live, run }: CockpitPart) {
+  const clock = clockOf(state, now);
+  return (
+    <View className="flex-row items-end justify-between gap-3">
+      <View>
+        <Txt variant="clock" accessibilityLabel={`${clock.text}, ${clock.since}`}>
+          {clock.text}
+        </Txt>
+        <Txt variant="label">
+          {run.clock && run.clock.speed > 1
+            ? `${clock.since} · ${run.clock.speed} times as fast`
+            : clock.since}
+        </Txt>
+      </View>
+      {live.live && watched ? (
+        <View className="items-end">
+          <Text className="font-bold text-[26px] leading-[32px] text-oil-ink">
+            {showOil(watched.now.visibleMl.p50).text} <Text className="text-[15px]">mL oil</Text>
+          </Text>
+          <Txt variant="label">{`at the end ${showRange(watched.end.visibleMl.p10, watched.end.visibleMl.p90)}`}</Txt>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+/** What is wrong before what is next; the one after it in small. */
+export function CueCard({ live, onTrouble }: CockpitPart & { onTrouble: () => void }) {
+  const [alarm, nextAlarm] = live.alarms;
+  const inWords = (minutes: number) => showDuration(Math.max(0, minutes));
+  const [cue, nextCue] = live.cues;
+  const grave = alarm && alarm.urgency !== "soon";
+  const said =
+    alarm && (grave || !cue || alarm.minutes < cue.minutes)
+      ? alarmWords(alarm, inWords(alarm.minutes))
+      : cue && cueWords(cue, inWords(cue.minutes));
+  if (!said) return null;
+  const urgent = grave || (cue && (cue.danger || cue.minutes <= 0));
+  const then = grave
+    ? nextAlarm
+      ? alarmWords(nextAlarm, inWords(nextAlarm.minutes)).say
+      : undefined
+    : nextCue && cueWords(nextCue, inWords(nextCue.minutes)).say;
+  const look = `rounded-card px-4 py-2 ${alarm?.urgency === "danger" ? "border-2 border-ember bg-ember-wash" : urgent ? "bg-ember-wash" : "bg-dew-wash"}`;
+  const words = (
+    <>
+      <Text
+        role={urgent ? "alert" : undefined}
+        className={`font-bold text-[19px] leading-[24px] ${urgent ? "text-ember-ink" : "text-ink"}`}
+      >
+        {said.say}
+      </Text>
+      <Txt variant="small" className="text-ink" numberOfLines={2}>
+        {then
+          ? `${said.because} Then: ${then.charAt(0).toLowerCase()}${then.slice(1)}.`
+          : said.because}
+      </Txt>
+    </>
+  );
+  if (!grave) return <View className={look}>{words}</View>;
+  return (
+    <Pressable
+      role="button"
+      aria-label={`What to do: ${said.say}`}
+      onPress={onTrouble}
+      className={`${look} active:opacity-80`}
+    >
+      {words}
+    </Pressable>
+  );
+}
+
+function clockOf(state: RunState, now: number): { text: string; since: string } {
+  const [from, word] =
+    state.heatOffAt !== undefined
+      ? [state.heatOffAt, "heat off"]
+      : state.firstDropAt !== undefined
+        ? [state.firstDropAt, "first drop"]
+        : [state.litAt, "heat on"];
+  if (from === undefined) return { text: "0:00", since: "the heat is not on" };
+  const end = state.separatedAt ?? now;
+  return {
+    text: showClock(Math.floor(Math.max(0, end - from) / 60000)),
+    since: `since ${word}, ${timeOf(from, now)}`,
+  };
+}

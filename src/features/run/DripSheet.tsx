@@ -1,0 +1,82 @@
+import { useState } from "react";
+import { Pressable, Text, View } from "react-native";
+import { usualDropsPerMl } from "@/core";
+import { Button } from "@/ui/primitives/Button";
+import { NumberField } from "@/ui/primitives/NumberField";
+import { readNumber, toInput } from "@/ui/primitives/numberInput";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { Txt } from "@/ui/primitives/Txt";
+import type { Log } from "./useLog";
+
+/* Five drops are enough for a rate; more make it steadier. */
+const enough = 5;
+/* A pause this long was not a drop: counting began anew. */
+const pauseMs = 20000;
+
+interface Props {
+  open: boolean;
+  onClose: () => void;
+  log: Log;
+}
+
+/** Counts drips by a tap with each drop. */
+export function DripSheet({ open, onClose, log }: Props) {
+  const [taps, setTaps] = useState<number[]>([]);
+  const [perMl, setPerMl] = useState(toInput(usualDropsPerMl, "one"));
+  const drops = readNumber(perMl, { name: "Drops in a mL", min: 5, max: 80 });
+  const span = (taps.at(-1) ?? 0) - (taps[0] ?? 0);
+  const rate =
+    taps.length >= enough && span > 0 && drops.ok
+      ? (taps.length - 1) / (span / 60000) / drops.value
+      : undefined;
+  const close = () => {
+    setTaps([]);
+    onClose();
+  };
+  return (
+    <Sheet title="Count drips" intro="Tap with each drop." open={open} onClose={close}>
+      <Pressable
+        role="button"
+        aria-label="A drop"
+        onPress={() => {
+          const now = performance.now();
+          setTaps((before) => {
+            const last = before.at(-1);
+            return last !== undefined && now - last > pauseMs ? [now] : [...before.slice(-30), now];
+          });
+        }}
+        className="min-h-[180px] items-center justify-center rounded-card border border-dew bg-dew-wash active:opacity-70"
+      >
+        <Text className="font-bold text-[44px] leading-[52px] text-dew-ink">
+          {rate === undefined ? taps.length : rate.toFixed(1)}
+        </Text>
+        <Txt variant="label" className="text-dew-ink">
+          {rate === undefined ? `drops; ${Math.max(0, enough - taps.length)} more` : "mL a minute"}
+        </Txt>
+      </Pressable>
+      <View className="flex-row gap-3">
+        <NumberField
+          label="Drops in a mL"
+          value={perMl}
+          onChange={setPerMl}
+          choices={[]}
+          problem={drops.ok ? undefined : drops.problem}
+          help="Count your outlet's once; 20 is usual."
+        />
+      </View>
+      <View className="flex-row gap-2">
+        <Button label="Again" look="quiet" className="flex-1" onPress={() => setTaps([])} />
+        <Button
+          label="Write it down"
+          className="flex-1"
+          disabled={rate === undefined}
+          onPress={() => {
+            if (rate === undefined) return;
+            log.write({ type: "reading", rateMlPerMin: rate });
+            close();
+          }}
+        />
+      </View>
+    </Sheet>
+  );
+}

@@ -1,0 +1,45 @@
+import { Pressable } from "react-native";
+import { showOil, words } from "@/core";
+import { Fan } from "@/ui/charts/Fan";
+import type { CockpitPart } from "./CockpitHead";
+
+/** Oil to be seen over time, as the readings have narrowed it; a tap opens the stop rules. */
+export function FanCard({
+  state,
+  live,
+  watched,
+  since,
+  onOpen,
+}: CockpitPart & { onOpen: () => void }) {
+  if (!watched || !live.live || state.firstDropAt === undefined) return null;
+  const firstDropAt = state.firstDropAt;
+  const end = since + Math.max(0, live.live.minutesToHeatOff);
+  const measured = state.readings.flatMap(({ at, oilMl }) =>
+    oilMl === undefined ? [] : [{ minutes: (Date.parse(at) - firstDropAt) / 60000, value: oilMl }],
+  );
+  const track = watched.fan
+    .filter(({ minutes }) => minutes <= since)
+    .map(({ minutes, p50 }) => ({ minutes, value: p50 }));
+  const more = words(showOil(watched.tenMoreMl.p50));
+  const note =
+    watched.doubts.length > 0 ? "not as any played run: why?" : `10 more min earn ${more}`;
+  return (
+    <Pressable
+      role="button"
+      aria-label={`Forecast and stop: ten more minutes earn ${more}`}
+      onPress={onOpen}
+      className="rounded-card bg-panel px-2 py-1 active:opacity-80"
+    >
+      <Fan
+        fan={watched.fan}
+        unit="mL of oil to see"
+        track={track}
+        measured={measured}
+        marks={[{ minutes: end, label: "heat off", strong: true }]}
+        height={96}
+        note={note}
+        inWords={`Oil to be seen: ${words(showOil(watched.now.visibleMl.p50))} now, 8 in 10 runs like this end between ${showOil(watched.end.visibleMl.p10).text} and ${words(showOil(watched.end.visibleMl.p90))}.`}
+      />
+    </Pressable>
+  );
+}

@@ -1,0 +1,156 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { fuelFor, showDuration, showOil, showRange, words, type Percentiles } from "@/core";
+import type { LiveRun } from "@/records/liveRun";
+import type { Run } from "@/records/run";
+import type { RunState } from "@/records/runState";
+import type { Setting } from "@/records/setting";
+import type { Still } from "@/records/still";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Choice } from "@/ui/primitives/Choice";
+import { Notice } from "@/ui/primitives/Notice";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { TextField } from "@/ui/primitives/TextField";
+import { Txt } from "@/ui/primitives/Txt";
+import type { WatchAnswer } from "@/workers/watchMessages";
+import { doubtWords } from "./doubtWords";
+import type { Log } from "./useLog";
+
+interface Props {
+  open: boolean;
+  onClose: () => void;
+  run: Run;
+  state: RunState;
+  still?: Still;
+  live: LiveRun;
+  watched?: WatchAnswer;
+  /** Minutes since the first drop. */
+  since: number;
+  prices: Setting["prices"];
+  log: Log;
+}
+
+const rules = {
+  perKg: "Hydrosol to plant",
+  worthMlPer10Min: "Ten more earn too little",
+  minutes: "The clock",
+  reserve: "The pot's reserve",
+} as const;
+
+/** When to stop: every rule as the readings have made it, what going on earns, and moving the stop. */
+export function ForecastSheet(props: Props) {
+  const { open, onClose, watched, run, live, since } = props;
+  return (
+    <Sheet title="Forecast and stop" open={open} onClose={onClose}>
+      {watched ? (
+        <>
+          {watched.doubts.map((doubt) => (
+            <Notice key={doubt} severity="caution" message={doubtWords[doubt]} />
+          ))}
+          <Card className="gap-2">
+            <Txt variant="heading">At the end</Txt>
+            <Txt>{`8 in 10: ${range(watched.end.visibleMl)} mL of oil to see, ${range(watched.end.distilledMl)} mL distilled.`}</Txt>
+            <Txt variant="small">{`The plan said ${range(run.plan.forecast.visibleMl)} mL to see. ${narrowed(watched, run)}`}</Txt>
+          </Card>
+          <Card className="gap-1">
+            <Txt variant="heading">When each rule stops</Txt>
+            {(Object.keys(rules) as (keyof typeof rules)[])
+              .filter((rule) => Number.isFinite(watched.endsAt[rule].p50))
+              .map((rule) => (
+                <View key={rule} className="flex-row justify-between gap-3 py-1">
+                  <Txt variant={rule === live.live?.endsBy ? "strong" : "body"}>{rules[rule]}</Txt>
+                  <Txt variant="strong">{ends(watched.endsAt[rule], since)}</Txt>
+                </View>
+              ))}
+          </Card>
+          <TenMore {...props} watched={watched} />
+        </>
+      ) : (
+        <Txt>The forecast learns from the first drop on.</Txt>
+      )}
+      <MoveStop {...props} />
+    </Sheet>
+  );
+}
+
+function range({ p10, p90 }: Pick<Percentiles, "p10" | "p90">): string {
+  return showRange(p10, p90);
+}
+
+function narrowed({ end }: WatchAnswer, { plan }: Run): string {
+  const width = ({ p10, p90 }: Percentiles) => p90 - p10;
+  const before = width(plan.forecast.distilledMl);
+  if (!(before > 0)) return "";
+  const share = Math.round((1 - width(end.distilledMl) / before) * 100);
+  return share > 0 ? `Your readings made it ${share} % narrower.` : "";
+}
+
+function ends({ p10, p50, p90 }: Percentiles, since: number): string {
+  const left = (minutes: number) => Math.max(0, minutes - since);
+  if (p50 <= since) return "is reached";
+  return p90 - p10 < 2
+    ? `in ${showDuration(left(p50))}`
+    : `in ${showDuration(left(p10))} to ${showDuration(left(p90))}`;
+}
+
+function TenMore({ watched, still, live, prices }: Props & { watched: WatchAnswer }) {
+  const { p50 } = watched.tenMoreMl;
+  const fuel = still && fuelFor((live.powerW * 10) / 60000, still.heat.kind, prices);
+  const money = prices?.currency ?? "";
+  const worth = prices?.oilPerMl === undefined ? undefined : p50 * prices.oilPerMl;
+  return (
+    <Card wash="oil" className="gap-1">
+      <Txt variant="strong">{`Ten minutes past the stop earn ${words(showOil(p50))}`}</Txt>
+      {fuel ? (
+        <Txt variant="small" className="text-ink">
+          {`for ${fuel.kWh.toFixed(2)} kWh${fuel.cost === undefined ? "" : `, ${fuel.cost.toFixed(2)} ${money}`}${worth === undefined ? "" : `; that oil is worth ${worth.toFixed(2)} ${money}`}.`}
+        </Txt>
+      ) : null}
+    </Card>
+  );
+}
+
+const reasons = ["Still smells good", "Smells of stalk", "No time", "Jar or ice is short"] as const;
+
+function MoveStop({ live, since, log, onClose, state }: Props) {
+  const [reason, setReason] = useState<string>(reasons[0]);
+  const [own, setOwn] = useState("");
+  const end = live.live ? since + live.live.minutesToHeatOff : undefined;
+  if (end === undefined) return null;
+  const move = (minutes: number, label: string) => {
+    log.write(
+      { type: "stopMoved", minutes: Math.max(0, minutes), reason: own.trim() || reason },
+      { label },
+    );
+    setOwn("");
+    onClose();
+  };
+  return (
+    <Card className="gap-3">
+      <Txt variant="heading">Move the stop</Txt>
+      <Txt variant="small">{`It stands at ${showDuration(end)} after the first drop${state.stopMovedTo === undefined ? "" : ", where you moved it"}.`}</Txt>
+      <Choice
+        label="Why"
+        options={reasons.map((value) => ({ value, label: value }))}
+        value={reason as (typeof reasons)[number]}
+        onChange={setReason}
+      />
+      <TextField label="Or in your words" value={own} onChange={setOwn} />
+      <View className="flex-row gap-2">
+        <Button
+          label="10 min longer"
+          look="quiet"
+          className="flex-1"
+          onPress={() => move(Math.max(end, since) + 10, "Ten minutes longer.")}
+        />
+        <Button
+          label="10 min sooner"
+          look="quiet"
+          className="flex-1"
+          onPress={() => move(Math.max(since, end - 10), "Ten minutes sooner.")}
+        />
+      </View>
+    </Card>
+  );
+}

@@ -1,0 +1,66 @@
+import { Text, View } from "react-native";
+import { showDuration, showTemperature, words } from "@/core";
+import type { Latest } from "@/records/liveRun";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+import type { CockpitPart } from "./CockpitHead";
+
+/** Drip rate, head and outlet, each against what it should be. */
+export function Gauges({ run, live, latest, units }: CockpitPart & { latest: Latest }) {
+  const degrees = (value: number | undefined) =>
+    value === undefined ? "–" : words(showTemperature(value, units));
+  const now = live.live;
+  const warm = live.alarms.some(({ code }) => code === "outletWarm" || code === "outletHot");
+  const cold = live.alarms.some(({ code }) => code === "headFell");
+  const slow = live.alarms.some(({ code }) => code === "rateFell");
+  return (
+    <View className="flex-row gap-2">
+      <Gauge
+        label="A minute"
+        value={now ? `${now.rateMlPerMin.toFixed(now.rateMlPerMin < 10 ? 1 : 0)} mL` : "–"}
+        detail={
+          now ? `dry in ${showDuration(Math.max(0, now.minutesToDryLine))}` : "from first drop on"
+        }
+        alarm={slow}
+      />
+      <Gauge
+        label="Head"
+        value={degrees(latest.headC)}
+        detail={`boils ${degrees(run.plan.forecast.boilC)}`}
+        alarm={cold}
+      />
+      <Gauge
+        label="Outlet"
+        value={degrees(latest.outletC)}
+        detail={warm ? "cool it" : `under ${degrees(40)}`}
+        alarm={warm}
+      />
+    </View>
+  );
+}
+
+function Gauge({
+  label,
+  value,
+  detail,
+  alarm,
+}: {
+  label: string;
+  value: string;
+  detail: string;
+  alarm: boolean;
+}) {
+  return (
+    <Card wash={alarm ? "ember" : "panel"} className="flex-1 px-3 py-1">
+      <Txt variant="small">{label}</Txt>
+      <Text
+        className={`font-bold text-[18px] leading-[23px] ${alarm ? "text-ember-ink" : "text-ink"}`}
+      >
+        {value}
+      </Text>
+      <Txt variant="small" numberOfLines={1} className={alarm ? "text-ember-ink" : ""}>
+        {detail}
+      </Txt>
+    </Card>
+  );
+}

@@ -1,0 +1,73 @@
+import { useState } from "react";
+import { View } from "react-native";
+import type { RunPlan } from "@/records/run";
+import { Button } from "@/ui/primitives/Button";
+import { NumberField } from "@/ui/primitives/NumberField";
+import { readNumber, toInput } from "@/ui/primitives/numberInput";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { AgoChoice } from "./AgoChoice";
+import type { Log } from "./useLog";
+
+interface Props {
+  open: boolean;
+  onClose: () => void;
+  log: Log;
+  plan: RunPlan;
+  /** Now at the source, W. */
+  powerW: number;
+}
+
+/** The heat turned up or down: where the knob stands, or the watts where they are known. */
+export function HeatSheet({ open, onClose, log, plan, powerW }: Props) {
+  const [power, setPower] = useState(toInput(undefined, "W"));
+  const [ago, setAgo] = useState(0);
+  const read = readNumber(power, { name: "Power", min: 0, max: 1e5 });
+  const take = (watts: number, label: string) => {
+    log.write({ type: "heatChanged", powerW: watts }, { agoMinutes: ago, label });
+    setPower(toInput(undefined, "W"));
+    setAgo(0);
+    onClose();
+  };
+  const shares = [1, 0.75, 0.5, 0.35];
+  return (
+    <Sheet
+      title="Heat changed"
+      intro={`It stands at ${powerW.toFixed(0)} W of ${plan.powerW.toFixed(0)}.`}
+      open={open}
+      onClose={onClose}
+    >
+      <AgoChoice value={ago} onChange={setAgo} />
+      {plan.runPowerW === undefined ? null : (
+        <Button
+          label={`Gentle, as planned: ${plan.runPowerW.toFixed(0)} W`}
+          onPress={() => take(plan.runPowerW ?? 0, "Turned down as planned.")}
+        />
+      )}
+      <View className="flex-row flex-wrap gap-2">
+        {shares.map((share) => (
+          <Button
+            key={share}
+            look="quiet"
+            size="small"
+            className="flex-1"
+            label={share === 1 ? "Full" : `${share * 100} %`}
+            onPress={() => take(plan.powerW * share, "Heat noted.")}
+          />
+        ))}
+      </View>
+      <NumberField
+        label="Or in watts"
+        value={power}
+        onChange={setPower}
+        choices={["W", "kW"]}
+        problem={power.text && !read.ok ? read.problem : undefined}
+      />
+      <Button
+        label="Write it down"
+        look="quiet"
+        disabled={!read.ok}
+        onPress={() => read.ok && take(read.value, "Heat noted.")}
+      />
+    </Sheet>
+  );
+}

@@ -1,0 +1,172 @@
+import { useKeepAwake } from "expo-keep-awake";
+import { useRouter } from "expo-router";
+import { Pressable, View } from "react-native";
+import { showClock, showDuration, showVolume, words, type Cue } from "@/core";
+import { alarmWords, cueWords } from "@/records/cueWords";
+import { liveRun, type LiveRun } from "@/records/liveRun";
+import type { Run } from "@/records/run";
+import { runNow } from "@/records/runClock";
+import type { RunState } from "@/records/runState";
+import type { Still } from "@/records/still";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
+import { Screen } from "@/ui/layout/Screen";
+import { useWide } from "@/ui/layout/useWide";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+import { useNow } from "@/ui/useNow";
+import { Levels } from "./Levels";
+import { phaseOf } from "./runWords";
+import { selectLitRuns } from "./selectLitRuns";
+import { useLog } from "./useLog";
+
+interface Watched {
+  run: Run;
+  state: RunState;
+  live: LiveRun;
+  still?: Still;
+  now: number;
+}
+
+/** All stills on the heat side by side, what is due of all of them in one order. */
+export function TogetherScreen() {
+  useKeepAwake();
+  const wide = useWide();
+  const wallNow = useNow();
+  const lit = useAppSelector(selectLitRuns);
+  const stills = useAppSelector(({ still }) => still.entities);
+  const watched = lit.map(({ run, state }): Watched => {
+    const still = stills[run.stillId];
+    const now = runNow(run, wallNow);
+    return { run, state, still, now, live: liveRun(run, state, now, { still }) };
+  });
+  return (
+    <Screen title="All on the heat" back={{ href: "/", label: "Today" }}>
+      {watched.length === 0 ? (
+        <Card>
+          <Txt>No still is on the heat.</Txt>
+        </Card>
+      ) : (
+        <Due watched={watched} />
+      )}
+      <View className={wide ? "flex-row flex-wrap gap-4" : "gap-4"}>
+        {watched.map((each) => (
+          <View key={each.run.id} style={{ width: wide ? "48.5%" : "100%" }}>
+            <SmallCockpit {...each} />
+          </View>
+        ))}
+      </View>
+    </Screen>
+  );
+}
+
+/** Alarms first, then every cue of every still by its time. */
+function Due({ watched }: { watched: readonly Watched[] }) {
+  const router = useRouter();
+  const rows = watched
+    .flatMap(({ run, live }) => [
+      ...live.alarms.map((alarm) => ({
+        run,
+        minutes: alarm.urgency === "danger" ? -1e6 : alarm.minutes,
+        urgent: alarm.urgency !== "soon",
+        ...alarmWords(alarm, showDuration(Math.max(0, alarm.minutes))),
+      })),
+      ...live.cues.map((cue: Cue) => ({
+        run,
+        minutes: cue.minutes,
+        urgent: cue.danger || cue.minutes <= 0,
+        ...cueWords(cue, showDuration(Math.max(0, cue.minutes))),
+      })),
+    ])
+    .sort((a, b) => a.minutes - b.minutes);
+  return (
+    <View role="list" aria-label="What is due" className="gap-2">
+      {rows.map(({ run, say, urgent }) => (
+        <Pressable
+          key={run.id + say}
+          role="listitem"
+          onPress={() => router.push(`/runs/${run.id}/watch`)}
+          className={`min-h-[52px] flex-row items-center justify-between gap-3 rounded-card px-4 py-2 ${urgent ? "bg-ember-wash" : "bg-panel"}`}
+        >
+          <Txt variant="strong" className={`flex-1 ${urgent ? "text-ember-ink" : ""}`}>
+            {say}
+          </Txt>
+          <Txt variant="label">{run.stillName}</Txt>
+        </Pressable>
+      ))}
+    </View>
+  );
+}
+
+function SmallCockpit({ run, state, live, still, now }: Watched) {
+  const router = useRouter();
+  const plant = usePlantBook().byId(run.plantId);
+  const { units } = useAppSelector(selectPreferences);
+  const log = useLog(run);
+  const from = state.firstDropAt ?? state.litAt ?? now;
+  const open = () => router.push(`/runs/${run.id}/watch`);
+  return (
+    <Card className="gap-2">
+      <View className="flex-row items-end justify-between gap-3">
+        <View className="min-w-0 flex-1">
+          <Txt variant="label" numberOfLines={1}>
+            {`${run.stillName} · ${plant?.name ?? "Plant"}`}
+          </Txt>
+          <Txt variant="heading">{phaseOf(state, live)}</Txt>
+        </View>
+        <Txt variant="clock" className="text-[40px] leading-[44px]">
+          {showClock(Math.floor((now - from) / 60000))}
+        </Txt>
+      </View>
+      <Levels run={run} state={state} live={live} now={now} since={0} units={units} still={still} />
+      {live.live ? (
+        <Txt variant="small">{`${words(showVolume(live.live.distillateMl, units))} so far, ${live.live.rateMlPerMin.toFixed(0)} mL a minute, heat off in ${showDuration(Math.max(0, live.live.minutesToHeatOff))}`}</Txt>
+      ) : null}
+      <View className="flex-row gap-2">
+        {state.phase === "heating" ? (
+          <Button
+            size="cockpit"
+            className="flex-1"
+            label="It boils"
+            hint={`It boils: ${run.stillName}`}
+            onPress={() => log.tap("boiling", "Boiling noted.")}
+          />
+        ) : state.phase === "warming" ? (
+          <Button
+            size="cockpit"
+            className="flex-1"
+            label="First drop"
+            hint={`First drop: ${run.stillName}`}
+            onPress={() => log.tap("firstDrop", "First drop noted.")}
+          />
+        ) : (
+          <Button
+            size="cockpit"
+            className="flex-1"
+            look="quiet"
+            label="Swap jar"
+            hint={`Swap jar: ${run.stillName}`}
+            onPress={() => log.tap("jarSwapped", `Jar ${state.jars} put aside.`)}
+          />
+        )}
+        <Button
+          size="cockpit"
+          className="flex-1"
+          look="quiet"
+          label="Open"
+          hint={`Open ${run.stillName}`}
+          onPress={open}
+        />
+        <Button
+          size="cockpit"
+          className="flex-1"
+          look="danger"
+          label="Heat off"
+          hint={`Heat off: ${run.stillName}`}
+          onPress={() => log.tap("heatOff", "Heat off noted.")}
+        />
+      </View>
+    </Card>
+  );
+}

@@ -1,0 +1,110 @@
+import { useState } from "react";
+import { View } from "react-native";
+import type { Fault } from "@/core";
+import type { Run } from "@/records/run";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Check } from "@/ui/primitives/Check";
+import { Choice } from "@/ui/primitives/Choice";
+import { Notice } from "@/ui/primitives/Notice";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { Txt } from "@/ui/primitives/Txt";
+import { TracesOf } from "./TracesOf";
+import type { Instrument, InstrumentStatus } from "./useInstrument";
+
+const health: Record<InstrumentStatus, string> = {
+  none: "Not connected",
+  connecting: "Connecting…",
+  live: "Connected",
+  lost: "Line lost: trying again. What was missed comes after.",
+  gone: "The instrument is not there any more. What it sent is kept.",
+};
+
+const faultWords: { fault: Fault; label: string; reason: string }[] = [
+  { fault: "leak", label: "A leak", reason: "More than half of the steam goes into the room." },
+  { fault: "coolingLost", label: "Cooling lost", reason: "Vapour comes out of the condenser." },
+  { fault: "heatCut", label: "Heat cut", reason: "The flame goes out." },
+  { fault: "iceGone", label: "Ice gone", reason: "The tub is only water from now on." },
+];
+
+const speeds = ["1", "10", "60", "120"] as const;
+
+interface Props {
+  open: boolean;
+  onClose: () => void;
+  run: Run;
+  instrument: Instrument;
+  lit: boolean;
+}
+
+/** A probe and a scale: connect, health, and for the simulated ones what may go wrong. */
+export function InstrumentSheet({ open, onClose, run, instrument, lit }: Props) {
+  const [speed, setSpeed] = useState<(typeof speeds)[number]>("1");
+  const { status, feed, faults, problem } = instrument;
+  const connected = run.instrument !== undefined;
+  return (
+    <Sheet title="Probe and scale" open={open} onClose={onClose}>
+      {problem ? (
+        <Notice
+          severity="error"
+          message={`It could not be connected: ${problem}.`}
+          remedy="Is the server that serves this page still running?"
+        />
+      ) : null}
+      {connected ? (
+        <>
+          <Card className="gap-1">
+            <Txt variant="strong">{run.instrument?.name}</Txt>
+            <Txt role="status">{health[status]}</Txt>
+            <Txt variant="small">
+              {`${feed.count()} samples${feed.rejected > 0 ? `, ${feed.rejected} that were none were passed over` : ""}.`}
+            </Txt>
+          </Card>
+          <TracesOf feed={feed} />
+          <View className="gap-2">
+            <Txt variant="label">Let something go wrong</Txt>
+            {faultWords.map(({ fault, label, reason }) => (
+              <Check
+                key={fault}
+                label={label}
+                reason={reason}
+                checked={faults.includes(fault)}
+                onChange={() => instrument.toggle(fault)}
+              />
+            ))}
+          </View>
+          <Button label="Disconnect" look="quiet" onPress={instrument.disconnect} />
+        </>
+      ) : (
+        <>
+          <Txt>
+            A simulated probe (head, outlet, tub) and scale, on a still that runs as this plan
+            describes it, with one fall of the dice for the truth. For practice: time can run
+            faster.
+          </Txt>
+          <Choice
+            label="How fast"
+            shown
+            options={speeds.map((value) => ({
+              value,
+              label: value === "1" ? "As it is" : `${value} times`,
+            }))}
+            value={speed}
+            onChange={setSpeed}
+          />
+          {run.plan.request ? null : (
+            <Notice
+              severity="note"
+              message="This run was planned before plans kept what they were asked: it cannot be simulated."
+            />
+          )}
+          <Button
+            label="Connect"
+            disabled={!lit || !run.plan.request}
+            onPress={() => void instrument.connect(Number(speed))}
+          />
+        </>
+      )}
+    </Sheet>
+  );
+}

@@ -1,0 +1,30 @@
+import type { Latest } from "@/records/liveRun";
+import type { SampleFeed } from "./sampleFeed";
+
+/* One point a minute of the scale is plenty for a rate. */
+const everyMs = 60000;
+/* A scale says grams; distillate is water to within its oil. */
+const gramsPerMl = 1;
+/* Before this much lies in the jar, the scale's noise is louder than the drops. */
+const leastG = 15;
+
+/** What a feed says right now, as the live run takes it. The version tells when to look again. */
+export function latestOf(feed: SampleFeed, _version: number): Latest {
+  const tub = feed.latest("tub");
+  const scale = feed.series("distillate");
+  const distillate: { at: number; volumeMl: number }[] = [];
+  let most = 0;
+  scale?.at.forEach((at, i) => {
+    const value = scale.value[i]!;
+    const last = distillate.at(-1);
+    if (value < leastG || (last && at - last.at < everyMs)) return;
+    most = Math.max(most, value);
+    distillate.push({ at, volumeMl: most / gramsPerMl });
+  });
+  return {
+    headC: feed.latest("head")?.value,
+    outletC: feed.latest("outlet")?.value,
+    tub: tub && { temperatureC: tub.value, at: tub.at },
+    ...(distillate.length > 0 ? { distillate } : {}),
+  };
+}

@@ -1,0 +1,186 @@
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
+import type { Fault } from "@/core";
+import { startedSchema } from "@/records/instrumentMessages";
+import type { Latest } from "@/records/liveRun";
+import type { Run } from "@/records/run";
+import { runNow } from "@/records/runClock";
+import type { RunState } from "@/records/runState";
+import type { Still } from "@/records/still";
+import { keep } from "@/store/changes";
+import { useAppDispatch } from "@/store/hooks";
+import { keepSamples, loadSamples } from "@/store/samples";
+import { latestOf } from "./latestOf";
+import { SampleFeed } from "./sampleFeed";
+
+export type InstrumentStatus = "none" | "connecting" | "live" | "lost" | "gone";
+
+const flushMs = 5000;
+/* The screen looks four times a second at most, however many messages come. */
+const lookMs = 250;
+
+/** A run's instrument: its samples, its health, and ways to connect, misbehave and let go. */
+export function useInstrument(run: Run, state: RunState, still: Still | undefined) {
+  const dispatch = useAppDispatch();
+  const [feed] = useState(() => new SampleFeed(run.id));
+  const [status, setStatus] = useState<InstrumentStatus>("connecting");
+  const [faults, setFaults] = useState<Fault[]>([]);
+  const [problem, setProblem] = useState<string>();
+  const id = run.instrument?.id;
+
+  useEffect(() => {
+    let open = true;
+    void dispatch(loadSamples(run.id)).then((chunks) => open && feed.restore(chunks));
+    const timer = setInterval(() => {
+      const chunks = feed.pending();
+      if (chunks.length > 0)
+        dispatch(keepSamples(chunks)).then(
+          () => feed.kept(chunks),
+          () => undefined,
+        );
+    }, flushMs);
+    return () => {
+      open = false;
+      clearInterval(timer);
+      void dispatch(keepSamples(feed.pending())).catch(() => undefined);
+    };
+  }, [dispatch, feed, run.id]);
+
+  useEffect(() => {
+    if (!id) return;
+    const source = new EventSource(`/instruments/${id}/stream`);
+    source.onopen = () => setStatus("live");
+    source.onmessage = ({ data }: MessageEvent<string>) => feed.take(data, Date.now());
+    source.onerror = () => setStatus(source.readyState === EventSource.CLOSED ? "gone" : "lost");
+    return () => source.close();
+  }, [id, feed]);
+
+  /* What the person does to the still, the simulated one feels. */
+  const tell = useCallback(
+    (change: object) => {
+      if (id) void post(`/instruments/${id}`, change).catch(() => setStatus("gone"));
+    },
+    [id],
+  );
+  const { plan } = run;
+  const heatW = state.heatOffAt !== undefined ? 0 : state.heat.at(-1)?.powerW;
+  const fullW = plan.runPowerW ?? plan.powerW;
+  useEffect(() => {
+    if (heatW !== undefined) tell({ heatShare: Math.min(1.5, heatW / fullW) });
+  }, [tell, heatW, fullW]);
+  const iceCount = useRef(state.iceAdded.length);
+  useEffect(() => {
+    for (const { massG } of state.iceAdded.slice(iceCount.current)) tell({ iceKg: massG / 1000 });
+    iceCount.current = state.iceAdded.length;
+  }, [tell, state.iceAdded]);
+
+  const version = useLooked(feed);
+  const latest: Latest = useMemo(() => latestOf(feed, version), [feed, version]);
+
+  async function connect(speed: number): Promise<void> {
+    if (!plan.request || state.litAt === undefined) return;
+    setProblem(undefined);
+    const wallNow = Date.now();
+    const now = runNow(run, wallNow);
+    try {
+      const started = startedSchema.parse(
+        await post("/instruments", {
+          request: plan.request,
+          condenser: still?.condenser,
+          seed: seedOf(run.id),
+          speed,
+          litAt: new Date(state.litAt).toISOString(),
+          minutesSoFar: Math.max(0, (now - state.litAt) / 60000),
+        }),
+      );
+      dispatch(
+        keep({
+          ...run,
+          instrument: {
+            id: started.id,
+            name: "Simulated probe and scale",
+            connectedAt: new Date(now).toISOString(),
+          },
+          clock: {
+            wallAt: new Date(wallNow).toISOString(),
+            runAt: new Date(now).toISOString(),
+            speed,
+          },
+        }),
+      );
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  }
+
+  function disconnect(): void {
+    const wallNow = Date.now();
+    const { instrument: _, ...rest } = run;
+    dispatch(
+      keep({
+        ...rest,
+        ...(run.clock
+          ? {
+              clock: {
+                wallAt: new Date(wallNow).toISOString(),
+                runAt: new Date(runNow(run, wallNow)).toISOString(),
+                speed: 1,
+              },
+            }
+          : {}),
+      }),
+    );
+    if (id) void fetch(`/instruments/${id}`, { method: "DELETE" }).catch(() => undefined);
+  }
+
+  function toggle(fault: Fault): void {
+    const next = faults.includes(fault)
+      ? faults.filter((each) => each !== fault)
+      : [...faults, fault];
+    setFaults(next);
+    tell({ faults: next });
+  }
+
+  return {
+    feed,
+    status: id ? status : "none",
+    latest,
+    faults,
+    problem,
+    connect,
+    disconnect,
+    toggle,
+  };
+}
+export type Instrument = ReturnType<typeof useInstrument>;
+
+/** Looks at a feed at most four times a second. */
+function useLooked(feed: SampleFeed): number {
+  const seen = useRef(feed.version());
+  return useSyncExternalStore(
+    (changed) => {
+      const timer = setInterval(() => {
+        if (seen.current === feed.version()) return;
+        seen.current = feed.version();
+        changed();
+      }, lookMs);
+      return () => clearInterval(timer);
+    },
+    () => seen.current,
+  );
+}
+
+async function post(address: string, body: object): Promise<unknown> {
+  const response = await fetch(address, {
+    method: "POST",
+    headers: { "Content-Type": "application/json" },
+    body: JSON.stringify(body),
+  });
+  const answer = (await response.json()) as { problem?: string };
+  if (!response.ok) throw new Error(answer.problem ?? `the instrument answered ${response.status}`);
+  return answer;
+}
+
+/** The same run meets the same dice. */
+function seedOf(id: string): number {
+  return [...id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 999983, 7) + 1;
+}

@@ -1,0 +1,73 @@
+import { unitsFor, type UnitName, type UnitSystem } from "@/core";
+import type { RunState } from "@/records/runState";
+import { readNumber, toInput, type NumberInput } from "@/ui/primitives/numberInput";
+
+type Standing = RunState["entries"][number];
+
+interface Amount {
+  label: string;
+  field: "distillateMl" | "rateMlPerMin" | "volumeMl" | "massG" | "powerW";
+  units: (system: UnitSystem) => readonly UnitName[];
+  max: number;
+  /** An entry may be without it. */
+  optional?: true;
+  above?: true;
+}
+
+const volumes = (system: UnitSystem) => unitsFor("volume", system);
+
+/** The one amount an entry may carry, as a correction shows it. */
+function amountOf(entry: Standing): Amount | undefined {
+  switch (entry.type) {
+    case "reading":
+      return entry.rateMlPerMin === undefined
+        ? {
+            label: "Distillate so far",
+            field: "distillateMl",
+            units: volumes,
+            max: 1e6,
+            optional: true,
+          }
+        : {
+            label: "Drips, mL a minute",
+            field: "rateMlPerMin",
+            units: () => ["mL"],
+            max: 1e4,
+            optional: true,
+          };
+    case "waterAdded":
+      return { label: "Water added", field: "volumeMl", units: volumes, max: 1e6, above: true };
+    case "iceAdded":
+      return {
+        label: "Ice added",
+        field: "massG",
+        units: (system) => (system === "metric" ? ["kg", "lb"] : ["lb", "kg"]),
+        max: 1e6,
+        above: true,
+      };
+    case "heatChanged":
+      return { label: "Heat", field: "powerW", units: () => ["W", "kW"], max: 1e5 };
+    default:
+      return undefined;
+  }
+}
+
+export const readableAmount = {
+  units: (entry: Standing, system: UnitSystem) => amountOf(entry)?.units(system) ?? [],
+  input(entry: Standing, system: UnitSystem): NumberInput {
+    const amount = amountOf(entry);
+    const value = amount && (entry as Partial<Record<Amount["field"], number>>)[amount.field];
+    return toInput(value, amount?.units(system)[0] ?? "mL");
+  },
+  read(entry: Standing, input: NumberInput) {
+    const amount = amountOf(entry);
+    if (!amount) return { applies: false, label: "", problem: undefined, change: {} };
+    const { label, field, max, optional, above } = amount;
+    if (optional && input.text.trim() === "")
+      return { applies: true, label, problem: undefined, change: {} };
+    const read = readNumber(input, { name: label, min: 0, max, above });
+    return read.ok
+      ? { applies: true, label, problem: undefined, change: { [field]: read.value } }
+      : { applies: true, label, problem: read.problem, change: {} };
+  },
+};

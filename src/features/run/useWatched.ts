@@ -1,0 +1,45 @@
+import { useEffect, useState } from "react";
+import type { Latest } from "@/records/liveRun";
+import type { Run } from "@/records/run";
+import type { RunState } from "@/records/runState";
+import { seenOf } from "@/records/seenOf";
+import { watch } from "@/workers/watchClient";
+import type { WatchAnswer } from "@/workers/watchMessages";
+
+/* The forecast moves with the readings; between them a minute more or less changes little. */
+const everyMinutes = 2;
+
+/**
+ * A run's forecast as its readings have made it; undefined until the worker has answered, and for runs
+ * whose plan was made before requests were kept. The last answer stands until the next is there: it is
+ * of the same run and a minute old at most.
+ */
+export function useWatched(
+  run: Run,
+  state: RunState,
+  latest: Latest,
+  now: number,
+  endMinutes: number,
+): WatchAnswer | undefined {
+  const [answer, setAnswer] = useState<WatchAnswer>();
+  const { request } = run.plan;
+  const since = state.firstDropAt === undefined ? 0 : (now - state.firstDropAt) / 60000;
+  const step = Math.max(0, Math.floor(since / everyMinutes) * everyMinutes);
+  const end = Math.max(1, Math.round(endMinutes / everyMinutes) * everyMinutes);
+  const question =
+    request && state.litAt !== undefined && state.heatOffAt === undefined
+      ? JSON.stringify({ request, seen: seenOf(state, latest), now: step, end })
+      : undefined;
+  useEffect(() => {
+    if (!question) return;
+    let current = true;
+    watch(JSON.parse(question) as Parameters<typeof watch>[0]).then(
+      (next) => current && setAnswer(next),
+      () => undefined,
+    );
+    return () => {
+      current = false;
+    };
+  }, [question]);
+  return question ? answer : undefined;
+}

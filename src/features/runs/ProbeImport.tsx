@@ -1,0 +1,243 @@
+import { useRef, useState } from "react";
+import { View } from "react-native";
+import { unstable_createElement } from "react-native-web";
+import type { Channel } from "@/core";
+import {
+  asChunks,
+  columnMatchSchema,
+  guessColumns,
+  mostCsvBytes,
+  readProbe,
+  type ColumnMatch,
+} from "@/exchange/probeCsv";
+import { channels } from "@/records/instrumentMessages";
+import type { Run } from "@/records/run";
+import type { RunState } from "@/records/runState";
+import { keep } from "@/store/changes";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { keepSamples } from "@/store/samples";
+import { selectPreferences } from "@/store/selectors";
+import { Traces } from "@/ui/charts/Traces";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Check } from "@/ui/primitives/Check";
+import { Notice } from "@/ui/primitives/Notice";
+import { NumberField } from "@/ui/primitives/NumberField";
+import { readNumber, toInput } from "@/ui/primitives/numberInput";
+import { Select } from "@/ui/primitives/Select";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { Txt } from "@/ui/primitives/Txt";
+import { parseCsv, type ProbeTable } from "@/workers/csvClient";
+
+interface Props {
+  run: Run;
+  state: RunState;
+  /** Told when new samples are kept. */
+  onKept: () => void;
+}
+
+/** Brings a probe's own log onto a run's time. */
+export function ProbeImport({ run, state, onKept }: Props) {
+  const input = useRef<HTMLInputElement>(null);
+  const [table, setTable] = useState<ProbeTable>();
+  const [problem, setProblem] = useState<string>();
+  const [reading, setReading] = useState(false);
+
+  async function choose(file: File | undefined) {
+    setProblem(undefined);
+    if (!file) return;
+    if (file.size > mostCsvBytes) {
+      setProblem(`${file.name} is larger than 40 MB. Cut it to this run's hours.`);
+      return;
+    }
+    setReading(true);
+    try {
+      const parsed = await parseCsv(await file.text());
+      if (parsed.header.length < 2 || parsed.rows.length === 0)
+        setProblem(
+          `${file.name} has no table: a header row and columns are needed. Nothing was changed.`,
+        );
+      else setTable(parsed);
+    } catch {
+      setProblem(`${file.name} could not be read as a table. Nothing was changed.`);
+    }
+    setReading(false);
+  }
+
+  return (
+    <Card className="gap-2">
+      <Txt variant="heading">A probe’s own log</Txt>
+      <Txt variant="small">A CSV file with a time column and temperatures or a mass.</Txt>
+      {problem ? <Notice severity="error" message={problem} /> : null}
+      <View className="flex-row">
+        {unstable_createElement("input", {
+          ref: input,
+          type: "file",
+          accept: ".csv,.tsv,.txt,text/csv",
+          "aria-label": "Probe log",
+          style: { display: "none" },
+          onChange: (event: { target: HTMLInputElement }) => {
+            void choose(event.target.files?.[0]);
+            event.target.value = "";
+          },
+        })}
+        <Button
+          label={reading ? "Reading…" : "Choose a log"}
+          look="quiet"
+          size="small"
+          disabled={reading}
+          onPress={() => input.current?.click()}
+        />
+      </View>
+      {table ? (
+        <Match
+          table={table}
+          run={run}
+          state={state}
+          onClose={() => setTable(undefined)}
+          onKept={onKept}
+        />
+      ) : null}
+    </Card>
+  );
+}
+
+const labels: Record<Channel, string> = {
+  head: "Head",
+  outlet: "Outlet",
+  tub: "Tub",
+  distillate: "Distillate, g",
+};
+
+/** Columns, offset and degrees, with what they come to drawn below. */
+function Match({
+  table,
+  run,
+  state,
+  onClose,
+  onKept,
+}: Props & { table: ProbeTable; onClose: () => void }) {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const signature = table.header.join("|").slice(0, 2000);
+  const [match, setMatch] = useState<ColumnMatch>(() => {
+    const kept = columnMatchSchema.safeParse(remembered(preferences.probeColumns?.[signature]));
+    return kept.success ? kept.data : guessColumns(table);
+  });
+  const [offset, setOffset] = useState(toInput(0, "min"));
+  const [refused, setRefused] = useState<string>();
+  const shift = readNumber(offset, { name: "The offset", min: -1440, max: 1440 });
+  const zeroAt = state.litAt ?? Date.parse(run.createdAt);
+  const read = readProbe(table, match, zeroAt);
+  const columns = [
+    { value: "", label: "not in this log" },
+    ...table.header.map((name) => ({ value: name, label: name })),
+  ];
+  const lines = read.ok
+    ? channels.flatMap((channel) => {
+        const series = read.reading.lines[channel];
+        return series && series.at.length > 1
+          ? [
+              {
+                name: labels[channel].toLowerCase().split(",")[0]!,
+                series,
+                unit: channel === "distillate" ? "g" : "°C",
+              },
+            ]
+          : [];
+      })
+    : [];
+
+  async function take() {
+    if (!read.ok || !shift.ok) return;
+    try {
+      await dispatch(keepSamples(asChunks(run.id, read.reading, shift.value * 60000)));
+      dispatch(
+        keep({
+          ...preferences,
+          probeColumns: { ...preferences.probeColumns, [signature]: asTexts(match) },
+        }),
+      );
+      onKept();
+      onClose();
+    } catch (error) {
+      setRefused(error instanceof Error ? error.message : String(error));
+    }
+  }
+
+  return (
+    <Sheet
+      title="Match the columns"
+      intro={`${table.rows.length} rows. How you match them is remembered for logs with this header.`}
+      open
+      onClose={onClose}
+    >
+      <Select
+        label="Time"
+        options={columns.slice(1)}
+        value={match.time}
+        onChange={(time) => setMatch({ ...match, time })}
+      />
+      {channels.map((channel) => (
+        <Select
+          key={channel}
+          label={labels[channel]}
+          options={columns}
+          value={match[channel] ?? ""}
+          onChange={(name) => setMatch({ ...match, [channel]: name || undefined })}
+        />
+      ))}
+      <Check
+        label="Temperatures are in °F"
+        checked={match.fahrenheit}
+        onChange={(fahrenheit) => setMatch({ ...match, fahrenheit })}
+      />
+      <NumberField
+        label="Move it by"
+        value={offset}
+        onChange={setOffset}
+        choices={["min"]}
+        problem={shift.ok ? undefined : shift.problem}
+        help="Later is more, earlier is less: until its boil is the log's."
+      />
+      {read.ok ? (
+        <Card className="gap-1 px-2">
+          {lines.length > 0 ? (
+            <Traces
+              lines={lines}
+              inWords={lines
+                .map(({ name, series }) => `${name}, ${series.at.length} samples`)
+                .join("; ")}
+            />
+          ) : null}
+          <Txt variant="small">
+            {`${lines.map(({ name, series }) => `${name} ${series.at.length}`).join(", ")} samples over ${Math.round((read.reading.to - read.reading.from) / 60000)} min${read.reading.unreadable > 0 ? `; ${read.reading.unreadable} rows without a readable time are left out, the first is row ${read.reading.firstUnreadable}` : ""}.`}
+          </Txt>
+        </Card>
+      ) : (
+        <Notice severity="error" message={read.problem} />
+      )}
+      {refused ? (
+        <Notice
+          severity="error"
+          message={`Not stored: ${refused}`}
+          remedy="Free some space and try again; the file is unharmed."
+        />
+      ) : null}
+      <Button label="Bring it in" disabled={!read.ok || !shift.ok} onPress={() => void take()} />
+    </Sheet>
+  );
+}
+
+/* Preferences keep texts only. */
+function asTexts(match: ColumnMatch): Record<string, string> {
+  return Object.fromEntries(
+    Object.entries(match)
+      .filter(([, value]) => value !== undefined)
+      .map(([name, value]) => [name, String(value).slice(0, 200)]),
+  );
+}
+
+function remembered(texts: Record<string, string> | undefined): unknown {
+  return texts && { ...texts, fahrenheit: texts.fahrenheit === "true" };
+}

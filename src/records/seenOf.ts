@@ -1,0 +1,47 @@
+import type { Seen } from "@/core";
+import type { Latest } from "./liveRun";
+import type { RunState } from "./runState";
+
+const minute = 60000;
+
+/** What the log and the instruments say of a run, as the live forecast takes it. */
+export function seenOf(state: RunState, latest: Latest = {}): Seen {
+  const { litAt, boilingAt, firstDropAt, readings, heat } = state;
+  const after = (at: number) => (at - (firstDropAt ?? 0)) / minute;
+  const read = <T>(pick: (reading: RunState["readings"][number]) => T | undefined) =>
+    firstDropAt === undefined
+      ? []
+      : readings.flatMap((reading) => {
+          const value = pick(reading);
+          const minutes = after(Date.parse(reading.at));
+          return value === undefined || minutes < 0 ? [] : [{ minutes, value }];
+        });
+  const scale = (latest.distillate ?? []).map(({ at, volumeMl }) => ({
+    minutes: after(at),
+    volumeMl,
+  }));
+  const byHand = read(({ distillateMl }) => distillateMl).map(({ minutes, value }) => ({
+    minutes,
+    volumeMl: value,
+  }));
+  return {
+    ...(litAt !== undefined && boilingAt !== undefined
+      ? { minutesToBoil: (boilingAt - litAt) / minute }
+      : {}),
+    ...(litAt !== undefined && firstDropAt !== undefined
+      ? { minutesToFirstDrop: (firstDropAt - litAt) / minute }
+      : {}),
+    distillate: [...byHand, ...scale]
+      .filter(({ minutes }) => minutes > 0)
+      .sort((a, b) => a.minutes - b.minutes),
+    rates: read(({ rateMlPerMin }) => rateMlPerMin).map(({ minutes, value }) => ({
+      minutes,
+      mlPerMin: value,
+    })),
+    oil: read(({ oilMl }) => oilMl).map(({ minutes, value }) => ({ minutes, volumeMl: value })),
+    heat:
+      firstDropAt === undefined
+        ? []
+        : heat.map(({ at, powerW }) => ({ minutes: Math.max(0, after(at)), powerW })),
+  };
+}

@@ -1,0 +1,33 @@
+import { expose } from "comlink";
+import { watchRun } from "@/core";
+import { watchQuestionSchema, type WatchAnswer } from "./watchMessages";
+
+/* The fan reaches this much past the end, so that going on can be seen. */
+const beyond = 1.15;
+
+const watchWorker = {
+  /** What the readings so far make of a run. Same question, same answer. */
+  watch(question: unknown): WatchAnswer {
+    const { request, seen, now, end } = watchQuestionSchema.parse(question);
+    const watched = watchRun(request, seen);
+    const horizon = Math.max(end * beyond, now + 10, 20);
+    return {
+      now: watched.at(now),
+      end: watched.at(Math.max(now, end)),
+      fan: watched.fan(horizon),
+      endsAt: {
+        perKg: watched.endsAt("perKg"),
+        worthMlPer10Min: watched.endsAt("worthMlPer10Min"),
+        minutes: watched.endsAt("minutes"),
+        reserve: watched.endsAt("reserve"),
+      },
+      rateMlPerMin: watched.rateMlPerMin(),
+      tenMoreMl: watched.tenMore(Math.max(now, end)),
+      effectiveRuns: watched.effectiveRuns,
+      doubts: watched.doubts,
+    };
+  },
+};
+export type WatchWorker = typeof watchWorker;
+
+expose(watchWorker);
