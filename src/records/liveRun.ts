@@ -88,8 +88,7 @@ export function liveRun(
             allowed: forecast.minutesToFirstDrop - forecast.minutesToBoil,
           }
         : undefined,
-    plannedRateMlPerMin: forecast.rateMlPerMin,
-    turnedDown: turned.length > 0,
+    expectedRateMlPerMin: expectedRate(run, turned.at(-1)),
     notExplained,
   });
   return { live, tub, cue: coming[0], cues: coming, alarms: warnings, powerW };
@@ -98,6 +97,13 @@ export function liveRun(
 /** The rule that ends the run as it stands: the plan's, or where the person moved it. */
 function standingStop(run: Run, state: RunState): StopRule {
   return state.stopMovedTo === undefined ? run.plan.stop : { minutes: state.stopMovedTo };
+}
+
+/** What the heat as it stands should give, mL/min. */
+function expectedRate({ plan }: Run, turned: { powerW: number } | undefined): number {
+  return turned && plan.request
+    ? steamAtPower(plan.request, turned.powerW)
+    : plan.forecast.rateMlPerMin;
 }
 
 function liveOf(
@@ -120,10 +126,7 @@ function liveOf(
       jarMl: plan.jarMl,
       spendableMl: plan.forecast.spendableMl,
       waterAddedMl: state.waterAddedMl,
-      plannedRateMlPerMin:
-        turned && plan.request
-          ? Math.max(0.01, steamAtPower(plan.request, turned.powerW))
-          : plan.forecast.rateMlPerMin,
+      plannedRateMlPerMin: Math.max(0.01, expectedRate(run, turned)),
       firstDropAt: state.firstDropAt,
       readings,
       ...(turned ? { rateSince: turned.at } : {}),

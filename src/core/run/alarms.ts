@@ -30,9 +30,8 @@ export interface Watched {
   /** Minutes since the boil while no drop has come, and how many the plan allows. */
   waitingForDrop?: { since: number; allowed: number };
   waitingForBoil?: { since: number; allowed: number };
-  plannedRateMlPerMin: number;
-  /** The heat was turned down on purpose: a lower rate is what was wanted. */
-  turnedDown: boolean;
+  /** What the heat as it stands should give. */
+  expectedRateMlPerMin: number;
   notExplained: boolean;
 }
 
@@ -45,6 +44,8 @@ const hotOutletC = 60;
 const lateShare = 1.5;
 const lateMinutes = 5;
 const fallenRate = 0.6;
+/* With less than a drop every few seconds to expect, a slower one says nothing. */
+const faintRate = 0.5;
 const fallenHeadC = 4;
 
 /** Alarms that look ahead, what is dangerous first, then what is soonest. */
@@ -63,8 +64,8 @@ export function alarms(run: Watched): Alarm[] {
     found.push({ code: "outletWarm", urgency: "act", minutes: 0 });
   if (late(run.waitingForDrop)) found.push({ code: "noFirstDrop", urgency: "danger", minutes: 0 });
   if (late(run.waitingForBoil)) found.push({ code: "boilLate", urgency: "act", minutes: 0 });
-  const expected = run.plannedRateMlPerMin * fallenRate;
-  if (live?.measured && !run.turnedDown && live.rateMlPerMin < expected)
+  const least = run.expectedRateMlPerMin * fallenRate;
+  if (live?.measured && run.expectedRateMlPerMin > faintRate && live.rateMlPerMin < least)
     found.push({ code: "rateFell", urgency: "act", minutes: 0 });
   if (live && headC !== undefined && headC < run.boilC - fallenHeadC)
     found.push({ code: "headFell", urgency: "act", minutes: 0 });

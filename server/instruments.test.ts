@@ -1,0 +1,92 @@
+import type { Server } from "node:http";
+import { createApp } from "./app";
+import { listen } from "./listen";
+import { openSimulations } from "./simulations";
+
+const open: Server[] = [];
+afterAll(() => open.forEach((server) => server.close()));
+
+const simulation = {
+  request: {
+    method: "steam",
+    material: { plantId: "lavender" },
+    massG: 600,
+    still: { heat: { powerW: 2500, kind: "gas" } },
+    waterMl: 3000,
+    stop: { perKg: 1 },
+  },
+  seed: 3,
+  speed: 120,
+  litAt: "2026-07-18T08:00:00Z",
+  minutesSoFar: 30,
+};
+
+async function serve() {
+  const simulations = openSimulations();
+  const { server, port } = await listen(createApp("dist", simulations), "127.0.0.1", 42300);
+  open.push(server);
+  const at = (path: string) => `http://127.0.0.1:${port}/instruments${path}`;
+  const post = (path: string, body: unknown) =>
+    fetch(at(path), {
+      method: "POST",
+      headers: { "Content-Type": "application/json" },
+      body: JSON.stringify(body),
+    });
+  return { simulations, at, post };
+}
+
+/** Reads a stream until it has so many events. */
+async function events(address: string, count: number, last?: number) {
+  const stop = new AbortController();
+  const response = await fetch(address, {
+    signal: stop.signal,
+    headers: last === undefined ? {} : { "Last-Event-ID": String(last) },
+  });
+  const reader = response.body!.getReader();
+  let text = "";
+  const found = () => [...text.matchAll(/id: (\d+)\ndata: (.*)\n\n/g)];
+  while (found().length < count) {
+    const { value, done } = await reader.read();
+    if (done) break;
+    text += new TextDecoder().decode(value);
+  }
+  stop.abort();
+  return found().map(([, id, data]) => ({
+    id: Number(id),
+    data: JSON.parse(data!) as Record<string, unknown>,
+  }));
+}
+
+test("a simulated still sends samples; after a lost line the missed ones come first", async () => {
+  const { simulations, at, post } = await serve();
+  const { id } = (await (await post("", simulation)).json()) as { id: string };
+  const first = await events(at(`/${id}/stream`), 8);
+  expect(first[0]!.data).toMatchObject({ channel: expect.any(String), unit: expect.any(String) });
+  const last = first[3]!.id;
+  const again = await events(at(`/${id}/stream`), 8, last);
+  expect(again[0]!.id).toBe(last + 1);
+  expect((await post(`/${id}`, { faults: ["leak"], heatShare: 0.5 })).status).toBe(200);
+  expect((await fetch(at(`/${id}`), { method: "DELETE" })).status).toBe(204);
+  expect((await fetch(at(`/${id}/stream`))).status).toBe(404);
+  simulations.stopAll();
+});
+
+test("what does not validate is refused by name", async () => {
+  const { post } = await serve();
+  const refused = await post("", {
+    ...simulation,
+    speed: 9000,
+    request: { ...simulation.request, massG: -1 },
+  });
+  expect(refused.status).toBe(400);
+  expect(((await refused.json()) as { problem: string }).problem).toMatch(/massG|request/);
+  expect((await post("/nobody", { faults: [] })).status).toBe(404);
+});
+
+test("no more than twenty run at once: the oldest makes room", () => {
+  const simulations = openSimulations();
+  const first = simulations.start(simulation as never);
+  for (let i = 0; i < 20; i += 1) simulations.start(simulation as never);
+  expect(simulations.get(first.id)).toBeUndefined();
+  simulations.stopAll();
+});

@@ -1,0 +1,107 @@
+import fc from "fast-check";
+import { alarms, type Watched } from "./alarms";
+import { cues } from "./nextCue";
+import type { LiveEstimate } from "./liveEstimate";
+
+const live: LiveEstimate = {
+  rateMlPerMin: 12,
+  measured: true,
+  distillateMl: 300,
+  inJarMl: 300,
+  aboveDryLineMl: 900,
+  minutesToDryLine: 75,
+  minutesToJarFull: 50,
+  minutesToHeatOff: 40,
+  endsBy: "perKg",
+};
+const calm: Watched = {
+  live,
+  boilC: 98.9,
+  headC: 98.6,
+  outletC: 24,
+  expectedRateMlPerMin: 12,
+  notExplained: false,
+};
+const codes = (part: Partial<Watched>, change: Partial<LiveEstimate> = {}) =>
+  alarms({ ...calm, live: { ...live, ...change }, ...part }).map(
+    ({ code, urgency }) => `${code}:${urgency}`,
+  );
+const tub = { temperatureC: 30, iceLeftKg: 0, limitC: 35, minutesToLimit: 6, measured: true };
+
+test("a calm run has no alarm", () => {
+  expect(alarms(calm)).toEqual([]);
+});
+
+test.each<[string, Partial<Watched>, Partial<LiveEstimate>, string[]]>([
+  ["pot in nine minutes", {}, { minutesToDryLine: 9 }, ["dryLine:act"]],
+  ["pot in two", {}, { minutesToDryLine: 2 }, ["dryLine:danger"]],
+  ["jar in two", {}, { minutesToJarFull: 2 }, ["jarFull:soon"]],
+  ["jar full", {}, { minutesToJarFull: -1 }, ["jarFull:act"]],
+  ["jar full after the end", {}, { minutesToJarFull: 2, minutesToHeatOff: 1 }, []],
+  ["outlet warm", { outletC: 43 }, {}, ["outletWarm:act"]],
+  ["vapour at the outlet", { outletC: 70 }, {}, ["outletHot:danger"]],
+  ["rate fallen", {}, { rateMlPerMin: 6 }, ["rateFell:act"]],
+  ["rate as planned, not read", {}, { rateMlPerMin: 6, measured: false }, []],
+  ["turned down on purpose", { expectedRateMlPerMin: 7 }, { rateMlPerMin: 6 }, []],
+  ["head falls", { headC: 90 }, {}, ["headFell:act"]],
+  ["tub in six", { tub }, {}, ["tubWarm:soon"]],
+  ["tub there", { tub: { ...tub, minutesToLimit: 0 } }, {}, ["tubWarm:act"]],
+  ["not as played", { notExplained: true }, {}, ["notExplained:soon"]],
+])("%s", (_, part, change, expected) => {
+  expect(codes(part, change)).toEqual(expected);
+});
+
+test("no first drop, and no boil, are told once they are late beyond doubt", () => {
+  const waiting = (since: number) => ({
+    ...calm,
+    live: undefined,
+    waitingForDrop: { since, allowed: 4 },
+  });
+  expect(alarms(waiting(10))).toEqual([]);
+  expect(alarms(waiting(12)).map(({ code }) => code)).toEqual(["noFirstDrop"]);
+  expect(
+    alarms({ ...calm, live: undefined, waitingForBoil: { since: 40, allowed: 20 } }),
+  ).toHaveLength(1);
+});
+
+test("danger stands before everything, whatever else is wrong", () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: -20, max: 120, noNaN: true }),
+      fc.double({ min: 0, max: 110, noNaN: true }),
+      fc.double({ min: -5, max: 90, noNaN: true }),
+      (minutesToDryLine, outletC, minutesToJarFull) => {
+        const found = alarms({
+          ...calm,
+          outletC,
+          tub,
+          live: { ...live, minutesToDryLine, minutesToJarFull },
+        });
+        const order = { danger: 0, act: 1, soon: 2 };
+        const ranks = found.map(({ urgency }) => order[urgency]);
+        expect(ranks).toEqual([...ranks].sort());
+      },
+    ),
+  );
+});
+
+test("cues come in their order: turn down, first cut, jar, tub, end; the dry line before all when near", () => {
+  const input = {
+    litAt: 0,
+    boilingAt: 1,
+    firstDropAt: 2,
+    minutesToBoil: 20,
+    minutesToFirstDrop: 24,
+    live,
+  };
+  const order = (part: object) => cues({ ...input, ...part }, 3e6).map(({ code }) => code);
+  expect(
+    order({ turnDown: true, minutesToFirstCut: 10, tub: { ...tub, minutesToLimit: 20 } }),
+  ).toEqual(["turnDown", "firstCut", "checkTub", "heatOff"]);
+  expect(order({ live: { ...live, minutesToJarFull: 5 } })).toEqual(["swapJar", "heatOff"]);
+  expect(order({ live: { ...live, minutesToDryLine: 30 } })).toEqual(["topUp", "heatOff"]);
+  expect(order({ turnDown: true, live: { ...live, minutesToDryLine: 8 } })[0]).toBe("dryLine");
+  expect(
+    cues({ litAt: 0, minutesToBoil: 20, minutesToFirstDrop: 24 }, 0).map(({ code }) => code),
+  ).toEqual(["coolingOn", "boil"]);
+});

@@ -1,0 +1,61 @@
+import type { ForecastRequest } from "../forecast/request";
+import { virtualStill, type Fault } from "./virtualStill";
+
+const request: ForecastRequest = {
+  method: "steam",
+  material: { plantId: "lavender", state: "fresh" },
+  massG: 700,
+  still: {
+    heat: { powerW: 2000, kind: "plate" },
+    lossWPerK: 1.5,
+    vesselJPerK: 2000,
+    dryLineMl: 500,
+  },
+  waterMl: 3500,
+  stop: { perKg: 1 },
+};
+const none: ReadonlySet<Fault> = new Set();
+
+/** Runs a still by the second, with a fault from a minute on, and reads it at the end. */
+function played(minutes: number, fault?: Fault, from = 0, seed = 5) {
+  const still = virtualStill(request, seed);
+  for (let second = 0; second < minutes * 60; second += 1)
+    still.advance(1 / 60, {
+      heatShare: 1,
+      faults: fault && second / 60 >= from ? new Set([fault]) : none,
+    });
+  const samples = Array.from({ length: 30 }, () => still.read()).flat();
+  const middle = (channel: string) => {
+    const values = samples.filter((each) => each.channel === channel).map(({ value }) => value);
+    return values.sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+  };
+  return { still, samples, middle };
+}
+
+test("the same dice give the same samples, other dice another still", () => {
+  expect(played(40).samples).toEqual(played(40).samples);
+  expect(played(40, undefined, 0, 6).middle("distillate")).not.toBe(
+    played(40).middle("distillate"),
+  );
+});
+
+test("it boils, drips, and its head stands just under the boil; readings drop out now and then", () => {
+  const { still, samples, middle } = played(70);
+  expect(still.boilingAt).toBeGreaterThan(5);
+  expect(still.firstDropAt).toBeGreaterThan(still.boilingAt!);
+  expect(middle("head")).toBeGreaterThan(97);
+  expect(middle("outlet")).toBeLessThan(50);
+  expect(samples.length).toBeLessThan(120);
+  expect(samples.length).toBeGreaterThan(100);
+});
+
+test("each fault shows where a person would look for it", () => {
+  const whole = played(70);
+  const since = whole.still.firstDropAt! + 5;
+  expect(played(70, "leak", since).middle("distillate")).toBeLessThan(
+    whole.middle("distillate") * 0.8,
+  );
+  expect(played(70, "coolingLost", since).middle("outlet")).toBeGreaterThan(80);
+  expect(played(70, "heatCut", since).middle("head")).toBeLessThan(90);
+  expect(played(70, "iceGone", 0).middle("tub")).toBeGreaterThan(whole.middle("tub"));
+});
