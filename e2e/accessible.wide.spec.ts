@@ -14,6 +14,12 @@ const screens = [
   "/bench",
   "/bench/stills/demo-still-1",
   "/bench/data",
+  "/bench/plants",
+  "/bench/plants/clarysage",
+  "/bench/plants/clarysage/figures",
+  "/bench/calculator",
+  "/bench/stills/demo-still-1/calibrate",
+  "/runs/together",
 ];
 
 async function serious(page: Page): Promise<string[]> {
@@ -38,7 +44,7 @@ for (const colorScheme of ["light", "dark"] as const) {
       browser,
       baseURL,
     }) => {
-      test.setTimeout(180_000);
+      test.setTimeout(240_000);
       const context = await browser.newContext({
         colorScheme,
         viewport: size,

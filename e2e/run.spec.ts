@@ -144,3 +144,37 @@ test("two stills side by side, their cues merged in time", async ({ page }) => {
   await page.getByRole("button", { name: "Heat off: Copper pot, 12 L" }).click();
   await expect(page.getByRole("heading", { name: "Heating up" })).toHaveCount(1);
 });
+
+test("a probe's log of 200,000 rows comes onto the run, its columns are remembered, bad ones change nothing", async ({
+  page,
+}) => {
+  test.setTimeout(150_000);
+  await page.clock.install({ time: new Date("2026-07-18T08:00:00Z") });
+  await addCopperPot(page);
+  await planLavender(page, "600");
+  await lightIt(page);
+  const address = page.url().replace("/watch", "");
+  await page.goto(address);
+  const file = page.getByLabel("Probe log");
+  const give = (name: string, text: string) =>
+    file.setInputFiles({ name, mimeType: "text/csv", buffer: Buffer.from(text) });
+  await give("empty.csv", "nothing here");
+  await expect(page.getByText("empty.csv has no table", { exact: false })).toBeVisible();
+  const rows = Array.from(
+    { length: 200_000 },
+    (_, i) =>
+      `${i},${(60 + 149 * (1 - Math.exp(-i / 9000))).toFixed(1)},${(64 + i / 9000).toFixed(1)}`,
+  );
+  await give("probe.csv", `Time (s),Probe 1,Condenser out\n${rows.join("\n")}\n`);
+  await expect(page.getByText("200000 rows.", { exact: false })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole("checkbox", { name: "Temperatures are in °F" })).toBeChecked();
+  await page.getByLabel("Tub", { exact: true }).selectOption({ label: "not in this log" });
+  await expect(page.getByText(/head 200000, outlet 200000 samples over 3333 min/)).toBeVisible();
+  await page.getByRole("button", { name: "Bring it in" }).click();
+  await expect(page.getByRole("heading", { name: "What the probe saw" })).toBeVisible({
+    timeout: 60_000,
+  });
+  await expect(page.getByRole("img", { name: /head: 200000 samples/ })).toBeVisible();
+  await give("again.csv", "Time (s),Probe 1,Condenser out\n0,64,60\n9,70,61\n");
+  await expect(page.getByLabel("Outlet", { exact: true })).toHaveValue("Condenser out");
+});

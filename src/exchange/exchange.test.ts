@@ -4,6 +4,7 @@ import { buildDemo } from "@/demo/buildDemo";
 import type { Bottle, Use } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
+import type { SampleChunk } from "@/records/sampleChunk";
 import type { Run } from "@/records/run";
 import { catalogueBook } from "@/records/plantBook";
 import { summarise } from "@/records/runSummary";
@@ -21,6 +22,21 @@ test("a logbook goes out and comes in whole", () => {
   const read = readLogbook(writeLogbook(demo, now), []);
   expect(read).toMatchObject({ ok: true, preview: { changed: [], skipped: [], broken: [] } });
   if (read.ok) expect(read.preview.added).toEqual(JSON.parse(JSON.stringify(demo)));
+});
+
+test("instruments' samples go out and come in with the logbook; a broken stretch is named", () => {
+  const chunk: SampleChunk = {
+    runId: "run-a",
+    channel: "head",
+    unit: "°C",
+    startAt: "2026-07-18T08:00:00Z",
+    offsetsMs: [0, 1000],
+    values: [98.5, 98.6],
+  };
+  const text = writeLogbook(demo, now, [chunk, { ...chunk, values: [1] }]);
+  const read = readLogbook(text, []);
+  expect(read).toMatchObject({ ok: true, preview: { samples: [chunk] } });
+  if (read.ok) expect(read.preview.broken).toEqual(["samples: as many offsets as values"]);
 });
 
 test("what is here already is merged by id and newest", () => {

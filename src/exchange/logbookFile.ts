@@ -1,11 +1,12 @@
 import { z } from "zod";
 import { openRecord } from "@/records/migrate";
 import { recordKey, recordSchema, type AnyRecord } from "@/records/record";
+import { sampleChunkSchema, type SampleChunk } from "@/records/sampleChunk";
 
 const logbookFormat = "sereno-logbook";
 const logbookVersion = 1;
 /** Far above any real logbook, far below what stalls a phone. */
-export const maxFileBytes = 32 * 1024 * 1024;
+export const maxFileBytes = 48 * 1024 * 1024;
 
 /** A whole logbook as a file. Its JSON Schema is published with the app. */
 export const logbookFileSchema = z.object({
@@ -13,15 +14,22 @@ export const logbookFileSchema = z.object({
   version: z.literal(logbookVersion),
   exportedAt: z.iso.datetime({ offset: true }),
   records: z.array(recordSchema),
+  /** What instruments recorded of the runs, in chunks. */
+  samples: z.array(sampleChunkSchema).optional(),
 });
 
 /** The logbook file of some records. */
-export function writeLogbook(records: readonly AnyRecord[], at: Date): string {
-  return JSON.stringify(
-    { format: logbookFormat, version: logbookVersion, exportedAt: at.toISOString(), records },
-    null,
-    1,
-  );
+export function writeLogbook(
+  records: readonly AnyRecord[],
+  at: Date,
+  samples: readonly SampleChunk[] = [],
+): string {
+  const head = { format: logbookFormat, version: logbookVersion, exportedAt: at.toISOString() };
+  const whole = JSON.stringify({ ...head, records }, null, 1);
+  /* Samples are many and nobody reads them one by one: they go on lines of their own. */
+  return samples.length === 0
+    ? whole
+    : `${whole.slice(0, -2)},\n "samples": [\n${samples.map((chunk) => JSON.stringify(chunk)).join(",\n")}\n ]\n}`;
 }
 
 /** What a logbook file would do to the records at hand. */
@@ -32,11 +40,18 @@ export interface ImportPreview {
   skipped: AnyRecord[];
   /** Records in the file that would not open, each with what is wrong. They are left out. */
   broken: string[];
+  /** Instruments' samples of the runs; the same chunk takes its own place. */
+  samples: SampleChunk[];
 }
 
 export type ReadLogbook = { ok: true; preview: ImportPreview } | { ok: false; problem: string };
 
-const headSchema = z.object({ format: z.unknown(), version: z.unknown(), records: z.unknown() });
+const headSchema = z.object({
+  format: z.unknown(),
+  version: z.unknown(),
+  records: z.unknown(),
+  samples: z.unknown().optional(),
+});
 
 /** Reads a logbook file and compares it, by id and newest, with what is here. Changes nothing. */
 export function readLogbook(text: string, here: readonly AnyRecord[]): ReadLogbook {
@@ -70,12 +85,18 @@ export function readLogbook(text: string, here: readonly AnyRecord[]): ReadLogbo
       problem: "This logbook has no readable version or records. Save it anew and try again.",
     };
   }
-  return { ok: true, preview: compare(records, here) };
+  const preview = compare(records, here);
+  for (const raw of Array.isArray(head.data.samples) ? (head.data.samples as unknown[]) : []) {
+    const chunk = sampleChunkSchema.safeParse(raw);
+    if (chunk.success) preview.samples.push(chunk.data);
+    else preview.broken.push(`samples: ${chunk.error.issues[0]?.message ?? "not readable"}`);
+  }
+  return { ok: true, preview };
 }
 
 function compare(incoming: unknown[], here: readonly AnyRecord[]): ImportPreview {
   const known = new Map(here.map((record) => [recordKey(record), record]));
-  const preview: ImportPreview = { added: [], changed: [], skipped: [], broken: [] };
+  const preview: ImportPreview = { added: [], changed: [], skipped: [], broken: [], samples: [] };
   for (const raw of incoming) {
     const opened = openRecord(raw);
     if (!opened.ok) {

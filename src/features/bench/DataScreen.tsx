@@ -10,6 +10,7 @@ import { nameOf } from "@/records/nameOf";
 import { summarise } from "@/records/runSummary";
 import { chosenLogbook, switchLogbook } from "@/storage/logbookChoice";
 import { bringBack, discardQuarantined, takeIn } from "@/store/changes";
+import { keepSamples, loadSamples } from "@/store/samples";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import {
   selectAllRecords,
@@ -48,7 +49,7 @@ export function DataScreen() {
     if (!file) return;
     if (file.size > maxFileBytes) {
       setProblem(
-        `${file.name} is ${(file.size / 1048576).toFixed(0)} MB. A logbook is far smaller (32 MB at most): is it the right file?`,
+        `${file.name} is ${(file.size / 1048576).toFixed(0)} MB. A logbook is far smaller (48 MB at most): is it the right file?`,
       );
       return;
     }
@@ -113,7 +114,13 @@ export function DataScreen() {
           change the browser.
         </Txt>
         <View className="flex-row flex-wrap gap-2">
-          <Button size="small" label="Whole logbook" onPress={() => saveLogbookFile(records)} />
+          <Button
+            size="small"
+            label="Whole logbook"
+            onPress={() =>
+              void dispatch(loadSamples()).then((samples) => saveLogbookFile(records, samples))
+            }
+          />
           <Button
             size="small"
             look="quiet"
@@ -195,7 +202,10 @@ export function DataScreen() {
         <PreviewSheet
           {...preview}
           onClose={() => setPreview(undefined)}
-          onTake={({ added, changed }) => {
+          onTake={({ added, changed, samples }) => {
+            void dispatch(keepSamples(samples)).catch((error: unknown) =>
+              setProblem(`The instruments' samples were not stored: ${String(error)}`),
+            );
             dispatch(
               takeIn(`${count(added.length + changed.length)} brought in.`, [...added, ...changed]),
             );
@@ -240,8 +250,8 @@ interface PreviewProps {
 }
 
 function PreviewSheet({ name, preview, onClose, onTake }: PreviewProps) {
-  const { added, changed, skipped, broken } = preview;
-  const something = added.length + changed.length > 0;
+  const { added, changed, skipped, broken, samples } = preview;
+  const something = added.length + changed.length + samples.length > 0;
   return (
     <Sheet title="What this file would do" intro={name} open onClose={onClose}>
       <Card className="gap-2">
@@ -250,6 +260,9 @@ function PreviewSheet({ name, preview, onClose, onTake }: PreviewProps) {
         <Txt variant="strong">{`${count(changed.length)} changed`}</Txt>
         <Txt variant="small">{naming(changed)}</Txt>
         <Txt variant="strong">{`${count(skipped.length)} skipped: the same or newer here`}</Txt>
+        {samples.length > 0 ? (
+          <Txt variant="small">{`${samples.length} stretches of instruments' samples`}</Txt>
+        ) : null}
       </Card>
       {broken.length > 0 ? (
         <Notice
