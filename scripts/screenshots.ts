@@ -49,6 +49,30 @@ const fanBelow = async (page: Page) => {
     .evaluate((heading) => heading.scrollIntoView({ block: "start" }));
 };
 
+const forecastThere = async (page: Page) => {
+  await page.getByRole("button", { name: /Forecast and stop/ }).waitFor();
+};
+/** Plans and lights another charge, on the copper pot. */
+const lit = async (page: Page) => {
+  await planned(page);
+  await page.getByRole("textbox", { name: "I have" }).fill("0.9");
+  await page.getByRole("button", { name: "Ready this charge", disabled: false }).click();
+  await page.getByRole("heading", { name: "Make ready" }).waitFor();
+  const boxes = page.getByRole("checkbox");
+  await boxes.first().waitFor();
+  for (let i = (await boxes.count()) - 1; i >= 0; i -= 1) await boxes.nth(i).click();
+  await page.getByRole("button", { name: "Heat on" }).click();
+  await page.getByRole("heading", { name: "Heating up" }).waitFor();
+  await page.getByRole("button", { name: "No", exact: true }).click();
+};
+const alarmed = async (page: Page) => {
+  await forecastThere(page);
+  await page.getByRole("button", { name: "Reading" }).click();
+  await page.getByRole("textbox", { name: "Outlet temperature" }).fill("46");
+  await page.getByRole("button", { name: "Write it down" }).click();
+  await page.getByRole("alert").waitFor();
+};
+
 const pictures: Picture[] = [
   { name: "today-phone", address: "/" },
   { name: "plan-phone", address: "/plan", prepare: plannedBelow },
@@ -63,8 +87,35 @@ const pictures: Picture[] = [
     prepare: calibrated,
   },
   { name: "ready-phone", address: "/runs/demo-run-31/ready" },
-  { name: "watch-phone-night", address: "/runs/demo-run-31/watch", night: true },
-  { name: "watch-wide", address: "/runs/demo-run-31/watch", wide: true },
+  { name: "heating-phone", address: "/plan", prepare: lit },
+  {
+    name: "watch-phone-night",
+    address: "/runs/demo-run-31/watch",
+    night: true,
+    prepare: forecastThere,
+  },
+  { name: "watch-wide", address: "/runs/demo-run-31/watch", wide: true, prepare: forecastThere },
+  { name: "alarm-phone", address: "/runs/demo-run-31/watch", prepare: alarmed },
+  {
+    name: "trouble-phone-night",
+    address: "/runs/demo-run-31/watch",
+    night: true,
+    prepare: async (page) => {
+      await page.getByRole("button", { name: "Trouble" }).click();
+      await page.getByRole("button", { name: "Steam leaks at a joint" }).click();
+    },
+  },
+  {
+    name: "together-wide-night",
+    address: "/plan",
+    wide: true,
+    night: true,
+    prepare: async (page) => {
+      await lit(page);
+      await page.getByRole("link", { name: "Both" }).click();
+      await page.getByRole("heading", { name: "All on the heat" }).waitFor();
+    },
+  },
   {
     name: "separate-phone",
     address: "/runs/demo-run-30/separate",
@@ -79,8 +130,6 @@ const pictures: Picture[] = [
   { name: "shelf-phone", address: "/shelf" },
   { name: "shelf-wide-night", address: "/shelf", wide: true, night: true },
   { name: "runs-wide", address: "/runs", wide: true },
-  { name: "run-phone-night", address: "/runs/demo-run-28", night: true },
-  { name: "bench-wide", address: "/bench", wide: true },
   { name: "still-wide", address: "/bench/stills/demo-still-1", wide: true },
 ];
 
@@ -110,5 +159,5 @@ async function take(): Promise<void> {
 
 take().catch((error: unknown) => {
   console.error(error);
-  process.exitCode = 1;
+  process.exit(1);
 });

@@ -67,13 +67,9 @@ export function WatchScreen({ run }: { run: Run }) {
 
   const buttons = <CockpitButtons run={run} state={state} log={log} onOpen={setSheet} />;
   const after = state.phase === "settling";
-  const instruments = (
-    <>
-      {heatOn ? <Levels {...parts} still={still} /> : null}
-      {heatOn ? <FanCard {...parts} onOpen={() => setSheet("forecast")} /> : null}
-      {heatOn ? <Gauges {...parts} latest={latest} /> : null}
-    </>
-  );
+  const levels = heatOn ? <Levels {...parts} still={still} /> : null;
+  const fan = heatOn ? <FanCard {...parts} onOpen={() => setSheet("forecast")} /> : null;
+  const gauges = heatOn ? <Gauges {...parts} latest={latest} /> : null;
 
   return (
     <View role="main" className="flex-1 bg-ground">
@@ -93,9 +89,21 @@ export function WatchScreen({ run }: { run: Run }) {
               <ClockRow {...parts} />
               <CueCard {...parts} onTrouble={() => setSheet("trouble")} />
               {heatOn && !first.live ? <AskSound preferences={preferences} /> : null}
-              {wide ? null : instruments}
+              {wide ? null : (
+                <>
+                  {levels}
+                  {fan}
+                  {gauges}
+                </>
+              )}
               {after ? <AfterHeatOff run={run} state={state} log={log} units={units} /> : null}
-              {wide ? buttons : null}
+              {wide ? (
+                <>
+                  {buttons}
+                  {fan}
+                  {gauges}
+                </>
+              ) : null}
             </View>
             {wide ? (
               <View className="min-w-0 flex-1 gap-3">
@@ -109,7 +117,7 @@ export function WatchScreen({ run }: { run: Run }) {
                     units={units}
                   />
                 ) : null}
-                {instruments}
+                {levels}
                 <TracesOf feed={instrument.feed} />
               </View>
             ) : null}

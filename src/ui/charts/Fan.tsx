@@ -1,9 +1,10 @@
 import { ticks } from "d3-array";
-import { scaleLinear } from "d3-scale";
+
 import { area, line } from "d3-shape";
 import { View } from "react-native";
 import Svg, { Circle, G, Line, Path, Text as SvgText } from "react-native-svg";
 import { significant, type Percentiles } from "@/core";
+import { linear } from "./linear";
 
 interface Props {
   /** Where 8 in 10 lie, over minutes from the first drop. */
@@ -39,8 +40,8 @@ export function Fan({
   const bottom = height - 24;
   const end = Math.max(1, fan.at(-1)?.minutes ?? 1, ...measured.map(({ minutes }) => minutes));
   const most = Math.max(0.001, ...fan.map(({ p90 }) => p90), ...measured.map(({ value }) => value));
-  const x = scaleLinear([0, end], [left, right]);
-  const y = scaleLinear([0, most * 1.08], [bottom, 16]);
+  const x = linear([0, end], [left, right]);
+  const y = linear([0, most * 1.08], [bottom, 16]);
   const band = area<(typeof fan)[number]>(
     ({ minutes }) => x(minutes),
     ({ p10 }) => y(p10),

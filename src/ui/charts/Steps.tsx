@@ -1,8 +1,9 @@
 import { ticks } from "d3-array";
-import { scaleLinear } from "d3-scale";
+
 import { line } from "d3-shape";
 import { View } from "react-native";
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
+import { linear } from "./linear";
 
 interface Props {
   points: readonly { minutes: number; value: number }[];
@@ -17,8 +18,8 @@ export function Steps({ points, limit, unit, inWords }: Props) {
   const end = Math.max(1, points.at(-1)?.minutes ?? 1);
   const values = points.map(({ value }) => value);
   const top = Math.max(limit ?? 0, ...values) * 1.08 || 1;
-  const x = scaleLinear([0, end], [34, 348]);
-  const y = scaleLinear([0, top], [92, 10]);
+  const x = linear([0, end], [34, 348]);
+  const y = linear([0, top], [92, 10]);
   const path = line<(typeof points)[number]>(
     ({ minutes }) => x(minutes),
     ({ value }) => y(value),

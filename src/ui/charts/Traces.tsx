@@ -1,8 +1,9 @@
 import { ticks } from "d3-array";
-import { scaleLinear } from "d3-scale";
+
 import { View } from "react-native";
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
 import { thinned, type Series } from "@/core";
+import { linear } from "./linear";
 
 interface Trace {
   name: string;
@@ -26,13 +27,13 @@ export function Traces({ lines, inWords }: Props) {
   const drawn = lines.map((line) => ({ ...line, series: thinned(line.series, stretches) }));
   const from = Math.min(...drawn.map(({ series }) => series.at[0] ?? Infinity));
   const to = Math.max(...drawn.map(({ series }) => series.at.at(-1) ?? -Infinity));
-  const x = scaleLinear([from, Math.max(to, from + 60000)], [left, right]);
-  const degrees = scaleLinear([0, 105], [bottom, top]);
+  const x = linear([from, Math.max(to, from + 60000)], [left, right]);
+  const degrees = linear([0, 105], [bottom, top]);
   const mostG = Math.max(
     100,
     ...drawn.filter(({ unit }) => unit === "g").flatMap(({ series }) => series.value),
   );
-  const grams = scaleLinear([0, mostG], [bottom, top]);
+  const grams = linear([0, mostG], [bottom, top]);
   const path = ({ series, unit }: Trace) => {
     const y = unit === "g" ? grams : degrees;
     let text = "";
