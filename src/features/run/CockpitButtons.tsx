@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import type { Run } from "@/records/run";
@@ -17,7 +18,7 @@ interface Props {
 }
 
 /** Big buttons for a wet thumb, always in the same nine places. */
-export function CockpitButtons({ run, state, log, onOpen }: Props) {
+export const CockpitButtons = memo(function CockpitButtons({ run, state, log, onOpen }: Props) {
   const router = useRouter();
   const { phase } = state;
   const quiet = (label: string, onPress: () => void, hint?: string) => (
@@ -105,4 +106,4 @@ export function CockpitButtons({ run, state, log, onOpen }: Props) {
       </View>
     </View>
   );
-}
+});

@@ -1,6 +1,7 @@
 import { Link } from "expo-router";
 import ChevronLeft from "lucide-react-native/icons/chevron-left";
 import Thermometer from "lucide-react-native/icons/thermometer";
+import { memo } from "react";
 import { Pressable, Text, View } from "react-native";
 import { showClock, showDuration, showOil, showRange, type UnitSystem } from "@/core";
 import { alarmWords, cueWords } from "@/records/cueWords";
@@ -17,8 +18,6 @@ export interface CockpitPart {
   state: RunState;
   live: LiveRun;
   watched?: WatchAnswer;
-  /** The run's own time, ms. */
-  now: number;
   /** Minutes since the first drop. */
   since: number;
   units: UnitSystem;
@@ -32,7 +31,14 @@ interface HeadProps extends CockpitPart {
 }
 
 /** Whose run it is, its phase, and when the heat goes off. */
-export function CockpitHead({ run, state, live, plantName, probe, onProbe }: HeadProps) {
+export const CockpitHead = memo(function CockpitHead({
+  run,
+  state,
+  live,
+  plantName,
+  probe,
+  onProbe,
+}: HeadProps) {
   return (
     <View className="flex-row items-end justify-between gap-3">
       <View className="min-w-0 flex-1 flex-row items-center gap-1">
@@ -79,10 +85,10 @@ export function CockpitHead({ run, state, live, plantName, probe, onProbe }: Hea
       ) : null}
     </View>
   );
-}
+});
 
 /** The one large clock, and the oil so far. */
-export function ClockRow({ state, now, watched, live, run }: CockpitPart) {
+export function ClockRow({ state, now, watched, live, run }: CockpitPart & { now: number }) {
   const clock = clockOf(state, now);
   return (
     <View className="flex-row items-end justify-between gap-3">
@@ -109,7 +115,10 @@ export function ClockRow({ state, now, watched, live, run }: CockpitPart) {
 }
 
 /** What is wrong before what is next; the one after it in small. */
-export function CueCard({ live, onTrouble }: CockpitPart & { onTrouble: () => void }) {
+export const CueCard = memo(function CueCard({
+  live,
+  onTrouble,
+}: CockpitPart & { onTrouble: () => void }) {
   const [alarm, nextAlarm] = live.alarms;
   const inWords = (minutes: number) => showDuration(Math.max(0, minutes));
   const [cue, nextCue] = live.cues;
@@ -152,7 +161,7 @@ export function CueCard({ live, onTrouble }: CockpitPart & { onTrouble: () => vo
       {words}
     </Pressable>
   );
-}
+});
 
 function clockOf(state: RunState, now: number): { text: string; since: string } {
   const [from, word] =

@@ -1,10 +1,11 @@
+import { memo } from "react";
 import { Pressable } from "react-native";
 import { showOil, words } from "@/core";
 import { Fan } from "@/ui/charts/Fan";
 import type { CockpitPart } from "./CockpitHead";
 
 /** Oil to be seen over time, as the readings have narrowed it; a tap opens the stop rules. */
-export function FanCard({
+export const FanCard = memo(function FanCard({
   state,
   live,
   watched,
@@ -42,4 +43,4 @@ export function FanCard({
       />
     </Pressable>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { Text, View } from "react-native";
 import { showDuration, showTemperature, words } from "@/core";
 import type { Latest } from "@/records/liveRun";
@@ -6,7 +7,12 @@ import { Txt } from "@/ui/primitives/Txt";
 import type { CockpitPart } from "./CockpitHead";
 
 /** Drip rate, head and outlet, each against what it should be. */
-export function Gauges({ run, live, latest, units }: CockpitPart & { latest: Latest }) {
+export const Gauges = memo(function Gauges({
+  run,
+  live,
+  latest,
+  units,
+}: CockpitPart & { latest: Latest }) {
   const degrees = (value: number | undefined) =>
     value === undefined ? "–" : words(showTemperature(value, units));
   const now = live.live;
@@ -37,7 +43,7 @@ export function Gauges({ run, live, latest, units }: CockpitPart & { latest: Lat
       />
     </View>
   );
-}
+});
 
 function Gauge({
   label,

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { showTemperature, showVolume, words } from "@/core";
 import type { Still } from "@/records/still";
 import { LevelsDrawing } from "@/ui/drawings/LevelsDrawing";
@@ -5,7 +6,7 @@ import { Card } from "@/ui/primitives/Card";
 import type { CockpitPart } from "./CockpitHead";
 
 /** Pot against its dry line, tub against its limit, jar against its brim, right now. */
-export function Levels({
+export const Levels = memo(function Levels({
   run,
   state,
   live,
@@ -58,4 +59,4 @@ export function Levels({
       />
     </Card>
   );
-}
+});

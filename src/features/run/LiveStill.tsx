@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { usePlantBook } from "@/store/hooks";
 import { showMass, showVolume, words, type LiveEstimate, type UnitSystem } from "@/core";
 import { liveLevels } from "@/records/liveLevels";
@@ -18,7 +19,7 @@ interface Props {
 }
 
 /** The still as it stands right now: the pot sinking towards its dry line, the jar filling. */
-export function LiveStill({ run, still, live, oilMl, lit, units }: Props) {
+export const LiveStill = memo(function LiveStill({ run, still, live, oilMl, lit, units }: Props) {
   const plantBook = usePlantBook();
   const shape = stillShape(still);
   const plant = plantBook.byId(run.plantId);
@@ -47,4 +48,4 @@ export function LiveStill({ run, still, live, oilMl, lit, units }: Props) {
       />
     </Card>
   );
-}
+});

@@ -119,7 +119,7 @@ function SmallCockpit({ run, state, live, still, now }: Watched) {
           {showClock(Math.floor((now - from) / 60000))}
         </Txt>
       </View>
-      <Levels run={run} state={state} live={live} now={now} since={0} units={units} still={still} />
+      <Levels run={run} state={state} live={live} since={0} units={units} still={still} />
       {live.live ? (
         <Txt variant="small">{`${words(showVolume(live.live.distillateMl, units))} so far, ${live.live.rateMlPerMin.toFixed(0)} mL a minute, heat off in ${showDuration(Math.max(0, live.live.minutesToHeatOff))}`}</Txt>
       ) : null}

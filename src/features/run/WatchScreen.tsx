@@ -1,5 +1,5 @@
 import { useKeepAwake } from "expo-keep-awake";
-import { useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { ScrollView, View } from "react-native";
 import { liveRun, type Latest } from "@/records/liveRun";
 import type { Run } from "@/records/run";
@@ -33,6 +33,8 @@ import { useCueSounds } from "./useCueSounds";
 import { useLog } from "./useLog";
 import { useWatched } from "./useWatched";
 
+const stepMs = 5000;
+
 /** The still while it runs: one clock, the next cue, levels, forecast, big buttons. */
 export function WatchScreen({ run }: { run: Run }) {
   useKeepAwake();
@@ -51,24 +53,34 @@ export function WatchScreen({ run }: { run: Run }) {
     () => ({ ...latestRead(state), ...known(instrument.latest) }),
     [state, instrument.latest],
   );
+  /* The clock ticks every second; levels, cues and forecast every few, so that a tap finds the page idle. */
+  const step = Math.floor(now / stepMs) * stepMs;
   const since =
-    state.firstDropAt === undefined ? 0 : Math.max(0, (now - state.firstDropAt) / 60000);
-  const first = liveRun(run, state, now, { still, latest });
+    state.firstDropAt === undefined ? 0 : Math.max(0, (step - state.firstDropAt) / 60000);
+  const first = useMemo(
+    () => liveRun(run, state, step, { still, latest }),
+    [run, state, step, still, latest],
+  );
   const end = first.live ? since + first.live.minutesToHeatOff : run.plan.forecast.runMinutes;
-  const watched = useWatched(run, state, latest, now, end);
-  const live = watched?.doubts.length
-    ? liveRun(run, state, now, { still, latest, notExplained: true })
-    : first;
+  const watched = useWatched(run, state, latest, step, end);
+  const notExplained = Boolean(watched?.doubts.length);
+  const live = useMemo(
+    () => (notExplained ? liveRun(run, state, step, { still, latest, notExplained }) : first),
+    [notExplained, first, run, state, step, still, latest],
+  );
   useCueSounds(live.cue, live.alarms, preferences, wallNow);
-  const close = () => setSheet(undefined);
+  const close = useCallback(() => setSheet(undefined), []);
+  const openForecast = useCallback(() => setSheet("forecast"), []);
+  const openTrouble = useCallback(() => setSheet("trouble"), []);
+  const openProbe = useCallback(() => setSheet("instrument"), []);
   const heatOn = state.litAt !== undefined && state.heatOffAt === undefined;
   const heatOff = () => log.tap("heatOff", "Heat off noted.");
-  const parts = { run, state, live, watched, now, since, units };
+  const parts = { run, state, live, watched, since, units };
 
   const buttons = <CockpitButtons run={run} state={state} log={log} onOpen={setSheet} />;
   const after = state.phase === "settling";
   const levels = heatOn ? <Levels {...parts} still={still} /> : null;
-  const fan = heatOn ? <FanCard {...parts} onOpen={() => setSheet("forecast")} /> : null;
+  const fan = heatOn ? <FanCard {...parts} onOpen={openForecast} /> : null;
   const gauges = heatOn ? <Gauges {...parts} latest={latest} /> : null;
 
   return (
@@ -84,10 +96,10 @@ export function WatchScreen({ run }: { run: Run }) {
                 {...parts}
                 plantName={plant?.name ?? "Plant"}
                 probe={run.instrument ? instrument.status : undefined}
-                onProbe={() => setSheet("instrument")}
+                onProbe={openProbe}
               />
-              <ClockRow {...parts} />
-              <CueCard {...parts} onTrouble={() => setSheet("trouble")} />
+              <ClockRow {...parts} now={now} />
+              <CueCard {...parts} onTrouble={openTrouble} />
               {heatOn && !first.live ? <AskSound preferences={preferences} /> : null}
               {wide ? null : (
                 <>
@@ -118,47 +130,39 @@ export function WatchScreen({ run }: { run: Run }) {
                   />
                 ) : null}
                 {levels}
-                <TracesOf feed={instrument.feed} />
+                <TracesOf feed={instrument.feed} version={instrument.version} />
               </View>
             ) : null}
           </View>
         </View>
       </ScrollView>
       {wide ? null : <View className="border-t border-line px-3 py-2">{buttons}</View>}
-      <ReadingSheet open={sheet === "reading"} onClose={close} log={log} units={units} />
-      <DripSheet open={sheet === "drips"} onClose={close} log={log} />
-      <AddSheet open={sheet === "add"} onClose={close} log={log} units={units} />
-      <HeatSheet
-        open={sheet === "heat"}
-        onClose={close}
-        log={log}
-        plan={run.plan}
-        powerW={live.powerW}
-      />
-      <TroubleSheet
-        open={sheet === "trouble"}
-        onClose={close}
-        log={log}
-        onHeatOff={heatOff}
-        heatOn={heatOn}
-      />
-      <NoteSheet open={sheet === "note"} onClose={close} log={log} />
-      <LogSheet run={run} state={state} units={units} open={sheet === "log"} onClose={close} />
-      <InstrumentSheet
-        open={sheet === "instrument"}
-        onClose={close}
-        run={run}
-        instrument={instrument}
-        lit={heatOn}
-      />
-      <ForecastSheet
-        {...parts}
-        open={sheet === "forecast"}
-        onClose={close}
-        still={still}
-        prices={preferences.prices}
-        log={log}
-      />
+      {sheet === "reading" ? <ReadingSheet open onClose={close} log={log} units={units} /> : null}
+      {sheet === "drips" ? <DripSheet open onClose={close} log={log} /> : null}
+      {sheet === "add" ? <AddSheet open onClose={close} log={log} units={units} /> : null}
+      {sheet === "heat" ? (
+        <HeatSheet open onClose={close} log={log} plan={run.plan} powerW={live.powerW} />
+      ) : null}
+      {sheet === "trouble" ? (
+        <TroubleSheet open onClose={close} log={log} onHeatOff={heatOff} heatOn={heatOn} />
+      ) : null}
+      {sheet === "note" ? <NoteSheet open onClose={close} log={log} /> : null}
+      {sheet === "log" ? (
+        <LogSheet run={run} state={state} units={units} open onClose={close} />
+      ) : null}
+      {sheet === "instrument" ? (
+        <InstrumentSheet open onClose={close} run={run} instrument={instrument} lit={heatOn} />
+      ) : null}
+      {sheet === "forecast" ? (
+        <ForecastSheet
+          {...parts}
+          open
+          onClose={close}
+          still={still}
+          prices={preferences.prices}
+          log={log}
+        />
+      ) : null}
     </View>
   );
 }

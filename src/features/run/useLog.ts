@@ -1,10 +1,11 @@
 import { nanoid } from "nanoid";
-import { useRef } from "react";
+import { useMemo, useState } from "react";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
 import { keep, keepUndoable } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
+import type { AppDispatch } from "@/store/store";
 
 /* A second tap this soon is the same wet thumb. */
 const doubleTapMs = 1500;
@@ -22,7 +23,11 @@ export type Tapped = "boiling" | "firstDrop" | "jarSwapped" | "heatOff";
 /** Ways to write in a run's log. Entries are only ever added, at the run's own time. */
 export function useLog(run: Run) {
   const dispatch = useAppDispatch();
-  const last = useRef({ type: "", at: 0 });
+  const [last] = useState(() => ({ type: "", at: 0 }));
+  return useMemo(() => logOf(run, dispatch, last), [run, dispatch, last]);
+}
+
+function logOf(run: Run, dispatch: AppDispatch, last: { type: string; at: number }) {
   const moment = (agoMinutes: number) =>
     new Date(runNow(run, Date.now()) - agoMinutes * 60000).toISOString();
   const added = (entry: NewEntry, agoMinutes = 0): Run => ({
@@ -41,8 +46,8 @@ export function useLog(run: Run) {
     /** Notes that something happened just now; a double tap counts once, and it can be taken back. */
     tap(type: Tapped, label: string) {
       const now = Date.now();
-      if (last.current.type === type && now - last.current.at < doubleTapMs) return;
-      last.current = { type, at: now };
+      if (last.type === type && now - last.at < doubleTapMs) return;
+      Object.assign(last, { type, at: now });
       dispatch(keepUndoable(label, [added({ type })]));
     },
   };

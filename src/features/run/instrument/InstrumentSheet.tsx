@@ -60,7 +60,7 @@ export function InstrumentSheet({ open, onClose, run, instrument, lit }: Props) 
               {`${feed.count()} samples${feed.rejected > 0 ? `, ${feed.rejected} that were none were passed over` : ""}.`}
             </Txt>
           </Card>
-          <TracesOf feed={feed} />
+          <TracesOf feed={feed} version={instrument.version} />
           <View className="gap-2">
             <Txt variant="label">Let something go wrong</Txt>
             {faultWords.map(({ fault, label, reason }) => (

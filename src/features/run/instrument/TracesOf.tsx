@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { channels } from "@/records/instrumentMessages";
 import { Traces } from "@/ui/charts/Traces";
 import { Card } from "@/ui/primitives/Card";
@@ -11,7 +12,13 @@ const words = {
 } as const;
 
 /** A feed's channels over time. */
-export function TracesOf({ feed }: { feed: SampleFeed }) {
+export const TracesOf = memo(function TracesOf({
+  feed,
+}: {
+  feed: SampleFeed;
+  /** Tells when there is more to draw. */
+  version: number;
+}) {
   const lines = channels.flatMap((channel) => {
     const series = feed.series(channel);
     return series && series.at.length > 1
@@ -29,4 +36,4 @@ export function TracesOf({ feed }: { feed: SampleFeed }) {
       />
     </Card>
   );
-}
+});

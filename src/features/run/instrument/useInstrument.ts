@@ -15,8 +15,8 @@ import { SampleFeed } from "./sampleFeed";
 export type InstrumentStatus = "none" | "connecting" | "live" | "lost" | "gone";
 
 const flushMs = 5000;
-/* The screen looks four times a second at most, however many messages come. */
-const lookMs = 250;
+/* The screen looks once a second at most, however many messages come. */
+const lookMs = 1000;
 
 /** A run's instrument: its samples, its health, and ways to connect, misbehave and let go. */
 export function useInstrument(run: Run, state: RunState, still: Still | undefined) {
@@ -141,6 +141,7 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
   }
 
   return {
+    version,
     feed,
     status: id ? status : "none",
     latest,
@@ -153,7 +154,7 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
 }
 export type Instrument = ReturnType<typeof useInstrument>;
 
-/** Looks at a feed at most four times a second. */
+/** Looks at a feed at most once a second. */
 function useLooked(feed: SampleFeed): number {
   const seen = useRef(feed.version());
   return useSyncExternalStore(
