@@ -1,5 +1,5 @@
 import { useKeepAwake } from "expo-keep-awake";
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { ScrollView, View } from "react-native";
 import { liveRun, type Latest } from "@/records/liveRun";
 import type { Run } from "@/records/run";
@@ -75,13 +75,18 @@ export function WatchScreen({ run }: { run: Run }) {
   const openProbe = useCallback(() => setSheet("instrument"), []);
   const heatOn = state.litAt !== undefined && state.heatOffAt === undefined;
   const heatOff = () => log.tap("heatOff", "Heat off noted.");
-  const parts = { run, state, live, watched, since, units };
+  const parts = useMemo(
+    () => ({ run, state, live, watched, since, units }),
+    [run, state, live, watched, since, units],
+  );
+  /* A tap is answered first; what is drawn from it follows when the page has a moment. */
+  const drawn = useDeferredValue(parts);
 
   const buttons = <CockpitButtons run={run} state={state} log={log} onOpen={setSheet} />;
   const after = state.phase === "settling";
-  const levels = heatOn ? <Levels {...parts} still={still} /> : null;
-  const fan = heatOn ? <FanCard {...parts} onOpen={openForecast} /> : null;
-  const gauges = heatOn ? <Gauges {...parts} latest={latest} /> : null;
+  const levels = heatOn ? <Levels {...drawn} still={still} /> : null;
+  const fan = heatOn ? <FanCard {...drawn} onOpen={openForecast} /> : null;
+  const gauges = heatOn ? <Gauges {...drawn} latest={latest} /> : null;
 
   return (
     <View role="main" className="flex-1 bg-ground">
@@ -121,10 +126,10 @@ export function WatchScreen({ run }: { run: Run }) {
               <View className="min-w-0 flex-1 gap-3">
                 {still ? (
                   <LiveStill
-                    run={run}
+                    run={drawn.run}
                     still={still}
-                    live={live.live}
-                    oilMl={watched?.now.visibleMl.p50 ?? 0}
+                    live={drawn.live.live}
+                    oilMl={drawn.watched?.now.visibleMl.p50 ?? 0}
                     lit={heatOn}
                     units={units}
                   />

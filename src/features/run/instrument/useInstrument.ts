@@ -154,11 +154,11 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
 }
 export type Instrument = ReturnType<typeof useInstrument>;
 
-/** Looks at a feed at most once a second. */
+/** Looks at a feed at most once a second. The timer outlives every drawing: one of the page's own ticks must not reset it. */
 function useLooked(feed: SampleFeed): number {
   const seen = useRef(feed.version());
-  return useSyncExternalStore(
-    (changed) => {
+  const listen = useCallback(
+    (changed: () => void) => {
       const timer = setInterval(() => {
         if (seen.current === feed.version()) return;
         seen.current = feed.version();
@@ -166,8 +166,10 @@ function useLooked(feed: SampleFeed): number {
       }, lookMs);
       return () => clearInterval(timer);
     },
-    () => seen.current,
+    [feed],
   );
+  const look = useCallback(() => seen.current, []);
+  return useSyncExternalStore(listen, look);
 }
 
 async function post(address: string, body: object): Promise<unknown> {
