@@ -15,6 +15,9 @@ export interface RangesState {
   toggle: () => void;
 }
 
+/* Sooner than this nobody looks for progress, and telling of it would only keep the page busy. */
+const patienceMs = 300;
+
 interface Standing {
   question: string;
   ranges?: ForecastRanges;
@@ -39,8 +42,10 @@ export function useForecastRanges(request: ForecastRequest | undefined): RangesS
       if (current) setStanding({ question, ...part });
     };
     /* Progress comes by a way of its own and may arrive after the answer: it never undoes one. */
+    const begun = performance.now();
     const goOn = (progress: number) =>
       current &&
+      performance.now() - begun > patienceMs &&
       setStanding((was) =>
         was?.question === question && was.ranges ? was : { question, progress },
       );
