@@ -1,5 +1,5 @@
 import { Picker } from "@react-native-picker/picker";
-import { useId } from "react";
+import { useId, useMemo } from "react";
 import { View } from "react-native";
 import { FieldFrame } from "./FieldFrame";
 
@@ -41,6 +41,19 @@ export function BareSelect<T extends string>({
   value,
   onChange,
 }: BareProps<T>) {
+  /* A list of dozens is made once, not with every keystroke beside it. */
+  const items = useMemo(
+    () =>
+      options.map((option) => (
+        <Picker.Item
+          key={option.value}
+          label={option.label}
+          value={option.value}
+          color="var(--ink)"
+        />
+      )),
+    [options],
+  );
   return (
     <Picker
       nativeID={id}
@@ -60,14 +73,7 @@ export function BareSelect<T extends string>({
         } as object
       }
     >
-      {options.map((option) => (
-        <Picker.Item
-          key={option.value}
-          label={option.label}
-          value={option.value}
-          color="var(--ink)"
-        />
-      ))}
+      {items}
     </Picker>
   );
 }
