@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, field, lightIt, planLavender, stored } from "./steps";
+import { addCopperPot, field, lightIt, lightTwo, planLavender, stored } from "./steps";
 
 /** The nine buttons stand where a thumb finds them: nothing of the cockpit needs scrolling. */
 async function fitsOneScreen(page: Page): Promise<void> {
@@ -129,12 +129,7 @@ test("two stills side by side, their cues merged in time", async ({ page }) => {
   await page.clock.install({ time: new Date("2026-07-18T08:00:00Z") });
   await addCopperPot(page);
   await page.getByRole("button", { name: "Add: Steel pot, 25 L" }).click();
-  await planLavender(page, "500");
-  await lightIt(page);
-  await page.goto("/plan");
-  await page.getByRole("radio", { name: "Steel pot, 25 L" }).click();
-  await planLavender(page, "1500");
-  await lightIt(page);
+  await lightTwo(page);
   await page.getByRole("link", { name: "Both" }).click();
   await expect(page.getByRole("heading", { name: "All on the heat" })).toBeVisible();
   await expect(page.getByRole("heading", { name: "Heating up" })).toHaveCount(2);

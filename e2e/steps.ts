@@ -78,3 +78,13 @@ export async function stored(page: Page, key: RegExp, holds: string): Promise<vo
     )
     .toBe(true);
 }
+
+/** Two charges of lavender on two stills, both on the heat; the second still is watched. */
+export async function lightTwo(page: Page): Promise<void> {
+  await planLavender(page, "500");
+  await lightIt(page);
+  await page.goto("/plan");
+  await page.getByRole("radio", { name: "Steel pot, 25 L" }).click();
+  await planLavender(page, "1500");
+  await lightIt(page);
+}

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addCopperPot, field, lightIt, planLavender, tile } from "./steps";
+import { addCopperPot, field, lightTwo, tile } from "./steps";
 
 test("on a wide screen: result beside the inputs, keyboard alone, two stills at once, a sorted table", async ({
   page,
@@ -32,12 +32,7 @@ test("on a wide screen: result beside the inputs, keyboard alone, two stills at 
   await expect(page.getByRole("radio", { name: "Wilted" })).toBeChecked();
 
   /* Two runs at once, each one click from the other. */
-  await planLavender(page, "500");
-  await lightIt(page);
-  await page.goto("/plan");
-  await page.getByRole("radio", { name: "Steel pot, 25 L" }).click();
-  await planLavender(page, "1500");
-  await lightIt(page);
+  await lightTwo(page);
   await page.getByRole("link", { name: /Copper pot, 12 L/ }).click();
   await expect(page.getByText(/Run 1 · True lavender/)).toBeVisible();
   await page.getByRole("button", { name: "Heat off" }).click();

@@ -34,10 +34,10 @@ export { stopChoices, tenMoreMinutes, type StopChoice, type TenMore } from "./pl
 export { fuelFor, type Prices } from "./plan/fuel";
 export { gentleRateMlPerMin, type Pace } from "./plan/pace";
 export { contentFromRun, type FinishedRun } from "./plan/ownRun";
-export { schoolQuestions, type School, type SchoolQuestion } from "./plan/schools";
+export { firstCutShare, schoolQuestions, type School, type SchoolQuestion } from "./plan/schools";
 export { narrowedBy, type Narrowed } from "./statistics/ownRuns";
 export { planCooling, type Condenser, type CoolingPlan } from "./cooling/condenser";
-export { condenserDutyJ, coolingWaterL, iceKg } from "./cooling/duty";
+export { condenserDutyJ, coolingWaterL, distillateOutC, iceKg } from "./cooling/duty";
 export { calibrate, type Calibration, type WaterRun } from "./still/calibrate";
 export { minutesToHeat } from "./still/heatUp";
 export {
@@ -68,7 +68,7 @@ export {
 } from "./units/units";
 export { waterDensity, waterViscosity } from "./water/properties";
 export { yieldOf, type Yield } from "./yield/yield";
-export { liveEstimate, type LiveEstimate } from "./run/liveEstimate";
+export { jarShare, liveEstimate, type LiveEstimate } from "./run/liveEstimate";
 export { cues, type Cue } from "./run/nextCue";
 export { steamAtPower } from "./forecast/runModel";
 export { watchRun, type Doubt, type Seen, type WatchedForecast } from "./run/watchedRun";
@@ -80,3 +80,7 @@ export { tubNow, type TubNow } from "./cooling/tubNow";
 export { chargeLevels } from "./plan/chargeLevels";
 export { compounds, type Compound } from "./plant/compounds";
 export { compoundVapourPressurePa } from "./plant/vapourPressure";
+export { energyKWh } from "./forecast/energy";
+export { usualWorthMl, usualWorthShare } from "./forecast/worth";
+export { massInState } from "./plant/massInState";
+export { dripRateMlPerMin, dropsForRate } from "./run/dripRate";

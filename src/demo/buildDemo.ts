@@ -1,6 +1,7 @@
 import {
   bestBy,
   forecastRun,
+  jarShare,
   keepingMonths,
   normalStream,
   planCharges,
@@ -126,9 +127,9 @@ function chargeRecords(
       minutes,
     );
   }
-  const jars = Math.floor(reachedMl(end) / (still.jarMl * 0.9));
+  const jars = Math.floor(reachedMl(end) / (still.jarMl * jarShare));
   for (let jar = 1; jar <= jars; jar += 1)
-    add({ type: "jarSwapped" }, firstDrop + (jar * still.jarMl * 0.9) / truth.rateMlPerMin);
+    add({ type: "jarSwapped" }, firstDrop + (jar * still.jarMl * jarShare) / truth.rateMlPerMin);
   if (told.story === "boiledNearDry") {
     add(
       {

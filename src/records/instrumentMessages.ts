@@ -48,5 +48,8 @@ export const simulationChangeSchema = z.strictObject({
   iceKg: z.number().gt(0).max(500).optional(),
 });
 
+/** Why the server would not. */
+export const refusalSchema = z.object({ problem: z.string().max(2000) });
+
 /** What the server says of a simulated still it has started. */
 export const startedSchema = z.object({ id: z.string().min(1).max(80) });

@@ -57,7 +57,7 @@ export function liveRun(
     return { cues: [], alarms: [], powerW };
   const turned = state.heat.filter(({ at }) => at >= (state.firstDropAt ?? Infinity));
   const live = liveOf(run, state, now, latest, turned.at(-1));
-  const tub = live && tubOf(run, state, live, still, latest);
+  const tub = live && tubOf(run, state, live, now, still, latest);
   const { forecast } = plan;
   const input = {
     litAt: state.litAt,
@@ -140,6 +140,7 @@ function tubOf(
   run: Run,
   state: RunState,
   live: LiveEstimate,
+  now: number,
   still: Still | undefined,
   latest: Latest,
 ): TubNow | undefined {
@@ -150,12 +151,12 @@ function tubOf(
   const read = [byHand, latest.tub]
     .filter((each) => each !== undefined)
     .sort((a, b) => b.at - a.at)[0];
-  const firstDropAt = state.firstDropAt ?? 0;
-  const atMl = (at: number) => Math.max(0, live.rateMlPerMin * ((at - firstDropAt) / minute));
+  const iceKg = (since: number) =>
+    state.iceAdded.reduce((sum, { at, massG }) => (at > since ? sum + massG / 1000 : sum), 0);
   return tubNow({
     condenser: { ...condenser, iceKg: run.plan.iceKg ?? condenser.iceKg },
     startC: run.plan.request?.site?.coolingInC ?? 15,
-    iceAddedKg: state.iceAdded.reduce((sum, { massG }) => sum + massG / 1000, 0),
+    iceAddedKg: iceKg(-Infinity),
     boilC: run.plan.forecast.boilC,
     distillateMl: live.distillateMl,
     rateMlPerMin: live.rateMlPerMin,
@@ -163,7 +164,11 @@ function tubOf(
       ? {
           read: {
             temperatureC: read.temperatureC,
-            distillateMl: Math.min(live.distillateMl, atMl(read.at)),
+            distillateMl: Math.max(
+              0,
+              live.distillateMl - live.rateMlPerMin * Math.max(0, (now - read.at) / minute),
+            ),
+            iceSinceKg: iceKg(read.at),
           },
         }
       : {}),

@@ -1,4 +1,4 @@
-import { condenserDutyJ, coolingWaterL, iceKg } from "./duty";
+import { condenserDutyJ, coolingWaterL, iceKg, distillateOutC } from "./duty";
 import { heatUntil, iceToHoldKg, tubAfter } from "./tub";
 
 /**
@@ -36,7 +36,6 @@ export interface CoolingPlan {
  * 8 K above it; at 40 °C oil begins to leave with the air.
  */
 export const tubLimitC = { tubCoil: 35, recirculated: 32 };
-const distillateOutC = 30;
 const curvePoints = 24;
 
 /** What a charge's distillate asks of a condenser. */

@@ -1,5 +1,8 @@
 import { latentHeat, waterHeatCapacity } from "../water/properties";
 
+/** Distillate leaves a good condenser about this warm, °C; the duty hardly depends on it. */
+export const distillateOutC = 30;
+
 /** Heat that melts a gram of ice, J/g (IAPWS-95 at 0 °C). */
 export const meltingHeat = 333.4;
 

@@ -1,5 +1,5 @@
 import { tubLimitC, type Condenser } from "./condenser";
-import { condenserDutyJ } from "./duty";
+import { condenserDutyJ, distillateOutC } from "./duty";
 import { heatUntil, tubAfter } from "./tub";
 
 /** A tub while the still runs. */
@@ -21,11 +21,9 @@ interface Tubbed {
   boilC: number;
   distillateMl: number;
   rateMlPerMin: number;
-  /** The last reading of the tub, and the distillate then. */
-  read?: { temperatureC: number; distillateMl: number };
+  /** The last reading of the tub, the distillate then, and the ice put in since. */
+  read?: { temperatureC: number; distillateMl: number; iceSinceKg: number };
 }
-
-const distillateOutC = 30;
 
 /**
  * The tub's temperature from what has been distilled, carried on from its last reading where there is
@@ -36,7 +34,7 @@ export function tubNow(run: Tubbed): TubNow {
   const limitC = tubLimitC[condenser.kind];
   const duty = (volumeMl: number) => condenserDutyJ(Math.max(0, volumeMl), boilC, distillateOutC);
   const tub = read
-    ? { litres: condenser.tubL, startC: read.temperatureC, iceKg: 0 }
+    ? { litres: condenser.tubL, startC: read.temperatureC, iceKg: read.iceSinceKg }
     : { litres: condenser.tubL, startC: run.startC, iceKg: condenser.iceKg + run.iceAddedKg };
   const taken = duty(read ? distillateMl - read.distillateMl : distillateMl);
   const { temperatureC, iceLeftKg } = tubAfter(tub, taken);

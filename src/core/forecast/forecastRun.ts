@@ -1,7 +1,8 @@
-import { condenserDutyJ, coolingWaterL, iceKg } from "../cooling/duty";
+import { condenserDutyJ, coolingWaterL, distillateOutC, iceKg } from "../cooling/duty";
 import type { Warning } from "../plan/warning";
 import { percentiles, type Percentiles } from "../statistics/chance";
 import { draws, middleDraw } from "./draws";
+import { energyKWh } from "./energy";
 import { runWarnings } from "./runWarnings";
 import type { ForecastRequest } from "./request";
 import { runModel, type RunModel } from "./runModel";
@@ -52,8 +53,6 @@ export interface ForecastOptions {
 }
 
 const curvePoints = 40;
-/* Distillate should leave the condenser about this warm; the duty hardly depends on it. */
-const distillateOutC = 30;
 
 /**
  * The middle run alone, without curves and ranges: for what has to be asked many times.
@@ -110,8 +109,6 @@ function summarised(model: RunModel, middle: Outcome, outcomes: readonly Outcome
   );
   const dutyJ = condenserDutyJ(middle.distillateMl, model.boilC, distillateOutC);
   const litres = coolingWaterL(dutyJ, model.coolingInC, model.coolingOutC);
-  const { powerW, runPowerW = powerW } = request.still.heat;
-  const wattMinutes = powerW * middle.minutesToFirstDrop + runPowerW * middle.runMinutes;
   const forecast: Forecast = {
     boilC: model.boilC,
     minutesToBoil: orNull(middle.minutesToBoil),
@@ -139,7 +136,7 @@ function summarised(model: RunModel, middle: Outcome, outcomes: readonly Outcome
     oilDensityGPerMl: density,
     oilLayer: model.material.oil.layer,
     cooling: { litres: orNull(litres), iceKg: iceKg(dutyJ) },
-    energyKWh: Number.isFinite(wattMinutes) ? wattMinutes / 60000 : 0,
+    energyKWh: energyKWh(request.still.heat, middle),
     curve: minutes.map((t) => ({
       minutes: t,
       distillateMl: middle.steamGPerMin * t,

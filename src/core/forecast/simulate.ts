@@ -1,6 +1,8 @@
 import { oilCurve, type OilCurve } from "../extraction/release";
 import type { StopRule } from "./request";
+import { oilBalance, type OilBalance } from "./oilBalance";
 import type { RunModel } from "./runModel";
+import { longestMinutes, worthlessFrom } from "./worth";
 
 /** What chance decides about one run. */
 export interface Draw {
@@ -16,7 +18,7 @@ export interface Draw {
 export type StoppedBy = keyof StopRule | "reserve" | "never";
 
 /** One run, played through. Times in minutes, `runMinutes` from the first drop. */
-export interface Outcome {
+export interface Outcome extends OilBalance {
   minutesToBoil: number;
   minutesToFirstDrop: number;
   steamGPerMin: number;
@@ -25,20 +27,14 @@ export interface Outcome {
   distillateMl: number;
   plantOilG: number;
   distilledG: number;
-  dissolvedG: number;
-  suspendedMl: number;
-  visibleMl: number;
   /** Oil over, g, so many minutes after the first drop. */
   oilAt: OilCurve;
 }
 
-/* Nobody sits by a home still for longer; keeps a faint heat from running for ever. */
-const longestMinutes = 24 * 60;
-
 /** Plays one run under one draw. Condensed steam is taken at 1 g/mL. */
 export function simulate(model: RunModel, draw: Draw): Outcome {
   const { request, material, spendableMl } = model;
-  const { densityGPerMl, solubilityGPerL, saturationRatio } = material.oil;
+  const { densityGPerMl, saturationRatio } = material.oil;
   const plantOilG = (request.massG / 1000) * draw.oilMlPerKg * densityGPerMl;
   const { boil, firstDrop } = model.times(draw.efficiency);
   const steam = firstDrop === Infinity ? 0 : model.steamGPerMin(draw.efficiency);
@@ -57,12 +53,6 @@ export function simulate(model: RunModel, draw: Draw): Outcome {
   });
   const distillateMl = steam * runMinutes;
   const distilledG = oilAt(runMinutes);
-  /* Where the water flows back, only the pot's own takes its share. */
-  const waterMl = model.returns ? Math.min(distillateMl, model.freeWaterMl) : distillateMl;
-  const dissolvedG = Math.min(distilledG, (solubilityGPerL * waterMl) / 1000);
-  const undissolvedMl = (distilledG - dissolvedG) / densityGPerMl;
-  const suspendedMl = undissolvedMl * draw.suspendedShare;
-  const visibleMl = Math.max(0, undissolvedMl - suspendedMl - (request.still.holdUpMl ?? 0));
   return {
     minutesToBoil: boil,
     minutesToFirstDrop: firstDrop,
@@ -72,9 +62,7 @@ export function simulate(model: RunModel, draw: Draw): Outcome {
     distillateMl,
     plantOilG,
     distilledG,
-    dissolvedG,
-    suspendedMl,
-    visibleMl,
+    ...oilBalance(model, distilledG, distillateMl, draw.suspendedShare),
     oilAt,
   };
 }
@@ -109,16 +97,4 @@ export function stopTimes(rule: StopRule, run: Stopping): Partial<Record<keyof S
   if (rule.worthMlPer10Min !== undefined)
     times.worthMlPer10Min = worthlessFrom(run.oilMlAt, rule.worthMlPer10Min);
   return times;
-}
-
-function worthlessFrom(oilMlAt: OilCurve, worthMl: number): number {
-  const earns = (t: number) => oilMlAt(t + 10) - oilMlAt(t);
-  if (earns(0) < worthMl) return 0;
-  let [low, high] = [0, longestMinutes];
-  for (let step = 0; step < 30; step += 1) {
-    const middle = (low + high) / 2;
-    if (earns(middle) >= worthMl) low = middle;
-    else high = middle;
-  }
-  return high;
 }

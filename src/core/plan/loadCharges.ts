@@ -1,3 +1,4 @@
+import { usualWorthMl } from "../forecast/worth";
 import type { ForecastRequest } from "../forecast/request";
 import { fillLimits, mostWaterMl, type Fill } from "../still/fillLimits";
 import { lossWPerK, vesselJPerK } from "../still/stillFigures";
@@ -33,10 +34,6 @@ export function loadCharges(input: PlanInput) {
   return { figures, limits, needed, charges, chargeG, filled, waterMl, wantedWaterMl, most };
 }
 
-function middleOil({ low, high }: ChargeMaterial["oilMlPerKg"]): number {
-  return Math.sqrt(low * high);
-}
-
 function chargeRequest(
   { still, plant, method, site, stop, worthShare, pace = "brisk" }: PlanInput,
   figures: ChargeMaterial,
@@ -70,7 +67,7 @@ function chargeRequest(
     },
     stop:
       worthShare !== undefined && stop.worthMlPer10Min === undefined
-        ? { ...stop, worthMlPer10Min: (worthShare * middleOil(oilMlPerKg) * massG) / 1000 }
+        ? { ...stop, worthMlPer10Min: usualWorthMl(oilMlPerKg, massG, worthShare) }
         : stop,
   };
   const turnedDown = runPowerW(request, pace);

@@ -1,3 +1,6 @@
+/** The first cut ends at this share of the distillate: it holds most of the scent. */
+export const firstCutShare = 1 / 3;
+
 /** One school of practice on a question. */
 export interface School {
   id: string;

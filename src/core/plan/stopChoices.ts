@@ -1,3 +1,4 @@
+import { energyKWh } from "../forecast/energy";
 import { middleRun, type Forecast } from "../forecast/forecastRun";
 import type { ForecastRequest, StopRule } from "../forecast/request";
 
@@ -45,12 +46,13 @@ export interface TenMore {
 /** Ten more minutes at the end of a planned run. */
 export function tenMoreMinutes(request: ForecastRequest, planned: Forecast): TenMore {
   const longer = middleRun({ ...request, stop: { minutes: planned.runMinutes + 10 } });
-  const { powerW, runPowerW = powerW } = request.still.heat;
-  const minutes = longer.runMinutes - planned.runMinutes;
   return {
     oilMl: longer.distilledG / planned.oilDensityGPerMl - planned.oil.distilledMl.p50,
     distillateMl: longer.distillateMl - planned.distillateMl,
-    energyKWh: (runPowerW * minutes) / 60000,
+    energyKWh: energyKWh(request.still.heat, {
+      minutesToFirstDrop: 0,
+      runMinutes: longer.runMinutes - planned.runMinutes,
+    }),
     dry: longer.stoppedBy === "reserve",
   };
 }

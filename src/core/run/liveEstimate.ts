@@ -36,8 +36,8 @@ export interface LiveEstimate {
   endsBy: keyof StopRule | "reserve";
 }
 
-/* A jar is swapped before it brims. */
-const jarShare = 0.9;
+/** A jar is swapped before it brims: at this share of what it holds. */
+export const jarShare = 0.9;
 /* Readings closer than this tell more about the eye than about the rate. */
 const shortestMinutes = 3;
 
@@ -52,7 +52,8 @@ export function liveEstimate(run: LiveRun, now: number): LiveEstimate {
     ({ at }) =>
       minutesBetween(at, last.at) >= shortestMinutes && at >= (run.rateSince ?? run.firstDropAt),
   );
-  const measured = base !== undefined && last.volumeMl > base.volumeMl;
+  /* A jar that stays as it was is a reading too: nothing comes. One that went down is a slip. */
+  const measured = base !== undefined && last.volumeMl >= base.volumeMl;
   const rateMlPerMin = measured
     ? (last.volumeMl - base.volumeMl) / minutesBetween(base.at, last.at)
     : run.plannedRateMlPerMin;
@@ -61,14 +62,16 @@ export function liveEstimate(run: LiveRun, now: number): LiveEstimate {
   const distillateMl = at(now);
   const inJarMl = Math.max(0, distillateMl - (run.jarStart.volumeMl ?? at(run.jarStart.at)));
   const aboveDryLineMl = run.spendableMl + run.waterAddedMl - distillateMl;
-  const minutesToDryLine = aboveDryLineMl / rateMlPerMin;
+  const until = (leftMl: number) =>
+    rateMlPerMin > 0 ? leftMl / rateMlPerMin : leftMl > 0 ? Infinity : 0;
+  const minutesToDryLine = until(aboveDryLineMl);
   const ends: [LiveEstimate["endsBy"], number][] = [["reserve", minutesToDryLine]];
   if (run.stop.minutes !== undefined)
     ends.push(["minutes", run.stop.minutes - minutesBetween(run.firstDropAt, now)]);
   if (run.stop.perKg !== undefined)
-    ends.push(["perKg", (run.stop.perKg * run.chargeG - distillateMl) / rateMlPerMin]);
+    ends.push(["perKg", until(run.stop.perKg * run.chargeG - distillateMl)]);
   if (run.stop.distillateMl !== undefined) {
-    ends.push(["distillateMl", (run.stop.distillateMl - distillateMl) / rateMlPerMin]);
+    ends.push(["distillateMl", until(run.stop.distillateMl - distillateMl)]);
   }
   const [endsBy, minutesToHeatOff] = ends.reduce((soonest, end) =>
     end[1] < soonest[1] ? end : soonest,
@@ -80,7 +83,7 @@ export function liveEstimate(run: LiveRun, now: number): LiveEstimate {
     inJarMl,
     aboveDryLineMl,
     minutesToDryLine,
-    minutesToJarFull: (run.jarMl * jarShare - inJarMl) / rateMlPerMin,
+    minutesToJarFull: until(run.jarMl * jarShare - inJarMl),
     minutesToHeatOff,
     endsBy,
   };

@@ -1,4 +1,5 @@
 import { draws } from "../forecast/draws";
+import { oilBalance } from "../forecast/oilBalance";
 import type { ForecastRequest } from "../forecast/request";
 import { runModel } from "../forecast/runModel";
 import { simulate } from "../forecast/simulate";
@@ -30,12 +31,9 @@ export function playWatched(request: ForecastRequest, runs: number, seed: number
     const truth = simulate(model, draw);
     const end = truth.runMinutes;
     const oilMl = truth.distilledG / density;
-    const seenAt = (minutes: number) => {
-      const oilG = truth.oilAt(minutes);
-      const dissolved = (model.material.oil.solubilityGPerL * truth.steamGPerMin * minutes) / 1000;
-      const undissolved = Math.max(0, oilG - dissolved) / density;
-      return Math.max(0, undissolved * (1 - draw.suspendedShare) - (request.still.holdUpMl ?? 0));
-    };
+    const seenAt = (minutes: number) =>
+      oilBalance(model, truth.oilAt(minutes), truth.steamGPerMin * minutes, draw.suspendedShare)
+        .visibleMl;
     const moments = [0.15, 0.35, 0.55].map((share) => share * end);
     const seen: Seen = {
       minutesToBoil: read(truth.minutesToBoil, noise.time),

@@ -1,5 +1,5 @@
 import type { Condenser } from "../cooling/condenser";
-import { condenserDutyJ } from "../cooling/duty";
+import { condenserDutyJ, distillateOutC } from "../cooling/duty";
 import { tubAfter } from "../cooling/tub";
 import { draws } from "../forecast/draws";
 import type { ForecastRequest } from "../forecast/request";
@@ -40,8 +40,6 @@ const leakShare = 0.55;
 /* Vapour that is not cooled leaves as hot as it comes, within a minute or two. */
 const outletMinutes = 1.5;
 const headMinutes = 0.7;
-const distillateOutC = 30;
-
 /**
  * A still that runs on the core: the same physics as the forecast, with one fall of the dice for the
  * truth, and instruments that are not perfect. Same request, seed and course of events, same samples.

@@ -1,7 +1,9 @@
 import type { ForecastRequest } from "../forecast/request";
 import { draws } from "../forecast/draws";
 import { runModel, type RunModel } from "../forecast/runModel";
+import { oilBalance } from "../forecast/oilBalance";
 import type { Draw } from "../forecast/simulate";
+import { usualWorthMl, worthlessFrom } from "../forecast/worth";
 import { distillateThrough, oilCurveThrough, type Stretch } from "../extraction/heatChanges";
 import type { Percentiles } from "../statistics/chance";
 import { weightedPercentiles } from "../statistics/weighted";
@@ -93,7 +95,8 @@ export function watchRun(
   const weights = tempered(logs);
   const over = (read: (candidate: Candidate) => number) =>
     weightedPercentiles(candidates.map(read), weights);
-  const density = model.material.oil.densityGPerMl;
+  const worthMl =
+    request.stop.worthMlPer10Min ?? usualWorthMl(model.material.oilMlPerKg, request.massG);
   const best = misfits[logs.indexOf(Math.max(...logs))] ?? [];
   const { stop, massG } = request;
   return {
@@ -112,9 +115,7 @@ export function watchRun(
         case "perKg":
           return over(({ stretches }) => timeOf(stretches, (stop.perKg ?? 1) * massG));
         case "worthMlPer10Min":
-          return over(({ oilMlAt }) =>
-            worthless(oilMlAt, stop.worthMlPer10Min ?? usualWorth(model) / density),
-          );
+          return over(({ oilMlAt }) => worthlessFrom(oilMlAt, worthMl));
         case "minutes":
           return over(() => stop.minutes ?? Infinity);
         case "reserve":
@@ -128,15 +129,9 @@ export function watchRun(
   };
 }
 
-/* A fiftieth of the charge's middle oil, g: what the plan calls not worth ten more minutes. */
-function usualWorth({ material, request }: RunModel): number {
-  const { low, high } = material.oilMlPerKg;
-  return (0.02 * Math.sqrt(low * high) * request.massG * material.oil.densityGPerMl) / 1000;
-}
-
 function candidateOf(model: RunModel, draw: Draw, seen: Seen): Candidate {
   const { request, material } = model;
-  const { densityGPerMl, solubilityGPerL, saturationRatio } = material.oil;
+  const { densityGPerMl, saturationRatio } = material.oil;
   const steam = (powerW?: number) => model.steamGPerMin(draw.efficiency, powerW);
   const { boil, firstDrop } = model.times(draw.efficiency);
   const stretches: Stretch[] = [
@@ -157,20 +152,14 @@ function candidateOf(model: RunModel, draw: Draw, seen: Seen): Candidate {
     },
     stretches,
   );
-  const holdUpMl = request.still.holdUpMl ?? 0;
   return {
     stretches,
     toBoil: boil,
     toFirstDrop: firstDrop,
     oilMlAt: (minutes) => oilAt(minutes) / densityGPerMl,
-    visibleMlAt(minutes) {
-      const volumeMl = distillateThrough(stretches, minutes);
-      const waterMl = model.returns ? Math.min(volumeMl, model.freeWaterMl) : volumeMl;
-      const oilG = oilAt(minutes);
-      const dissolvedG = Math.min(oilG, (solubilityGPerL * waterMl) / 1000);
-      const undissolvedMl = (oilG - dissolvedG) / densityGPerMl;
-      return Math.max(0, undissolvedMl * (1 - draw.suspendedShare) - holdUpMl);
-    },
+    visibleMlAt: (minutes) =>
+      oilBalance(model, oilAt(minutes), distillateThrough(stretches, minutes), draw.suspendedShare)
+        .visibleMl,
   };
 }
 
@@ -223,7 +212,8 @@ function tempered(logs: readonly number[]): number[] {
     return raw.map((weight) => weight / sum);
   };
   let weights = at(1);
-  for (let power = 1; effective(weights) < leastRuns && power > 0.01;) {
+  let power = 1;
+  while (effective(weights) < leastRuns && power > 0.01) {
     power *= 0.8;
     weights = at(power);
   }
@@ -243,21 +233,6 @@ function timeOf(stretches: readonly Stretch[], volumeMl: number): number {
     left -= Number.isFinite(passes) ? passes : 0;
   }
   return Infinity;
-}
-
-/* A day is longer than anybody sits by a home still. */
-const longestMinutes = 1440;
-
-function worthless(oilMlAt: (minutes: number) => number, worthMl: number): number {
-  const earns = (t: number) => oilMlAt(t + 10) - oilMlAt(t);
-  if (earns(0) < worthMl) return 0;
-  let [low, high] = [0, longestMinutes];
-  for (let step = 0; step < 14; step += 1) {
-    const middle = (low + high) / 2;
-    if (earns(middle) >= worthMl) low = middle;
-    else high = middle;
-  }
-  return high;
 }
 
 function doubtOf({ what, z }: Misfit): Doubt {

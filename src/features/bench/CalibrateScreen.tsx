@@ -27,6 +27,7 @@ import { Card } from "@/ui/primitives/Card";
 import { Notice } from "@/ui/primitives/Notice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { readNumber, toInput } from "@/ui/primitives/numberInput";
+import { Table } from "@/ui/primitives/Table";
 import { Txt } from "@/ui/primitives/Txt";
 import { calibrationWords } from "./calibrationWords";
 
@@ -276,22 +277,7 @@ function Outcome({ still, usual, solved, preferences }: OutcomeProps) {
   return (
     <Card wash="leaf" className="gap-2">
       <Txt variant="heading">Your still, not the usual one</Txt>
-      <View role="table" aria-label="Usual and measured">
-        {[["", "usual", "yours"] as const, ...rows].map(([name, was, is], index) => (
-          <View key={name} role="row" className="flex-row gap-2 py-[3px]">
-            {[name, was, is].map((text, at) => (
-              <Txt
-                key={at}
-                role={index === 0 ? "columnheader" : "cell"}
-                variant={at === 0 || index === 0 ? "label" : at === 2 ? "strong" : "body"}
-                className={at === 0 ? "flex-[5] text-ink" : "flex-[3] text-right"}
-              >
-                {text}
-              </Txt>
-            ))}
-          </View>
-        ))}
-      </View>
+      <Table label="Usual and measured" head={["", "usual", "yours"]} rows={rows} />
       <Txt variant="small" className="text-ink">
         With a calibration the plan allows 3 % either way for the heat, instead of 10 %.
       </Txt>

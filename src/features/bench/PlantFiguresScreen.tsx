@@ -133,42 +133,21 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
       {plantStates.map((state) => (
         <Card key={state} className="gap-3">
           <Txt variant="heading">{state.charAt(0).toUpperCase() + state.slice(1)}</Txt>
-          <View className="flex-row gap-3">
-            <FormNumber
-              control={control}
-              name={field(state, "Low")}
-              label="Oil, low"
-              choices={[]}
-              suffix="mL/kg"
-              placeholder="not told"
-            />
-            <FormNumber
-              control={control}
-              name={field(state, "High")}
-              label="Oil, high"
-              choices={[]}
-              suffix="mL/kg"
-              placeholder="not told"
-            />
-          </View>
-          <View className="flex-row gap-3">
-            <FormNumber
-              control={control}
-              name={field(state, "Moisture")}
-              label="Water in it"
-              choices={[]}
-              suffix="%"
-              placeholder="not told"
-            />
-            <FormNumber
-              control={control}
-              name={field(state, "Packing")}
-              label="A litre of basket takes"
-              choices={[]}
-              suffix="g"
-              placeholder="not told"
-            />
-          </View>
+          {figurePairs.map((pair) => (
+            <View key={pair[0].figure} className="flex-row gap-3">
+              {pair.map(({ figure, label, suffix }) => (
+                <FormNumber
+                  key={figure}
+                  control={control}
+                  name={field(state, figure)}
+                  label={label}
+                  choices={[]}
+                  suffix={suffix}
+                  placeholder="not told"
+                />
+              ))}
+            </View>
+          ))}
         </Card>
       ))}
       <Card className="gap-3">
@@ -224,6 +203,17 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
 }
 
 type Figure = "Low" | "High" | "Moisture" | "Packing";
+
+const figurePairs = [
+  [
+    { figure: "Low", label: "Oil, low", suffix: "mL/kg" },
+    { figure: "High", label: "Oil, high", suffix: "mL/kg" },
+  ],
+  [
+    { figure: "Moisture", label: "Water in it", suffix: "%" },
+    { figure: "Packing", label: "A litre of basket takes", suffix: "g" },
+  ],
+] as const;
 
 function field<S extends (typeof plantStates)[number]>(state: S, figure: Figure) {
   return `${state}${figure}` as Extract<keyof PlantForm, `${S}${Figure}`>;

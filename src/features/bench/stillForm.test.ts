@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { openRecord } from "@/records/migrate";
+import { readyMadeStills } from "@/records/readyMadeStills";
 import { sampleStill } from "@/testing/sampleRecords";
 import { stillFormDefaults, stillFormSchema, stillFromForm, type StillForm } from "./stillForm";
 
@@ -72,5 +73,31 @@ test("whatever is typed, the form answers with a still that opens or with faults
         });
       else expect(read.error.issues[0]!.message.length).toBeGreaterThan(5);
     }),
+  );
+});
+
+test.each(readyMadeStills.map((figures) => [figures.name, figures] as const))(
+  "%s goes through its form with its kind's own parts, condenser and receivers",
+  (_, figures) => {
+    const still = { ...sampleStill(), basket: undefined, ...figures };
+    const again = stillFromForm(stillFormSchema.parse(stillFormDefaults(still, "metric")));
+    const opened = openRecord(JSON.parse(JSON.stringify({ ...still, ...again })));
+    expect(opened).toMatchObject({ ok: true, record: { construction: figures.construction } });
+    expect(again.condenser).toEqual(figures.condenser);
+    expect(again.receivers.map(({ kind }) => kind)).toEqual(
+      figures.receivers?.map(({ kind }) => kind) ?? [],
+    );
+    for (const part of ["basket", "vessel", "bowl"] as const)
+      expect(again[part] !== undefined).toBe(figures[part] !== undefined);
+  },
+);
+
+test("a tub without its litres and a bowl without its height are named", () => {
+  const empty = { text: "", unit: "mm" as const };
+  expect(faults({ condenser: "tubCoil", tub: { text: "", unit: "L" } })).toContain(
+    "tub: Say how much water the tub holds.",
+  );
+  expect(faults({ construction: "bowl", basketFloor: empty })).toContain(
+    "basketFloor: Measure from the pot's floor to the bowl's floor.",
   );
 });

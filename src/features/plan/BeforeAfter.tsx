@@ -4,6 +4,7 @@ import { planCharges, showRange, type ChargePlan } from "@/core";
 import type { ForecastRanges } from "@/workers/forecastMessages";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { Table } from "@/ui/primitives/Table";
 import { Txt } from "@/ui/primitives/Txt";
 import { planFigures } from "./planFigures";
 import type { PlanDraft } from "./planDraft";
@@ -53,49 +54,20 @@ export function BeforeAfter({ change, work, after, ranges, onBack, onDone }: Pro
   return (
     <Card className="gap-2">
       <Txt variant="heading">{change.label}</Txt>
-      <View role="table" aria-label="Before and after">
-        <Line cells={["", "before", "now"]} head />
-        {rows.map(([name, from, to, difference]) => (
-          <Line
-            key={name}
-            cells={[
-              name,
-              from,
-              from === to
-                ? "the same"
-                : `${difference > 0 ? "▲ " : difference < 0 ? "▼ " : ""}${to}`,
-            ]}
-          />
-        ))}
-      </View>
+      <Table
+        label="Before and after"
+        head={["", "before", "now"]}
+        rows={rows.map(([name, from, to, difference]) => [
+          name,
+          from,
+          from === to ? "the same" : `${difference > 0 ? "▲ " : difference < 0 ? "▼ " : ""}${to}`,
+        ])}
+      />
       <View className="flex-row gap-2">
         <Button label="Take it back" look="quiet" size="small" onPress={onBack} />
         <Button label="Good" look="plain" size="small" onPress={onDone} />
       </View>
     </Card>
-  );
-}
-
-function Line({
-  cells: [name, from, to],
-  head,
-}: {
-  cells: [string, string, string];
-  head?: boolean;
-}) {
-  const cell = head ? ("columnheader" as const) : ("cell" as const);
-  return (
-    <View role="row" className="flex-row gap-2 py-[3px]">
-      <Txt variant="label" role={cell} className="flex-[4]">
-        {name}
-      </Txt>
-      <Txt variant={head ? "label" : "body"} role={cell} className="flex-[4] text-right">
-        {from}
-      </Txt>
-      <Txt variant={head ? "label" : "strong"} role={cell} className="flex-[4] text-right">
-        {to}
-      </Txt>
-    </View>
   );
 }
 

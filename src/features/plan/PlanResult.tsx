@@ -1,6 +1,7 @@
 import { View } from "react-native";
 import {
   fuelFor,
+  jarShare,
   showClock,
   showDuration,
   showLength,
@@ -143,7 +144,7 @@ function Drawing({
         head={still.head}
         jar={{
           sizeMl: still.jarMl,
-          hydrosolMl: Math.min(still.jarMl * 0.9, forecast.distillateMl),
+          hydrosolMl: Math.min(still.jarMl * jarShare, forecast.distillateMl),
           oilMl,
         }}
         labels={{

@@ -7,6 +7,7 @@ import {
   showVolume,
   stopChoices,
   tenMoreMinutes,
+  usualWorthMl,
   words,
   type ChargePlan,
   type HeatKind,
@@ -47,10 +48,11 @@ export function StopTable({ plan, plant, heat, units, money, onTake }: Props) {
     () =>
       stopChoices(request, {
         perKg: request.stop.perKg ?? 1,
-        worthMlPer10Min: request.stop.worthMlPer10Min ?? (forecast.oil.distilledMl.p50 || 1) * 0.02,
+        worthMlPer10Min:
+          request.stop.worthMlPer10Min ?? usualWorthMl(plan.figures.oilMlPerKg, request.massG),
         minutes: request.stop.minutes ?? plant.usualMinutes,
       }),
-    [request, forecast, plant],
+    [request, plan.figures.oilMlPerKg, plant],
   );
   const more = useMemo(() => tenMoreMinutes(request, forecast), [request, forecast]);
   const fuel = fuelFor(more.energyKWh, heat, money);

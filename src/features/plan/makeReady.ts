@@ -1,5 +1,5 @@
 import { format } from "date-fns/format";
-import type { ChargePlan, PlantState } from "@/core";
+import { firstCutShare, type ChargePlan, type PlantState } from "@/core";
 import { asRunPlan } from "@/records/asRunPlan";
 import { newRecord } from "@/records/base";
 import type { Harvest } from "@/records/harvest";
@@ -24,9 +24,6 @@ interface Ready {
   runs: readonly Run[];
   now: Date;
 }
-
-/* A third of the distillate holds most of the scent. */
-const firstCutShare = 1 / 3;
 
 /** The records of a charge made ready: its run with the plan as it stands now, and its harvest. */
 export function makeReady({

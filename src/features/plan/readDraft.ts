@@ -2,6 +2,7 @@ import {
   massForWish,
   methodsOf,
   preparationOf,
+  usualWorthShare,
   type Method,
   type PlanInput,
   type PlantState,
@@ -70,9 +71,6 @@ export interface ReadDraft {
   problems: DraftProblems;
 }
 
-/** Where the person names no amount: a fiftieth of the charge's oil in ten minutes. */
-const worthShare = 0.02;
-
 const states: PlantState[] = ["fresh", "wilted", "dried"];
 
 /** Reads a draft. Every problem is a sentence for its own field; nothing throws. */
@@ -114,7 +112,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
           state,
           method,
           stop,
-          ...(byWorth ? { worthShare } : {}),
+          ...(byWorth ? { worthShare: usualWorthShare } : {}),
           site: coolingInC === undefined ? context.site : { ...context.site, coolingInC },
           preparation: preparation.id,
           pace: draft.pace === "brisk" ? ("brisk" as const) : ("gentle" as const),

@@ -1,5 +1,6 @@
 import {
   fromCanonical,
+  massInState,
   preparationsOf,
   schoolQuestions,
   type PlantState,
@@ -129,7 +130,7 @@ export function waysOfWorking(draft: PlanDraft, read: ReadDraft): Way[] {
 function massAfter(draft: PlanDraft, read: ReadDraft, state: PlantState): Partial<PlanDraft> {
   const [now, then] = [read.plant.states[read.state], read.plant.states[state]];
   if (draft.goal !== "have" || draft.massBy !== "scale" || !now || !then || !read.massG) return {};
-  const massG = (read.massG * (1 - now.moisture)) / (1 - then.moisture);
+  const massG = massInState(read.massG, now, then);
   const metric = draft.massUnit === "g" || draft.massUnit === "kg";
   const unit = metric ? (massG >= 1000 ? "kg" : "g") : draft.massUnit;
   return {

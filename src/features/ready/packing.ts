@@ -1,8 +1,15 @@
-import { fuelFor, showMass, showVolume, words, type Plant, type UnitSystem } from "@/core";
+import {
+  energyKWh,
+  fuelFor,
+  jarShare,
+  showMass,
+  showVolume,
+  words,
+  type Plant,
+  type UnitSystem,
+} from "@/core";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
-
-const jarShare = 0.9;
 
 /** What to carry to the still, with its number and size. */
 export function packingList(
@@ -18,10 +25,9 @@ export function packingList(
     1,
     Math.ceil((hydrosolMl - (plan.firstCutMl ?? 0)) / (plan.jarMl * jarShare)),
   );
-  const reserveMl = Math.max(250, plan.waterMl * 0.15);
   const list = [
     `${words(showMass(plan.chargeG, units))} of ${state} ${plant?.name.toLowerCase() ?? "plant"}, ${plant?.part ?? ""}`,
-    `${words(showVolume(plan.waterMl, units))} of water for ${stillName}, ${words(showVolume(reserveMl, units))} more, hot, in a kettle`,
+    `${words(showVolume(plan.waterMl, units))} of water for ${stillName}, and a kettle of hot water to top it up`,
   ];
   if ((plan.iceKg ?? 0) > 0) list.push(`${(plan.iceKg ?? 0).toFixed(1)} kg of ice`);
   if (!bowl)
@@ -36,11 +42,7 @@ export function packingList(
   );
   if (still?.heat.kind === "gas")
     list.push(
-      `Gas for the run: ${words(showMass((fuelFor(energyKWh(plan), "gas").gasKg ?? 0) * 1000, units))} at full flame; the lighter stays away from the outlet`,
+      `Gas for the run: ${words(showMass((fuelFor(energyKWh(plan, plan.forecast), "gas").gasKg ?? 0) * 1000, units))}; the lighter stays away from the outlet`,
     );
   return list;
-}
-
-function energyKWh({ powerW, forecast }: Run["plan"]): number {
-  return (powerW * (forecast.minutesToFirstDrop + forecast.runMinutes)) / 60000;
 }

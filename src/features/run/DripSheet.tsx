@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Pressable, Text, View } from "react-native";
-import { usualDropsPerMl } from "@/core";
+import { dripRateMlPerMin, dropsForRate, usualDropsPerMl } from "@/core";
 import { Button } from "@/ui/primitives/Button";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { readNumber, toInput } from "@/ui/primitives/numberInput";
@@ -8,8 +8,6 @@ import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 import type { Log } from "./useLog";
 
-/* Five drops are enough for a rate; more make it steadier. */
-const enough = 5;
 /* A pause this long was not a drop: counting began anew. */
 const pauseMs = 20000;
 
@@ -24,11 +22,7 @@ export function DripSheet({ open, onClose, log }: Props) {
   const [taps, setTaps] = useState<number[]>([]);
   const [perMl, setPerMl] = useState(toInput(usualDropsPerMl, "one"));
   const drops = readNumber(perMl, { name: "Drops in a mL", min: 5, max: 80 });
-  const span = (taps.at(-1) ?? 0) - (taps[0] ?? 0);
-  const rate =
-    taps.length >= enough && span > 0 && drops.ok
-      ? (taps.length - 1) / (span / 60000) / drops.value
-      : undefined;
+  const rate = drops.ok ? dripRateMlPerMin(taps, drops.value) : undefined;
   const close = () => {
     setTaps([]);
     onClose();
@@ -51,7 +45,9 @@ export function DripSheet({ open, onClose, log }: Props) {
           {rate === undefined ? taps.length : rate.toFixed(1)}
         </Text>
         <Txt variant="label" className="text-dew-ink">
-          {rate === undefined ? `drops; ${Math.max(0, enough - taps.length)} more` : "mL a minute"}
+          {rate === undefined
+            ? `drops; ${Math.max(0, dropsForRate - taps.length)} more`
+            : "mL a minute"}
         </Txt>
       </Pressable>
       <View className="flex-row gap-3">

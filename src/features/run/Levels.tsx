@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { showTemperature, showVolume, words } from "@/core";
+import { jarShare, showTemperature, showVolume, words } from "@/core";
 import type { Still } from "@/records/still";
 import { LevelsDrawing } from "@/ui/drawings/LevelsDrawing";
 import { Card } from "@/ui/primitives/Card";
@@ -53,7 +53,7 @@ export const Levels = memo(function Levels({
           oilMl: watched?.now.visibleMl.p50 ?? 0,
           shown: returns ? "flows back" : volume(inJar),
           detail: returns ? "oil stays in the tube" : `jar ${state.jars}, of ${volume(jarMl)}`,
-          full: !returns && inJar >= jarMl * 0.9,
+          full: !returns && inJar >= jarMl * jarShare,
         }}
         inWords={`${volume(waterMl)} in the pot, dry line at ${volume(plan.dryLineMl)}; ${volume(inJar)} in jar ${state.jars}${tub ? `; tub at ${words(showTemperature(tub.temperatureC, units))}` : ""}.`}
       />

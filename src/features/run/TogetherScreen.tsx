@@ -33,6 +33,7 @@ interface Watched {
 export function TogetherScreen() {
   useKeepAwake();
   const wide = useWide();
+  const router = useRouter();
   const wallNow = useNow();
   const lit = useAppSelector(selectLitRuns);
   const stills = useAppSelector(({ still }) => still.entities);
@@ -44,8 +45,11 @@ export function TogetherScreen() {
   return (
     <Screen title="All on the heat" back={{ href: "/", label: "Today" }}>
       {watched.length === 0 ? (
-        <Card>
-          <Txt>No still is on the heat.</Txt>
+        <Card className="gap-3">
+          <Txt>No still is on the heat. Plan a charge, make it ready, and it stands here.</Txt>
+          <View className="flex-row">
+            <Button label="Plan a charge" size="small" onPress={() => router.push("/plan")} />
+          </View>
         </Card>
       ) : (
         <Due watched={watched} />

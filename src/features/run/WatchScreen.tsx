@@ -28,7 +28,7 @@ import { ReadingSheet } from "./ReadingSheet";
 import { TroubleSheet } from "./TroubleSheet";
 import { InstrumentSheet } from "./instrument/InstrumentSheet";
 import { TracesOf } from "./instrument/TracesOf";
-import { useInstrument } from "./instrument/useInstrument";
+import { useInstrument, type Instrument } from "./instrument/useInstrument";
 import { useCueSounds } from "./useCueSounds";
 import { useLog } from "./useLog";
 import { useWatched } from "./useWatched";
@@ -100,7 +100,7 @@ export function WatchScreen({ run }: { run: Run }) {
               <CockpitHead
                 {...parts}
                 plantName={plant?.name ?? "Plant"}
-                probe={run.instrument ? instrument.status : undefined}
+                probe={probeHealth(run, instrument)}
                 onProbe={openProbe}
               />
               <ClockRow {...parts} now={now} />
@@ -170,6 +170,12 @@ export function WatchScreen({ run }: { run: Run }) {
       ) : null}
     </View>
   );
+}
+
+/** The probe's health in a word; undefined where none is connected. */
+function probeHealth(run: Run, { status, unstored }: Instrument): string | undefined {
+  if (!run.instrument) return undefined;
+  return unstored ? "not stored" : status;
 }
 
 /** What an instrument really says, without what it does not. */

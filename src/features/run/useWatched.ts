@@ -25,7 +25,9 @@ export function useWatched(
   const { request } = run.plan;
   const since = state.firstDropAt === undefined ? 0 : (now - state.firstDropAt) / 60000;
   const step = Math.max(0, Math.floor(since / everyMinutes) * everyMinutes);
-  const end = Math.max(1, Math.round(endMinutes / everyMinutes) * everyMinutes);
+  /* Where nothing drips there is no end to count to: the plan's stands for it. */
+  const ends = Number.isFinite(endMinutes) ? endMinutes : run.plan.forecast.runMinutes;
+  const end = Math.max(1, Math.round(ends / everyMinutes) * everyMinutes);
   const question =
     request && state.litAt !== undefined && state.heatOffAt === undefined
       ? JSON.stringify({ request, seen: seenOf(state, latest), now: step, end })

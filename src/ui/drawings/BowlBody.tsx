@@ -1,6 +1,6 @@
-import { ClipPath, Defs, G, Line, Path, Rect } from "react-native-svg";
+import { ClipPath, Defs, G, Path, Rect } from "react-native-svg";
 import { cylinderHeightMm, type ChargeLevels, type StillShape } from "@/core";
-import { Leaves } from "./Leaves";
+import { Liquid } from "./Liquid";
 import type { StillLayout } from "./stillLayout";
 
 interface Props {
@@ -16,7 +16,6 @@ interface Props {
 export function BowlBody({ shape, levels, layout, caughtMl, oilMl }: Props) {
   const { bodyLeft, bodyRight, potTop, base, scale } = layout;
   const middle = (bodyLeft + bodyRight) / 2;
-  const liquidTop = base - levels.liquidMm * scale;
   const pot = `M${bodyLeft} ${potTop}V${base - 9}q0 9 9 9H${bodyRight - 9}q9 0 9 -9V${potTop}`;
   const lid = `M${bodyLeft - 6} ${potTop}H${bodyLeft + 4}Q${middle} ${potTop + 42} ${bodyRight - 4} ${potTop}H${bodyRight + 6}`;
   return (
@@ -28,29 +27,7 @@ export function BowlBody({ shape, levels, layout, caughtMl, oilMl }: Props) {
       </Defs>
       <Path d={`${pot}Z`} fill="var(--ground)" />
       <G clipPath="url(#bowl-pot)">
-        <Rect
-          x={bodyLeft}
-          y={liquidTop}
-          width={bodyRight - bodyLeft}
-          height={base - liquidTop}
-          fill="var(--dew-wash)"
-        />
-        <Line
-          x1={bodyLeft}
-          x2={bodyRight}
-          y1={liquidTop}
-          y2={liquidTop}
-          stroke="var(--dew)"
-          strokeWidth={2.5}
-        />
-        <Leaves
-          name="bowlpot"
-          x={bodyLeft}
-          y={liquidTop + 3}
-          width={bodyRight - bodyLeft}
-          height={base - liquidTop - 6}
-          sparse
-        />
+        <Liquid name="bowlpot" levels={levels} layout={layout} plant />
       </G>
       {shape.bowl ? (
         <Bowl

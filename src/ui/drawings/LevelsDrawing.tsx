@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import Svg, { G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
+import { jarShare } from "@/core";
 
 interface Pot {
   /** Water now, at most and at the dry line, mL; as words. */
@@ -203,8 +204,8 @@ function JarLevel({ x, filledMl, sizeMl, oilMl, shown, detail, full }: Jar & { x
       <Line
         x1={left - 6}
         x2={right + 6}
-        y1={floor - 1 - 0.9 * (height - 6)}
-        y2={floor - 1 - 0.9 * (height - 6)}
+        y1={floor - 1 - jarShare * (height - 6)}
+        y2={floor - 1 - jarShare * (height - 6)}
         stroke="var(--soft)"
         strokeWidth={1.4}
         strokeDasharray="3 4"

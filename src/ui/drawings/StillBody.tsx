@@ -7,6 +7,7 @@ import {
   type StillShape,
 } from "@/core";
 import { Leaves } from "./Leaves";
+import { Liquid } from "./Liquid";
 import type { StillLayout } from "./stillLayout";
 
 interface Props {
@@ -24,8 +25,7 @@ export type HeadKind = "swanNeck" | "dome" | "column" | "packedColumn";
 
 /** Pot, flask or boiler with vessel: outline, water, plant and heat. */
 export function StillBody({ shape, levels, hydro, heatKind, lit, layout, head = "dome" }: Props) {
-  const { base, scale, bodyLeft, bodyRight, charge, vessel } = layout;
-  const liquidTop = base - levels.liquidMm * scale;
+  const { base, bodyLeft, bodyRight, charge, vessel } = layout;
   const outline = isRound(shape) ? flaskOutline(layout) : potOutline(layout, head);
   return (
     <G>
@@ -45,31 +45,7 @@ export function StillBody({ shape, levels, hydro, heatKind, lit, layout, head = 
       {outline.column ? <Column {...outline.column} packed={head === "packedColumn"} /> : null}
       <Path d={outline.body} fill="var(--ground)" />
       <G clipPath="url(#pot-inside)">
-        <Rect
-          x={bodyLeft}
-          y={liquidTop}
-          width={bodyRight - bodyLeft}
-          height={base - liquidTop}
-          fill="var(--dew-wash)"
-        />
-        <Line
-          x1={bodyLeft}
-          x2={bodyRight}
-          y1={liquidTop}
-          y2={liquidTop}
-          stroke="var(--dew)"
-          strokeWidth={2.5}
-        />
-        {hydro ? (
-          <Leaves
-            name="pot"
-            x={bodyLeft}
-            y={liquidTop + 3}
-            width={bodyRight - bodyLeft}
-            height={base - liquidTop - 8}
-            sparse
-          />
-        ) : null}
+        <Liquid name="pot" levels={levels} layout={layout} plant={hydro} />
         {heatKind === "element" ? (
           <Element left={bodyLeft} right={bodyRight} base={base} lit={lit} />
         ) : null}

@@ -75,8 +75,9 @@ export function stillLayout(shape: StillShape, levels: ChargeLevels): StillLayou
     charge: {
       left: potX - basketWidth / 2,
       width: basketWidth,
-      top: floor - levels.chargeToMm * scale,
-      height: (levels.chargeToMm - levels.chargeFromMm) * scale,
+      /* More than the pot holds is drawn up to its rim: the warning says by how much. */
+      top: floor - Math.min(height, levels.chargeToMm) * scale,
+      height: (Math.min(height, levels.chargeToMm) - levels.chargeFromMm) * scale,
     },
     headX: potX,
   };

@@ -2,6 +2,7 @@ import {
   boilingPointC,
   condenserDutyJ,
   coolingWaterL,
+  distillateOutC,
   iceKg,
   pressureAtAltitudePa,
   showVolume,
@@ -9,9 +10,6 @@ import {
   words,
 } from "@/core";
 import { Question, useAsked, type Asking } from "./Question";
-
-/* Distillate leaves a good condenser about this warm. */
-const outC = 30;
 
 /** Ice, or tub water, for so much distillate. */
 export function Ice({ units, site }: Asking) {
@@ -36,7 +34,7 @@ export function Ice({ units, site }: Asking) {
       start: 30,
     },
   });
-  const dutyJ = values && condenserDutyJ(values.distillate, boilC, outC);
+  const dutyJ = values && condenserDutyJ(values.distillate, boilC, distillateOutC);
   return (
     <Question
       title="How much ice for that?"

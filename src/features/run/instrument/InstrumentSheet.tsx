@@ -40,7 +40,7 @@ interface Props {
 /** A probe and a scale: connect, health, and for the simulated ones what may go wrong. */
 export function InstrumentSheet({ open, onClose, run, instrument, lit }: Props) {
   const [speed, setSpeed] = useState<(typeof speeds)[number]>("1");
-  const { status, feed, faults, problem } = instrument;
+  const { status, feed, faults, problem, unstored } = instrument;
   const connected = run.instrument !== undefined;
   return (
     <Sheet title="Probe and scale" open={open} onClose={onClose}>
@@ -49,6 +49,13 @@ export function InstrumentSheet({ open, onClose, run, instrument, lit }: Props) 
           severity="error"
           message={`It could not be connected: ${problem}.`}
           remedy="Is the server that serves this page still running?"
+        />
+      ) : null}
+      {unstored ? (
+        <Notice
+          severity="error"
+          message={`The samples are not stored: ${unstored}. They wait in this tab and are tried again.`}
+          remedy="Keep the tab open, and free some space."
         />
       ) : null}
       {connected ? (

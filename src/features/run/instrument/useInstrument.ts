@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import type { Fault } from "@/core";
-import { startedSchema } from "@/records/instrumentMessages";
+import { refusalSchema, startedSchema } from "@/records/instrumentMessages";
 import type { Latest } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
@@ -25,6 +25,8 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
   const [status, setStatus] = useState<InstrumentStatus>("connecting");
   const [faults, setFaults] = useState<Fault[]>([]);
   const [problem, setProblem] = useState<string>();
+  /* Why the last samples are not stored; they wait in the feed and are tried again. */
+  const [unstored, setUnstored] = useState<string>();
   const id = run.instrument?.id;
 
   useEffect(() => {
@@ -34,8 +36,11 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
       const chunks = feed.pending();
       if (chunks.length > 0)
         dispatch(keepSamples(chunks)).then(
-          () => feed.kept(chunks),
-          () => undefined,
+          () => {
+            feed.kept(chunks);
+            setUnstored(undefined);
+          },
+          (error: unknown) => setUnstored(error instanceof Error ? error.message : String(error)),
         );
     }, flushMs);
     return () => {
@@ -147,6 +152,7 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
     latest,
     faults,
     problem,
+    unstored,
     connect,
     disconnect,
     toggle,
@@ -178,9 +184,12 @@ async function post(address: string, body: object): Promise<unknown> {
     headers: { "Content-Type": "application/json" },
     body: JSON.stringify(body),
   });
-  const answer = (await response.json()) as { problem?: string };
-  if (!response.ok) throw new Error(answer.problem ?? `the instrument answered ${response.status}`);
-  return answer;
+  const answer: unknown = await response.json();
+  if (response.ok) return answer;
+  const refusal = refusalSchema.safeParse(answer);
+  throw new Error(
+    refusal.success ? refusal.data.problem : `the instrument answered ${response.status}`,
+  );
 }
 
 /** The same run meets the same dice. */

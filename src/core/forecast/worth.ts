@@ -1,0 +1,33 @@
+import type { OilCurve } from "../extraction/release";
+
+/* Nobody sits by a home still for longer; keeps a faint heat from running for ever. */
+export const longestMinutes = 24 * 60;
+
+/**
+ * Ten more minutes that bring less than this share of the charge's middle oil are not worth it, where
+ * nobody names an amount: a fixed one would never light a still for petals.
+ */
+export const usualWorthShare = 0.02;
+
+/** The amount that share comes to, mL. */
+export function usualWorthMl(
+  { low, high }: { low: number; high: number },
+  massG: number,
+  share = usualWorthShare,
+): number {
+  return (share * Math.sqrt(low * high) * massG) / 1000;
+}
+
+/** From when on ten more minutes earn less than an amount, minutes; 0 where they never earn as much. */
+export function worthlessFrom(oilMlAt: OilCurve, worthMl: number): number {
+  const earns = (t: number) => oilMlAt(t + 10) - oilMlAt(t);
+  if (earns(0) < worthMl) return 0;
+  let [low, high] = [0, longestMinutes];
+  /* To a tenth of a minute: closer than anybody turns a knob. */
+  while (high - low > 0.1) {
+    const middle = (low + high) / 2;
+    if (earns(middle) >= worthMl) low = middle;
+    else high = middle;
+  }
+  return high;
+}

@@ -1,0 +1,116 @@
+import { act, fireEvent, screen, within } from "@testing-library/react";
+import type { Entry } from "@/records/entry";
+import { troubleGuide } from "@/records/troubleGuide";
+import { useAppSelector } from "@/store/hooks";
+import { renderWith } from "@/testing/renderWith";
+import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { WatchScreen } from "./WatchScreen";
+
+const eight = Date.parse("2026-05-04T08:00:00Z");
+const dripping = [
+  entryAt(0, { type: "lit" }),
+  entryAt(20, { type: "boiling" }),
+  entryAt(24, { type: "firstDrop" }),
+];
+
+function Watched() {
+  const run = useAppSelector((state) => state.run.entities["run-a"]);
+  return run ? <WatchScreen run={run} /> : null;
+}
+
+/** The cockpit so many minutes after eight. */
+function watch(minutes: number, entries: Entry[] = []) {
+  jest.setSystemTime(eight + minutes * 60000);
+  const { store } = renderWith(<Watched />, [sampleStill(), sampleRun([...dripping, ...entries])]);
+  return () => store.getState().run.entities["run-a"]!.entries.at(-1);
+}
+const press = (name: string | RegExp) => fireEvent.click(screen.getByRole("button", { name }));
+const type = (label: string, value: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value } });
+
+beforeEach(() => jest.useFakeTimers());
+afterEach(() => jest.useRealTimers());
+
+test("ice is written down for five minutes ago, in the person's unit", () => {
+  const last = watch(40);
+  press("Ice or water added");
+  fireEvent.click(screen.getByRole("radio", { name: "5 min ago" }));
+  type("How much ice", "2,5");
+  press("Write it down");
+  expect(last()).toMatchObject({ type: "iceAdded", massG: 2500, at: "2026-05-04T08:35:00.000Z" });
+});
+
+test("water that is no number is not written down", () => {
+  const last = watch(40);
+  press("Ice or water added");
+  fireEvent.click(screen.getByRole("radio", { name: "Water in the pot" }));
+  type("How much", "a lot");
+  expect(screen.getByRole("alert")).toHaveTextContent("is not a number");
+  expect(screen.getByRole("button", { name: "Write it down" })).toBeDisabled();
+  expect(last()).toMatchObject({ type: "firstDrop" });
+});
+
+test("the heat is told by a knob's share, and the cockpit reckons with it", () => {
+  const last = watch(40);
+  press("Heat changed");
+  press("50 %");
+  expect(last()).toMatchObject({ type: "heatChanged", powerW: 1500 });
+  press("Heat changed");
+  expect(screen.getByText("It stands at 1500 W of 3000.")).toBeVisible();
+});
+
+test("every trouble says what to do now and next time, and stands in the log", () => {
+  for (const { sign, now, next, danger } of troubleGuide) {
+    expect(now.length).toBeGreaterThan(0);
+    expect(next.length).toBeGreaterThan(10);
+    if (danger) expect(`${now.join(" ")}`).toMatch(/heat (off|down)|turn the heat down/i);
+    expect(sign.length).toBeLessThan(45);
+  }
+  const last = watch(40);
+  press("Trouble");
+  press("Cooling stopped");
+  expect(last()).toMatchObject({ type: "trouble", what: "Cooling stopped" });
+  const sheet = screen.getByRole("dialog");
+  expect(sheet).toHaveTextContent("Heat off: vapour now goes into the room.");
+  fireEvent.click(within(sheet).getByRole("button", { name: "Heat off" }));
+  expect(last()).toMatchObject({ type: "heatOff" });
+});
+
+test("a warm outlet is an alarm with its remedy; the next reading takes it away", async () => {
+  watch(40, [entryAt(39, { type: "reading", outletC: 47 })]);
+  expect(screen.getByRole("alert")).toHaveTextContent("Outlet is warm: turn down, or cool more");
+  press("Reading");
+  type("Outlet temperature", "28");
+  press("Write it down");
+  await act(async () => void jest.advanceTimersByTime(1000));
+  expect(screen.queryByText(/Outlet is warm/)).not.toBeInTheDocument();
+});
+
+test("after heat off the spent plant is written down once", () => {
+  const last = watch(70, [entryAt(65, { type: "heatOff" })]);
+  expect(screen.getByText("Let the still cool before you open it")).toBeVisible();
+  expect(screen.getByRole("button", { name: "Write it down" })).toBeDisabled();
+  fireEvent.click(screen.getByRole("radio", { name: "Dry in places" }));
+  expect(screen.getByText(/steam found a channel/)).toBeVisible();
+  type("Ran out after the heat was off", "35");
+  press("Write it down");
+  expect(last()).toMatchObject({ type: "spent", wetness: "dry", tailMl: 35 });
+  expect(screen.getByText(/The spent plant is written down. The log has it/)).toBeVisible();
+});
+
+test("an entry of any kind is corrected by its own amount", () => {
+  const last = watch(50, [entryAt(45, { type: "iceAdded", massG: 1000 })]);
+  press("Log, 4 entries");
+  press(/Ice added/);
+  type("Ice added", "3");
+  press("Correct it");
+  expect(last()).toMatchObject({ type: "amendment", of: "iceAdded-45", change: { massG: 3000 } });
+});
+
+test("sound is asked for once, before it drips", () => {
+  jest.setSystemTime(eight + 5 * 60000);
+  const { store } = renderWith(<Watched />, [sampleStill(), sampleRun(dripping.slice(0, 1))]);
+  press("No");
+  expect(screen.queryByText("Sound and a buzz when something is due?")).not.toBeInTheDocument();
+  expect(Object.values(store.getState().setting.entities)[0]).toMatchObject({ cueSound: false });
+});
