@@ -22,7 +22,7 @@ export {
 } from "./forecast/forecastRun";
 export { type ForecastRequest, type StopRule } from "./forecast/request";
 export { layerMm } from "./separation/layer";
-export { minutesToSettle, settledShare } from "./separation/settling";
+export { minutesToSettle, settledShare, type Settling } from "./separation/settling";
 export { boilingTogether, oilProperties, type OilProperties } from "./plant/oil";
 export { plantById, plants } from "./plant/catalogue";
 export { type Plant, type PlantState, type StateFigures, type Tissue } from "./plant/plant";

@@ -27,8 +27,7 @@ export interface Latest {
 export interface LiveRun {
   live?: LiveEstimate;
   tub?: TubNow;
-  /** The soonest thing to do. */
-  cue?: Cue;
+  /** All that is to come, the soonest first. */
   cues: Cue[];
   alarms: Alarm[];
   /** Power at the source now, W. */
@@ -44,12 +43,23 @@ interface Around {
 
 const minute = 60000;
 
+/** What was read last: by the instrument where it says something, else by hand. */
+export function latestOf({ readings }: RunState, instrument: Latest = {}): Latest {
+  const last = (field: "headC" | "outletC") =>
+    readings.findLast((reading) => reading[field] !== undefined)?.[field];
+  return {
+    ...instrument,
+    headC: instrument.headC ?? last("headC"),
+    outletC: instrument.outletC ?? last("outletC"),
+  };
+}
+
 /** Holds a run's entries against its plan at a moment (milliseconds, the run's own time). */
 export function liveRun(
   run: Run,
   state: RunState,
   now: number,
-  { still, latest = {}, notExplained = false }: Around = {},
+  { still, latest = latestOf(state), notExplained = false }: Around = {},
 ): LiveRun {
   const { plan } = run;
   const powerW = state.heat.at(-1)?.powerW ?? plan.powerW;
@@ -69,7 +79,6 @@ export function liveRun(
     turnDown: plan.runPowerW !== undefined && turned.length === 0,
     minutesToFirstCut: firstCutIn(run, state, live),
   };
-  const coming = cues(input, now);
   const since = (at: number | undefined) => (at === undefined ? 0 : (now - at) / minute);
   const warnings = alarms({
     live,
@@ -91,7 +100,7 @@ export function liveRun(
     expectedRateMlPerMin: expectedRate(run, turned.at(-1)),
     notExplained,
   });
-  return { live, tub, cue: coming[0], cues: coming, alarms: warnings, powerW };
+  return { live, tub, cues: cues(input, now), alarms: warnings, powerW };
 }
 
 /** The rule that ends the run as it stands: the plan's, or where the person moved it. */

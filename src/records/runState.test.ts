@@ -53,7 +53,7 @@ test.each([
 test("a measured rate carries the distillate on from the last reading", () => {
   const entries = log.slice(0, 4);
   const run = sampleRun(entries);
-  const { live, cue } = liveRun(
+  const { live, cues } = liveRun(
     run,
     runState(entries),
     Date.parse(entryAt(43, { type: "note" }).at),
@@ -61,7 +61,7 @@ test("a measured rate carries the distillate on from the last reading", () => {
   expect(live?.rateMlPerMin).toBeCloseTo(24, 5);
   expect(live?.distillateMl).toBeCloseTo(360, 5);
   expect(live?.minutesToHeatOff).toBeCloseTo((700 - 360) / 24, 5);
-  expect(cue?.code).toBe("heatOff");
+  expect(cues[0]?.code).toBe("heatOff");
 });
 
 test("a pot near its dry line is the only cue that counts", () => {
@@ -69,11 +69,11 @@ test("a pot near its dry line is the only cue that counts", () => {
   run.plan = { ...run.plan, stop: { minutes: 600 }, jarMl: 90000 };
   const { spendableMl, rateMlPerMin } = run.plan.forecast;
   const dry = Date.parse(log[2]!.at) + (spendableMl / rateMlPerMin) * 60000;
-  expect(liveRun(run, runState(run.entries), dry - 9 * 60000).cue).toMatchObject({
+  expect(liveRun(run, runState(run.entries), dry - 9 * 60000).cues[0]).toMatchObject({
     code: "dryLine",
     danger: true,
   });
-  expect(liveRun(run, runState(run.entries), dry - 30 * 60000).cue).toMatchObject({
+  expect(liveRun(run, runState(run.entries), dry - 30 * 60000).cues[0]).toMatchObject({
     code: "heatOff",
   });
 });

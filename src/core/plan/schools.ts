@@ -226,7 +226,7 @@ export const schoolQuestions: readonly SchoolQuestion[] = [
         name: "With salt",
         claim: "Salted water lets go of fine drops.",
         effect:
-          "A greater difference in density: sooner. The hydrosol is not for the skin any more.",
+          "The water grows heavier: oil that floats parts sooner, oil that sinks later. Salted hydrosol is not for the skin.",
       },
     ],
     defaultIs: "Until 95 % has risen",

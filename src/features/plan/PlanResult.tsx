@@ -17,6 +17,7 @@ import {
 } from "@/core";
 import { lastWord } from "@/records/lastWord";
 import { receiverNouns } from "@/records/receiverWords";
+import { settlingTime, settlingWords } from "@/records/settlingTime";
 import type { Still } from "@/records/still";
 import { stillShape } from "@/records/stillFigures";
 import { Fan } from "@/ui/charts/Fan";
@@ -167,6 +168,7 @@ function Drawing({
 }
 
 function OilOverTime({ plan, state, work }: Omit<Props, "still">) {
+  const { preferences } = work;
   const { ranges, progress, problem, stopped, toggle } = state;
   const { forecast, figures } = plan;
   const { narrowed } = figures;
@@ -210,7 +212,7 @@ function OilOverTime({ plan, state, work }: Omit<Props, "still">) {
         inWords={`Oil distilled over ${showDuration(forecast.runMinutes)}: 8 in 10 runs end between ${showRange(p10, p90)} mL.`}
       />
       <Txt variant="small">
-        {`8 in 10: ${showRange(p10 / kg, p90 / kg)} mL/kg distilled, ${Math.round(forecast.recovery * 100)} % of what is in the plant. The hydrosol keeps about ${forecast.oil.dissolvedG.p50.toFixed(2)} g of it, ${words(showOil(forecast.oil.suspendedMl.p50))} stay as fine drops.`}
+        {`8 in 10: ${showRange(p10 / kg, p90 / kg)} mL/kg distilled, ${Math.round(forecast.recovery * 100)} % of what is in the plant. The hydrosol keeps about ${forecast.oil.dissolvedG.p50.toFixed(2)} g of it, ${words(showOil(forecast.oil.suspendedMl.p50))} stay as fine drops: ${settlingWords(settlingTime(forecast.oilDensityGPerMl, preferences.site.airC, work.draft.settling))}.`}
       </Txt>
       {narrowed.runs > 0 ? (
         <Txt variant="small" className="text-leaf-ink">

@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import { planCharges, showDuration, showOil, showVolume, words, type UnitSystem } from "@/core";
+import { settlingTime, settlingWords } from "@/records/settlingTime";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Sheet } from "@/ui/primitives/Sheet";
@@ -23,9 +24,7 @@ export function WaySheet({ way, draft, context, units, onTake, onClose }: Props)
     <Sheet title={way?.question ?? ""} open={way !== undefined} onClose={onClose}>
       {way?.options.map(({ value, label, claim, effect }) => {
         const chosen = value === way.value;
-        const figures = way.counts
-          ? inNumbers({ ...draft, ...way.draft(value) }, context, units)
-          : undefined;
+        const figures = inNumbers(way, value, draft, context, units);
         return (
           <Card key={value} wash={chosen ? "leaf" : "panel"} className="gap-1">
             <View className="flex-row items-center justify-between gap-3">
@@ -67,11 +66,20 @@ export function WaySheet({ way, draft, context, units, onTake, onClose }: Props)
   );
 }
 
-/** What the plan would come to with a draft; undefined while it is not whole. */
-function inNumbers(draft: PlanDraft, context: PlanContext, units: UnitSystem): string | undefined {
-  const { input } = readDraft(draft, context);
+/** What the plan would come to the other way; undefined where the model has no say, or the draft is not whole. */
+function inNumbers(
+  way: Way,
+  value: string,
+  draft: PlanDraft,
+  context: PlanContext,
+  units: UnitSystem,
+): string | undefined {
+  if (!way.counts && way.id !== "settling") return undefined;
+  const { input } = readDraft({ ...draft, ...way.draft(value) }, context);
   if (!input) return undefined;
   const { forecast, charges } = planCharges(input);
+  if (way.id === "settling")
+    return settlingWords(settlingTime(forecast.oilDensityGPerMl, context.site.airC, value));
   const minutes = (forecast.minutesToFirstDrop ?? 0) + forecast.runMinutes;
   return [
     `${words(showOil(forecast.oil.visibleMl.p50 * charges))} oil to see`,

@@ -3,11 +3,11 @@ import ChevronLeft from "lucide-react-native/icons/chevron-left";
 import Thermometer from "lucide-react-native/icons/thermometer";
 import { memo } from "react";
 import { Pressable, Text, View } from "react-native";
-import { showClock, showDuration, showOil, showRange, type UnitSystem } from "@/core";
-import { alarmWords, cueWords } from "@/records/cueWords";
+import { showClock, showOil, showRange, type UnitSystem } from "@/core";
 import type { LiveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/records/runState";
+import { whatNow } from "@/records/whatNow";
 import { Txt } from "@/ui/primitives/Txt";
 import type { WatchAnswer } from "@/workers/watchMessages";
 import { phaseOf, timeOf } from "./runWords";
@@ -119,42 +119,30 @@ export const CueCard = memo(function CueCard({
   live,
   onTrouble,
 }: CockpitPart & { onTrouble: () => void }) {
-  const [alarm, nextAlarm] = live.alarms;
-  const inWords = (minutes: number) => showDuration(Math.max(0, minutes));
-  const [cue, nextCue] = live.cues;
-  const grave = alarm && alarm.urgency !== "soon";
-  const said =
-    alarm && (grave || !cue || alarm.minutes < cue.minutes)
-      ? alarmWords(alarm, inWords(alarm.minutes))
-      : cue && cueWords(cue, inWords(cue.minutes));
-  if (!said) return null;
-  const urgent = grave || (cue && (cue.danger || cue.minutes <= 0));
-  const then = grave
-    ? nextAlarm
-      ? alarmWords(nextAlarm, inWords(nextAlarm.minutes)).say
-      : undefined
-    : nextCue && cueWords(nextCue, inWords(nextCue.minutes)).say;
-  const look = `rounded-card px-4 py-2 ${alarm?.urgency === "danger" ? "border-2 border-ember bg-ember-wash" : urgent ? "bg-ember-wash" : "bg-dew-wash"}`;
+  const [first, next] = whatNow(live);
+  if (!first) return null;
+  const urgent = first.level !== "later";
+  const look = `rounded-card px-4 py-2 ${first.level === "danger" ? "border-2 border-ember bg-ember-wash" : urgent ? "bg-ember-wash" : "bg-dew-wash"}`;
   const words = (
     <>
       <Text
         role={urgent ? "alert" : undefined}
         className={`font-bold text-[19px] leading-[24px] ${urgent ? "text-ember-ink" : "text-ink"}`}
       >
-        {said.say}
+        {first.say}
       </Text>
       <Txt variant="small" className="text-ink" numberOfLines={2}>
-        {then
-          ? `${said.because} Then: ${then.charAt(0).toLowerCase()}${then.slice(1)}.`
-          : said.because}
+        {next
+          ? `${first.because} Then: ${next.say.charAt(0).toLowerCase()}${next.say.slice(1)}.`
+          : first.because}
       </Txt>
     </>
   );
-  if (!grave) return <View className={look}>{words}</View>;
+  if (!first.alarm || !urgent) return <View className={look}>{words}</View>;
   return (
     <Pressable
       role="button"
-      aria-label={`What to do: ${said.say}`}
+      aria-label={`What to do: ${first.say}`}
       onPress={onTrouble}
       className={`${look} active:opacity-80`}
     >

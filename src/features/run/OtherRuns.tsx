@@ -1,51 +1,64 @@
 import { useRouter } from "expo-router";
 import { Pressable, View } from "react-native";
-import { showDuration } from "@/core";
-import { cueWords } from "@/records/cueWords";
 import { liveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
+import type { RunState } from "@/records/runState";
+import { whatNow } from "@/records/whatNow";
 import { useAppSelector } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
 import { Txt } from "@/ui/primitives/Txt";
 import { phaseOf } from "./runWords";
 import { selectLitRuns } from "./selectLitRuns";
+import { useCueSounds } from "./useCueSounds";
 
 /** The other stills that are on the heat, one tap away, and the way to all of them side by side. */
 export function OtherRuns({ run, wallNow }: { run: Run; wallNow: number }) {
-  const router = useRouter();
   const others = useAppSelector(selectLitRuns).filter((other) => other.run.id !== run.id);
   if (others.length === 0) return null;
   return (
     <View className="gap-2">
-      {others.map(({ run: other, state }) => {
-        const live = liveRun(other, state, runNow(other, wallNow));
-        const { cue } = live;
-        return (
-          <View key={other.id} className="flex-row gap-2">
-            <Pressable
-              role="link"
-              onPress={() => router.replace(`/runs/${other.id}/watch`)}
-              className={`min-h-[48px] flex-1 flex-row items-center justify-between gap-2 rounded-[14px] px-4 ${cue && cue.minutes <= 0 ? "bg-ember-wash" : "bg-panel"}`}
-            >
-              <Txt variant="strong">{other.stillName}</Txt>
-              <Txt variant="label" numberOfLines={1} className="shrink">
-                {cue
-                  ? cueWords(cue, showDuration(Math.max(0, cue.minutes))).say
-                  : phaseOf(state, live)}
-              </Txt>
-            </Pressable>
-            <Pressable
-              role="link"
-              onPress={() => router.push("/runs/together")}
-              className="min-h-[48px] justify-center rounded-[14px] bg-panel px-3"
-            >
-              <Txt variant="strong" className="text-bottle">
-                Both
-              </Txt>
-            </Pressable>
-          </View>
-        );
-      })}
+      {others.map((other) => (
+        <OtherRun key={other.run.id} {...other} wallNow={wallNow} />
+      ))}
+    </View>
+  );
+}
+
+function OtherRun({ run, state, wallNow }: { run: Run; state: RunState; wallNow: number }) {
+  const router = useRouter();
+  const still = useAppSelector((root) => root.still.entities[run.stillId]);
+  const preferences = useAppSelector(selectPreferences);
+  const live = liveRun(run, state, runNow(run, wallNow), { still });
+  const [first] = whatNow(live);
+  const urgent = first !== undefined && first.level !== "later";
+  useCueSounds(first, preferences, wallNow);
+  return (
+    <View className="flex-row gap-2">
+      <Pressable
+        role="link"
+        onPress={() => router.replace(`/runs/${run.id}/watch`)}
+        className={`min-h-[48px] flex-1 flex-row items-center justify-between gap-2 rounded-[14px] px-4 ${urgent ? "bg-ember-wash" : "bg-panel"}`}
+      >
+        <Txt variant="strong">{run.stillName}</Txt>
+        <Txt
+          variant="label"
+          role={urgent ? "alert" : undefined}
+          numberOfLines={2}
+          className={`shrink ${urgent ? "text-ember-ink" : ""}`}
+        >
+          {first?.say ?? phaseOf(state, live)}
+        </Txt>
+      </Pressable>
+      <Pressable
+        role="link"
+        onPress={() => router.push("/runs/together")}
+        className="min-h-[48px] justify-center rounded-[14px] bg-panel px-3"
+      >
+        <Txt variant="strong" className="text-bottle">
+          Both
+        </Txt>
+      </Pressable>
     </View>
   );
 }

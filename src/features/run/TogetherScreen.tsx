@@ -1,13 +1,13 @@
 import { useKeepAwake } from "expo-keep-awake";
 import { useRouter } from "expo-router";
 import { Pressable, View } from "react-native";
-import { showClock, showDuration, showVolume, words, type Cue } from "@/core";
-import { alarmWords, cueWords } from "@/records/cueWords";
+import { showClock, showDuration, showVolume, words } from "@/core";
 import { liveRun, type LiveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
 import type { RunState } from "@/records/runState";
 import type { Still } from "@/records/still";
+import { soonestFirst, whatNow } from "@/records/whatNow";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
@@ -19,6 +19,7 @@ import { useNow } from "@/ui/useNow";
 import { Levels } from "./Levels";
 import { phaseOf } from "./runWords";
 import { selectLitRuns } from "./selectLitRuns";
+import { useCueSounds } from "./useCueSounds";
 import { useLog } from "./useLog";
 
 interface Watched {
@@ -27,6 +28,7 @@ interface Watched {
   live: LiveRun;
   still?: Still;
   now: number;
+  wallNow: number;
 }
 
 /** All stills on the heat side by side, what is due of all of them in one order. */
@@ -40,7 +42,7 @@ export function TogetherScreen() {
   const watched = lit.map(({ run, state }): Watched => {
     const still = stills[run.stillId];
     const now = runNow(run, wallNow);
-    return { run, state, still, now, live: liveRun(run, state, now, { still }) };
+    return { run, state, still, now, wallNow, live: liveRun(run, state, now, { still }) };
   });
   return (
     <Screen title="All on the heat" back={{ href: "/", label: "Today" }}>
@@ -65,35 +67,22 @@ export function TogetherScreen() {
   );
 }
 
-/** Alarms first, then every cue of every still by its time. */
+/** What every still asks for, merged: danger first, then what is wrong or due, then by its time. */
 function Due({ watched }: { watched: readonly Watched[] }) {
   const router = useRouter();
   const rows = watched
-    .flatMap(({ run, live }) => [
-      ...live.alarms.map((alarm) => ({
-        run,
-        minutes: alarm.urgency === "danger" ? -1e6 : alarm.minutes,
-        urgent: alarm.urgency !== "soon",
-        ...alarmWords(alarm, showDuration(Math.max(0, alarm.minutes))),
-      })),
-      ...live.cues.map((cue: Cue) => ({
-        run,
-        minutes: cue.minutes,
-        urgent: cue.danger || cue.minutes <= 0,
-        ...cueWords(cue, showDuration(Math.max(0, cue.minutes))),
-      })),
-    ])
-    .sort((a, b) => a.minutes - b.minutes);
+    .flatMap(({ run, live }) => whatNow(live).map((asked) => ({ run, ...asked })))
+    .sort(soonestFirst);
   return (
     <View role="list" aria-label="What is due" className="gap-2">
-      {rows.map(({ run, say, urgent }) => (
+      {rows.map(({ run, say, level }) => (
         <Pressable
           key={run.id + say}
           role="listitem"
           onPress={() => router.push(`/runs/${run.id}/watch`)}
-          className={`min-h-[52px] flex-row items-center justify-between gap-3 rounded-card px-4 py-2 ${urgent ? "bg-ember-wash" : "bg-panel"}`}
+          className={`min-h-[52px] flex-row items-center justify-between gap-3 rounded-card px-4 py-2 ${level === "later" ? "bg-panel" : "bg-ember-wash"}`}
         >
-          <Txt variant="strong" className={`flex-1 ${urgent ? "text-ember-ink" : ""}`}>
+          <Txt variant="strong" className={`flex-1 ${level === "later" ? "" : "text-ember-ink"}`}>
             {say}
           </Txt>
           <Txt variant="label">{run.stillName}</Txt>
@@ -103,11 +92,13 @@ function Due({ watched }: { watched: readonly Watched[] }) {
   );
 }
 
-function SmallCockpit({ run, state, live, still, now }: Watched) {
+function SmallCockpit({ run, state, live, still, now, wallNow }: Watched) {
   const router = useRouter();
   const plant = usePlantBook().byId(run.plantId);
-  const { units } = useAppSelector(selectPreferences);
+  const preferences = useAppSelector(selectPreferences);
+  const { units } = preferences;
   const log = useLog(run);
+  useCueSounds(whatNow(live)[0], preferences, wallNow);
   const from = state.firstDropAt ?? state.litAt ?? now;
   const open = () => router.push(`/runs/${run.id}/watch`);
   return (

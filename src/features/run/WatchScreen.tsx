@@ -1,10 +1,11 @@
 import { useKeepAwake } from "expo-keep-awake";
 import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { ScrollView, View } from "react-native";
-import { liveRun, type Latest } from "@/records/liveRun";
+import { latestOf, liveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
 import { runState } from "@/records/runState";
+import { whatNow } from "@/records/whatNow";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useWide } from "@/ui/layout/useWide";
@@ -49,10 +50,7 @@ export function WatchScreen({ run }: { run: Run }) {
   const log = useLog(run);
   const state = useMemo(() => runState(run.entries), [run.entries]);
   const instrument = useInstrument(run, state, still);
-  const latest = useMemo(
-    () => ({ ...latestRead(state), ...known(instrument.latest) }),
-    [state, instrument.latest],
-  );
+  const latest = useMemo(() => latestOf(state, instrument.latest), [state, instrument.latest]);
   /* The clock ticks every second; levels, cues and forecast every few, so that a tap finds the page idle. */
   const step = Math.floor(now / stepMs) * stepMs;
   const since =
@@ -68,7 +66,7 @@ export function WatchScreen({ run }: { run: Run }) {
     () => (notExplained ? liveRun(run, state, step, { still, latest, notExplained }) : first),
     [notExplained, first, run, state, step, still, latest],
   );
-  useCueSounds(live.cue, live.alarms, preferences, wallNow);
+  useCueSounds(useMemo(() => whatNow(live), [live])[0], preferences, wallNow);
   const close = useCallback(() => setSheet(undefined), []);
   const openForecast = useCallback(() => setSheet("forecast"), []);
   const openTrouble = useCallback(() => setSheet("trouble"), []);
@@ -176,18 +174,4 @@ export function WatchScreen({ run }: { run: Run }) {
 function probeHealth(run: Run, { status, unstored }: Instrument): string | undefined {
   if (!run.instrument) return undefined;
   return unstored ? "not stored" : status;
-}
-
-/** What an instrument really says, without what it does not. */
-function known(latest: Latest): Latest {
-  return Object.fromEntries(
-    Object.entries(latest).filter(([, value]) => value !== undefined),
-  ) as Latest;
-}
-
-/** The last of each that was read by hand. */
-function latestRead({ readings }: ReturnType<typeof runState>): Latest {
-  const last = (field: "headC" | "outletC") =>
-    readings.findLast((reading) => reading[field] !== undefined)?.[field];
-  return { headC: last("headC"), outletC: last("outletC") };
 }

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from "react";
-import type { Alarm, Cue } from "@/core";
 import type { Setting } from "@/records/setting";
+import type { Asked } from "@/records/whatNow";
 
 let audio: AudioContext | undefined;
 
@@ -31,19 +31,17 @@ function soundOn({ cueSound, quietUntil }: Setting, wallNow: number): boolean {
 }
 
 /**
- * Sounds once when a cue falls due or an alarm begins. What fell due while the page slept is shown,
- * and sounds as the one thing that it is now, not as many.
+ * Sounds once when a thing falls due or an alarm begins. What fell due while the page slept is
+ * shown, and sounds as the one thing that it is now, not as many.
  */
 export function useCueSounds(
-  cue: Cue | undefined,
-  alarms: readonly Alarm[],
+  asked: Asked | undefined,
   preferences: Setting,
   wallNow: number,
 ): void {
   const heard = useRef<Set<string>>(new Set());
-  const alarm = alarms.find(({ urgency }) => urgency !== "soon");
-  const due = cue && cue.minutes <= 0 ? cue.code : undefined;
-  const key = alarm ? `${alarm.code}-${alarm.urgency}` : due;
+  const key = asked && asked.level !== "later" ? `${asked.subject}-${asked.level}` : undefined;
+  const danger = asked?.level === "danger";
   const on = soundOn(preferences, wallNow);
   useEffect(() => {
     if (!key) {
@@ -52,6 +50,6 @@ export function useCueSounds(
     }
     if (heard.current.has(key)) return;
     heard.current.add(key);
-    if (on) playTone(alarm?.urgency === "danger");
-  }, [key, on, alarm?.urgency]);
+    if (on) playTone(danger);
+  }, [key, on, danger]);
 }

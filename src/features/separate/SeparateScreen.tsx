@@ -7,7 +7,8 @@ import { showDuration, showOil, showRange, unitsFor, words, yieldOf } from "@/co
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { runState } from "@/records/runState";
-import { settlingColumnMm, settlingMinutes } from "@/records/settlingTime";
+import { runNow } from "@/records/runClock";
+import { settlingColumnMm, settlingTime, settlingWords } from "@/records/settlingTime";
 import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectLots, selectPreferences } from "@/store/selectors";
@@ -44,8 +45,11 @@ export function SeparateScreen({ run }: { run: Run }) {
     mode: "onBlur",
   });
   const typed = separateSchema.safeParse(useWatch({ control }));
-  const settle = settlingMinutes(oilDensityGPerMl, site.airC);
-  const settledFor = state.heatOffAt === undefined ? 0 : (now - state.heatOffAt) / 60000;
+  const school = run.plan.schools?.settling;
+  const settling = settlingTime(oilDensityGPerMl, site.airC, school);
+  const settle = settling.minutes;
+  const settledFor =
+    state.heatOffAt === undefined ? 0 : (runNow(run, now) - state.heatOffAt) / 60000;
 
   const save = handleSubmit((values) => {
     const at = new Date();
@@ -136,7 +140,7 @@ export function SeparateScreen({ run }: { run: Run }) {
           severity="note"
           message={
             Number.isFinite(settle)
-              ? `In a vessel filled ${settlingColumnMm} mm high, 95 % of this oil has risen ${showDuration(settle)} after the heat is off: ${showDuration(settle - settledFor)} from now.`
+              ? `In a vessel filled ${settlingColumnMm} mm high${school === "salt" ? ", with 50 g of salt to the litre" : ""}, ${settlingWords(settling)}: ${showDuration(settle - settledFor)} from now.`
               : "This oil is as heavy as water and hardly separates: salt or warmth helps."
           }
           remedy="Draw off sooner, and what still floats as fine drops goes with the hydrosol."

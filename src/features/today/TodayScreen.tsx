@@ -4,12 +4,13 @@ import { useMemo } from "react";
 import { View } from "react-native";
 import { showDuration, showMass, showOil, showVolume, words } from "@/core";
 import { harvestLeftG } from "@/records/harvestLeft";
-import { cueWords } from "@/records/cueWords";
 import { liveRun } from "@/records/liveRun";
+import { runNow } from "@/records/runClock";
 import { summarise, type RunSummary } from "@/records/runSummary";
 import { bestByWords, shelved, unbottledMl } from "@/records/shelf";
 import { switchLogbook } from "@/storage/logbookChoice";
-import { settlingMinutes } from "@/records/settlingTime";
+import { settlingTime } from "@/records/settlingTime";
+import { whatNow } from "@/records/whatNow";
 import { keep, keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import {
@@ -78,16 +79,20 @@ export function TodayScreen() {
 
 function Running({ summary, now }: { summary: RunSummary; now: number }) {
   const { run, state, plantName } = summary;
-  const { cue } = liveRun(run, state, now);
-  const said = cue ? cueWords(cue, showDuration(Math.max(0, cue.minutes))) : undefined;
-  const urgent = cue !== undefined && (cue.danger || cue.minutes <= 0);
+  const still = useAppSelector((root) => root.still.entities[run.stillId]);
+  const [said] = whatNow(liveRun(run, state, runNow(run, now), { still }));
+  const urgent = said !== undefined && said.level !== "later";
   const router = useRouter();
   return (
     <Card wash={urgent ? "ember" : "dew"} className="gap-1">
       <Txt variant="label" className="text-ink">{`Run ${run.number} · ${run.stillName}`}</Txt>
       <Txt variant="heading">{plantName}</Txt>
       {said ? (
-        <Txt variant="strong" className={urgent ? "text-ember-ink" : ""}>
+        <Txt
+          variant="strong"
+          role={urgent ? "alert" : undefined}
+          className={urgent ? "text-ember-ink" : ""}
+        >
           {said.say}
         </Txt>
       ) : null}
@@ -110,14 +115,25 @@ function Running({ summary, now }: { summary: RunSummary; now: number }) {
 function SettlingRow({ summary, now }: { summary: RunSummary; now: number }) {
   const { site } = useAppSelector(selectPreferences);
   const { run, state, plantName } = summary;
-  const minutes = settlingMinutes(run.plan.forecast.oilDensityGPerMl, site.airC);
-  const left = minutes - (now - (state.heatOffAt ?? now)) / 60000;
+  const { minutes, share } = settlingTime(
+    run.plan.forecast.oilDensityGPerMl,
+    site.airC,
+    run.plan.schools?.settling,
+  );
+  const left = minutes - (runNow(run, now) - (state.heatOffAt ?? now)) / 60000;
+  const line = !Number.isFinite(minutes)
+    ? "as heavy as the water: it hardly parts"
+    : `${Math.round(share * 100)} % of the oil has parted${left > 0 ? ` in ${showDuration(left)}` : ": separate and measure"}`;
   return (
     <Row
       href={`/runs/${run.id}/separate`}
       title={`${plantName} is settling`}
-      detail={`Run ${run.number} · ${left > 0 ? `95 % of the oil has risen in ${showDuration(left)}` : "95 % of the oil has risen: separate and measure"}`}
-      end={<Txt variant="strong">{left > 0 ? showDuration(left) : "now"}</Txt>}
+      detail={`Run ${run.number} · ${line}`}
+      end={
+        Number.isFinite(minutes) ? (
+          <Txt variant="strong">{left > 0 ? showDuration(left) : "now"}</Txt>
+        ) : undefined
+      }
     />
   );
 }
