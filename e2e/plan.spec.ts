@@ -144,8 +144,18 @@ test("a changed figure is marked as the person's own, and a plant of one's own c
     .selectOption({ label: "Spearmint, leafy tops" });
   await field(page, "Name").fill("Water mint");
   await field(page, "Two letters for lot codes").fill("wm");
+  const first = page.getByRole("group", { name: "Part 1", exact: true });
+  await first.getByLabel("Part", { exact: true }).selectOption({ label: "menthol" });
+  await first.getByLabel("Share").fill("90");
+  await page.getByRole("button", { name: "Keep these figures" }).click();
+  await expect(page.getByRole("alert").first()).toContainText("they cannot be more than 100");
+  await first.getByLabel("Share").fill("40");
+  await field(page, "One on each line").fill("Not for small children.");
   await page.getByRole("button", { name: "Keep these figures" }).click();
   await expect(page.getByRole("heading", { name: "Water mint" })).toBeVisible();
+  await expect(page.getByText("Not for small children. (yours)")).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Its oil (yours)" })).toBeVisible();
+  await expect(page.getByRole("listitem").filter({ hasText: "menthol" })).toContainText("40 %");
   await page.getByRole("button", { name: "Plan a charge" }).click();
   await field(page, "I have").fill("500");
   await expect(page.getByRole("heading", { name: "Water mint" })).toBeVisible();

@@ -1,5 +1,11 @@
 /* The public face of the computation. What is not here may change. */
-export { bestBy, keepingMonths, type Product, type StoragePlace } from "./shelf/bestBy";
+export {
+  bestBy,
+  keepingMonths,
+  type Product,
+  type StoragePlace,
+  type KeepingClass,
+} from "./shelf/bestBy";
 export { boilingPointC } from "./water/saturation";
 export { pressureAtAltitudePa } from "./water/atmosphere";
 export {
@@ -23,7 +29,7 @@ export {
 export { type ForecastRequest, type StopRule } from "./forecast/request";
 export { layerMm } from "./separation/layer";
 export { minutesToSettle, settledShare, type Settling } from "./separation/settling";
-export { boilingTogether, oilProperties, type OilProperties } from "./plant/oil";
+export { boilingTogether, mostTotal, oilProperties, type OilProperties } from "./plant/oil";
 export { plantById, plants } from "./plant/catalogue";
 export { type Plant, type PlantState, type StateFigures, type Tissue } from "./plant/plant";
 export { planCharges, type ChargePlan } from "./plan/planCharges";

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { compounds, mostTotal, type KeepingClass, type Tissue } from "@/core";
 import { positive, recordBase, shortText } from "./base";
 
 const share = z.number().min(0).max(1);
@@ -10,6 +11,37 @@ const state = z.object({
   moisture: z.number().min(0).lt(1),
   packingGPerL: positive,
 });
+
+const waterRatio = z.number().min(0.5).max(50);
+
+export const tissues = [
+  "surfaceGlands",
+  "innerGlands",
+  "zest",
+  "crushedSeed",
+  "needles",
+  "rootWoodBark",
+  "petals",
+] as const satisfies readonly Tissue[];
+
+export const keepingClasses = [
+  "short",
+  "middling",
+  "long",
+] as const satisfies readonly KeepingClass[];
+
+const composition = z
+  .record(z.string(), share)
+  .refine((shares) => Object.keys(shares).every((id) => id in compounds), {
+    message: "names a compound that the book does not know",
+  })
+  .refine(
+    (shares) => {
+      const total = Object.values(shares).reduce((sum, each) => sum + each, 0);
+      return total > 0 && total <= mostTotal;
+    },
+    { message: "its shares must sum to more than 0 and to no more than 1" },
+  );
 
 /**
  * What a person knows about a plant themselves: figures of the catalogue that they changed, or a
@@ -30,11 +62,26 @@ export const materialSchema = z.object({
       code: z.string().regex(/^[A-Z]{2}$/),
       moment: words,
       preparation: words,
-      states: z.object({ fresh: state, wilted: state, dried: state }).partial(),
+      /** A state that is null is not known of this plant, whatever the like one has. */
+      states: z
+        .object({ fresh: state.nullable(), wilted: state.nullable(), dried: state.nullable() })
+        .partial(),
       preferredMethod: z.enum(["steam", "hydro"]),
+      methodReason: words,
+      waterMlPerG: z.object({ fresh: waterRatio, dried: waterRatio }),
+      froths: z.boolean(),
+      mats: z.boolean(),
+      tissue: z.enum(tissues),
       usualMinutes: positive,
       freeShare: share,
       releasePerMinute: z.number().gt(0).max(1),
+      composition,
+      /** null: the oil does not set, though that of the like plant does. */
+      setsBelowC: z.number().min(-20).max(60).nullable(),
+      keeping: z.enum(keepingClasses),
+      oilLook: words,
+      hydrosolLook: words,
+      hydrosolWorth: words,
       hazards: z.array(words).max(20),
       source: words,
     })

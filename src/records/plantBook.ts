@@ -36,16 +36,17 @@ export function plantBook(materials: readonly Material[]): PlantBook {
 export const catalogueBook: PlantBook = plantBook([]);
 
 function withOwn(like: Plant, { id, plantId, own }: Material): KnownPlant {
-  const { states, ...rest } = own;
+  const { states, setsBelowC = like.setsBelowC, ...rest } = own;
   return {
     ...like,
     ...rest,
-    states: { ...like.states, ...states },
+    setsBelowC: setsBelowC ?? undefined,
+    states: statesOf(like, states),
     id: plantId,
     origin: plantById(plantId) ? "catalogue" : "own",
     materialId: id,
     ownFigures: [
-      ...Object.keys(rest),
+      ...Object.keys(own).filter((name) => name !== "states"),
       ...Object.entries(states ?? {}).flatMap(([state, figures]) =>
         changedIn(like.states[state as PlantState], figures).map((name) => `${state}.${name}`),
       ),
@@ -53,7 +54,14 @@ function withOwn(like: Plant, { id, plantId, own }: Material): KnownPlant {
   };
 }
 
-function changedIn(before: object | undefined, after: object): string[] {
+/** The states that stand: the like plant's, changed or taken away; never none at all. */
+function statesOf(like: Plant, own: Material["own"]["states"]): Plant["states"] {
+  const told = Object.entries({ ...like.states, ...own }).filter(([, figures]) => figures !== null);
+  return told.length > 0 ? (Object.fromEntries(told) as Plant["states"]) : like.states;
+}
+
+function changedIn(before: object | undefined, after: object | null): string[] {
+  if (after === null) return ["none"];
   const known = before as Record<string, unknown> | undefined;
   return Object.entries(after)
     .filter(([name, value]) => JSON.stringify(known?.[name]) !== JSON.stringify(value))

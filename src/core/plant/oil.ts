@@ -16,8 +16,8 @@ export interface OilProperties {
 }
 
 const waterDensity = 0.998;
-/* Published analyses are rounded: a hundredth or two over the whole is no mistake. */
-const mostTotal = 1.02;
+/** Most that an oil's shares may sum to. Published analyses are rounded: a hundredth or two over the whole is no mistake. */
+export const mostTotal = 1.02;
 /* Within 10 kg/m³ of water nothing separates in a home still's time; a hair more for rounding. */
 const hangingBand = 0.01 + 1e-9;
 

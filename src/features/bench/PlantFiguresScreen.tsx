@@ -11,15 +11,12 @@ import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
-import { FormChoice, FormNumber, FormSelect, FormText } from "@/ui/primitives/form";
+import { FormSelect, FormText } from "@/ui/primitives/form";
 import { Txt } from "@/ui/primitives/Txt";
-import {
-  ownFromForm,
-  plantFormDefaults,
-  plantFormSchema,
-  plantStates,
-  type PlantForm,
-} from "./plantForm";
+import { OilFields } from "./OilFields";
+import { ownFromForm, plantFormDefaults, plantFormSchema } from "./plantForm";
+import { StateFields } from "./StateFields";
+import { WayFields } from "./WayFields";
 
 /** A plant's figures as the person knows them: the book's are there to be changed, one by one. */
 export function PlantFiguresScreen() {
@@ -75,6 +72,34 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
       footer={<Button label="Keep these figures" onPress={() => void save()} />}
       aside={
         <>
+          <OilFields control={control} />
+          <Card className="gap-3">
+            <Txt variant="heading">Its hydrosol</Txt>
+            <FormText
+              control={control}
+              name="hydrosolLook"
+              label="Look and smell of the hydrosol"
+            />
+            <FormText control={control} name="hydrosolWorth" label="What it is worth keeping for" />
+          </Card>
+          <Card className="gap-3">
+            <Txt variant="heading">Cautions</Txt>
+            <FormText
+              control={control}
+              name="hazards"
+              label="One on each line"
+              lines={4}
+              maxLength={6000}
+              help="On skin, in the sun, in pregnancy, near children and pets; plants it is mistaken for."
+            />
+            <FormText
+              control={control}
+              name="source"
+              label="Where the figures come from"
+              lines={2}
+              maxLength={300}
+            />
+          </Card>
           <Card className="gap-2">
             <Txt variant="heading">How to find them</Txt>
             <Txt>
@@ -116,9 +141,10 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
             }}
           />
           <Txt variant="small">
-            {`Its oil's composition, hazards and way of letting go are taken from ${book.byId(like)?.name.toLowerCase() ?? "it"}.`}
+            {`Where you tell nothing of your own, it is like ${book.byId(like)?.name.toLowerCase() ?? "it"}.`}
           </Txt>
           <FormText control={control} name="name" label="Name" placeholder="Plant" />
+          <FormText control={control} name="botanicalName" label="Botanical name" />
           <View className="flex-row gap-3">
             <FormText control={control} name="part" label="Part" placeholder="leaves" />
             <FormText
@@ -130,91 +156,8 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
           </View>
         </Card>
       ) : null}
-      {plantStates.map((state) => (
-        <Card key={state} className="gap-3">
-          <Txt variant="heading">{state.charAt(0).toUpperCase() + state.slice(1)}</Txt>
-          {figurePairs.map((pair) => (
-            <View key={pair[0].figure} className="flex-row gap-3">
-              {pair.map(({ figure, label, suffix }) => (
-                <FormNumber
-                  key={figure}
-                  control={control}
-                  name={field(state, figure)}
-                  label={label}
-                  choices={[]}
-                  suffix={suffix}
-                  placeholder="not told"
-                />
-              ))}
-            </View>
-          ))}
-        </Card>
-      ))}
-      <Card className="gap-3">
-        <FormChoice
-          control={control}
-          name="preferredMethod"
-          label="Method"
-          options={[
-            { value: "steam", label: "Over steam" },
-            { value: "hydro", label: "In the water" },
-          ]}
-        />
-        <FormNumber
-          control={control}
-          name="usualMinutes"
-          label="Usual time after the first drop"
-          choices={["min", "h"]}
-        />
-        <View className="flex-row gap-3">
-          <FormNumber
-            control={control}
-            name="freeShare"
-            label="Free at once"
-            choices={[]}
-            suffix="%"
-          />
-          <FormNumber
-            control={control}
-            name="release"
-            label="Then each minute"
-            choices={[]}
-            suffix="%"
-          />
-        </View>
-        <FormText control={control} name="moment" label="Best moment" lines={2} maxLength={300} />
-        <FormText
-          control={control}
-          name="preparation"
-          label="Preparation"
-          lines={2}
-          maxLength={300}
-        />
-        <FormText
-          control={control}
-          name="source"
-          label="Where the figures come from"
-          lines={2}
-          maxLength={300}
-        />
-      </Card>
+      <StateFields control={control} />
+      <WayFields control={control} />
     </Screen>
   );
-}
-
-type Figure = "Low" | "High" | "Moisture" | "Packing";
-
-const figurePairs = [
-  [
-    { figure: "Low", label: "Oil, low", suffix: "mL/kg" },
-    { figure: "High", label: "Oil, high", suffix: "mL/kg" },
-  ],
-  [
-    { figure: "Moisture", label: "Water in it", suffix: "%" },
-    { figure: "Packing", label: "A litre of basket takes", suffix: "g" },
-  ],
-] as const;
-
-function field<S extends (typeof plantStates)[number]>(state: S, figure: Figure) {
-  return `${state}${figure}` as Extract<keyof PlantForm, `${S}${Figure}`>;
 }

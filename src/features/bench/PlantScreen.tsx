@@ -90,7 +90,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
       aside={
         <>
           <Card className="gap-3">
-            <Txt variant="heading">Its oil</Txt>
+            <Txt variant="heading">{mine("composition", "Its oil")}</Txt>
             <OilMix composition={plant.composition} />
             <Facts
               facts={[
@@ -106,11 +106,13 @@ function Entry({ plant }: { plant: KnownPlant }) {
                 [
                   "Sets below",
                   plant.setsBelowC === undefined
-                    ? undefined
-                    : words(showTemperature(plant.setsBelowC, units)),
+                    ? own("setsBelowC")
+                      ? "does not set (yours)"
+                      : undefined
+                    : mine("setsBelowC", words(showTemperature(plant.setsBelowC, units))),
                 ],
-                ["Look and smell", plant.oilLook],
-                ["Keeps", keepingWords("oil", plant)],
+                ["Look and smell", mine("oilLook", plant.oilLook)],
+                ["Keeps", mine("keeping", keepingWords("oil", plant))],
               ]}
             />
           </Card>
@@ -118,8 +120,8 @@ function Entry({ plant }: { plant: KnownPlant }) {
             <Txt variant="heading">Its hydrosol</Txt>
             <Facts
               facts={[
-                ["Look and smell", plant.hydrosolLook],
-                ["Worth", plant.hydrosolWorth],
+                ["Look and smell", mine("hydrosolLook", plant.hydrosolLook)],
+                ["Worth", mine("hydrosolWorth", plant.hydrosolWorth)],
                 ["Keeps", keepingWords("hydrosol", plant)],
               ]}
             />
@@ -138,7 +140,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
       }
     >
       {plant.hazards.map((hazard) => (
-        <Notice key={hazard} severity="caution" message={hazard} />
+        <Notice key={hazard} severity="caution" message={mine("hazards", hazard)} />
       ))}
       <Card className="gap-3">
         <Txt variant="heading">Cut and make ready</Txt>
@@ -148,22 +150,35 @@ function Entry({ plant }: { plant: KnownPlant }) {
             ["Preparation", mine("preparation", plant.preparation)],
             [
               "Method",
-              `${mine("preferredMethod", methodWords[plant.preferredMethod])}. ${plant.methodReason}`,
+              `${mine("preferredMethod", methodWords[plant.preferredMethod])}. ${mine("methodReason", plant.methodReason)}`,
             ],
             [
               "Water, swimming",
-              `${plant.waterMlPerG.fresh} mL per g fresh, ${plant.waterMlPerG.dried} dried`,
+              mine(
+                "waterMlPerG",
+                `${plant.waterMlPerG.fresh} mL per g fresh, ${plant.waterMlPerG.dried} dried`,
+              ),
             ],
             ["Usual time", mine("usualMinutes", showDuration(plant.usualMinutes))],
-            ["In water", plant.froths ? "froths: fill a fifth less" : "does not froth"],
-            ["Over steam", plant.mats ? "soft parts mat: keep some stem" : undefined],
+            [
+              "In water",
+              mine("froths", plant.froths ? "froths: fill a fifth less" : "does not froth"),
+            ],
+            [
+              "Over steam",
+              plant.mats
+                ? mine("mats", "soft parts mat: keep some stem")
+                : own("mats")
+                  ? "does not mat (yours)"
+                  : undefined,
+            ],
           ]}
         />
       </Card>
       <States plant={plant} />
       <Card className="gap-2">
         <Txt variant="heading">How it lets go of its oil</Txt>
-        <Txt>{tissueWords[plant.tissue]}</Txt>
+        <Txt>{mine("tissue", tissueWords[plant.tissue])}</Txt>
         <Txt variant="small">
           {`${mine("freeShare", `${(plant.freeShare * 100).toFixed(0)} %`)} lies free for the first steam; of the rest ${mine("releasePerMinute", `${(plant.releasePerMinute * 100).toFixed(1)} %`)} comes out each minute.`}
         </Txt>

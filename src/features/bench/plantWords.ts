@@ -11,6 +11,17 @@ export const tissueWords: Record<Tissue, string> = {
   petals: "Oil lies in the petal's skin and goes into the air within hours.",
 };
 
+/** A tissue in a word or two, to choose from. */
+export const tissueNames: Record<Tissue, string> = {
+  surfaceGlands: "Glands on the surface",
+  innerGlands: "Glands inside the leaf",
+  zest: "Just under the zest's skin",
+  crushedSeed: "Canals in the seed",
+  needles: "Canals in the needle",
+  rootWoodBark: "Deep in root, wood or bark",
+  petals: "In the petal's skin",
+};
+
 /** How long a plant's product keeps where it keeps best. */
 export function keepingWords(product: Product, { keeping }: Pick<Plant, "keeping">): string {
   const place = product === "oil" ? "cellar" : "fridge";

@@ -1,0 +1,112 @@
+import X from "lucide-react-native/icons/x";
+import { useFieldArray, useWatch, type Control } from "react-hook-form";
+import { Pressable, View } from "react-native";
+import { compounds, oilProperties, parseNumber } from "@/core";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { FormChoice, FormNumber, FormSelect, FormText } from "@/ui/primitives/form";
+import { Txt } from "@/ui/primitives/Txt";
+import { compositionOf, type PlantForm, type PlantFormRead } from "./plantForm";
+
+interface Props {
+  control: Control<PlantForm, unknown, PlantFormRead>;
+}
+
+const byName = Object.values(compounds).toSorted((a, b) => a.name.localeCompare(b.name));
+
+/** What an oil is made of, line by line, with what follows from it as it is typed. */
+export function OilFields({ control }: Props) {
+  const { fields, append, remove } = useFieldArray({ control, name: "parts" });
+  const named = new Set(useWatch({ control, name: "parts" }).map(({ compoundId }) => compoundId));
+  const next = byName.find(({ id }) => !named.has(id));
+  return (
+    <Card className="gap-3">
+      <Txt variant="heading">Its oil</Txt>
+      {fields.map((field, at) => (
+        <View key={field.id} role="group" aria-label={`Part ${at + 1}`} className="gap-1">
+          <View className="flex-row items-end gap-2">
+            <View className="min-w-0 flex-[3]">
+              <FormSelect
+                control={control}
+                name={`parts.${at}.compoundId`}
+                label="Part"
+                options={byName.map(({ id, name }) => ({ value: id, label: name }))}
+              />
+            </View>
+            <View className="min-w-0 flex-[2]">
+              <FormNumber
+                control={control}
+                name={`parts.${at}.percent`}
+                label="Share"
+                choices={[]}
+                suffix="%"
+              />
+            </View>
+            <Pressable
+              role="button"
+              aria-label={`Take out part ${at + 1}`}
+              onPress={() => remove(at)}
+              className="min-h-[52px] min-w-[44px] items-center justify-center rounded-[14px] active:opacity-80"
+            >
+              <X size={20} color="var(--soft)" />
+            </Pressable>
+          </View>
+        </View>
+      ))}
+      <WhatFollows control={control} />
+      {next ? (
+        <View className="flex-row">
+          <Button
+            look="quiet"
+            size="small"
+            label="Add a part"
+            onPress={() => append({ compoundId: next.id, percent: { text: "", unit: "one" } })}
+          />
+        </View>
+      ) : null}
+      <FormNumber
+        control={control}
+        name="setsBelow"
+        label="Sets below"
+        choices={["C", "F"]}
+        placeholder="does not set"
+      />
+      <FormChoice
+        control={control}
+        name="keeping"
+        label="Keeps"
+        options={[
+          { value: "short", label: "A year" },
+          { value: "middling", label: "Two years" },
+          { value: "long", label: "Four years" },
+        ]}
+      />
+      <FormText control={control} name="oilLook" label="Look and smell of the oil" />
+    </Card>
+  );
+}
+
+function WhatFollows({ control }: Props) {
+  const parts = useWatch({ control, name: "parts" }).map(({ compoundId, percent }) => {
+    const read = parseNumber(percent.text);
+    return { compoundId, percent: read.ok ? read.value : undefined };
+  });
+  return (
+    <Txt variant="small" role="status">
+      {followsFrom(compositionOf(parts))}
+    </Txt>
+  );
+}
+
+function followsFrom(composition: Record<string, number>): string {
+  const total = Object.values(composition).reduce((sum, share) => sum + share, 0);
+  try {
+    const { densityGPerMl, layer, solubilityGPerL } = oilProperties(composition);
+    const rest = total < 0.995 ? " What is not named is taken to be like the rest." : "";
+    return `These come to ${(total * 100).toFixed(0)} %: ${densityGPerMl.toFixed(3)} g/mL, it ${layer}; a litre of water takes up ${solubilityGPerL < 0.1 ? "less than 0.1" : solubilityGPerL.toFixed(1)} g.${rest}`;
+  } catch {
+    return total > 0
+      ? `These come to ${(total * 100).toFixed(0)} %: more than the whole oil.`
+      : "No part of the oil has a share yet.";
+  }
+}

@@ -1,0 +1,47 @@
+import type { Control } from "react-hook-form";
+import { View } from "react-native";
+import { Card } from "@/ui/primitives/Card";
+import { FormNumber } from "@/ui/primitives/form";
+import { Txt } from "@/ui/primitives/Txt";
+import { plantStates, type PlantForm, type PlantFormRead } from "./plantForm";
+
+/** What each state holds: all four figures of it, or none where it is not distilled so. */
+export function StateFields({ control }: { control: Control<PlantForm, unknown, PlantFormRead> }) {
+  return plantStates.map((state) => (
+    <Card key={state} className="gap-3">
+      <Txt variant="heading">{state.charAt(0).toUpperCase() + state.slice(1)}</Txt>
+      {figurePairs.map((pair) => (
+        <View key={pair[0].figure} className="flex-row gap-3">
+          {pair.map(({ figure, label, suffix }) => (
+            <FormNumber
+              key={figure}
+              control={control}
+              name={field(state, figure)}
+              label={label}
+              choices={[]}
+              suffix={suffix}
+              placeholder="not told"
+            />
+          ))}
+        </View>
+      ))}
+    </Card>
+  ));
+}
+
+type Figure = "Low" | "High" | "Moisture" | "Packing";
+
+const figurePairs = [
+  [
+    { figure: "Low", label: "Oil, low", suffix: "mL/kg" },
+    { figure: "High", label: "Oil, high", suffix: "mL/kg" },
+  ],
+  [
+    { figure: "Moisture", label: "Water in it", suffix: "%" },
+    { figure: "Packing", label: "A litre of basket takes", suffix: "g" },
+  ],
+] as const;
+
+function field<S extends (typeof plantStates)[number]>(state: S, figure: Figure) {
+  return `${state}${figure}` as Extract<keyof PlantForm, `${S}${Figure}`>;
+}
