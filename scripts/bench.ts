@@ -1,4 +1,7 @@
-/* Measures what the project promises about size and speed, and prints the figures. Asserts nothing. */
+/*
+ * Measures what the project promises about size and speed, and prints the figures. Asserts nothing.
+ * `npm run bench -- core` (or start, planning, watching) measures one part alone.
+ */
 import type { Browser } from "@playwright/test";
 import { buildDemo } from "../src/demo/buildDemo";
 import { forecastRun, playWatched } from "../src/core";
@@ -42,8 +45,7 @@ function core(): void {
   print("width of the live range after three readings, against the plan's", narrower * 100, "%");
 }
 
-async function app(): Promise<void> {
-  const { address, browser, close } = await openApp();
+async function start(address: string, browser: Browser): Promise<void> {
   const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
   const session = await page.context().newCDPSession(page);
   await session.send("Network.enable");
@@ -74,9 +76,7 @@ async function app(): Promise<void> {
     times.sort((a, b) => a - b);
     print(`start-up to the logbook with ${count} runs stored`, times[2] ?? NaN, "ms");
   }
-  await planning(address, browser);
-  await watching(address, browser);
-  await close();
+  await page.close();
 }
 
 /** Plans as a hurried person does, and counts what kept the page from answering. */
@@ -287,8 +287,16 @@ function print(what: string, value: number, unit: string): void {
   console.log(`${what.padEnd(58)} ${value.toFixed(value < 10 ? 2 : 0).padStart(7)} ${unit}`);
 }
 
-core();
-app().catch((error: unknown) => {
+async function measure(only: string | undefined): Promise<void> {
+  if (!only || only === "core") core();
+  if (only === "core") return;
+  const { address, browser, close } = await openApp();
+  for (const [name, part] of Object.entries({ start, planning, watching }))
+    if (!only || only === name) await part(address, browser);
+  await close();
+}
+
+measure(process.argv[2]).catch((error: unknown) => {
   console.error(error);
   process.exit(1);
 });

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { View } from "react-native";
 import {
   showDuration,
@@ -14,7 +15,13 @@ import { Txt } from "@/ui/primitives/Txt";
 import type { PlanWork } from "./usePlanDraft";
 
 /** What carries the heat away: the tap's flow, or the tub's temperature over the run and the ice it takes. */
-export function CoolingCard({ plan, work }: { plan: ChargePlan; work: PlanWork }) {
+export const CoolingCard = memo(function CoolingCard({
+  plan,
+  work,
+}: {
+  plan: ChargePlan;
+  work: PlanWork;
+}) {
   const { cooling, charges, forecast } = plan;
   const { draft, read, units, change } = work;
   if (!cooling) {
@@ -81,7 +88,7 @@ export function CoolingCard({ plan, work }: { plan: ChargePlan; work: PlanWork }
       </View>
     </Card>
   );
-}
+});
 
 function iceAtHand({ read }: PlanWork): string {
   const condenser = read.still?.condenser;

@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { View } from "react-native";
 import { moonPhase, showMass, unitsFor, words, type UnitName } from "@/core";
 import { Button } from "@/ui/primitives/Button";
@@ -13,7 +13,7 @@ import type { PlanWork } from "./usePlanDraft";
 const stateWords = { fresh: "Fresh", wilted: "Wilted", dried: "Dried" };
 
 /** Plant, and what there is of it or what is wanted from it. */
-export function GoalFields({ plan }: { plan: PlanWork }) {
+export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork }) {
   const { draft, read, units, harvest, change, context } = plan;
   const plantOptions = useMemo(
     () => context.book.all.map(({ id, name, part }) => ({ value: id, label: `${name}, ${part}` })),
@@ -93,7 +93,7 @@ export function GoalFields({ plan }: { plan: PlanWork }) {
       ) : null}
     </Card>
   );
-}
+});
 
 function Moon() {
   const now = useNow(60000);

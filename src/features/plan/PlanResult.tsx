@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { View } from "react-native";
 import {
   fuelFor,
@@ -37,7 +38,7 @@ interface Props {
 }
 
 /** The still with its levels, what comes of the plan with its ranges, and the oil over time. */
-export function PlanResult({ plan, state, work, still }: Props) {
+export const PlanResult = memo(function PlanResult({ plan, state, work, still }: Props) {
   const { forecast, charges, receiver } = plan;
   const { units, preferences, read } = work;
   const { ranges } = state;
@@ -119,7 +120,7 @@ export function PlanResult({ plan, state, work, still }: Props) {
       <OilOverTime plan={plan} state={state} work={work} />
     </>
   );
-}
+});
 
 function Drawing({
   plan,

@@ -1,5 +1,5 @@
 import { useRouter } from "expo-router";
-import { useMemo, useState } from "react";
+import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { View } from "react-native";
 import { planCharges, showMass, showOil, showVolume, words, type ChargePlan } from "@/core";
 import { keep } from "@/store/changes";
@@ -10,17 +10,14 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
-import { BeforeAfter, type Change } from "./BeforeAfter";
-import { CoolingCard } from "./CoolingCard";
+import type { Change } from "./BeforeAfter";
 import { GoalFields } from "./GoalFields";
 import { makeReady } from "./makeReady";
-import { PlanResult } from "./PlanResult";
+import { PlanAside } from "./PlanAside";
 import type { PlanDraft } from "./planDraft";
 import { StillFields } from "./StillFields";
-import { StopTable } from "./StopTable";
 import { useForecastRanges } from "./useForecastRanges";
 import { usePlanDraft, type PlanWork } from "./usePlanDraft";
-import { Warnings } from "./Warnings";
 import { Ways } from "./Ways";
 import { schoolsFollowed, waysOfWorking } from "./waysOfWorking";
 
@@ -29,28 +26,36 @@ export function PlanScreen() {
   const work = usePlanDraft();
   const wide = useWide();
   const { draft, read, units, change } = work;
+  /* What is typed is answered first; the result follows when the page has a moment. Until it has,
+     it stands dimmed and nothing can be made ready from it. */
+  const shown = useDeferredValue(work);
+  const behind = shown !== work;
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const { input } = read;
+  const { input, still } = shown.read;
   const plan = useMemo(() => (input ? planCharges(input) : undefined), [input]);
   const state = useForecastRanges(plan?.request);
   const { ranges } = state;
-  const ways = useMemo(() => waysOfWorking(draft, read), [draft, read]);
+  const ways = useMemo(() => waysOfWorking(shown.draft, shown.read), [shown]);
   const [changed, setChanged] = useState<Change>();
-  const { still } = read;
+  const choose = useCallback(
+    (part: Partial<PlanDraft>, label: string) => {
+      setChanged({ label, before: shown.draft });
+      change(part);
+    },
+    [shown, change],
+  );
+  const done = useCallback(() => setChanged(undefined), []);
+  const waysOf = useMemo(
+    () => <Ways plan={shown} ways={ways} onChoose={choose} />,
+    [shown, ways, choose],
+  );
 
-  if (!still) return <NoStill onAdd={() => router.push("/bench")} />;
+  if (!read.still) return <NoStill onAdd={() => router.push("/bench")} />;
   const blocked = plan?.warnings.some(({ severity }) => severity === "error");
 
-  const waysOf = <Ways plan={work} ways={ways} onChoose={choose} />;
-
-  function choose(part: Partial<PlanDraft>, label: string) {
-    setChanged({ label, before: draft });
-    change(part);
-  }
-
   function ready(made: ChargePlan) {
-    if (!ranges || !still) return;
+    if (!ranges || !still || behind) return;
     const { run, records } = makeReady({
       plan: made,
       ranges,
@@ -89,7 +94,7 @@ export function PlanScreen() {
       footer={
         <View className="gap-2">
           {plan ? (
-            <Txt variant="label" className="text-center">
+            <Txt variant="label" className={`text-center ${behind ? "opacity-40" : ""}`}>
               {[
                 words(showMass(plan.chargeG, units)),
                 `${words(showVolume(plan.waterMl, units))} water`,
@@ -99,53 +104,40 @@ export function PlanScreen() {
           ) : null}
           <Button
             label={blocked ? "Mend the plan first" : "Ready this charge"}
-            disabled={!plan || !ranges || blocked}
+            disabled={!plan || !ranges || blocked || behind}
             onPress={() => plan && ready(plan)}
           />
         </View>
       }
       aside={
-        plan ? (
-          <>
-            {changed ? (
-              <BeforeAfter
-                change={changed}
-                work={work}
-                after={plan}
-                ranges={ranges}
-                onDone={() => setChanged(undefined)}
-                onBack={() => {
-                  change(changed.before);
-                  setChanged(undefined);
-                }}
-              />
-            ) : null}
-            <Warnings plan={plan} grave work={work} onChoose={choose} />
-            <PlanResult plan={plan} state={state} work={work} still={still} />
-            <StopTable
+        <View
+          aria-busy={behind}
+          className={`gap-4 transition-opacity duration-200 ${behind ? "opacity-40" : ""}`}
+        >
+          {plan && still ? (
+            <PlanAside
               plan={plan}
-              plant={read.plant}
-              heat={still.heat.kind}
-              units={units}
-              money={work.preferences.prices}
-              onTake={choose}
+              state={state}
+              work={shown}
+              still={still}
+              changed={changed}
+              onChoose={choose}
+              onDone={done}
+              ways={wide ? undefined : waysOf}
             />
-            <CoolingCard plan={plan} work={work} />
-            <Warnings plan={plan} work={work} onChoose={choose} />
-            {wide ? null : waysOf}
-          </>
-        ) : (
-          <Card className="gap-2">
-            <Txt variant="heading">
-              {draft.goal === "want" ? "Say what you want" : "Put it on the scale"}
-            </Txt>
-            <Txt>
-              {draft.goal === "want"
-                ? "Type how much oil or hydrosol you would like, and the plan says how much to cut."
-                : "Type what the plant weighs as it goes in, and the still fills itself here: charges, water, first drop, oil and hydrosol."}
-            </Txt>
-          </Card>
-        )
+          ) : (
+            <Card className="gap-2">
+              <Txt variant="heading">
+                {shown.draft.goal === "want" ? "Say what you want" : "Put it on the scale"}
+              </Txt>
+              <Txt>
+                {shown.draft.goal === "want"
+                  ? "Type how much oil or hydrosol you would like, and the plan says how much to cut."
+                  : "Type what the plant weighs as it goes in, and the still fills itself here: charges, water, first drop, oil and hydrosol."}
+              </Txt>
+            </Card>
+          )}
+        </View>
       }
     >
       {read.problems.wish && draft.wishText ? (

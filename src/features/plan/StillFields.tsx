@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { View } from "react-native";
 import { unitsFor, type UnitName } from "@/core";
 import { methodWords } from "@/records/methodWords";
@@ -9,7 +10,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import type { PlanWork } from "./usePlanDraft";
 
 /** The still, how it is loaded, when it stops, and what catches the oil. */
-export function StillFields({ plan }: { plan: PlanWork }) {
+export const StillFields = memo(function StillFields({ plan }: { plan: PlanWork }) {
   const { draft, read, stills, units, change } = plan;
   const { stopBy } = draft;
   return (
@@ -109,4 +110,4 @@ export function StillFields({ plan }: { plan: PlanWork }) {
       ) : null}
     </Card>
   );
-}
+});

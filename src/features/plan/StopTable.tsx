@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { Pressable, View } from "react-native";
 import {
   fuelFor,
@@ -42,7 +42,14 @@ const ruleDraft: Partial<Record<StopChoice["rule"], PlanDraft["stopBy"]>> = {
 };
 
 /** When each rule would stop this charge, and what ten minutes more would bring and cost. */
-export function StopTable({ plan, plant, heat, units, money, onTake }: Props) {
+export const StopTable = memo(function StopTable({
+  plan,
+  plant,
+  heat,
+  units,
+  money,
+  onTake,
+}: Props) {
   const { request, forecast } = plan;
   const choices = useMemo(
     () =>
@@ -91,4 +98,4 @@ export function StopTable({ plan, plant, heat, units, money, onTake }: Props) {
       </View>
     </Card>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { ChargePlan, PlanChange } from "@/core";
 import { Notice } from "@/ui/primitives/Notice";
 import type { PlanDraft } from "./planDraft";
@@ -12,7 +13,7 @@ interface Props {
 }
 
 /** What is wrong with the plan, each with its remedy as a tap where one can be made. */
-export function Warnings({ plan, grave = false, work, onChoose }: Props) {
+export const Warnings = memo(function Warnings({ plan, grave = false, work, onChoose }: Props) {
   return plan.warnings
     .filter(({ severity }) => (severity !== "note") === grave)
     .map(({ code, severity, message, remedy, change }) => (
@@ -28,7 +29,7 @@ export function Warnings({ plan, grave = false, work, onChoose }: Props) {
         }
       />
     ));
-}
+});
 
 /** A warning's remedy as it would be typed. */
 function asDraft(change: PlanChange, { read, draft }: PlanWork): Partial<PlanDraft> {

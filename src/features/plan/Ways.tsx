@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { memo, useState } from "react";
 import { Pressable, Text, View } from "react-native";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
@@ -15,7 +15,7 @@ interface Props {
 }
 
 /** The questions of practice, each with the choice that stands and the way to the others. */
-export function Ways({ plan, ways, onChoose }: Props) {
+export const Ways = memo(function Ways({ plan, ways, onChoose }: Props) {
   const [openId, setOpenId] = useState<string>();
   const open = ways.find(({ id }) => id === openId);
   return (
@@ -53,4 +53,4 @@ export function Ways({ plan, ways, onChoose }: Props) {
       />
     </Card>
   );
-}
+});

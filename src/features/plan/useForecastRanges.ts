@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { ForecastRequest } from "@/core";
 import { openForecaster, type Forecaster } from "@/workers/forecastClient";
 import type { ForecastRanges } from "@/workers/forecastMessages";
@@ -61,11 +61,15 @@ export function useForecastRanges(request: ForecastRequest | undefined): RangesS
     };
   }, [question, halted, forecaster]);
   const now = standing?.question === question ? standing : undefined;
-  return {
-    ranges: now?.ranges,
-    progress: now?.progress ?? 0,
-    problem: now?.problem,
-    stopped: question !== undefined && halted === question,
-    toggle: () => setHalted((was) => (was === question ? undefined : question)),
-  };
+  const stopped = question !== undefined && halted === question;
+  return useMemo(
+    () => ({
+      ranges: now?.ranges,
+      progress: now?.progress ?? 0,
+      problem: now?.problem,
+      stopped,
+      toggle: () => setHalted((was) => (was === question ? undefined : question)),
+    }),
+    [now, stopped, question],
+  );
 }

@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { useCallback, useMemo } from "react";
 import { summarise } from "@/records/runSummary";
 import { keep } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
@@ -9,6 +9,7 @@ import {
   selectRuns,
   selectStills,
 } from "@/store/selectors";
+import type { Thunk } from "@/store/store";
 import { emptyDraft, type PlanDraft } from "./planDraft";
 import { readDraft, type PlanContext } from "./readDraft";
 
@@ -36,19 +37,34 @@ export function usePlanDraft() {
     [stills, measures, book, runs, preferences.site],
   );
   const read = useMemo(() => readDraft(draft, context), [draft, context]);
-  return {
-    draft,
-    read,
-    context,
-    measures,
-    runs,
-    harvest: harvests.find(({ id }) => id === draft.harvestId),
-    stills,
-    units: preferences.units,
-    preferences,
-    change(part: Partial<PlanDraft>) {
-      dispatch(keep({ ...preferences, planDraft: { ...draft, ...part } }));
-    },
+  const change = useCallback(
+    (part: Partial<PlanDraft>) => dispatch(draftChanged(part)),
+    [dispatch],
+  );
+  return useMemo(
+    () => ({
+      draft,
+      read,
+      context,
+      measures,
+      runs,
+      harvest: harvests.find(({ id }) => id === draft.harvestId),
+      stills,
+      units: preferences.units,
+      preferences,
+      change,
+    }),
+    [draft, read, context, measures, runs, harvests, stills, preferences, change],
+  );
+}
+
+/** Changes the draft as it stands in the store, so that a tap on an older drawing undoes nothing. */
+function draftChanged(part: Partial<PlanDraft>): Thunk {
+  return (dispatch, getState) => {
+    const preferences = selectPreferences(getState());
+    const draft = { ...emptyDraft(preferences.units), ...preferences.planDraft, ...part };
+    dispatch(keep({ ...preferences, planDraft: draft }));
   };
 }
+
 export type PlanWork = ReturnType<typeof usePlanDraft>;
