@@ -27,6 +27,26 @@ module.exports = {
   content: ["./src/app/**/*.tsx", "./src/features/**/*.tsx", "./src/ui/**/*.{ts,tsx}"],
   presets: [require("nativewind/preset")],
   darkMode: "class",
+  /* Each of these would put its variables on every element of a page, where none is used: a sheet that opens would wait for them. */
+  corePlugins: Object.fromEntries(
+    [
+      "backdropFilter",
+      "borderSpacing",
+      "boxShadow",
+      "contain",
+      "filter",
+      "fontVariantNumeric",
+      "gradientColorStops",
+      "ringWidth",
+      "rotate",
+      "scale",
+      "scrollSnapType",
+      "skew",
+      "touchAction",
+      "transform",
+      "translate",
+    ].map((plugin) => [plugin, false]),
+  ),
   theme: {
     extend: {
       colors: Object.fromEntries(names.map((name) => [name, token(name)])),

@@ -27,8 +27,19 @@ export interface RunState {
   result?: Separated;
 }
 
-/** Computes a run's state. Any order of entries, any way of arriving: the same state. */
+const known = new WeakMap<readonly Entry[], RunState>();
+
+/**
+ * A run's state. Any order of entries, any way of arriving: the same state. Remembered per log,
+ * since a log never changes in place: with thousands of runs a tap works out one.
+ */
 export function runState(entries: readonly Entry[]): RunState {
+  const state = known.get(entries) ?? stateOf(entries);
+  known.set(entries, state);
+  return state;
+}
+
+function stateOf(entries: readonly Entry[]): RunState {
   const standing = amended(entries);
   const first = (type: Entry["type"]) => {
     const entry = standing.find((candidate) => candidate.type === type);

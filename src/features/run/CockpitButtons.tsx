@@ -1,58 +1,74 @@
-import { memo } from "react";
+import { memo, useState, useTransition } from "react";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
-import type { Run } from "@/records/run";
 import type { RunState } from "@/records/runState";
 import { Button } from "@/ui/primitives/Button";
-import type { Log } from "./useLog";
+import type { Log, Tapped } from "./useLog";
 
 /** The sheets of the cockpit. */
 export type SheetName =
   "reading" | "drips" | "add" | "heat" | "trouble" | "note" | "log" | "forecast" | "instrument";
 
 interface Props {
-  run: Run;
-  state: RunState;
+  runId: string;
+  phase: RunState["phase"];
+  /** Jars so far, the one under the outlet among them. */
+  jars: number;
+  /** Entries in the log. */
+  entries: number;
   log: Log;
   onOpen: (sheet: SheetName) => void;
 }
 
 /** Big buttons for a wet thumb, always in the same nine places. */
-export const CockpitButtons = memo(function CockpitButtons({ run, state, log, onOpen }: Props) {
+export const CockpitButtons = memo(function CockpitButtons({
+  runId,
+  phase,
+  jars,
+  entries,
+  log,
+  onOpen,
+}: Props) {
   const router = useRouter();
-  const { phase } = state;
-  const quiet = (label: string, onPress: () => void, hint?: string) => (
-    <Button
-      size="cockpit"
-      className="flex-1 px-1"
-      look="quiet"
+  const sheet = (name: SheetName, label: string, hint?: string) => (
+    <Opener label={label} hint={hint} onOpen={() => onOpen(name)} />
+  );
+  const tap = (
+    type: Tapped,
+    label: string,
+    noted: string,
+    look: "quiet" | "main" | "danger" = "quiet",
+  ) => (
+    <Tap
+      key={type}
       label={label}
-      hint={hint}
-      onPress={onPress}
+      look={look}
+      entries={entries}
+      onTap={() => log.tap(type, noted)}
     />
   );
-  const logButton = quiet("Log", () => onOpen("log"), `Log, ${state.entries.length} entries`);
+  const logButton = sheet("log", "Log", `Log, ${entries} entries`);
   if (phase === "ready" || phase === "settling" || phase === "done") {
     return (
       <View className="flex-row gap-2">
         {logButton}
-        {quiet("Note", () => onOpen("note"))}
+        {sheet("note", "Note")}
         {phase === "ready" ? (
           <Button
             size="cockpit"
             className="flex-1"
             label="To the checklist"
-            onPress={() => router.replace(`/runs/${run.id}/ready`)}
+            onPress={() => router.replace(`/runs/${runId}/ready`)}
           />
         ) : phase === "done" ? (
           <Button
             size="cockpit"
             className="flex-1"
             label="The whole sheet"
-            onPress={() => router.push(`/runs/${run.id}`)}
+            onPress={() => router.push(`/runs/${runId}`)}
           />
         ) : (
-          quiet("Trouble", () => onOpen("trouble"))
+          sheet("trouble", "Trouble")
         )}
       </View>
     );
@@ -63,47 +79,71 @@ export const CockpitButtons = memo(function CockpitButtons({ run, state, log, on
       <View className="flex-row gap-2">
         {distilling ? (
           <>
-            {quiet("Reading", () => onOpen("reading"))}
-            {quiet("Swap jar", () => log.tap("jarSwapped", `Jar ${state.jars} put aside.`))}
-            {quiet("Count drips", () => onOpen("drips"))}
+            {sheet("reading", "Reading")}
+            {tap("jarSwapped", "Swap jar", `Jar ${jars} put aside.`)}
+            {sheet("drips", "Count drips")}
           </>
         ) : (
           <>
-            {phase === "heating" ? (
-              <Button
-                size="cockpit"
-                className="flex-1"
-                label="It boils"
-                onPress={() => log.tap("boiling", "Boiling noted.")}
-              />
-            ) : null}
-            <Button
-              size="cockpit"
-              className="flex-1"
-              look={phase === "warming" ? "main" : "quiet"}
-              label="First drop"
-              onPress={() => log.tap("firstDrop", "First drop noted.")}
-            />
-            {quiet("Reading", () => onOpen("reading"))}
+            {phase === "heating" ? tap("boiling", "It boils", "Boiling noted.", "main") : null}
+            {tap(
+              "firstDrop",
+              "First drop",
+              "First drop noted.",
+              phase === "warming" ? "main" : "quiet",
+            )}
+            {sheet("reading", "Reading")}
           </>
         )}
       </View>
       <View className="flex-row gap-2">
-        {quiet("Ice, water", () => onOpen("add"), "Ice or water added")}
-        {quiet("Heat", () => onOpen("heat"), "Heat changed")}
-        {quiet("Trouble", () => onOpen("trouble"))}
+        {sheet("add", "Ice, water", "Ice or water added")}
+        {sheet("heat", "Heat", "Heat changed")}
+        {sheet("trouble", "Trouble")}
       </View>
       <View className="flex-row gap-2">
         {logButton}
-        {quiet("Note", () => onOpen("note"))}
-        <Button
-          size="cockpit"
-          className="flex-1"
-          look="danger"
-          label="Heat off"
-          onPress={() => log.tap("heatOff", "Heat off noted.")}
-        />
+        {sheet("note", "Note")}
+        {tap("heatOff", "Heat off", "Heat off noted.", "danger")}
       </View>
     </View>
   );
 });
+
+/** Opens a sheet. The tap is answered by the button itself, which stays lit until the sheet is there. */
+function Opener({ label, hint, onOpen }: { label: string; hint?: string; onOpen: () => void }) {
+  const [opening, open] = useTransition();
+  return (
+    <Button
+      size="cockpit"
+      className="flex-1 px-1"
+      look="quiet"
+      lit={opening}
+      label={label}
+      hint={hint}
+      onPress={() => open(onOpen)}
+    />
+  );
+}
+
+interface TapProps {
+  label: string;
+  look: "quiet" | "main" | "danger";
+  entries: number;
+  onTap: () => boolean;
+}
+
+/** Writes into the log. It lights up with the tap, until what is drawn has the entry. */
+function Tap({ label, look, entries, onTap }: TapProps) {
+  const [noting, setNoting] = useState<number>();
+  return (
+    <Button
+      size="cockpit"
+      className="flex-1 px-1"
+      look={look}
+      lit={noting === entries}
+      label={label}
+      onPress={() => onTap() && setNoting(entries)}
+    />
+  );
+}

@@ -6,8 +6,10 @@ import { Pressable, Text, View } from "react-native";
 import { showClock, showOil, showRange, type UnitSystem } from "@/core";
 import type { LiveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
+import { runNow } from "@/records/runClock";
 import type { RunState } from "@/records/runState";
 import { whatNow } from "@/records/whatNow";
+import { useNow } from "@/ui/useNow";
 import { Txt } from "@/ui/primitives/Txt";
 import type { WatchAnswer } from "@/workers/watchMessages";
 import { phaseOf, timeOf } from "./runWords";
@@ -88,7 +90,8 @@ export const CockpitHead = memo(function CockpitHead({
 });
 
 /** The one large clock, and the oil so far. */
-export function ClockRow({ state, now, watched, live, run }: CockpitPart & { now: number }) {
+export const ClockRow = memo(function ClockRow({ state, watched, live, run }: CockpitPart) {
+  const now = runNow(run, useNow());
   const clock = clockOf(state, now);
   return (
     <View className="flex-row items-end justify-between gap-3">
@@ -112,7 +115,7 @@ export function ClockRow({ state, now, watched, live, run }: CockpitPart & { now
       ) : null}
     </View>
   );
-}
+});
 
 /** What is wrong before what is next; the one after it in small. */
 export const CueCard = memo(function CueCard({

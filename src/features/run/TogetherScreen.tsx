@@ -97,7 +97,7 @@ function SmallCockpit({ run, state, live, still, now, wallNow }: Watched) {
   const plant = usePlantBook().byId(run.plantId);
   const preferences = useAppSelector(selectPreferences);
   const { units } = preferences;
-  const log = useLog(run);
+  const log = useLog(run.id);
   useCueSounds(whatNow(live)[0], preferences, wallNow);
   const from = state.firstDropAt ?? state.litAt ?? now;
   const open = () => router.push(`/runs/${run.id}/watch`);

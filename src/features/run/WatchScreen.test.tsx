@@ -24,7 +24,7 @@ test("a still that heats says when it will boil, and that it is late once it is"
   watch(run);
   expect(screen.getByText("Boils in about 6 min")).toBeVisible();
   at(boil + 3);
-  act(() => void jest.advanceTimersByTime(1000));
+  act(() => void jest.advanceTimersByTime(5000));
   expect(screen.getByRole("alert")).toHaveTextContent("It should boil by now");
 });
 
@@ -46,6 +46,21 @@ test("a double tap of a wet thumb is one entry; a later tap is another", () => {
   at(40);
   fireEvent.click(screen.getByRole("button", { name: "Swap jar" }));
   expect(count()).toBe(2);
+});
+
+test("two taps between two drawings are two entries: the second does not undo the first", () => {
+  at(30);
+  const { store } = watch(sampleRun([entryAt(0, { type: "lit" })]));
+  act(() => {
+    fireEvent.click(screen.getByRole("button", { name: "It boils" }));
+    fireEvent.click(screen.getByRole("button", { name: "First drop" }));
+  });
+  expect(store.getState().run.entities["run-a"]!.entries.map(({ type }) => type)).toEqual([
+    "lit",
+    "boiling",
+    "firstDrop",
+  ]);
+  expect(screen.getByRole("heading", { name: "Distilling" })).toBeVisible();
 });
 
 test("a phone that slept for 40 minutes shows the right minute and the cue that is due now", () => {

@@ -1,5 +1,5 @@
 import { useKeepAwake } from "expo-keep-awake";
-import { useCallback, useDeferredValue, useMemo, useState } from "react";
+import { memo, useCallback, useDeferredValue, useMemo, useState } from "react";
 import { ScrollView, View } from "react-native";
 import { latestOf, liveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
@@ -10,24 +10,16 @@ import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useWide } from "@/ui/layout/useWide";
 import { useNow } from "@/ui/useNow";
-import { AddSheet } from "./AddSheet";
 import { AfterHeatOff } from "./AfterHeatOff";
 import { AskSound } from "./AskSound";
 import { CockpitButtons, type SheetName } from "./CockpitButtons";
+import { CockpitSheets } from "./CockpitSheets";
 import { ClockRow, CockpitHead, CueCard } from "./CockpitHead";
-import { DripSheet } from "./DripSheet";
 import { FanCard } from "./FanCard";
-import { ForecastSheet } from "./ForecastSheet";
 import { Gauges } from "./Gauges";
-import { HeatSheet } from "./HeatSheet";
 import { Levels } from "./Levels";
 import { LiveStill } from "./LiveStill";
-import { LogSheet } from "./LogSheet";
-import { NoteSheet } from "./NoteSheet";
 import { OtherRuns } from "./OtherRuns";
-import { ReadingSheet } from "./ReadingSheet";
-import { TroubleSheet } from "./TroubleSheet";
-import { InstrumentSheet } from "./instrument/InstrumentSheet";
 import { TracesOf } from "./instrument/TracesOf";
 import { useInstrument, type Instrument } from "./instrument/useInstrument";
 import { useCueSounds } from "./useCueSounds";
@@ -36,22 +28,29 @@ import { useWatched } from "./useWatched";
 
 const stepMs = 5000;
 
-/** The still while it runs: one clock, the next cue, levels, forecast, big buttons. */
+/**
+ * The still while it runs: one clock, the next cue, levels, forecast, big buttons. A tap is in the
+ * log at once; what is drawn from it follows when the page has a moment.
+ */
 export function WatchScreen({ run }: { run: Run }) {
   useKeepAwake();
+  return <Cockpit run={useDeferredValue(run)} />;
+}
+
+const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
   const wide = useWide();
-  const wallNow = useNow();
+  /* The clock ticks every second; levels, cues and forecast every few, so that a tap finds the page idle. */
+  const wallNow = useNow(run.clock && run.clock.speed > 1 ? 1000 : stepMs);
   const now = runNow(run, wallNow);
   const preferences = useAppSelector(selectPreferences);
   const { units } = preferences;
   const still = useAppSelector((root) => root.still.entities[run.stillId]);
   const plant = usePlantBook().byId(run.plantId);
   const [sheet, setSheet] = useState<SheetName>();
-  const log = useLog(run);
+  const log = useLog(run.id);
   const state = useMemo(() => runState(run.entries), [run.entries]);
   const instrument = useInstrument(run, state, still);
   const latest = useMemo(() => latestOf(state, instrument.latest), [state, instrument.latest]);
-  /* The clock ticks every second; levels, cues and forecast every few, so that a tap finds the page idle. */
   const step = Math.floor(now / stepMs) * stepMs;
   const since =
     state.firstDropAt === undefined ? 0 : Math.max(0, (step - state.firstDropAt) / 60000);
@@ -72,19 +71,25 @@ export function WatchScreen({ run }: { run: Run }) {
   const openTrouble = useCallback(() => setSheet("trouble"), []);
   const openProbe = useCallback(() => setSheet("instrument"), []);
   const heatOn = state.litAt !== undefined && state.heatOffAt === undefined;
-  const heatOff = () => log.tap("heatOff", "Heat off noted.");
   const parts = useMemo(
     () => ({ run, state, live, watched, since, units }),
     [run, state, live, watched, since, units],
   );
-  /* A tap is answered first; what is drawn from it follows when the page has a moment. */
-  const drawn = useDeferredValue(parts);
 
-  const buttons = <CockpitButtons run={run} state={state} log={log} onOpen={setSheet} />;
+  const buttons = (
+    <CockpitButtons
+      runId={run.id}
+      phase={state.phase}
+      jars={state.jars}
+      entries={state.entries.length}
+      log={log}
+      onOpen={setSheet}
+    />
+  );
   const after = state.phase === "settling";
-  const levels = heatOn ? <Levels {...drawn} still={still} /> : null;
-  const fan = heatOn ? <FanCard {...drawn} onOpen={openForecast} /> : null;
-  const gauges = heatOn ? <Gauges {...drawn} latest={latest} /> : null;
+  const levels = heatOn ? <Levels {...parts} still={still} /> : null;
+  const fan = heatOn ? <FanCard {...parts} onOpen={openForecast} /> : null;
+  const gauges = heatOn ? <Gauges {...parts} latest={latest} /> : null;
 
   return (
     <View role="main" className="flex-1 bg-ground">
@@ -101,7 +106,7 @@ export function WatchScreen({ run }: { run: Run }) {
                 probe={probeHealth(run, instrument)}
                 onProbe={openProbe}
               />
-              <ClockRow {...parts} now={now} />
+              <ClockRow {...parts} />
               <CueCard {...parts} onTrouble={openTrouble} />
               {heatOn && !first.live ? <AskSound preferences={preferences} /> : null}
               {wide ? null : (
@@ -124,10 +129,10 @@ export function WatchScreen({ run }: { run: Run }) {
               <View className="min-w-0 flex-1 gap-3">
                 {still ? (
                   <LiveStill
-                    run={drawn.run}
+                    run={run}
                     still={still}
-                    live={drawn.live.live}
-                    oilMl={drawn.watched?.now.visibleMl.p50 ?? 0}
+                    live={live.live}
+                    oilMl={watched?.now.visibleMl.p50 ?? 0}
                     lit={heatOn}
                     units={units}
                   />
@@ -140,35 +145,18 @@ export function WatchScreen({ run }: { run: Run }) {
         </View>
       </ScrollView>
       {wide ? null : <View className="border-t border-line px-3 py-2">{buttons}</View>}
-      {sheet === "reading" ? <ReadingSheet open onClose={close} log={log} units={units} /> : null}
-      {sheet === "drips" ? <DripSheet open onClose={close} log={log} /> : null}
-      {sheet === "add" ? <AddSheet open onClose={close} log={log} units={units} /> : null}
-      {sheet === "heat" ? (
-        <HeatSheet open onClose={close} log={log} plan={run.plan} powerW={live.powerW} />
-      ) : null}
-      {sheet === "trouble" ? (
-        <TroubleSheet open onClose={close} log={log} onHeatOff={heatOff} heatOn={heatOn} />
-      ) : null}
-      {sheet === "note" ? <NoteSheet open onClose={close} log={log} /> : null}
-      {sheet === "log" ? (
-        <LogSheet run={run} state={state} units={units} open onClose={close} />
-      ) : null}
-      {sheet === "instrument" ? (
-        <InstrumentSheet open onClose={close} run={run} instrument={instrument} lit={heatOn} />
-      ) : null}
-      {sheet === "forecast" ? (
-        <ForecastSheet
-          {...parts}
-          open
-          onClose={close}
-          still={still}
-          prices={preferences.prices}
-          log={log}
-        />
-      ) : null}
+      <CockpitSheets
+        {...parts}
+        sheet={sheet}
+        onClose={close}
+        log={log}
+        still={still}
+        instrument={instrument}
+        prices={preferences.prices}
+      />
     </View>
   );
-}
+});
 
 /** The probe's health in a word; undefined where none is connected. */
 function probeHealth(run: Run, { status, unstored }: Instrument): string | undefined {

@@ -5,7 +5,7 @@ import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
 import { keep, keepUndoable } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
-import type { AppDispatch } from "@/store/store";
+import type { AppDispatch, Thunk } from "@/store/store";
 
 /* A second tap this soon is the same wet thumb. */
 const doubleTapMs = 1500;
@@ -21,35 +21,46 @@ export type NewEntry = Entry extends infer E
 export type Tapped = "boiling" | "firstDrop" | "jarSwapped" | "heatOff";
 
 /** Ways to write in a run's log. Entries are only ever added, at the run's own time. */
-export function useLog(run: Run) {
+export function useLog(runId: string) {
   const dispatch = useAppDispatch();
   const [last] = useState(() => ({ type: "", at: 0 }));
-  return useMemo(() => logOf(run, dispatch, last), [run, dispatch, last]);
+  return useMemo(() => logOf(runId, dispatch, last), [runId, dispatch, last]);
 }
 
-function logOf(run: Run, dispatch: AppDispatch, last: { type: string; at: number }) {
-  const moment = (agoMinutes: number) =>
-    new Date(runNow(run, Date.now()) - agoMinutes * 60000).toISOString();
-  const added = (entry: NewEntry, agoMinutes = 0): Run => ({
-    ...run,
-    entries: [...run.entries, { at: moment(agoMinutes), ...entry, id: nanoid() } as Entry],
-  });
+function logOf(runId: string, dispatch: AppDispatch, last: { type: string; at: number }) {
   return {
     /** Notes an entry, now or so many minutes ago; it can be taken back where it has a label. */
     write(
       entry: NewEntry,
       { agoMinutes = 0, label }: { agoMinutes?: number; label?: string } = {},
     ) {
-      const next = added(entry, agoMinutes);
-      dispatch(label ? keepUndoable(label, [next]) : keep(next));
+      dispatch(noted(runId, entry, agoMinutes, label));
     },
-    /** Notes that something happened just now; a double tap counts once, and it can be taken back. */
-    tap(type: Tapped, label: string) {
+    /**
+     * Notes that something happened just now; it can be taken back. A double tap counts once:
+     * false says that nothing was noted.
+     */
+    tap(type: Tapped, label: string): boolean {
       const now = Date.now();
-      if (last.type === type && now - last.at < doubleTapMs) return;
+      if (last.type === type && now - last.at < doubleTapMs) return false;
       Object.assign(last, { type, at: now });
-      dispatch(keepUndoable(label, [added({ type })]));
+      dispatch(noted(runId, { type }, 0, label));
+      return true;
     },
   };
 }
 export type Log = ReturnType<typeof useLog>;
+
+/** Adds to the log as it stands in the store: two taps between two drawings are two entries. */
+function noted(runId: string, entry: NewEntry, agoMinutes: number, label?: string): Thunk {
+  return (dispatch, getState, { now }) => {
+    const run = getState().run.entities[runId];
+    if (!run) return;
+    const at = new Date(runNow(run, now().getTime()) - agoMinutes * 60000).toISOString();
+    const next: Run = {
+      ...run,
+      entries: [...run.entries, { at, ...entry, id: nanoid() } as Entry],
+    };
+    dispatch(label ? keepUndoable(label, [next]) : keep(next));
+  };
+}

@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { startTransition, useEffect, useState } from "react";
 import type { Latest } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/records/runState";
@@ -36,7 +36,7 @@ export function useWatched(
     if (!question) return;
     let current = true;
     watch(JSON.parse(question) as Parameters<typeof watch>[0]).then(
-      (next) => current && setAnswer(next),
+      (next) => current && startTransition(() => setAnswer(next)),
       () => undefined,
     );
     return () => {

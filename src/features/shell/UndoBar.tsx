@@ -1,4 +1,4 @@
-import { useEffect } from "react";
+import { useDeferredValue, useEffect } from "react";
 import { View } from "react-native";
 import { undoLast } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
@@ -12,7 +12,8 @@ const shownMs = 20000;
 /** Offers to take the last step back. At the top, so that no button under the thumb ever moves. */
 export function UndoBar() {
   const dispatch = useAppDispatch();
-  const last = useAppSelector(({ undo }) => undo.last);
+  /* It moves the whole page: the tap that calls it is answered first. */
+  const last = useDeferredValue(useAppSelector(({ undo }) => undo.last));
   useEffect(() => {
     if (!last) return;
     const timer = setTimeout(() => dispatch(undoGone()), shownMs);

@@ -8,6 +8,7 @@ const looks = {
   plain: { box: "border-transparent", text: "text-bottle" },
   danger: { box: "bg-ember border-ember", text: "text-on-ember" },
 };
+const litLook = "bg-leaf-wash border-bottle";
 const sizes = {
   /** Chips and actions inside a card. */
   small: { box: "min-h-[48px] px-4 rounded-[16px]", text: "text-[15px]" },
@@ -22,6 +23,8 @@ interface Props {
   look?: keyof typeof looks;
   size?: keyof typeof sizes;
   disabled?: boolean;
+  /** It was tapped, and what comes of it is on its way. */
+  lit?: boolean;
   /** What a screen reader says where the label alone is not enough. */
   hint?: string;
   icon?: ReactNode;
@@ -34,6 +37,7 @@ export function Button({
   look = "main",
   size = "normal",
   disabled,
+  lit,
   hint,
   icon,
   className = "",
@@ -45,10 +49,12 @@ export function Button({
       aria-disabled={disabled || undefined}
       disabled={disabled}
       onPress={onPress}
-      className={`flex-row items-center justify-center border active:opacity-80 ${looks[look].box} ${sizes[size].box} ${disabled ? "opacity-40" : ""} ${className}`}
+      className={`flex-row items-center justify-center border active:opacity-80 ${lit ? litLook : looks[look].box} ${sizes[size].box} ${disabled ? "opacity-40" : ""} ${className}`}
     >
       {icon ? <View className="mr-2">{icon}</View> : null}
-      <Text className={`text-center font-bold ${looks[look].text} ${sizes[size].text}`}>
+      <Text
+        className={`text-center font-bold ${lit ? "text-ink" : looks[look].text} ${sizes[size].text}`}
+      >
         {label}
       </Text>
     </Pressable>

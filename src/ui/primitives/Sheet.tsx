@@ -1,5 +1,5 @@
 import * as Dialog from "@rn-primitives/dialog";
-import type { ReactNode } from "react";
+import { useDeferredValue, useTransition, type ReactNode } from "react";
 import { ScrollView, View } from "react-native";
 import { Button } from "./Button";
 import { Txt } from "./Txt";
@@ -15,6 +15,9 @@ interface Props {
 
 /** A sheet over the screen: from below on a phone, in the middle on a wide screen. */
 export function Sheet({ title, intro, open, onClose, children }: Props) {
+  /* The sheet itself answers the tap; what is in it follows at once, but not before. */
+  const [closing, close] = useTransition();
+  const filled = useDeferredValue(open, false);
   return (
     <Dialog.Root open={open} onOpenChange={(now) => (now ? undefined : onClose())}>
       <Dialog.Portal>
@@ -26,11 +29,17 @@ export function Sheet({ title, intro, open, onClose, children }: Props) {
                   {title}
                 </Txt>
               </Dialog.Title>
-              <Button label="Close" look="plain" size="small" onPress={onClose} />
+              <Button
+                label="Close"
+                look="plain"
+                lit={closing}
+                size="small"
+                onPress={() => close(onClose)}
+              />
             </View>
             <ScrollView className="px-5" contentContainerClassName="gap-4 pb-6 pt-1">
               {intro ? <Txt variant="small">{intro}</Txt> : null}
-              {children}
+              {filled ? children : null}
             </ScrollView>
           </Dialog.Content>
         </Dialog.Overlay>

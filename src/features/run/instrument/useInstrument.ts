@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
+import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Fault } from "@/core";
 import { refusalSchema, startedSchema } from "@/records/instrumentMessages";
 import type { Latest } from "@/records/liveRun";
@@ -160,22 +160,14 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
 }
 export type Instrument = ReturnType<typeof useInstrument>;
 
-/** Looks at a feed at most once a second. The timer outlives every drawing: one of the page's own ticks must not reset it. */
+/** A feed's version, looked at once a second. The timer outlives every drawing: one of the page's own ticks must not reset it. */
 function useLooked(feed: SampleFeed): number {
-  const seen = useRef(feed.version());
-  const listen = useCallback(
-    (changed: () => void) => {
-      const timer = setInterval(() => {
-        if (seen.current === feed.version()) return;
-        seen.current = feed.version();
-        changed();
-      }, lookMs);
-      return () => clearInterval(timer);
-    },
-    [feed],
-  );
-  const look = useCallback(() => seen.current, []);
-  return useSyncExternalStore(listen, look);
+  const [seen, setSeen] = useState(() => feed.version());
+  useEffect(() => {
+    const timer = setInterval(() => startTransition(() => setSeen(feed.version())), lookMs);
+    return () => clearInterval(timer);
+  }, [feed]);
+  return seen;
 }
 
 async function post(address: string, body: object): Promise<unknown> {

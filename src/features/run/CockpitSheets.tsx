@@ -1,0 +1,61 @@
+import type { Setting } from "@/records/setting";
+import type { Still } from "@/records/still";
+import { AddSheet } from "./AddSheet";
+import type { SheetName } from "./CockpitButtons";
+import type { CockpitPart } from "./CockpitHead";
+import { DripSheet } from "./DripSheet";
+import { ForecastSheet } from "./ForecastSheet";
+import { HeatSheet } from "./HeatSheet";
+import { InstrumentSheet } from "./instrument/InstrumentSheet";
+import type { Instrument } from "./instrument/useInstrument";
+import { LogSheet } from "./LogSheet";
+import { NoteSheet } from "./NoteSheet";
+import { ReadingSheet } from "./ReadingSheet";
+import { TroubleSheet } from "./TroubleSheet";
+import type { Log } from "./useLog";
+
+interface Props extends CockpitPart {
+  sheet: SheetName | undefined;
+  onClose: () => void;
+  log: Log;
+  still: Still | undefined;
+  instrument: Instrument;
+  prices: Setting["prices"];
+}
+
+/** The sheet that is open over the cockpit, if one is; none is there before it is asked for. */
+export function CockpitSheets({ sheet, onClose, log, still, instrument, prices, ...part }: Props) {
+  const { run, state, live, units } = part;
+  const common = { open: true, onClose, log };
+  const heatOn = state.litAt !== undefined && state.heatOffAt === undefined;
+  switch (sheet) {
+    case "reading":
+      return <ReadingSheet {...common} units={units} />;
+    case "drips":
+      return <DripSheet {...common} />;
+    case "add":
+      return <AddSheet {...common} units={units} />;
+    case "heat":
+      return <HeatSheet {...common} plan={run.plan} powerW={live.powerW} />;
+    case "trouble":
+      return (
+        <TroubleSheet
+          {...common}
+          onHeatOff={() => log.tap("heatOff", "Heat off noted.")}
+          heatOn={heatOn}
+        />
+      );
+    case "note":
+      return <NoteSheet {...common} />;
+    case "log":
+      return <LogSheet open onClose={onClose} run={run} state={state} units={units} />;
+    case "instrument":
+      return (
+        <InstrumentSheet open onClose={onClose} run={run} instrument={instrument} lit={heatOn} />
+      );
+    case "forecast":
+      return <ForecastSheet {...common} {...part} still={still} prices={prices} />;
+    case undefined:
+      return null;
+  }
+}
