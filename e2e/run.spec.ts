@@ -125,6 +125,65 @@ test("drips are counted by tapping, an entry is back-dated, the stop is moved wi
   await expect(page.getByRole("button", { name: /Stop moved.*Smells of stalk/ })).toBeVisible();
 });
 
+test("the device's clock put back in mid-run: the run goes on in its own time", async ({
+  page,
+}) => {
+  await addCopperPot(page);
+  await planLavender(page, "600");
+  await lightIt(page);
+  await page.getByRole("button", { name: "It boils" }).click();
+  await page.evaluate(() => {
+    const Real = Date;
+    const now = () => Real.now() - 3600e3;
+    globalThis.Date = new Proxy(Real, {
+      construct: (target, given) =>
+        Reflect.construct(target, given.length > 0 ? given : [now()]) as object,
+      get: (target, name) => (name === "now" ? now : (Reflect.get(target, name) as unknown)),
+    });
+  });
+  await page.getByRole("button", { name: /^Log, 3 entries/ }).click();
+  await expect(
+    page.getByRole("button", { name: /put back by 1 h; the run goes on in its own time/ }),
+  ).toBeVisible();
+  await page.getByRole("button", { name: "Close" }).click();
+  await expect(page.getByText(/^0:0\d$/)).toBeVisible();
+  await page.getByRole("button", { name: "First drop", exact: true }).click();
+  await expect(page.getByRole("heading", { name: "Distilling" })).toBeVisible();
+  const log = page.getByRole("button", { name: /^Log, 4 entries/ });
+  await expect(log).toBeVisible();
+  await stored(page, /^run/, '"firstDrop"');
+});
+
+test("a run that is opened in another time zone stands where it stood, its log in local time", async ({
+  page,
+  browser,
+}) => {
+  await addCopperPot(page);
+  await planLavender(page, "600");
+  await lightIt(page);
+  await page.getByRole("button", { name: "It boils" }).click();
+  await stored(page, /^run/, '"boiling"');
+  const boiled = Date.now();
+  const storageState = await page.context().storageState({ indexedDB: true });
+  const context = await browser.newContext({ storageState, timezoneId: "Pacific/Auckland" });
+  const abroad = await context.newPage();
+  await abroad.goto(page.url());
+  await expect(abroad.getByRole("heading", { name: "Warming the charge" })).toBeVisible();
+  await expect(abroad.getByText(/^0:0\d$/)).toBeVisible();
+  await expect(abroad.getByRole("alert")).toHaveCount(0);
+  await abroad.getByRole("button", { name: /^Log, 2 entries/ }).click();
+  const there = new Intl.DateTimeFormat("en-GB", {
+    timeZone: "Pacific/Auckland",
+    hour: "2-digit",
+    minute: "2-digit",
+  });
+  const minutes = [boiled, boiled - 60_000].map((moment) => there.format(moment)).join("|");
+  await expect(
+    abroad.getByRole("button", { name: new RegExp(`Boiling.*(${minutes})`) }),
+  ).toBeVisible();
+  await context.close();
+});
+
 test("two stills side by side, their cues merged in time", async ({ page }) => {
   await page.clock.install({ time: new Date("2026-07-18T08:00:00Z") });
   await addCopperPot(page);

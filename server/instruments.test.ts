@@ -65,7 +65,9 @@ test("a simulated still sends samples; after a lost line the missed ones come fi
   const last = first[3]!.id;
   const again = await events(at(`/${id}/stream`), 8, last);
   expect(again[0]!.id).toBe(last + 1);
-  expect((await post(`/${id}`, { faults: ["leak"], heatShare: 0.5 })).status).toBe(200);
+  expect((await post(`/${id}`, { faults: ["leak"], powerW: 1200 })).status).toBe(200);
+  expect(await (await fetch(at(`/${id}`))).json()).toEqual({ faults: ["leak"], powerW: 1200 });
+  expect((await post(`/${id}`, { powerW: -1 })).status).toBe(400);
   expect((await fetch(at(`/${id}`), { method: "DELETE" })).status).toBe(204);
   expect((await fetch(at(`/${id}/stream`))).status).toBe(404);
   simulations.stopAll();

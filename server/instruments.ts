@@ -25,11 +25,16 @@ export function instruments(simulations: Simulations): Router {
     if (!simulation) return;
     const read = simulationChangeSchema.safeParse(request.body);
     if (!read.success) return refuse(response, read.error);
-    const { faults, heatShare, iceKg } = read.data;
+    const { faults, powerW, iceKg } = read.data;
     if (faults) simulation.faults = new Set(faults);
-    if (heatShare !== undefined) simulation.heatShare = heatShare;
+    if (powerW !== undefined) simulation.powerW = powerW;
     if (iceKg !== undefined) simulation.still.addIce(iceKg);
-    response.json({ faults: [...simulation.faults], heatShare: simulation.heatShare });
+    response.json(stateOf(simulation));
+  });
+
+  router.get("/:id", (request, response) => {
+    const simulation = find(request, response);
+    if (simulation) response.json(stateOf(simulation));
   });
 
   router.delete("/:id", (request, response) => {
@@ -51,6 +56,10 @@ export function instruments(simulations: Simulations): Router {
       response.status(404).json({ problem: "this instrument is not running any more" });
     return simulation;
   }
+}
+
+function stateOf({ faults, powerW }: RunningSimulation) {
+  return { faults: [...faults], powerW };
 }
 
 /** All samples after the last one the client has, then each as it comes: a lost line leaves no gap. */

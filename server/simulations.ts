@@ -8,7 +8,8 @@ export interface RunningSimulation {
   samples: { id: number; sample: InstrumentSample }[];
   listeners: Set<(id: number, sample: InstrumentSample) => void>;
   faults: ReadonlySet<Fault>;
-  heatShare: number;
+  /** Heat at the source, W. */
+  powerW: number;
   still: VirtualStill;
   stop(): void;
 }
@@ -41,7 +42,15 @@ export function openSimulations(clock: () => number = Date.now) {
 export type Simulations = ReturnType<typeof openSimulations>;
 
 function run(
-  { request, condenser, seed, speed, litAt, minutesSoFar = 0 }: Simulation,
+  {
+    request,
+    condenser,
+    seed,
+    speed,
+    litAt,
+    powerW = request.still.heat.powerW,
+    minutesSoFar = 0,
+  }: Simulation,
   clock: () => number,
   ended: (id: string) => void,
 ): RunningSimulation {
@@ -57,7 +66,7 @@ function run(
     samples: [],
     listeners: new Set(),
     faults: new Set(),
-    heatShare: 1,
+    powerW,
     still: virtualStill(request, seed, condenser),
     stop() {
       clearInterval(timer);

@@ -14,6 +14,7 @@ export const instrumentSampleSchema = z.object({
 });
 export type InstrumentSample = z.infer<typeof instrumentSampleSchema>;
 
+const heatW = z.number().min(0).max(1e5);
 const faultSchema = z.enum(["leak", "coolingLost", "heatCut", "iceGone"]);
 
 /** What a simulated still is started with. */
@@ -35,6 +36,8 @@ export const simulationSchema = z.strictObject({
   speed: z.number().min(1).max(120),
   /** When the heat went on, by the run's own time. */
   litAt: moment,
+  /** Heat at the source, W; as planned where it is not told. */
+  powerW: heatW.optional(),
   /** How long it has run already: it begins there. */
   minutesSoFar: z.number().min(0).max(1440).optional(),
 });
@@ -43,10 +46,13 @@ export type Simulation = z.infer<typeof simulationSchema>;
 /** What can be told to a simulated still under way. */
 export const simulationChangeSchema = z.strictObject({
   faults: z.array(faultSchema).max(4).optional(),
-  /** Share of the planned heat. */
-  heatShare: z.number().min(0).max(1.5).optional(),
+  /** Heat at the source, W. */
+  powerW: heatW.optional(),
   iceKg: z.number().gt(0).max(500).optional(),
 });
+
+/** How a simulated still stands: what is wrong with it, and its heat. */
+export const simulationStateSchema = z.object({ faults: z.array(faultSchema), powerW: heatW });
 
 /** Why the server would not. */
 export const refusalSchema = z.object({ problem: z.string().max(2000) });

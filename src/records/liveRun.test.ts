@@ -189,3 +189,54 @@ test("a finished run tells of its plant's oil; one without what its plan was ask
   expect(content).toBeLessThan(15);
   expect(told({ oilMlPerKg, preparation: "leavesOnly" })[0]).toBeCloseTo(content! / 1.3, 6);
 });
+
+describe("heat that is not the plan's", () => {
+  const half = (minutes: number) => entryAt(minutes, { type: "heatChanged", powerW: 1500 });
+  const heating = (entries: Entry[], minutes: number) => {
+    const run = sampleRun([entryAt(0, { type: "lit" }), ...entries]);
+    const planned = { ...run, plan: { ...run.plan, runPowerW: 1200 } };
+    return liveRun(planned, runState(planned.entries), at(minutes), { still: sampleStill() });
+  };
+  const boilIn = (live: ReturnType<typeof liveRun>) =>
+    live.cues.find(({ code }) => code === "boil")!.minutes;
+
+  test("turned down while it heats, the boil comes later and nobody is told that it is late", () => {
+    const { minutesToBoil } = sampleRun().plan.forecast;
+    const full = heating([], 5);
+    const halved = heating([half(5)], 5);
+    expect(boilIn(full)).toBeCloseTo(minutesToBoil - 5, 6);
+    expect(boilIn(halved)).toBeGreaterThan(1.9 * boilIn(full));
+    const late = minutesToBoil * 1.5 + 6;
+    expect(codes(heating([], late))).toContain("boilLate");
+    expect(codes(heating([half(5)], late))).not.toContain("boilLate");
+  });
+
+  test("a flame that was out gives times, not infinities", () => {
+    const out = heating([entryAt(5, { type: "heatChanged", powerW: 0 })], 6);
+    expect(boilIn(out)).toBeGreaterThan(100);
+    expect(Number.isFinite(boilIn(out))).toBe(true);
+  });
+
+  test("it is asked to be turned down once, and not where it was turned down before the first drop", () => {
+    const drops = [entryAt(20, { type: "boiling" }), entryAt(24, { type: "firstDrop" })];
+    const asks = (live: ReturnType<typeof liveRun>) =>
+      live.cues.some(({ code }) => code === "turnDown");
+    const gentle = (minutes: number) => entryAt(minutes, { type: "heatChanged", powerW: 1200 });
+    expect(asks(heating(drops, 25))).toBe(true);
+    expect(asks(heating([...drops, gentle(25)], 26))).toBe(false);
+    expect(asks(heating([gentle(21), ...drops], 26))).toBe(false);
+    expect(asks(heating([half(5), ...drops], 26))).toBe(true);
+    expect(heating([gentle(21), ...drops], 40).live!.rateMlPerMin).toBeLessThan(
+      heating([half(5), ...drops], 40).live!.rateMlPerMin,
+    );
+  });
+
+  test("a boil on another heat says nothing of the plan's efficiency", () => {
+    const seen = (entries: Entry[]) => seenOf(runState([...dripping, ...entries]));
+    expect(seen([])).toMatchObject({ minutesToBoil: 20, minutesToFirstDrop: 24 });
+    expect(seen([half(5)]).minutesToBoil).toBeUndefined();
+    expect(seen([half(22)])).toMatchObject({ minutesToBoil: 20 });
+    expect(seen([half(22)]).minutesToFirstDrop).toBeUndefined();
+    expect(seen([half(5)]).heat).toEqual([{ minutes: 0, powerW: 1500 }]);
+  });
+});

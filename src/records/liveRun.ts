@@ -10,6 +10,7 @@ import {
   type StopRule,
   type TubNow,
 } from "@/core";
+import { timesAtHeat, turnDownDue } from "./heatSoFar";
 import type { Run } from "./run";
 import type { RunState } from "./runState";
 import type { Still } from "./still";
@@ -65,18 +66,18 @@ export function liveRun(
   const powerW = state.heat.at(-1)?.powerW ?? plan.powerW;
   if (state.litAt === undefined || state.heatOffAt !== undefined)
     return { cues: [], alarms: [], powerW };
-  const turned = state.heat.filter(({ at }) => at >= (state.firstDropAt ?? Infinity));
-  const live = liveOf(run, state, now, latest, turned.at(-1));
+  const turned = state.heat.at(-1);
+  const live = liveOf(run, state, now, latest, turned);
   const tub = live && tubOf(run, state, live, now, still, latest);
   const { forecast } = plan;
+  const times = timesAtHeat(run, state, now);
   const input = {
     litAt: state.litAt,
     boilingAt: state.boilingAt,
-    minutesToBoil: forecast.minutesToBoil,
-    minutesToFirstDrop: forecast.minutesToFirstDrop,
+    ...times,
     live,
     tub,
-    turnDown: plan.runPowerW !== undefined && turned.length === 0,
+    turnDown: turnDownDue(run, state, powerW),
     minutesToFirstCut: firstCutIn(run, state, live),
   };
   const since = (at: number | undefined) => (at === undefined ? 0 : (now - at) / minute);
@@ -88,16 +89,16 @@ export function liveRun(
     boilC: forecast.boilC,
     waitingForBoil:
       state.boilingAt === undefined
-        ? { since: since(state.litAt), allowed: forecast.minutesToBoil }
+        ? { since: since(state.litAt), allowed: times.minutesToBoil }
         : undefined,
     waitingForDrop:
       state.boilingAt !== undefined && state.firstDropAt === undefined
         ? {
             since: since(state.boilingAt),
-            allowed: forecast.minutesToFirstDrop - forecast.minutesToBoil,
+            allowed: times.minutesToFirstDrop - times.minutesToBoil,
           }
         : undefined,
-    expectedRateMlPerMin: expectedRate(run, turned.at(-1)),
+    expectedRateMlPerMin: expectedRate(run, turned),
     notExplained,
   });
   return { live, tub, cues: cues(input, now), alarms: warnings, powerW };
@@ -110,9 +111,10 @@ function standingStop(run: Run, state: RunState): StopRule {
 
 /** What the heat as it stands should give, mL/min. */
 function expectedRate({ plan }: Run, turned: { powerW: number } | undefined): number {
-  return turned && plan.request
-    ? steamAtPower(plan.request, turned.powerW)
-    : plan.forecast.rateMlPerMin;
+  const { rateMlPerMin } = plan.forecast;
+  if (!turned) return rateMlPerMin;
+  if (plan.request) return steamAtPower(plan.request, turned.powerW);
+  return (rateMlPerMin * turned.powerW) / (plan.runPowerW ?? plan.powerW);
 }
 
 function liveOf(
@@ -138,7 +140,7 @@ function liveOf(
       plannedRateMlPerMin: Math.max(0.01, expectedRate(run, turned)),
       firstDropAt: state.firstDropAt,
       readings,
-      ...(turned ? { rateSince: turned.at } : {}),
+      ...(turned ? { rateSince: Math.max(turned.at, state.firstDropAt) } : {}),
       jarStart: state.jarStart ?? { at: state.firstDropAt },
     },
     now,

@@ -5,3 +5,41 @@ export function runNow({ clock }: Pick<Run, "clock">, wallNow: number): number {
   if (!clock) return wallNow;
   return Date.parse(clock.runAt) + (wallNow - Date.parse(clock.wallAt)) * clock.speed;
 }
+
+/* Clocks are set by a second now and then, and nobody minds. */
+const slipMs = 20000;
+
+/** Where a run's time stood, by a clock of the page that nobody can set (both in milliseconds). */
+export interface TimeSeen {
+  runAt: number;
+  pageMs: number;
+}
+
+/**
+ * By how much the device's clock has slipped since a run's time was last seen, in milliseconds of
+ * the run: below 0 when it was put back, above 0 when it was put forward or the device slept. 0 for
+ * what no run would notice.
+ */
+export function clockSlip(
+  run: Pick<Run, "clock">,
+  seen: TimeSeen,
+  wallNow: number,
+  pageMs: number,
+): number {
+  const expected = seen.runAt + (pageMs - seen.pageMs) * (run.clock?.speed ?? 1);
+  const slip = runNow(run, wallNow) - expected;
+  return Math.abs(slip) > slipMs ? slip : 0;
+}
+
+/** The clock by which a run goes on from a moment of its own, whatever the device's clock says. */
+export function clockFrom(
+  run: Pick<Run, "clock">,
+  runAt: number,
+  wallNow: number,
+): NonNullable<Run["clock"]> {
+  return {
+    wallAt: new Date(wallNow).toISOString(),
+    runAt: new Date(runAt).toISOString(),
+    speed: run.clock?.speed ?? 1,
+  };
+}

@@ -24,11 +24,13 @@ export function seenOf(state: RunState, latest: Latest = {}): Seen {
     minutes,
     volumeMl: value,
   }));
+  /* A boil on another heat than the plan's says nothing of the plan's efficiency. */
+  const asPlanned = (until: number) => !heat.some(({ at }) => at < until);
   return {
-    ...(litAt !== undefined && boilingAt !== undefined
+    ...(litAt !== undefined && boilingAt !== undefined && asPlanned(boilingAt)
       ? { minutesToBoil: (boilingAt - litAt) / minute }
       : {}),
-    ...(litAt !== undefined && firstDropAt !== undefined
+    ...(litAt !== undefined && firstDropAt !== undefined && asPlanned(firstDropAt)
       ? { minutesToFirstDrop: (firstDropAt - litAt) / minute }
       : {}),
     distillate: [...byHand, ...scale]

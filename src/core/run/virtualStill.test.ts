@@ -17,11 +17,11 @@ const request: ForecastRequest = {
 const none: ReadonlySet<Fault> = new Set();
 
 /** Runs a still by the second, with a fault from a minute on, and reads it at the end. */
-function played(minutes: number, fault?: Fault, from = 0, seed = 5) {
+function played(minutes: number, fault?: Fault, from = 0, seed = 5, powerW = 2000) {
   const still = virtualStill(request, seed);
   for (let second = 0; second < minutes * 60; second += 1)
     still.advance(1 / 60, {
-      heatShare: 1,
+      powerW,
       faults: fault && second / 60 >= from ? new Set([fault]) : none,
     });
   const samples = Array.from({ length: 30 }, () => still.read()).flat();
@@ -47,6 +47,16 @@ test("it boils, drips, and its head stands just under the boil; readings drop ou
   expect(middle("outlet")).toBeLessThan(50);
   expect(samples.length).toBeLessThan(120);
   expect(samples.length).toBeGreaterThan(100);
+});
+
+test("more heat boils sooner and drips faster, less than the pot loses never boils", () => {
+  const [gentle, full, brisk] = [1200, 2000, 2600].map((watts) =>
+    played(90, undefined, 0, 5, watts),
+  );
+  expect(brisk!.still.boilingAt).toBeLessThan(full!.still.boilingAt!);
+  expect(gentle!.still.boilingAt).toBeGreaterThan(full!.still.boilingAt!);
+  expect(brisk!.middle("distillate")).toBeGreaterThan(full!.middle("distillate") * 1.2);
+  expect(played(240, undefined, 0, 5, 150).still.boilingAt).toBeUndefined();
 });
 
 test("each fault shows where a person would look for it", () => {

@@ -24,8 +24,8 @@ export interface VirtualStill {
   minutes: number;
   boilingAt?: number;
   firstDropAt?: number;
-  /** Lets time pass; steps of a second or so. */
-  advance(minutes: number, now: { heatShare: number; faults: ReadonlySet<Fault> }): void;
+  /** Lets time pass at a heat (W at the source); steps of a second or so. */
+  advance(minutes: number, now: { powerW: number; faults: ReadonlySet<Fault> }): void;
   /** Ice into the tub, kg. */
   addIce(kg: number): void;
   /** What the instruments read now, with noise, drift and drop-outs. */
@@ -54,6 +54,7 @@ export function virtualStill(
   const draw = draws(model, 1, seed)[0]!;
   const normal = normalStream(seed + 17);
   const { boil, firstDrop } = model.times(draw.efficiency);
+  const fullSteam = steamAt(request.still.heat.powerW);
   const tapC = model.coolingInC + (condenser.kind === "tap" ? condenser.riseK * 0.5 : 0);
   const state = {
     warmed: 0,
@@ -67,16 +68,16 @@ export function virtualStill(
   const drift = { head: normal(), outlet: normal(), tub: normal() };
   const still: VirtualStill = {
     minutes: 0,
-    advance(minutes, { heatShare, faults }) {
+    advance(minutes, { powerW, faults }) {
       still.minutes += minutes;
       if (faults.has("iceGone")) state.iceKg = 0;
-      const share = faults.has("heatCut") ? 0 : heatShare;
-      state.warmed += minutes * share;
+      const steam = steamAt(faults.has("heatCut") ? 0 : powerW);
+      /* Minutes at full heat that would have warmed as much: what is lost to the air warms nothing. */
+      state.warmed += minutes * (steam / fullSteam || 0);
       if (state.warmed >= boil) still.boilingAt ??= still.minutes;
       if (state.warmed >= firstDrop) still.firstDropAt ??= still.minutes;
       const steaming = still.firstDropAt !== undefined;
-      const full = steaming ? steamAt(share) : 0;
-      const through = full * (faults.has("leak") ? 1 - leakShare : 1);
+      const through = (steaming ? steam : 0) * (faults.has("leak") ? 1 - leakShare : 1);
       const cooled = faults.has("coolingLost") ? 0.25 : 1;
       state.distillateMl += through * cooled * minutes;
       const tubC = tubTemperature();
@@ -87,7 +88,7 @@ export function virtualStill(
           ? model.boilC - 6
           : tubC + 5 + 0.1 * through
         : model.airC;
-      const headTarget = share > 0 && steaming ? model.boilC - 0.3 : model.airC + 20;
+      const headTarget = steam > 0 && steaming ? model.boilC - 0.3 : model.airC + 20;
       state.outletC += (outTarget - state.outletC) * (1 - Math.exp(-minutes / outletMinutes));
       if (steaming || still.boilingAt !== undefined)
         state.headC +=
@@ -118,9 +119,8 @@ export function virtualStill(
   };
   return still;
 
-  function steamAt(share: number): number {
-    const { powerW, runPowerW = powerW } = request.still.heat;
-    return model.steamGPerMin(draw.efficiency, share >= 1 ? runPowerW : runPowerW * share);
+  function steamAt(powerW: number): number {
+    return model.steamGPerMin(draw.efficiency, powerW);
   }
 
   function tubTemperature(): number {

@@ -52,6 +52,19 @@ test("a change of heat to the same heat changes nothing; a stretch begins where 
   ).toBe(300);
 });
 
+test("a jar that fills as fast as full heat would fill it is explained: nobody turned the heat down", () => {
+  const heat = { ...request.still.heat, runPowerW: 1100 };
+  const gentle = { ...request, still: { ...request.still, heat } };
+  const model = runModel(gentle);
+  const full = model.steamGPerMin(model.efficiency, 2000);
+  const distillate = [10, 20, 30].map((minutes) => ({ minutes, volumeMl: full * minutes }));
+  const watched = watchRun(gentle, { ...nothing, distillate });
+  expect(watched.doubts).toEqual([]);
+  expect(watched.rateMlPerMin().p50).toBeGreaterThan(full * 0.9);
+  const turned = { ...nothing, distillate, heat: [{ minutes: 0, powerW: 1100 }] };
+  expect(watchRun(gentle, turned).doubts).toContain("moreSteam");
+});
+
 test("with nothing seen the watched forecast is the plan's", () => {
   const { at, effectiveRuns, doubts } = watchRun(request, nothing);
   expect(effectiveRuns).toBeCloseTo(1000, 6);

@@ -76,6 +76,9 @@ const leastRuns = 40;
 /* A reading so many deviations from the likeliest run is not explained by it. */
 const doubtDeviations = 3.5;
 const fanPoints = 40;
+/* As long as no turn of the knob is noted, one run in so many was not turned down as planned: too
+   few to widen a range, enough to explain a jar that fills too fast. */
+const oneIn = 12;
 
 /**
  * Holds a run that is under way against a thousand played ones and weighs each by how well it
@@ -89,7 +92,9 @@ export function watchRun(
   { samples = 1000, seed = 1 }: { samples?: number; seed?: number } = {},
 ): WatchedForecast {
   const model = runModel(request);
-  const candidates = draws(model, samples, seed).map((draw) => candidateOf(model, draw, seen));
+  const candidates = draws(model, samples, seed).map((draw, i) =>
+    candidateOf(model, draw, seen, i % oneIn === oneIn - 1),
+  );
   const misfits = candidates.map((candidate) => deviations(candidate, seen));
   const logs = misfits.map((parts) => -0.5 * parts.reduce((sum, { z }) => sum + z * z, 0));
   const weights = tempered(logs);
@@ -129,13 +134,18 @@ export function watchRun(
   };
 }
 
-function candidateOf(model: RunModel, draw: Draw, seen: Seen): Candidate {
+/** A played run. `forgotten`: the heat was left as it was, though the plan turns it down. */
+function candidateOf(model: RunModel, draw: Draw, seen: Seen, forgotten: boolean): Candidate {
   const { request, material } = model;
   const { densityGPerMl, saturationRatio } = material.oil;
   const steam = (powerW?: number) => model.steamGPerMin(draw.efficiency, powerW);
   const { boil, firstDrop } = model.times(draw.efficiency);
   const stretches: Stretch[] = [
-    { from: 0, steamGPerMin: steam() },
+    {
+      from: 0,
+      steamGPerMin:
+        forgotten && seen.heat.length === 0 ? steam(request.still.heat.powerW) : steam(),
+    },
     ...seen.heat.map(({ minutes, powerW }) => ({
       from: Math.max(0, minutes),
       steamGPerMin: steam(powerW),

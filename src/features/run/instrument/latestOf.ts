@@ -1,3 +1,4 @@
+import { bisectLeft } from "d3-array";
 import type { Latest } from "@/records/liveRun";
 import type { SampleFeed } from "./sampleFeed";
 
@@ -14,13 +15,18 @@ export function latestOf(feed: SampleFeed, _version: number): Latest {
   const scale = feed.series("distillate");
   const distillate: { at: number; volumeMl: number }[] = [];
   let most = 0;
-  scale?.at.forEach((at, i) => {
+  /* From minute to minute, however many samples lie between: this is asked every second. */
+  for (let i = 0; scale && i < scale.at.length;) {
+    const at = scale.at[i]!;
     const value = scale.value[i]!;
-    const last = distillate.at(-1);
-    if (value < leastG || (last && at - last.at < everyMs)) return;
+    if (value < leastG) {
+      i += 1;
+      continue;
+    }
     most = Math.max(most, value);
     distillate.push({ at, volumeMl: most / gramsPerMl });
-  });
+    i = bisectLeft(scale.at, at + everyMs, i + 1);
+  }
   return {
     headC: feed.latest("head")?.value,
     outletC: feed.latest("outlet")?.value,

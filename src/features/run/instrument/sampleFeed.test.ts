@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import type { SampleChunk } from "@/records/sampleChunk";
+import { chunkKey, type SampleChunk } from "@/records/sampleChunk";
+import { latestOf } from "./latestOf";
 import { SampleFeed } from "./sampleFeed";
 
 const start = Date.parse("2026-07-18T10:00:00Z");
@@ -57,4 +58,35 @@ test("what is stored in any split comes back as it was, late samples too", () =>
     ),
     { numRuns: 60 },
   );
+});
+
+test("fifty messages a second for three hours, garbage and repeats among them: all are kept, once, in whole chunks", () => {
+  const feed = new SampleFeed("run-a");
+  const disk = new Map<string, SampleChunk>();
+  const channels = ["head", "outlet", "tub", "distillate"];
+  const count = 3 * 3600 * 50;
+  let largest = 0;
+  for (let i = 0; i < count; i += 1) {
+    const at = new Date(start + Math.floor(i / 4) * 80).toISOString();
+    const channel = channels[i % 4];
+    const unit = channel === "distillate" ? "g" : "°C";
+    feed.take(JSON.stringify({ at, channel, value: i % 100, unit }), 0);
+    if (i % 1000 === 0) feed.take("{ no", 0);
+    if (i % 1500 === 0) feed.take(JSON.stringify({ at, channel, value: 1, unit }), 0);
+    if (i % 250 === 249) {
+      const chunks = feed.pending();
+      largest = Math.max(largest, chunks.length);
+      for (const chunk of chunks) disk.set(chunkKey(chunk), chunk);
+      feed.kept(chunks);
+    }
+  }
+  expect(feed.count()).toBe(count);
+  expect(feed).toMatchObject({ rejected: count / 1000, repeated: count / 1500 });
+  /* What is written each time stays as small after three hours as in the first minute. */
+  expect(largest).toBeLessThanOrEqual(8);
+  const again = new SampleFeed("run-a");
+  again.restore([...disk.values()]);
+  expect(again.count()).toBe(count);
+  expect(again.series("tub")?.value).toEqual(feed.series("tub")?.value);
+  expect(latestOf(feed, 0).distillate).toHaveLength(180);
 });

@@ -1,9 +1,9 @@
 import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Fault } from "@/core";
-import { refusalSchema, startedSchema } from "@/records/instrumentMessages";
+import { refusalSchema, simulationStateSchema, startedSchema } from "@/records/instrumentMessages";
 import type { Latest } from "@/records/liveRun";
 import type { Run } from "@/records/run";
-import { runNow } from "@/records/runClock";
+import { clockFrom, runNow } from "@/records/runClock";
 import type { RunState } from "@/records/runState";
 import type { Still } from "@/records/still";
 import { keep } from "@/store/changes";
@@ -62,16 +62,17 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
   /* What the person does to the still, the simulated one feels. */
   const tell = useCallback(
     (change: object) => {
-      if (id) void post(`/instruments/${id}`, change).catch(() => setStatus("gone"));
+      if (!id) return;
+      post(`/instruments/${id}`, change)
+        .then((answer) => setFaults(simulationStateSchema.parse(answer).faults))
+        .catch(() => setStatus("gone"));
     },
     [id],
   );
   const { plan } = run;
-  const heatW = state.heatOffAt !== undefined ? 0 : state.heat.at(-1)?.powerW;
-  const fullW = plan.runPowerW ?? plan.powerW;
-  useEffect(() => {
-    if (heatW !== undefined) tell({ heatShare: Math.min(1.5, heatW / fullW) });
-  }, [tell, heatW, fullW]);
+  const heatW = state.heatOffAt !== undefined ? 0 : (state.heat.at(-1)?.powerW ?? plan.powerW);
+  /* Said again after a reload too: its answer tells which faults it has. */
+  useEffect(() => tell({ powerW: heatW }), [tell, heatW]);
   const iceCount = useRef(state.iceAdded.length);
   useEffect(() => {
     for (const { massG } of state.iceAdded.slice(iceCount.current)) tell({ iceKg: massG / 1000 });
@@ -94,6 +95,7 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
           seed: seedOf(run.id),
           speed,
           litAt: new Date(state.litAt).toISOString(),
+          powerW: heatW,
           minutesSoFar: Math.max(0, (now - state.litAt) / 60000),
         }),
       );
@@ -105,11 +107,7 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
             name: "Simulated probe and scale",
             connectedAt: new Date(now).toISOString(),
           },
-          clock: {
-            wallAt: new Date(wallNow).toISOString(),
-            runAt: new Date(now).toISOString(),
-            speed,
-          },
+          clock: { ...clockFrom(run, now, wallNow), speed },
         }),
       );
     } catch (error) {
@@ -124,13 +122,7 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
       keep({
         ...rest,
         ...(run.clock
-          ? {
-              clock: {
-                wallAt: new Date(wallNow).toISOString(),
-                runAt: new Date(runNow(run, wallNow)).toISOString(),
-                speed: 1,
-              },
-            }
+          ? { clock: { ...clockFrom(run, runNow(run, wallNow), wallNow), speed: 1 } }
           : {}),
       }),
     );
