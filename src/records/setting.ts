@@ -25,6 +25,13 @@ export const settingSchema = z.object({
   cueSound: z.boolean().optional(),
   /** No sound until then. */
   quietUntil: moment.optional(),
+  /** Where the still stands, degrees north and east, where the person told it: for dusk alone. */
+  place: z
+    .object({
+      latitude: z.number().min(-90).max(90),
+      longitude: z.number().min(-180).max(180),
+    })
+    .optional(),
   /** The cockpit's own light. */
   cockpitLight: z.enum(["auto", "day", "night"]).optional(),
   /** How a probe's columns were matched, by the header they came with. */

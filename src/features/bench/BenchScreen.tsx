@@ -23,6 +23,7 @@ import { Choice } from "@/ui/primitives/Choice";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { Measures } from "./Measures";
+import { PlaceFields } from "./PlaceFields";
 import { PriceFields } from "./PriceFields";
 import { SiteFields } from "./SiteFields";
 
@@ -109,6 +110,9 @@ export function BenchScreen() {
               value={preferences.cockpitLight ?? "auto"}
               onChange={(cockpitLight) => dispatch(keep({ ...preferences, cockpitLight }))}
             />
+            {(preferences.cockpitLight ?? "auto") === "auto" ? (
+              <PlaceFields preferences={preferences} />
+            ) : null}
             <Choice
               shown
               label="Sound and a buzz on cues"

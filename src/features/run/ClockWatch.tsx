@@ -112,10 +112,10 @@ function Banner({ text, children }: { text: string; children: React.ReactNode })
   return (
     <View
       role="alert"
-      className="flex-row flex-wrap items-center gap-x-3 gap-y-1 bg-ember-wash px-4 py-2"
+      className="flex-row flex-wrap items-center gap-x-4 gap-y-1 bg-ember-wash px-4 py-2"
     >
-      <Txt className="min-w-[240px] flex-1 text-ember-ink">{text}</Txt>
-      {children}
+      <Txt className="min-w-[280px] flex-1 text-ember-ink">{text}</Txt>
+      <View className="flex-row gap-2">{children}</View>
     </View>
   );
 }

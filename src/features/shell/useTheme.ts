@@ -10,9 +10,9 @@ import { isCockpit } from "./isCockpit";
 export function useTheme(): void {
   const preferences = useAppSelector(selectPreferences);
   const cockpit = isCockpit(usePathname());
-  const hour = new Date(useNow(60000)).getHours();
+  const now = useNow(60000);
   const { theme } = preferences;
-  const dark = cockpit ? cockpitIsDark(preferences, hour) : undefined;
+  const dark = cockpit ? cockpitIsDark(preferences, new Date(now)) : undefined;
   useEffect(() => {
     const system = window.matchMedia?.("(prefers-color-scheme: dark)");
     const apply = () => {

@@ -1,15 +1,18 @@
 import { Text, type TextProps } from "react-native";
 
 const variants = {
-  title: "font-title text-[30px] leading-[38px] text-ink",
-  heading: "font-title text-[20px] leading-[26px] text-ink",
-  strong: "font-bold text-[16px] leading-[22px] text-ink",
-  body: "font-body text-[16px] leading-[23px] text-ink",
-  label: "font-medium text-[14px] leading-[20px] text-soft",
-  small: "font-body text-[14px] leading-[20px] text-soft",
-  number: "font-bold text-[26px] leading-[32px] text-ink",
-  clock: "font-bold text-[58px] leading-[60px] text-ink",
+  title: { look: "font-title text-[30px] leading-[38px]", ink: "text-ink" },
+  heading: { look: "font-title text-[20px] leading-[26px]", ink: "text-ink" },
+  strong: { look: "font-bold text-[16px] leading-[22px]", ink: "text-ink" },
+  body: { look: "font-body text-[16px] leading-[23px]", ink: "text-ink" },
+  label: { look: "font-medium text-[14px] leading-[20px]", ink: "text-soft" },
+  small: { look: "font-body text-[14px] leading-[20px]", ink: "text-soft" },
+  number: { look: "font-bold text-[26px] leading-[32px]", ink: "text-ink" },
+  clock: { look: "font-bold text-[58px] leading-[60px]", ink: "text-ink" },
 };
+
+/* Of two inks in one place the style sheet's order decides, not the caller: only one may stand. */
+const ownInk = /(^|\s)text-(?!\[|center|left|right)/;
 
 interface Props extends TextProps {
   variant?: keyof typeof variants;
@@ -19,10 +22,11 @@ interface Props extends TextProps {
 /** Text in one of the house's sizes. Titles and headings are headings to a screen reader too. */
 export function Txt({ variant = "body", className = "", ...rest }: Props) {
   const level = variant === "title" ? 1 : variant === "heading" ? 2 : undefined;
+  const { look, ink } = variants[variant];
   return (
     <Text
       {...(level ? { role: "heading" as const, "aria-level": level } : {})}
-      className={`${variants[variant]} ${className}`}
+      className={`${look} ${ownInk.test(className) ? "" : ink} ${className}`}
       {...rest}
     />
   );
