@@ -35,6 +35,9 @@ const wilted = async (page: Page) => {
   await page.getByRole("button", { name: "Take: Wilted overnight" }).click();
   const table = page.getByRole("table", { name: "Before and after" });
   await table.getByRole("row", { name: /Oil, 8 in 10.*mL.*mL/ }).waitFor();
+  await page.getByRole("heading", { name: "Wilted overnight" }).evaluate((heading) => {
+    heading.scrollIntoView({ block: "start" });
+  });
 };
 const calibrated = async (page: Page) => {
   await page.getByRole("textbox", { name: "Water in the pot" }).fill("3");
