@@ -1,4 +1,6 @@
+import { mergeRecords } from "@/records/merge";
 import type { AnyRecord } from "@/records/record";
+import type { Run } from "@/records/run";
 import { quarantineDiscarded } from "./keepingSlice";
 import { recordsChanged } from "./recordSlice";
 import { entitiesOf } from "./selectors";
@@ -18,7 +20,19 @@ export function keepUndoable(label: string, records: AnyRecord[]): Thunk {
   return (dispatch, getState, { now }) => {
     const back = asBefore(getState(), records, now());
     dispatch(keep(...records));
-    dispatch(undoOffered({ label, back }));
+    dispatch(undoOffered({ label, back, after: records }));
+  };
+}
+
+/**
+ * Changes a run as the store has it, not as a screen last drew it: two taps between two drawings are
+ * two changes. With a label it can be taken back.
+ */
+export function changeRun(runId: string, change: (run: Run) => Run, label?: string): Thunk {
+  return (dispatch, getState) => {
+    const run = getState().run.entities[runId];
+    if (!run) return;
+    dispatch(label ? keepUndoable(label, [change(run)]) : keep(change(run)));
   };
 }
 
@@ -27,7 +41,7 @@ export function takeIn(label: string, records: AnyRecord[]): Thunk {
   return (dispatch, getState, { now }) => {
     const back = asBefore(getState(), records, now());
     dispatch(recordsChanged({ records }));
-    dispatch(undoOffered({ label, back }));
+    dispatch(undoOffered({ label, back, after: records }));
   };
 }
 
@@ -59,12 +73,17 @@ export function bringBack(records: AnyRecord[]): Thunk {
   };
 }
 
-/** Takes the last undoable step back. */
+/** Takes the last undoable step back, and nothing that was done after it. */
 export function undoLast(): Thunk {
-  return (dispatch, getState) => {
+  return (dispatch, getState, { now }) => {
     const { last } = getState().undo;
     if (!last) return;
-    dispatch(keep(...last.back));
+    const updatedAt = now().toISOString();
+    const undone = last.back.map((before, i) => {
+      const current = entitiesOf(getState(), before.kind)[before.id];
+      return current ? mergeRecords(last.after[i], { ...before, updatedAt }, current) : before;
+    });
+    dispatch(keep(...undone));
     dispatch(undoGone());
   };
 }

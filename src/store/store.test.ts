@@ -4,10 +4,11 @@ import { exclusiveAccess } from "@/storage/exclusive";
 import { openRecordStorage } from "@/storage/recordStorage";
 import type { TabNotices } from "@/storage/tabNotices";
 import { memoryStorage } from "@/testing/memoryStorage";
-import { sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import {
   bin,
   bringBack,
+  changeRun,
   discardQuarantined,
   keep,
   keepUndoable,
@@ -84,6 +85,31 @@ test("an import is one step back: what was changed is as before, what was added 
   store.dispatch(undoLast());
   expect(selectStills(store.getState())[0]?.name).toBe("Copper pot, 12 L");
   expect(selectRuns(store.getState())).toEqual([]);
+});
+
+test("a step is taken back alone: what was written into the same run after it stays", () => {
+  const { store } = open();
+  store.dispatch(keep(sampleRun([entryAt(0, { type: "lit" })])));
+  const add = (type: "boiling" | "note" | "jarSwapped", minute: number, label?: string) =>
+    store.dispatch(
+      changeRun(
+        "run-a",
+        (run) => ({ ...run, entries: [...run.entries, entryAt(minute, { type })] }),
+        label,
+      ),
+    );
+  add("boiling", 20, "Boiling noted.");
+  add("note", 21);
+  store.dispatch(undoLast());
+  const types = () => selectRuns(store.getState())[0]!.entries.map(({ type }) => type);
+  expect(types()).toEqual(["lit", "note"]);
+  add("jarSwapped", 22, "Jar 1 put aside.");
+  store.dispatch(changeRun("run-a", (run) => ({ ...run, checked: ["seals"] })));
+  store.dispatch(undoLast());
+  expect(types()).toEqual(["lit", "note"]);
+  expect(selectRuns(store.getState())[0]!.checked).toEqual(["seals"]);
+  store.dispatch(changeRun("nobody", (run) => run));
+  expect(selectRuns(store.getState())).toHaveLength(1);
 });
 
 test("a refused write is said, everything waits, and the next try stores all of it", async () => {

@@ -6,6 +6,8 @@ export interface Undoable {
   label: string;
   /** The records as they should be again; one that did not exist before is binned. */
   back: AnyRecord[];
+  /** The same records as the step left them, so that what came after it stays. */
+  after: AnyRecord[];
   /** Counts up, so that a new step with the same label is seen as new. */
   serial: number;
 }
@@ -14,7 +16,7 @@ export const undoSlice = createSlice({
   name: "undo",
   initialState: { last: null as Undoable | null, serial: 0 },
   reducers: {
-    undoOffered(state, { payload }: PayloadAction<{ label: string; back: AnyRecord[] }>) {
+    undoOffered(state, { payload }: PayloadAction<Omit<Undoable, "serial">>) {
       state.serial += 1;
       state.last = { ...payload, serial: state.serial };
     },

@@ -8,7 +8,7 @@ import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
 import { entryWords, logLine } from "@/records/logLine";
 import type { RunState } from "@/records/runState";
-import { keepUndoable } from "@/store/changes";
+import { changeRun } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -105,7 +105,7 @@ function Correction({
       of: entry.id,
       ...part,
     };
-    dispatch(keepUndoable(label, [{ ...run, entries: [...run.entries, amendment] }]));
+    dispatch(changeRun(run.id, (now) => ({ ...now, entries: [...now.entries, amendment] }), label));
     onDone();
   }
   const minutesAgo = (minutes: number) =>

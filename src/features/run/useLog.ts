@@ -3,7 +3,7 @@ import { useMemo, useState } from "react";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
-import { keep, keepUndoable } from "@/store/changes";
+import { changeRun } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import type { AppDispatch, Thunk } from "@/store/store";
 
@@ -51,16 +51,17 @@ function logOf(runId: string, dispatch: AppDispatch, last: { type: string; at: n
 }
 export type Log = ReturnType<typeof useLog>;
 
-/** Adds to the log as it stands in the store: two taps between two drawings are two entries. */
 function noted(runId: string, entry: NewEntry, agoMinutes: number, label?: string): Thunk {
-  return (dispatch, getState, { now }) => {
-    const run = getState().run.entities[runId];
-    if (!run) return;
-    const at = new Date(runNow(run, now().getTime()) - agoMinutes * 60000).toISOString();
-    const next: Run = {
-      ...run,
-      entries: [...run.entries, { at, ...entry, id: nanoid() } as Entry],
-    };
-    dispatch(label ? keepUndoable(label, [next]) : keep(next));
+  const id = nanoid();
+  return (dispatch, _getState, { now }) => {
+    const at = (run: Run) =>
+      new Date(runNow(run, now().getTime()) - agoMinutes * 60000).toISOString();
+    dispatch(
+      changeRun(
+        runId,
+        (run) => ({ ...run, entries: [...run.entries, { at: at(run), ...entry, id } as Entry] }),
+        label,
+      ),
+    );
   };
 }

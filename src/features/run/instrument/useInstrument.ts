@@ -6,7 +6,7 @@ import type { Run } from "@/records/run";
 import { clockFrom, runNow } from "@/records/runClock";
 import type { RunState } from "@/records/runState";
 import type { Still } from "@/records/still";
-import { keep } from "@/store/changes";
+import { changeRun } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { keepSamples, loadSamples } from "@/store/samples";
 import { latestOf } from "./latestOf";
@@ -100,15 +100,15 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
         }),
       );
       dispatch(
-        keep({
-          ...run,
+        changeRun(run.id, (current) => ({
+          ...current,
           instrument: {
             id: started.id,
             name: "Simulated probe and scale",
             connectedAt: new Date(now).toISOString(),
           },
           clock: { ...clockFrom(run, now, wallNow), speed },
-        }),
+        })),
       );
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
@@ -117,14 +117,13 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
 
   function disconnect(): void {
     const wallNow = Date.now();
-    const { instrument: _, ...rest } = run;
     dispatch(
-      keep({
+      changeRun(run.id, ({ instrument: _, ...rest }) => ({
         ...rest,
-        ...(run.clock
-          ? { clock: { ...clockFrom(run, runNow(run, wallNow), wallNow), speed: 1 } }
+        ...(rest.clock
+          ? { clock: { ...clockFrom(rest, runNow(rest, wallNow), wallNow), speed: 1 } }
           : {}),
-      }),
+      })),
     );
     if (id) void fetch(`/instruments/${id}`, { method: "DELETE" }).catch(() => undefined);
   }
