@@ -52,6 +52,15 @@ test("a whole run against the simulated probe and scale, with a leak on the way;
   await page.reload();
   await expect(page.getByRole("button", { name: "Probe and scale: live" })).toBeVisible();
 
+  /* The line is lost for a while: the cockpit says so, and it comes back by itself. */
+  await page.route("**/instruments/*/stream", (route) => route.abort());
+  await page.reload();
+  await expect(page.getByRole("button", { name: "Probe and scale: lost" })).toBeVisible();
+  await page.unroute("**/instruments/*/stream");
+  await expect(page.getByRole("button", { name: "Probe and scale: live" })).toBeVisible({
+    timeout: 20_000,
+  });
+
   /* A leak: the rate collapses, the cockpit says so, the guide is opened and stands in the log. */
   await page.getByRole("button", { name: "Probe and scale: live" }).click();
   await page.getByRole("checkbox", { name: "A leak" }).click();

@@ -27,6 +27,7 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Tile } from "@/ui/primitives/Tile";
 import { Txt } from "@/ui/primitives/Txt";
+import type { ForecastRanges } from "@/workers/forecastMessages";
 import type { RangesState } from "./useForecastRanges";
 import type { PlanWork } from "./usePlanDraft";
 
@@ -74,7 +75,7 @@ export const PlanResult = memo(function PlanResult({ plan, state, work, still }:
           wash="ember"
           label="First drop · heat off"
           value={{ text: `${showClock(firstDrop)} · ${showClock(heatOff)}`, unit: "h" }}
-          detail={`${charges > 1 ? "each charge; " : ""}boils at ${forecast.boilC.toFixed(1)} °C`}
+          detail={`${ranges ? timesRange(ranges) : charges > 1 ? "each charge" : ""}; boils at ${forecast.boilC.toFixed(1)} °C`}
         />
         <Tile
           label={receiver ? "Layer you will see" : "Oil and water"}
@@ -98,7 +99,7 @@ export const PlanResult = memo(function PlanResult({ plan, state, work, still }:
           detail={
             charges > 1
               ? `${showDuration(heatOff * charges)} on the heat in all`
-              : `dry line at ${words(showVolume(still.dryLineMl, units))}`
+              : `${ranges ? potRange(ranges, plan, units) : ""}dry line at ${words(showVolume(still.dryLineMl, units))}`
           }
         />
         <Tile
@@ -251,6 +252,25 @@ function eightInTen({ p10, p90 }: Percentiles, times: number, unit: string): str
   return p90 * times < 0.005
     ? "none that shows"
     : `8 in 10: ${showRange(p10 * times, p90 * times)} ${unit}`;
+}
+
+/** When the first drop comes and how long it runs from there, 8 in 10. */
+function timesRange({ ranges: { minutesToFirstDrop, runMinutes } }: ForecastRanges): string {
+  return `8 in 10: first drop ${clockRange(minutesToFirstDrop)}, then ${clockRange(runMinutes)}`;
+}
+
+function clockRange({ p10, p90 }: Percentiles): string {
+  const [from, to] = [showClock(p10), showClock(p90)];
+  return from === to ? from : `${from}–${to}`;
+}
+
+/** What the pot holds at the end, 8 in 10: less where more has gone over. Nothing where all flows back. */
+function potRange({ ranges }: ForecastRanges, { method, forecast }: ChargePlan, units: UnitSystem) {
+  if (method === "cohobation") return "";
+  const left = (distilledMl: number) =>
+    showVolume(Math.max(0, forecast.potLeftMl + forecast.distillateMl - distilledMl), units);
+  const [low, high] = [left(ranges.distillateMl.p90), left(ranges.distillateMl.p10)];
+  return low.text === high.text ? "" : `8 in 10: ${words(low)} to ${words(high)}; `;
 }
 
 function hydrosolRange({ p10, p90 }: Percentiles, times: number, units: UnitSystem): string {
