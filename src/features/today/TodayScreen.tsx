@@ -2,32 +2,23 @@ import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
-import { showDuration, showMass, showOil, showVolume, words } from "@/core";
-import { harvestLeftG } from "@/records/harvestLeft";
+import { showDuration } from "@/core";
 import { liveRun } from "@/records/liveRun";
 import { runNow } from "@/records/runClock";
 import { summarise, type RunSummary } from "@/records/runSummary";
-import { bestByWords, shelved, unbottledMl } from "@/records/shelf";
-import { switchLogbook } from "@/storage/logbookChoice";
 import { settlingTime } from "@/records/settlingTime";
 import { whatNow } from "@/records/whatNow";
-import { keep, keepUndoable } from "@/store/changes";
-import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import {
-  selectBottles,
-  selectHarvests,
-  selectLots,
-  selectPreferences,
-  selectRuns,
-  selectStills,
-  selectUses,
-} from "@/store/selectors";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectPreferences, selectRuns, selectStills } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
+import { FirstDay } from "./FirstDay";
+import { Harvests } from "./Harvests";
+import { OnTheShelf } from "./OnTheShelf";
 
 /** What needs the person now: what runs, what settles, what is due, and where to begin. */
 export function TodayScreen() {
@@ -50,7 +41,7 @@ export function TodayScreen() {
       title="Today"
       over={format(now, "EEEE, d MMMM")}
       footer={<Button label="Plan a run" onPress={() => router.push("/plan")} />}
-      aside={<Due now={now} />}
+      aside={<OnTheShelf now={now} />}
     >
       {calm ? (
         <Card wash="leaf" className="gap-1">
@@ -135,189 +126,5 @@ function SettlingRow({ summary, now }: { summary: RunSummary; now: number }) {
         ) : undefined
       }
     />
-  );
-}
-
-function Harvests() {
-  const plantBook = usePlantBook();
-  const dispatch = useAppDispatch();
-  const router = useRouter();
-  const preferences = useAppSelector(selectPreferences);
-  const harvests = useAppSelector(selectHarvests);
-  const runs = useAppSelector(selectRuns);
-  const open = harvests
-    .map((harvest) => ({ harvest, left: harvestLeftG(harvest, runs) }))
-    .filter(({ left }) => left > 0);
-  return open.map(({ harvest, left }) => {
-    const plant = plantBook.byId(harvest.plantId);
-    const amount = words(showMass(left, preferences.units));
-    function next() {
-      dispatch(
-        keep({
-          ...preferences,
-          planDraft: {
-            ...preferences.planDraft,
-            harvestId: harvest.id,
-            plantId: harvest.plantId,
-            state: harvest.state,
-            massBy: "scale",
-            massText: String(Math.round(left)),
-            massUnit: "g",
-            waterText: "",
-            chargesText: "",
-          },
-        }),
-      );
-      router.push("/plan");
-    }
-    return (
-      <Card key={harvest.id} wash="leaf" className="gap-2">
-        <Txt variant="strong">{`${amount} of ${plant?.name ?? harvest.plantId} waits`}</Txt>
-        <Txt
-          variant="small"
-          className="text-ink"
-        >{`Harvest of ${format(new Date(`${harvest.cutOn}T12:00:00`), "d MMMM")}, ${harvest.state}. ${harvest.state === "dried" ? "" : "Distil it before it heats up in the heap."}`}</Txt>
-        <View className="flex-row flex-wrap gap-2">
-          <Button size="small" label="Next charge" onPress={next} />
-          <Button
-            size="small"
-            look="quiet"
-            label="Nothing more of it"
-            onPress={() =>
-              dispatch(
-                keepUndoable(`${amount} set aside.`, [
-                  { ...harvest, setAsideG: (harvest.setAsideG ?? 0) + left },
-                ]),
-              )
-            }
-          />
-        </View>
-      </Card>
-    );
-  });
-}
-
-function Due({ now }: { now: number }) {
-  const plantBook = usePlantBook();
-  const { units } = useAppSelector(selectPreferences);
-  const bottles = useAppSelector(selectBottles);
-  const lots = useAppSelector(selectLots);
-  const uses = useAppSelector(selectUses);
-  const due = shelved(bottles, lots, uses, new Date(now), plantBook).filter((item) => item.due);
-  const open = lots.filter(
-    (lot) => unbottledMl(lot, bottles) > 0.05 && !bottles.some(({ lotId }) => lotId === lot.id),
-  );
-  const amount = (product: string, volumeMl: number) =>
-    words(product === "oil" ? showOil(volumeMl) : showVolume(volumeMl, units));
-  if (due.length + open.length === 0) return null;
-  return (
-    <View className="gap-2">
-      <Txt variant="heading">On the shelf</Txt>
-      {open.map((lot) => (
-        <Row
-          key={lot.id}
-          href={`/shelf/${lot.id}`}
-          title={`Bottle the ${plantBook.byId(lot.plantId)?.name.toLowerCase() ?? ""} ${lot.firstCut ? "first cut" : lot.product}`}
-          detail={`${lot.code} · ${amount(lot.product, lot.volumeMl)}`}
-        />
-      ))}
-      {due.map((item) => (
-        <Row
-          key={item.bottle.id}
-          href={`/shelf/${item.lot.id}`}
-          title={`${item.plantName} ${item.lot.product}`}
-          detail={`${item.bottle.code} · ${amount(item.lot.product, item.leftMl)} left`}
-          end={
-            <Txt variant="strong" className="text-ember-ink">
-              {bestByWords(item)}
-            </Txt>
-          }
-        />
-      ))}
-    </View>
-  );
-}
-
-function FirstDay({ hasStill }: { hasStill: boolean }) {
-  const router = useRouter();
-  return (
-    <Screen
-      title="Sereno"
-      over="From the cut plant to the bottle"
-      footer={
-        <Button
-          label={hasStill ? "Plan the first run" : "Begin with your still"}
-          onPress={() => router.push(hasStill ? "/plan" : "/bench")}
-        />
-      }
-    >
-      <Card className="gap-3">
-        <Step
-          number="1"
-          title="Your still"
-          text="Its pot, basket and heat: from them follow charge, water and times. Two ready-made ones are on the Bench."
-          done={hasStill}
-        />
-        <Step
-          number="2"
-          title="Your plant"
-          text="Put it on the scale. The plan says how many charges, how much water, what will come, and what to mind."
-        />
-        <Step
-          number="3"
-          title="The run"
-          text="One clock, the next cue, big buttons. Every tap is kept at once, also if the phone sleeps or the tab dies."
-        />
-        <Step
-          number="4"
-          title="The bottle"
-          text="Measure, see the yield on every basis, and put it on the shelf with a code and a date."
-        />
-      </Card>
-      <Card wash="leaf" className="gap-2">
-        <Txt variant="strong">Look around first?</Txt>
-        <Txt>
-          A made-up season at Vesper Croft: thirty runs on two stills, with what went wrong left in.
-          It stays apart from your own logbook.
-        </Txt>
-        <View className="flex-row">
-          <Button
-            look="quiet"
-            size="small"
-            label="Open the demonstration"
-            onPress={() => switchLogbook("sereno-demo")}
-          />
-        </View>
-      </Card>
-      <Txt variant="small">
-        Hot steam, flame and pressure can hurt: never a closed still, never alone, never dry. Owning
-        a still and selling what it makes are regulated in many places. Sereno informs; local codes
-        and licensed practice come first.
-      </Txt>
-    </Screen>
-  );
-}
-
-function Step({
-  number,
-  title,
-  text,
-  done,
-}: {
-  number: string;
-  title: string;
-  text: string;
-  done?: boolean;
-}) {
-  return (
-    <View className="flex-row gap-4">
-      <Txt variant="number" className={`w-6 ${done ? "text-leaf-ink" : "text-oil-ink"}`}>
-        {number}
-      </Txt>
-      <View className="min-w-0 flex-1">
-        <Txt variant="strong">{done ? `${title}: done` : title}</Txt>
-        <Txt variant="small">{text}</Txt>
-      </View>
-    </View>
   );
 }

@@ -1,0 +1,77 @@
+import { act, fireEvent, screen, within } from "@testing-library/react";
+import { plantBook } from "@/records/plantBook";
+import { renderWith } from "@/testing/renderWith";
+import { PlantFiguresScreen } from "./PlantFiguresScreen";
+
+/* Each line of the oil offers all compounds: many to draw on a busy machine. */
+jest.setTimeout(30_000);
+
+let mockId = "clarysage";
+jest.mock("expo-router", () => ({
+  Link: ({ children }: { children: unknown }) => children,
+  useRouter: () => ({ push: jest.fn(), replace: jest.fn() }),
+  useLocalSearchParams: () => ({ id: mockId }),
+}));
+
+const type = (element: HTMLElement, value: string) => {
+  fireEvent.change(element, { target: { value } });
+  fireEvent.blur(element);
+};
+const part = (at: number) => within(screen.getByRole("group", { name: `Part ${at}` }));
+const keep = () =>
+  act(async () => {
+    fireEvent.click(screen.getByRole("button", { name: "Keep these figures" }));
+    await Promise.resolve();
+  });
+
+test("density and layer follow from the oil's parts as they are typed", () => {
+  mockId = "clarysage";
+  renderWith(<PlantFiguresScreen />, []);
+  expect(screen.getByRole("status")).toHaveTextContent("These come to 91 %: 0.890 g/mL, it floats");
+  fireEvent.change(part(1).getByLabelText("Part"), { target: { value: "eugenol" } });
+  type(part(1).getByLabelText("Share"), "90");
+  expect(screen.getByRole("status")).toHaveTextContent("more than the whole oil");
+  for (let at = 7; at > 1; at -= 1)
+    fireEvent.click(screen.getByRole("button", { name: `Take out part ${at}` }));
+  expect(screen.getByRole("status")).toHaveTextContent(
+    /These come to 90 %: 1\.0\d\d g\/mL, it sinks/,
+  );
+});
+
+test("what is changed is kept as the person's own, the rest stays the book's", async () => {
+  mockId = "clarysage";
+  const { store } = renderWith(<PlantFiguresScreen />, []);
+  type(screen.getByLabelText("Look and smell of the oil"), "pale green, like hay");
+  type(screen.getByLabelText("One on each line"), "Not in pregnancy.\nNot before driving.");
+  fireEvent.click(
+    within(screen.getByRole("radiogroup", { name: "Froths in the water" })).getByRole("radio", {
+      name: "Yes",
+    }),
+  );
+  await keep();
+  const kept = Object.values(store.getState().material.entities);
+  expect(kept).toHaveLength(1);
+  expect(kept[0]!.own).toEqual({
+    oilLook: "pale green, like hay",
+    hazards: ["Not in pregnancy.", "Not before driving."],
+    froths: true,
+  });
+  expect(plantBook(kept).byId("clarysage")!.preparation).toContain("Cut the tops");
+});
+
+test("an oil without parts is refused at its field, and nothing is kept", async () => {
+  mockId = "clarysage";
+  const { store } = renderWith(<PlantFiguresScreen />, []);
+  for (let at = 7; at > 1; at -= 1)
+    fireEvent.click(screen.getByRole("button", { name: `Take out part ${at}` }));
+  type(part(1).getByLabelText("Share"), "");
+  await keep();
+  expect(screen.getByText(/Name at least one part of the oil/)).toBeVisible();
+  expect(Object.values(store.getState().material.entities)).toHaveLength(0);
+});
+
+test("a plant that nobody knows says so", () => {
+  mockId = "unicornwort";
+  renderWith(<PlantFiguresScreen />, []);
+  expect(screen.getByText("No plant of that name is known.")).toBeVisible();
+});

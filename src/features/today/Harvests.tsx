@@ -1,0 +1,71 @@
+import { format } from "date-fns/format";
+import { useRouter } from "expo-router";
+import { View } from "react-native";
+import { showMass, words } from "@/core";
+import { harvestLeftG } from "@/records/harvestLeft";
+import { keep, keepUndoable } from "@/store/changes";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+
+/** Harvests of which something waits. */
+export function Harvests() {
+  const plantBook = usePlantBook();
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const preferences = useAppSelector(selectPreferences);
+  const harvests = useAppSelector(selectHarvests);
+  const runs = useAppSelector(selectRuns);
+  const open = harvests
+    .map((harvest) => ({ harvest, left: harvestLeftG(harvest, runs) }))
+    .filter(({ left }) => left > 0);
+  return open.map(({ harvest, left }) => {
+    const plant = plantBook.byId(harvest.plantId);
+    const amount = words(showMass(left, preferences.units));
+    function next() {
+      dispatch(
+        keep({
+          ...preferences,
+          planDraft: {
+            ...preferences.planDraft,
+            harvestId: harvest.id,
+            plantId: harvest.plantId,
+            state: harvest.state,
+            massBy: "scale",
+            massText: String(Math.round(left)),
+            massUnit: "g",
+            waterText: "",
+            chargesText: "",
+          },
+        }),
+      );
+      router.push("/plan");
+    }
+    return (
+      <Card key={harvest.id} wash="leaf" className="gap-2">
+        <Txt variant="strong">{`${amount} of ${plant?.name ?? harvest.plantId} waits`}</Txt>
+        <Txt
+          variant="small"
+          className="text-ink"
+        >{`Harvest of ${format(new Date(`${harvest.cutOn}T12:00:00`), "d MMMM")}, ${harvest.state}. ${harvest.state === "dried" ? "" : "Distil it before it heats up in the heap."}`}</Txt>
+        <View className="flex-row flex-wrap gap-2">
+          <Button size="small" label="Next charge" onPress={next} />
+          <Button
+            size="small"
+            look="quiet"
+            label="Nothing more of it"
+            onPress={() =>
+              dispatch(
+                keepUndoable(`${amount} set aside.`, [
+                  { ...harvest, setAsideG: (harvest.setAsideG ?? 0) + left },
+                ]),
+              )
+            }
+          />
+        </View>
+      </Card>
+    );
+  });
+}
