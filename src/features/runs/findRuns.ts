@@ -15,13 +15,17 @@ const read: Record<SortKey, (summary: RunSummary) => number | string> = {
   yield: ({ result }) => result?.mlPerKg ?? -1,
 };
 
-/** Runs in which every word of the query occurs: plant, still, state, month and year, notes, number. */
+/**
+ * Runs in which every word of the query occurs: plant, still, state, month and year, notes, number.
+ * A number is found as a whole one: 2 is not 2026.
+ */
 export function findRuns(runs: readonly RunSummary[], query: string): RunSummary[] {
   const wanted = query.toLowerCase().split(/\s+/).filter(Boolean);
   if (wanted.length === 0) return [...runs];
   return runs.filter((summary) => {
     const text = searchText(summary);
-    return wanted.every((word) => text.includes(word));
+    const whole = new Set(text.split(/[^\p{L}\p{N}]+/u));
+    return wanted.every((word) => (/^\d+$/.test(word) ? whole.has(word) : text.includes(word)));
   });
 }
 
