@@ -22,9 +22,10 @@ export async function addCopperPot(page: Page): Promise<void> {
   await expect(page.getByText("Water boils here at 98.9 °C.")).toBeVisible();
 }
 
-/** Plans a charge of fresh lavender and makes it ready. */
-export async function planLavender(page: Page, grams: string): Promise<void> {
+/** Plans a charge of fresh lavender, on the first still or another, and makes it ready. */
+export async function planLavender(page: Page, grams: string, still?: string): Promise<void> {
   await page.goto("/plan");
+  if (still) await page.getByRole("radio", { name: still }).click();
   await page
     .getByLabel("Plant", { exact: true })
     .selectOption({ label: "True lavender, flower spikes" });
@@ -83,8 +84,6 @@ export async function stored(page: Page, key: RegExp, holds: string): Promise<vo
 export async function lightTwo(page: Page): Promise<void> {
   await planLavender(page, "500");
   await lightIt(page);
-  await page.goto("/plan");
-  await page.getByRole("radio", { name: "Steel pot, 25 L" }).click();
-  await planLavender(page, "1500");
+  await planLavender(page, "1500", "Steel pot, 25 L");
   await lightIt(page);
 }
