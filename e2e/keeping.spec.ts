@@ -70,6 +70,30 @@ test("a stored record that does not parse is set aside and shown; the rest opens
   await expect(page.getByRole("link", { name: /Copper pot/ })).toBeVisible();
 });
 
+test("a tap in the instant before its tab dies is in the log", async ({ page, context }) => {
+  await addCopperPot(page);
+  await planLavender(page, "600");
+  await lightIt(page);
+  await stored(page, /^run/, '"lit"');
+  const address = page.url();
+  await page.evaluate(() => {
+    const boils = [...document.querySelectorAll<HTMLElement>('[role="button"]')].find(
+      (button) => button.textContent === "It boils",
+    );
+    /* The database never hears of it: as if the process had ended with the tap. */
+    IDBDatabase.prototype.transaction = () => {
+      throw new Error("gone");
+    };
+    boils?.click();
+  });
+  await page.close({ runBeforeUnload: false });
+  const again = await context.newPage();
+  await again.goto(address);
+  await expect(again.getByRole("heading", { name: "Warming the charge" })).toBeVisible();
+  await again.getByRole("button", { name: /^Log, 2 entries/ }).click();
+  await stored(again, /^run/, '"boiling"');
+});
+
 test("two tabs on one run both write, and both see everything", async ({ page, context }) => {
   await addCopperPot(page);
   await planLavender(page, "600");

@@ -1,5 +1,7 @@
 import { openFailed, opened } from "./keepingSlice";
 import { recordsChanged, recordsReceived } from "./recordSlice";
+import type { Journal } from "@/storage/journal";
+import type { RecordStorage } from "@/storage/recordStorage";
 import type { Thunk } from "./store";
 
 /**
@@ -7,10 +9,11 @@ import type { Thunk } from "./store";
  * @returns a function that stops following
  */
 export function openLogbook(): Thunk<Promise<() => void>> {
-  return async (dispatch, _getState, { logbook, storage, notices, now }) => {
+  return async (dispatch, _getState, { logbook, storage, notices, journal, now }) => {
     const stop = notices.listen((keys) => {
       void storage.read(keys).then((records) => dispatch(recordsReceived({ records })));
     });
+    await storeLeft(journal, storage);
     try {
       const { records, quarantined } = await storage.load(now());
       dispatch(recordsReceived({ records }));
@@ -24,4 +27,16 @@ export function openLogbook(): Thunk<Promise<() => void>> {
     }
     return stop;
   };
+}
+
+/* What a tab had no time to store. If the store refuses it now, it waits for the next opening. */
+async function storeLeft(journal: Journal, storage: RecordStorage): Promise<void> {
+  const left = journal.left();
+  if (left.length === 0) return;
+  try {
+    await storage.commit(left);
+    journal.clear();
+  } catch {
+    return;
+  }
 }

@@ -1,5 +1,6 @@
 import type { Middleware } from "@reduxjs/toolkit";
 import { recordKey, type AnyRecord, type Kind } from "@/records/record";
+import type { Journal } from "@/storage/journal";
 import type { RecordChange, RecordStorage } from "@/storage/recordStorage";
 import type { TabNotices } from "@/storage/tabNotices";
 import { refused, writing, written } from "./keepingSlice";
@@ -13,13 +14,16 @@ const retryAfterMs = [2000, 5000, 10000, 30000];
 /**
  * Stores every record the person changes, all that wait in one transaction. What the store refuses
  * keeps waiting here and is tried again, alone or with the next change; until then the screen says so.
+ * What waits stands in the journal too, for a tab that dies before it is stored.
  */
 export function persistence({
   storage,
   notices,
+  journal,
 }: {
   storage: RecordStorage;
   notices: TabNotices;
+  journal: Journal;
 }): Middleware {
   return (api) => {
     const waiting = new Map<string, RecordChange>();
@@ -37,6 +41,7 @@ export function persistence({
         const stored = await storage.commit([...batch.values()]);
         failures = 0;
         settle(batch, stored);
+        journal.put([...waiting.values()]);
         notices.tell([...batch.keys()]);
         api.dispatch(written({ waiting: waiting.size }));
       } catch (error) {
@@ -83,6 +88,7 @@ export function persistence({
             (waiting.has(key) ? undefined : state[after.kind].entities[after.id]);
           waiting.set(key, { before, after });
         }
+        journal.put([...waiting.values()]);
       }
       const result = next(action);
       if (recordsChanged.match(action) || (action as { type: string }).type === retryWriting.type)

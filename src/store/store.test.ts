@@ -1,4 +1,5 @@
 import { openSampleStorage } from "@/storage/sampleStorage";
+import { openJournal } from "@/storage/journal";
 import type { RecordStorage } from "@/storage/recordStorage";
 import { exclusiveAccess } from "@/storage/exclusive";
 import { openRecordStorage } from "@/storage/recordStorage";
@@ -28,12 +29,25 @@ import { createStore, type AppStore } from "./store";
 
 const silent: TabNotices = { tell: () => undefined, listen: () => () => undefined };
 
-function open(backend = memoryStorage(), notices = silent) {
+function open(backend = memoryStorage(), notices = silent, instant = instantStorage()) {
   const storage: RecordStorage = openRecordStorage(backend, exclusiveAccess("test"));
   const samples = openSampleStorage(backend, exclusiveAccess("test"));
   let minute = 0;
   const now = () => new Date(Date.UTC(2026, 5, 1, 12, (minute += 1)));
-  return { backend, store: createStore({ logbook: "sereno", storage, samples, notices, now }) };
+  const journal = openJournal("sereno", instant);
+  const store = createStore({ logbook: "sereno", storage, samples, notices, journal, now });
+  return { backend, instant, store };
+}
+
+/** A store that writes at once, as a browser's does, with its keys as its own properties. */
+function instantStorage(): Storage {
+  const methods = {
+    getItem: (key: string) => (texts[key] as string | undefined) ?? null,
+    setItem: (key: string, text: string) => void (texts[key] = text),
+    removeItem: (key: string) => void delete texts[key],
+  };
+  const texts = Object.create(methods) as Record<string, unknown>;
+  return texts as unknown as Storage;
 }
 
 async function settled(store: AppStore): Promise<void> {
@@ -110,6 +124,41 @@ test("a step is taken back alone: what was written into the same run after it st
   expect(selectRuns(store.getState())[0]!.checked).toEqual(["seals"]);
   store.dispatch(changeRun("nobody", (run) => run));
   expect(selectRuns(store.getState())).toHaveLength(1);
+});
+
+test("a tab that dies in the instant of a tap: the next opening has it, and nothing twice", async () => {
+  const { backend, instant, store } = open();
+  store.dispatch(keep(sampleRun([entryAt(0, { type: "lit" })])));
+  await settled(store);
+  expect(Object.keys(instant)).toEqual([]);
+  backend.refuse = "The tab is gone.";
+  const boil = entryAt(20, { type: "boiling" });
+  store.dispatch(changeRun("run-a", (run) => ({ ...run, entries: [...run.entries, boil] })));
+  expect(Object.keys(instant)).toHaveLength(1);
+  backend.refuse = undefined;
+  for (let opening = 0; opening < 2; opening += 1) {
+    const again = open(backend, silent, instant).store;
+    await again.dispatch(openLogbook());
+    const [run] = selectRuns(again.getState());
+    expect(run!.entries.map(({ type }) => type)).toEqual(["lit", "boiling"]);
+    expect(Object.keys(instant)).toEqual([]);
+  }
+});
+
+test("a journal that is no journal, or cannot be written, stops nothing", async () => {
+  const instant = instantStorage();
+  instant.setItem("journal/sereno/gone", "[{ no");
+  instant.setItem("journal/sereno/odd", JSON.stringify([{ after: { kind: "run" } }]));
+  const { backend, store } = open(memoryStorage(), silent, instant);
+  await store.dispatch(openLogbook());
+  Object.assign(Object.getPrototypeOf(instant) as object, {
+    setItem: () => {
+      throw new Error("full");
+    },
+  });
+  store.dispatch(keep(sampleStill()));
+  await settled(store);
+  expect([...backend.texts.keys()]).toEqual(["still/still-a"]);
 });
 
 test("a refused write is said, everything waits, and the next try stores all of it", async () => {

@@ -1,4 +1,5 @@
 import { combineReducers, configureStore } from "@reduxjs/toolkit";
+import type { Journal } from "@/storage/journal";
 import type { LogbookName } from "@/storage/logbookChoice";
 import type { RecordStorage } from "@/storage/recordStorage";
 import type { SampleStorage } from "@/storage/sampleStorage";
@@ -28,6 +29,7 @@ export interface Surroundings {
   storage: RecordStorage;
   samples: SampleStorage;
   notices: TabNotices;
+  journal: Journal;
   now: () => Date;
 }
 

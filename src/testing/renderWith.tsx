@@ -17,6 +17,7 @@ export function renderWith(screen: ReactElement, records: AnyRecord[]) {
     storage: openRecordStorage(backend, exclusiveAccess("test")),
     samples: openSampleStorage(backend, exclusiveAccess("test")),
     notices: { tell: () => undefined, listen: () => () => undefined },
+    journal: { put: () => undefined, left: () => [], clear: () => undefined },
     now: () => new Date(),
   });
   store.dispatch(recordsReceived({ records }));

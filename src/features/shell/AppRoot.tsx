@@ -8,6 +8,7 @@ import { useEffect, useState, type ReactNode } from "react";
 import { Provider } from "react-redux";
 import { askToKeep } from "@/storage/askToKeep";
 import { exclusiveAccess } from "@/storage/exclusive";
+import { openJournal } from "@/storage/journal";
 import { chosenLogbook } from "@/storage/logbookChoice";
 import { openRecordStorage } from "@/storage/recordStorage";
 import { openSampleStorage } from "@/storage/sampleStorage";
@@ -48,6 +49,7 @@ function openStore(): AppStore {
     storage,
     samples,
     notices: openTabNotices(logbook),
+    journal: openJournal(logbook, window.localStorage),
     now: () => new Date(),
   });
 }
