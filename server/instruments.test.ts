@@ -85,6 +85,20 @@ test("what does not validate is refused by name", async () => {
   expect((await post("/nobody", { faults: [] })).status).toBe(404);
 });
 
+test("joined in mid-run, the still has been heated as it was, not as it stands now", () => {
+  const simulations = openSimulations();
+  const joined = (heat: { minutes: number; powerW: number }[]) =>
+    simulations.start({ ...simulation, minutesSoFar: 60, heat } as never);
+  const turnedDown = joined([{ minutes: 58, powerW: 900 }]);
+  expect(turnedDown.powerW).toBe(900);
+  expect(turnedDown.still.firstDropAt).toBe(joined([]).still.firstDropAt);
+  expect(turnedDown.still.firstDropAt).toBeLessThan(58);
+  expect(joined([{ minutes: 0, powerW: 900 }]).still.boilingAt).not.toBe(
+    turnedDown.still.boilingAt,
+  );
+  simulations.stopAll();
+});
+
 test("no more than twenty run at once: the oldest makes room", () => {
   const simulations = openSimulations();
   const first = simulations.start(simulation as never);

@@ -42,15 +42,7 @@ export function openSimulations(clock: () => number = Date.now) {
 export type Simulations = ReturnType<typeof openSimulations>;
 
 function run(
-  {
-    request,
-    condenser,
-    seed,
-    speed,
-    litAt,
-    powerW = request.still.heat.powerW,
-    minutesSoFar = 0,
-  }: Simulation,
+  { request, condenser, seed, speed, litAt, heat = [], minutesSoFar = 0 }: Simulation,
   clock: () => number,
   ended: (id: string) => void,
 ): RunningSimulation {
@@ -66,7 +58,7 @@ function run(
     samples: [],
     listeners: new Set(),
     faults: new Set(),
-    powerW,
+    powerW: request.still.heat.powerW,
     still: virtualStill(request, seed, condenser),
     stop() {
       clearInterval(timer);
@@ -75,8 +67,14 @@ function run(
     },
   };
   const soFarS = Math.floor(minutesSoFar * 60);
-  for (; passedS < soFarS; passedS += sampleSeconds)
+  const changes = [...heat].sort((a, b) => a.minutes - b.minutes);
+  const heatAt = (minutes: number) =>
+    changes.findLast((change) => change.minutes <= minutes)?.powerW ?? request.still.heat.powerW;
+  for (; passedS < soFarS; passedS += sampleSeconds) {
+    simulation.powerW = heatAt(passedS / 60);
     simulation.still.advance(sampleSeconds / 60, simulation);
+  }
+  simulation.powerW = heatAt(minutesSoFar);
   return simulation;
 
   function tick(): void {

@@ -4,7 +4,7 @@ export {
   keepingMonths,
   type Product,
   type StoragePlace,
-  type KeepingClass,
+  keepingClasses,
 } from "./shelf/bestBy";
 export { boilingPointC } from "./water/saturation";
 export { pressureAtAltitudePa } from "./water/atmosphere";
@@ -31,7 +31,14 @@ export { layerMm } from "./separation/layer";
 export { minutesToSettle, settledShare, type Settling } from "./separation/settling";
 export { boilingTogether, mostTotal, oilProperties, type OilProperties } from "./plant/oil";
 export { plantById, plants } from "./plant/catalogue";
-export { type Plant, type PlantState, type StateFigures, type Tissue } from "./plant/plant";
+export {
+  plantStates,
+  tissues,
+  type Plant,
+  type PlantState,
+  type StateFigures,
+  type Tissue,
+} from "./plant/plant";
 export { planCharges, type ChargePlan } from "./plan/planCharges";
 export { type PlanInput, type Site, type WaterRule } from "./plan/planInput";
 export { type PlanChange, type Warning } from "./plan/warning";

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { ForecastRequest } from "@/core";
+import { plantStates, type ForecastRequest } from "@/core";
 
 const share = z.number().min(0).max(1);
 const amount = z.number().min(0);
@@ -7,7 +7,7 @@ const amount = z.number().min(0);
 const material = z.union([
   z.strictObject({
     plantId: z.string().min(1),
-    state: z.enum(["fresh", "wilted", "dried"]).optional(),
+    state: z.enum(plantStates).optional(),
   }),
   z.strictObject({
     oilMlPerKg: z

@@ -1,7 +1,8 @@
 import { z } from "zod";
+import { plantStates } from "@/core";
 import { amount, day, longText, positive, recordBase, shortText } from "./base";
 
-export const plantState = z.enum(["fresh", "wilted", "dried"]);
+export const plantState = z.enum(plantStates);
 
 /** Plant material of one kind, one day, one place, weighed. */
 export const harvestSchema = z.object({

@@ -21,20 +21,27 @@ export function turnDownDue({ plan }: Run, state: RunState, powerW: number): boo
  */
 export function timesAtHeat({ plan }: Run, state: RunState, now: number) {
   const { minutesToBoil, minutesToFirstDrop } = plan.forecast;
+  const litAt = state.litAt ?? now;
+  const boil = warmingTakes(minutesToBoil, plan, state, litAt);
+  const boilsAt = state.boilingAt ?? litAt + boil * minute;
+  const warming = warmingTakes(minutesToFirstDrop - minutesToBoil, plan, state, boilsAt);
+  return { minutesToBoil: boil, minutesToFirstDrop: boil + warming };
+}
+
+/** How long what takes so many minutes at the planned heat takes from a moment on, minutes. */
+function warmingTakes(planned: number, plan: Run["plan"], state: RunState, from: number): number {
   const full = steamShare(plan, plan.powerW);
-  const share = (powerW: number) => Math.max(leastHeat, steamShare(plan, powerW) / full);
-  const until = state.boilingAt ?? now;
-  let [warmed, at, heat] = [0, state.litAt ?? now, 1];
-  for (const change of state.heat.filter(({ at: moment }) => moment <= until)) {
-    warmed += (Math.max(0, change.at - at) / minute) * heat;
-    [at, heat] = [Math.max(at, change.at), share(change.powerW)];
+  const share = (powerW = plan.powerW) =>
+    full > 0 ? Math.max(leastHeat, steamShare(plan, powerW) / full) : 1;
+  let [left, at] = [planned, from];
+  let heat = share(state.heat.findLast((change) => change.at <= from)?.powerW);
+  for (const change of state.heat.filter((later) => later.at > from)) {
+    const warmed = ((change.at - at) / minute) * heat;
+    if (warmed >= left) break;
+    left -= warmed;
+    [at, heat] = [change.at, share(change.powerW)];
   }
-  const soFar = (at - (state.litAt ?? now)) / minute;
-  const boil = soFar + Math.max(0, minutesToBoil - warmed) / heat;
-  return {
-    minutesToBoil: boil,
-    minutesToFirstDrop: boil + (minutesToFirstDrop - minutesToBoil) / heat,
-  };
+  return (at - from) / minute + left / heat;
 }
 
 /** What of a heat warms and does not leave through the walls, in any one unit. */

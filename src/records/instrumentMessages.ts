@@ -36,8 +36,11 @@ export const simulationSchema = z.strictObject({
   speed: z.number().min(1).max(120),
   /** When the heat went on, by the run's own time. */
   litAt: moment,
-  /** Heat at the source, W; as planned where it is not told. */
-  powerW: heatW.optional(),
+  /** Heat at the source as it was changed, W, minutes from heat on; until then as planned. */
+  heat: z
+    .array(z.object({ minutes: z.number().min(0).max(1e5), powerW: heatW }))
+    .max(500)
+    .optional(),
   /** How long it has run already: it begins there. */
   minutesSoFar: z.number().min(0).max(1440).optional(),
 });

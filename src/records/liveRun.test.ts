@@ -211,6 +211,15 @@ describe("heat that is not the plan's", () => {
     expect(codes(heating([half(5)], late))).not.toContain("boilLate");
   });
 
+  test("turned down while the charge warms, the first drop may take longer before it is an alarm", () => {
+    const boiling = entryAt(20, { type: "boiling" });
+    const { minutesToBoil, minutesToFirstDrop } = sampleRun().plan.forecast;
+    const late = 20 + (minutesToFirstDrop - minutesToBoil) * 1.5 + 6;
+    expect(codes(heating([boiling], late))).toContain("noFirstDrop");
+    expect(codes(heating([boiling, half(21)], late))).not.toContain("noFirstDrop");
+    expect(codes(heating([boiling, half(21)], late + 60))).toContain("noFirstDrop");
+  });
+
   test("a flame that was out gives times, not infinities", () => {
     const out = heating([entryAt(5, { type: "heatChanged", powerW: 0 })], 6);
     expect(boilIn(out)).toBeGreaterThan(100);

@@ -45,7 +45,7 @@ interface Around {
 const minute = 60000;
 
 /** What was read last: by the instrument where it says something, else by hand. */
-export function latestOf({ readings }: RunState, instrument: Latest = {}): Latest {
+export function latestKnown({ readings }: RunState, instrument: Latest = {}): Latest {
   const last = (field: "headC" | "outletC") =>
     readings.findLast((reading) => reading[field] !== undefined)?.[field];
   return {
@@ -60,7 +60,7 @@ export function liveRun(
   run: Run,
   state: RunState,
   now: number,
-  { still, latest = latestOf(state), notExplained = false }: Around = {},
+  { still, latest = latestKnown(state), notExplained = false }: Around = {},
 ): LiveRun {
   const { plan } = run;
   const powerW = state.heat.at(-1)?.powerW ?? plan.powerW;

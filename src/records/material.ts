@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { compounds, mostTotal, type KeepingClass, type Tissue } from "@/core";
+import { compounds, keepingClasses, mostTotal, tissues } from "@/core";
 import { positive, recordBase, shortText } from "./base";
 
 const share = z.number().min(0).max(1);
@@ -13,22 +13,6 @@ const state = z.object({
 });
 
 const waterRatio = z.number().min(0.5).max(50);
-
-export const tissues = [
-  "surfaceGlands",
-  "innerGlands",
-  "zest",
-  "crushedSeed",
-  "needles",
-  "rootWoodBark",
-  "petals",
-] as const satisfies readonly Tissue[];
-
-export const keepingClasses = [
-  "short",
-  "middling",
-  "long",
-] as const satisfies readonly KeepingClass[];
 
 const composition = z
   .record(z.string(), share)

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { keepingClasses, tissues } from "@/core";
 
 const words = z.string().min(3).max(300);
 const share = z.number().min(0).max(1);
@@ -48,15 +49,7 @@ export const plantSchema = z.strictObject({
   }),
   freeShare: share,
   releasePerMinute: z.number().gt(0).max(0.1),
-  tissue: z.enum([
-    "surfaceGlands",
-    "innerGlands",
-    "zest",
-    "crushedSeed",
-    "needles",
-    "rootWoodBark",
-    "petals",
-  ]),
+  tissue: z.enum(tissues),
   froths: z.boolean(),
   mats: z.literal(true).optional(),
   setsBelowC: z.number().min(0).max(40).optional(),
@@ -66,7 +59,7 @@ export const plantSchema = z.strictObject({
     .refine((shares) => Object.values(shares).reduce((sum, each) => sum + each, 0) <= 1, {
       message: "sums to more than 1",
     }),
-  keeping: z.enum(["short", "middling", "long"]),
+  keeping: z.enum(keepingClasses),
   oilLook: words,
   hydrosolLook: words,
   hydrosolWorth: words,

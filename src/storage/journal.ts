@@ -21,8 +21,18 @@ const mostChanges = 50;
 
 const changesSchema = z.array(z.object({ before: z.unknown().optional(), after: z.unknown() }));
 
-/** Opens the journal of a logbook over a store that writes at once. */
-export function openJournal(logbook: string, backend: Storage): Journal {
+/** The browser's store that writes at once; undefined where the person does not allow it. */
+export function instantStorage(): Storage | undefined {
+  try {
+    return window.localStorage;
+  } catch {
+    return undefined;
+  }
+}
+
+/** Opens the journal of a logbook over a store that writes at once; without one it keeps nothing. */
+export function openJournal(logbook: string, backend: Storage | undefined): Journal {
+  if (!backend) return { put: () => undefined, left: () => [], clear: () => undefined };
   const prefix = `journal/${logbook}/`;
   const own = prefix + nanoid();
   let told: string[] = [];

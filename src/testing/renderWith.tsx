@@ -2,6 +2,7 @@ import { render } from "@testing-library/react";
 import type { ReactElement } from "react";
 import { Provider } from "react-redux";
 import type { AnyRecord } from "@/records/record";
+import { openJournal } from "@/storage/journal";
 import { exclusiveAccess } from "@/storage/exclusive";
 import { openRecordStorage } from "@/storage/recordStorage";
 import { openSampleStorage } from "@/storage/sampleStorage";
@@ -17,7 +18,7 @@ export function renderWith(screen: ReactElement, records: AnyRecord[]) {
     storage: openRecordStorage(backend, exclusiveAccess("test")),
     samples: openSampleStorage(backend, exclusiveAccess("test")),
     notices: { tell: () => undefined, listen: () => () => undefined },
-    journal: { put: () => undefined, left: () => [], clear: () => undefined },
+    journal: openJournal("sereno", undefined),
     now: () => new Date(),
   });
   store.dispatch(recordsReceived({ records }));

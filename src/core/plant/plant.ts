@@ -3,7 +3,8 @@ import type { Method } from "../still/fillLimits";
 import type { Composition } from "./oil";
 
 /** How the plant comes to the still. */
-export type PlantState = "fresh" | "wilted" | "dried";
+export const plantStates = ["fresh", "wilted", "dried"] as const;
+export type PlantState = (typeof plantStates)[number];
 
 /** One state of a material: how much oil, how much water, how much fits. */
 export interface StateFigures {
@@ -16,8 +17,16 @@ export interface StateFigures {
 }
 
 /** What kind of tissue holds the oil: decides how it lets go and how it can be prepared. */
-export type Tissue =
-  "surfaceGlands" | "innerGlands" | "zest" | "crushedSeed" | "needles" | "rootWoodBark" | "petals";
+export const tissues = [
+  "surfaceGlands",
+  "innerGlands",
+  "zest",
+  "crushedSeed",
+  "needles",
+  "rootWoodBark",
+  "petals",
+] as const;
+export type Tissue = (typeof tissues)[number];
 
 /** A plant and a part of it, as a distiller needs to know it. */
 export interface Plant {

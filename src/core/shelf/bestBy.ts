@@ -2,7 +2,8 @@
 export type Product = "oil" | "hydrosol";
 
 /** How long an oil keeps: by how fast its main compounds take up oxygen. */
-export type KeepingClass = "short" | "middling" | "long";
+export const keepingClasses = ["short", "middling", "long"] as const;
+export type KeepingClass = (typeof keepingClasses)[number];
 
 /** Where a bottle stands. */
 export type StoragePlace = "fridge" | "cellar" | "room";

@@ -18,42 +18,37 @@ const ranges: Record<Degree, NumberRange> = {
 /** Where the still stands, for dusk: both degrees or none. */
 export function PlaceFields({ preferences }: { preferences: Setting }) {
   const dispatch = useAppDispatch();
-  const [typed, setTyped] = useState<Partial<Record<Degree, string>>>({});
+  const { place } = preferences;
+  const [texts, setTexts] = useState<Record<Degree, string>>({
+    latitude: toInput(place?.latitude, "one").text,
+    longitude: toInput(place?.longitude, "one").text,
+  });
   const [problem, setProblem] = useState<string>();
-  const input = (degree: Degree) =>
-    typed[degree] === undefined
-      ? toInput(preferences.place?.[degree], "one")
-      : { text: typed[degree], unit: "one" as const };
-  const take = (next: Partial<Record<Degree, string>>) => {
-    setTyped(next);
-    const read = (degree: Degree) =>
-      readNumber(
-        next[degree] === undefined ? input(degree) : { text: next[degree], unit: "one" },
-        ranges[degree],
-      );
-    const [latitude, longitude] = [read("latitude"), read("longitude")];
-    const empty = next.latitude?.trim() === "" && next.longitude?.trim() === "";
-    if (latitude.ok && longitude.ok)
-      dispatch(
-        keep({
-          ...preferences,
-          place: { latitude: latitude.value, longitude: longitude.value },
-        }),
-      );
-    else if (empty) dispatch(keep({ ...preferences, place: undefined }));
+  const read = (degree: Degree, text: string) => readNumber({ text, unit: "one" }, ranges[degree]);
+  const take = (next: Record<Degree, string>) => {
+    setTexts(next);
+    const latitude = read("latitude", next.latitude);
+    const longitude = read("longitude", next.longitude);
+    const told = latitude.ok && longitude.ok;
+    dispatch(
+      keep({
+        ...preferences,
+        place: told ? { latitude: latitude.value, longitude: longitude.value } : undefined,
+      }),
+    );
   };
   const field = (degree: Degree) => {
-    const shown = input(degree);
-    const read = readNumber(shown, ranges[degree]);
+    const text = texts[degree];
+    const typed = read(degree, text);
     return (
       <NumberField
         label={ranges[degree].name}
-        value={shown}
+        value={{ text, unit: "one" }}
         choices={[]}
         suffix="°"
         placeholder="not told"
-        problem={shown.text.trim() && !read.ok ? read.problem : undefined}
-        onChange={({ text }) => take({ ...typed, [degree]: text })}
+        problem={text.trim() && !typed.ok ? typed.problem : undefined}
+        onChange={(next) => take({ ...texts, [degree]: next.text })}
       />
     );
   };
@@ -73,7 +68,7 @@ export function PlaceFields({ preferences }: { preferences: Setting }) {
         {field("longitude")}
       </View>
       <Txt variant="small">
-        {preferences.place
+        {place
           ? "Dusk is sunset here. The place stays in this logbook."
           : "With a place, dusk is its sunset; without one, eight in the evening."}
       </Txt>

@@ -3,13 +3,13 @@ import { View } from "react-native";
 import {
   boilingTogether,
   oilProperties,
+  plantStates,
   preparationsOf,
   pressureAtAltitudePa,
   showDuration,
   showRange,
   showTemperature,
   words,
-  type PlantState,
 } from "@/core";
 import { methodWords } from "@/records/methodWords";
 import type { KnownPlant } from "@/records/plantBook";
@@ -200,8 +200,6 @@ function factor(value: number, what: string): string {
   return `${Math.abs(Math.round((value - 1) * 100))} % ${value > 1 ? "more" : "less"} ${what}. `;
 }
 
-const states: PlantState[] = ["fresh", "wilted", "dried"];
-
 /** What each state holds, its water and its packing; figures of the person's own stand out. */
 function States({ plant }: { plant: KnownPlant }) {
   return (
@@ -220,7 +218,7 @@ function States({ plant }: { plant: KnownPlant }) {
             </Txt>
           ))}
         </View>
-        {states.map((state) => {
+        {plantStates.map((state) => {
           const figures = plant.states[state];
           if (!figures) return null;
           const ink = (name: string) =>

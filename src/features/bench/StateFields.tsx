@@ -1,9 +1,10 @@
 import type { Control } from "react-hook-form";
 import { View } from "react-native";
+import { plantStates, type PlantState } from "@/core";
 import { Card } from "@/ui/primitives/Card";
 import { FormNumber } from "@/ui/primitives/form";
 import { Txt } from "@/ui/primitives/Txt";
-import { plantStates, type PlantForm, type PlantFormRead } from "./plantForm";
+import type { PlantForm, PlantFormRead } from "./plantForm";
 
 /** What each state holds: all four figures of it, or none where it is not distilled so. */
 export function StateFields({ control }: { control: Control<PlantForm, unknown, PlantFormRead> }) {
@@ -42,6 +43,6 @@ const figurePairs = [
   ],
 ] as const;
 
-function field<S extends (typeof plantStates)[number]>(state: S, figure: Figure) {
+function field<S extends PlantState>(state: S, figure: Figure) {
   return `${state}${figure}` as Extract<keyof PlantForm, `${S}${Figure}`>;
 }

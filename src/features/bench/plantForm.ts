@@ -1,10 +1,15 @@
 import { z } from "zod";
-import { compounds, mostTotal, type Plant } from "@/core";
-import { keepingClasses, tissues, type Material } from "@/records/material";
+import {
+  compounds,
+  keepingClasses,
+  mostTotal,
+  plantStates,
+  tissues,
+  type Plant,
+  type PlantState,
+} from "@/core";
+import type { Material } from "@/records/material";
 import { numberField, optionalNumberField, toInput } from "@/ui/primitives/numberInput";
-
-export const plantStates = ["fresh", "wilted", "dried"] as const;
-type State = (typeof plantStates)[number];
 
 const oil = (name: string) => optionalNumberField({ name, min: 0, max: 300, above: true });
 const figures = {
@@ -107,7 +112,7 @@ export type PlantForm = z.input<typeof plantFormSchema>;
 /** The form as read: numbers in canonical units. */
 export type PlantFormRead = z.output<typeof plantFormSchema>;
 
-function figuresOf(form: PlantFormRead, state: State) {
+function figuresOf(form: PlantFormRead, state: PlantState) {
   return {
     low: form[`${state}Low`],
     high: form[`${state}High`],
@@ -137,7 +142,7 @@ function linesOf(text: string): string[] {
 /** A plant's figures as the form shows them; empty where there is no plant yet. */
 export function plantFormDefaults(plant: Plant | undefined, like: string): PlantForm {
   const one = (value: number | undefined) => toInput(value, "one");
-  const state = (name: State) => {
+  const state = (name: PlantState) => {
     const known = plant?.states[name];
     return {
       low: one(known?.oilMlPerKg.low),

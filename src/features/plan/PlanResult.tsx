@@ -75,7 +75,13 @@ export const PlanResult = memo(function PlanResult({ plan, state, work, still }:
           wash="ember"
           label="First drop · heat off"
           value={{ text: `${showClock(firstDrop)} · ${showClock(heatOff)}`, unit: "h" }}
-          detail={`${ranges ? timesRange(ranges) : charges > 1 ? "each charge" : ""}; boils at ${forecast.boilC.toFixed(1)} °C`}
+          detail={[
+            charges > 1 ? "each charge" : undefined,
+            ranges ? timesRange(ranges) : undefined,
+            `boils at ${forecast.boilC.toFixed(1)} °C`,
+          ]
+            .filter(Boolean)
+            .join("; ")}
         />
         <Tile
           label={receiver ? "Layer you will see" : "Oil and water"}

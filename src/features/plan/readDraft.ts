@@ -1,6 +1,7 @@
 import {
   massForWish,
   methodsOf,
+  plantStates,
   preparationOf,
   usualWorthShare,
   type Method,
@@ -71,13 +72,11 @@ export interface ReadDraft {
   problems: DraftProblems;
 }
 
-const states: PlantState[] = ["fresh", "wilted", "dried"];
-
 /** Reads a draft. Every problem is a sentence for its own field; nothing throws. */
 export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
   const plant =
     context.book.byId(draft.plantId) ?? context.book.byId("lavender") ?? context.book.all[0]!;
-  const offered = states.filter((state) => plant.states[state]);
+  const offered = plantStates.filter((state) => plant.states[state]);
   const state = offered.find((candidate) => candidate === draft.state) ?? offered[0] ?? "fresh";
   const still = context.stills.find(({ id }) => id === draft.stillId) ?? context.stills[0];
   const figures = still && stillFigures(still);

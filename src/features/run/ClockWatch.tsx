@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useEffect, useState, type ReactNode } from "react";
 import { View } from "react-native";
 import { showDuration } from "@/core";
 import { clockSlip, runNow, type TimeSeen } from "@/records/runClock";
@@ -108,7 +108,7 @@ function Watching() {
   );
 }
 
-function Banner({ text, children }: { text: string; children: React.ReactNode }) {
+function Banner({ text, children }: { text: string; children: ReactNode }) {
   return (
     <View
       role="alert"

@@ -1,7 +1,7 @@
 import { useKeepAwake } from "expo-keep-awake";
 import { memo, useCallback, useDeferredValue, useMemo, useState } from "react";
 import { ScrollView, View } from "react-native";
-import { latestOf, liveRun } from "@/records/liveRun";
+import { latestKnown, liveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
 import { runState } from "@/records/runState";
@@ -50,7 +50,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
   const log = useLog(run.id);
   const state = useMemo(() => runState(run.entries), [run.entries]);
   const instrument = useInstrument(run, state, still);
-  const latest = useMemo(() => latestOf(state, instrument.latest), [state, instrument.latest]);
+  const latest = useMemo(() => latestKnown(state, instrument.latest), [state, instrument.latest]);
   const step = Math.floor(now / stepMs) * stepMs;
   const since =
     state.firstDropAt === undefined ? 0 : Math.max(0, (step - state.firstDropAt) / 60000);

@@ -8,7 +8,7 @@ import { useEffect, useState, type ReactNode } from "react";
 import { Provider } from "react-redux";
 import { askToKeep } from "@/storage/askToKeep";
 import { exclusiveAccess } from "@/storage/exclusive";
-import { openJournal } from "@/storage/journal";
+import { instantStorage, openJournal } from "@/storage/journal";
 import { chosenLogbook } from "@/storage/logbookChoice";
 import { openRecordStorage } from "@/storage/recordStorage";
 import { openSampleStorage } from "@/storage/sampleStorage";
@@ -49,7 +49,7 @@ function openStore(): AppStore {
     storage,
     samples,
     notices: openTabNotices(logbook),
-    journal: openJournal(logbook, window.localStorage),
+    journal: openJournal(logbook, instantStorage()),
     now: () => new Date(),
   });
 }

@@ -1,5 +1,4 @@
 import { ticks } from "d3-array";
-
 import { area, line } from "d3-shape";
 import { View } from "react-native";
 import Svg, { Circle, G, Line, Path, Text as SvgText } from "react-native-svg";

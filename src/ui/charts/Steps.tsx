@@ -1,5 +1,4 @@
 import { ticks } from "d3-array";
-
 import { line } from "d3-shape";
 import { View } from "react-native";
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";

@@ -95,7 +95,10 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
           seed: seedOf(run.id),
           speed,
           litAt: new Date(state.litAt).toISOString(),
-          powerW: heatW,
+          heat: state.heat.map(({ at, powerW }) => ({
+            minutes: Math.max(0, (at - (state.litAt ?? at)) / 60000),
+            powerW,
+          })),
           minutesSoFar: Math.max(0, (now - state.litAt) / 60000),
         }),
       );
