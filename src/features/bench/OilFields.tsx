@@ -1,5 +1,5 @@
 import X from "lucide-react-native/icons/x";
-import { useFieldArray, useWatch, type Control } from "react-hook-form";
+import { useFieldArray, useFormState, useWatch, type Control } from "react-hook-form";
 import { Pressable, View } from "react-native";
 import { compounds, oilProperties, parseNumber } from "@/core";
 import { Button } from "@/ui/primitives/Button";
@@ -18,13 +18,15 @@ const byName = Object.values(compounds).toSorted((a, b) => a.name.localeCompare(
 export function OilFields({ control }: Props) {
   const { fields, append, remove } = useFieldArray({ control, name: "parts" });
   const named = new Set(useWatch({ control, name: "parts" }).map(({ compoundId }) => compoundId));
+  const problem = useFormState({ control, name: "parts" }).errors.parts;
+  const asWhole = problem?.root?.message ?? problem?.message;
   const next = byName.find(({ id }) => !named.has(id));
   return (
     <Card className="gap-3">
       <Txt variant="heading">Its oil</Txt>
       {fields.map((field, at) => (
         <View key={field.id} role="group" aria-label={`Part ${at + 1}`} className="gap-1">
-          <View className="flex-row items-end gap-2">
+          <View className="flex-row items-start gap-2">
             <View className="min-w-0 flex-[3]">
               <FormSelect
                 control={control}
@@ -46,7 +48,7 @@ export function OilFields({ control }: Props) {
               role="button"
               aria-label={`Take out part ${at + 1}`}
               onPress={() => remove(at)}
-              className="min-h-[52px] min-w-[44px] items-center justify-center rounded-[14px] active:opacity-80"
+              className="mt-[26px] min-h-[52px] min-w-[44px] items-center justify-center rounded-[14px] active:opacity-80"
             >
               <X size={20} color="var(--soft)" />
             </Pressable>
@@ -54,6 +56,11 @@ export function OilFields({ control }: Props) {
         </View>
       ))}
       <WhatFollows control={control} />
+      {asWhole ? (
+        <Txt role="alert" variant="strong" className="text-ember-ink">
+          {asWhole}
+        </Txt>
+      ) : null}
       {next ? (
         <View className="flex-row">
           <Button

@@ -59,14 +59,14 @@ test("what is changed is kept as the person's own, the rest stays the book's", a
   expect(plantBook(kept).byId("clarysage")!.preparation).toContain("Cut the tops");
 });
 
-test("an oil without parts is refused at its field, and nothing is kept", async () => {
+test("an oil of which no line is left is refused in words, and nothing is kept", async () => {
   mockId = "clarysage";
   const { store } = renderWith(<PlantFiguresScreen />, []);
-  for (let at = 7; at > 1; at -= 1)
+  for (let at = 7; at > 0; at -= 1)
     fireEvent.click(screen.getByRole("button", { name: `Take out part ${at}` }));
-  type(part(1).getByLabelText("Share"), "");
   await keep();
-  expect(screen.getByText(/Name at least one part of the oil/)).toBeVisible();
+  expect(screen.getByRole("alert")).toHaveTextContent("Name at least one part of the oil");
+  expect(screen.getByText(/Not kept yet/)).toBeVisible();
   expect(Object.values(store.getState().material.entities)).toHaveLength(0);
 });
 

@@ -42,7 +42,12 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
   const router = useRouter();
   const dispatch = useAppDispatch();
   const book = usePlantBook();
-  const { control, handleSubmit, reset } = useForm({
+  const {
+    control,
+    handleSubmit,
+    reset,
+    formState: { isSubmitted, isValid },
+  } = useForm({
     resolver: zodResolver(plantFormSchema),
     defaultValues: plantFormDefaults(plant, material?.like ?? "lavender"),
     mode: "onBlur",
@@ -69,7 +74,16 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
       over={plant?.botanicalName}
       title={plant ? `${plant.name}: figures` : "A plant of your own"}
       back={{ href: back, label: plant?.name ?? "Plants" }}
-      footer={<Button label="Keep these figures" onPress={() => void save()} />}
+      footer={
+        <View className="gap-2">
+          {isSubmitted && !isValid ? (
+            <Txt variant="label" className="text-center text-ember-ink">
+              Not kept yet: see what is marked in red.
+            </Txt>
+          ) : null}
+          <Button label="Keep these figures" onPress={() => void save()} />
+        </View>
+      }
       aside={
         <>
           <OilFields control={control} />

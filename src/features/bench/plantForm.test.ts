@@ -61,10 +61,11 @@ test.each<[string, Partial<PlantForm>, string, string]>([
   [
     "an oil of more than all",
     { parts: [part("linalool", "80"), part("cineole", "30")] },
-    "parts.0.percent",
+    "parts",
     "come to 110 %",
   ],
-  ["an oil of nothing", { parts: [part("linalool", "")] }, "parts.0.percent", "at least one part"],
+  ["an oil of nothing", { parts: [part("linalool", "")] }, "parts", "at least one part"],
+  ["an oil without a line", { parts: [] }, "parts", "at least one part"],
   [
     "a part told twice",
     { parts: [part("linalool", "40"), part("linalool", "30")] },

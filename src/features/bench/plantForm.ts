@@ -92,10 +92,10 @@ export const plantFormSchema = z
     const total = Object.values(compositionOf(form.parts)).reduce((sum, share) => sum + share, 0);
     if (total > mostTotal)
       fault(
-        "parts.0.percent",
+        "parts",
         `The oil's parts come to ${(total * 100).toFixed(0)} %: as shares of its mass they cannot be more than 100.`,
       );
-    if (total === 0) fault("parts.0.percent", "Name at least one part of the oil, with its share.");
+    if (total === 0) fault("parts", "Name at least one part of the oil, with its share.");
     form.parts.forEach(({ compoundId }, at) => {
       if (form.parts.findIndex((part) => part.compoundId === compoundId) < at)
         fault(
