@@ -38,3 +38,29 @@ test("bringing a record back removes its deletion mark", () => {
   const { deletedAt: _, ...mine } = { ...base, updatedAt: at(2) };
   expect(mergeRecords(base, mine, base).deletedAt).toBeUndefined();
 });
+
+test("what nobody else touched stays the very same object", () => {
+  const base = sampleRun([entryAt(1, { type: "lit" })]);
+  const mine = { ...base, entries: [...base.entries, entryAt(2, { type: "boiling" })] };
+  const stored = JSON.parse(JSON.stringify(base)) as typeof base;
+  const later = { ...mine, updatedAt: at(2) };
+  expect(mergeRecords(base, later, stored)).toBe(later);
+});
+
+test("a clock put back between two changes does not undo the second, in whatever order fields are stored", () => {
+  const base = { ...sampleRun([]), updatedAt: at(9) };
+  const mine = { ...base, plan: { ...base.plan, waterMl: 4321 }, updatedAt: at(1) };
+  const stored = turned(base) as typeof base;
+  expect(mergeRecords(base, mine, stored)).toMatchObject({ plan: { waterMl: 4321 } });
+});
+
+/** The same value with the fields of every object in the opposite order. */
+function turned(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(turned);
+  if (value === null || typeof value !== "object") return value;
+  return Object.fromEntries(
+    Object.entries(value)
+      .reverse()
+      .map(([name, each]) => [name, turned(each)]),
+  );
+}

@@ -1,9 +1,11 @@
+import textOf from "fast-json-stable-stringify";
 import type { AnyRecord } from "./record";
 
 /**
  * What a record should be when two tabs changed it from the same start. Field by field: what only
  * one side changed, that side decides; where both did, the later one. A run's entries are merged by
- * id, so that taps in two tabs are all kept.
+ * id, so that taps in two tabs are all kept. Where that comes to what I have, it is the very same
+ * object, so that nothing is drawn anew for it.
  */
 export function mergeRecords(
   base: AnyRecord | undefined,
@@ -32,7 +34,7 @@ export function mergeRecords(
     );
   }
   merged.updatedAt = mineIsLater ? mine.updatedAt : theirs.updatedAt;
-  return merged as unknown as AnyRecord;
+  return same(merged, mine) ? mine : (merged as unknown as AnyRecord);
 }
 
 type Fields = Record<string, unknown>;
@@ -47,6 +49,7 @@ function mergeById<T extends { id: string }>(base: T[], mine: T[], theirs: T[]):
   return [...theirs.filter(({ id }) => !takenAway.has(id)), ...added];
 }
 
+/* As they would be stored: the order of fields, and fields without a value, make no difference. */
 function same(a: unknown, b: unknown): boolean {
-  return a === b || JSON.stringify(a) === JSON.stringify(b);
+  return a === b || textOf(a) === textOf(b);
 }

@@ -1,8 +1,9 @@
-import { memo, useState, useTransition } from "react";
+import { memo, useState } from "react";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import type { RunState } from "@/records/runState";
 import { Button } from "@/ui/primitives/Button";
+import { useAfterAnswer } from "@/ui/useAfterAnswer";
 import type { Log, Tapped } from "./useLog";
 
 /** The sheets of the cockpit. */
@@ -112,7 +113,7 @@ export const CockpitButtons = memo(function CockpitButtons({
 
 /** Opens a sheet. The tap is answered by the button itself, which stays lit until the sheet is there. */
 function Opener({ label, hint, onOpen }: { label: string; hint?: string; onOpen: () => void }) {
-  const [opening, open] = useTransition();
+  const [opening, open] = useAfterAnswer();
   return (
     <Button
       size="cockpit"

@@ -9,16 +9,20 @@ import { Txt } from "@/ui/primitives/Txt";
 
 /** Says at once when the browser will not store, and offers the way out: a file. */
 export function KeepingBanner() {
-  const dispatch = useAppDispatch();
-  const { status, problem, waiting } = useAppSelector(({ keeping }) => keeping);
-  const records = useAppSelector(selectAllRecords);
+  const status = useAppSelector(({ keeping }) => keeping.status);
   useEffect(() => {
     if (status !== "refused" && status !== "writing") return;
     const warn = (event: BeforeUnloadEvent) => event.preventDefault();
     window.addEventListener("beforeunload", warn);
     return () => window.removeEventListener("beforeunload", warn);
   }, [status]);
-  if (status !== "refused" && status !== "unreadable") return null;
+  return status === "refused" || status === "unreadable" ? <NotKept status={status} /> : null;
+}
+
+function NotKept({ status }: { status: "refused" | "unreadable" }) {
+  const dispatch = useAppDispatch();
+  const { problem, waiting } = useAppSelector(({ keeping }) => keeping);
+  const records = useAppSelector(selectAllRecords);
   return (
     <View
       role="alert"

@@ -16,7 +16,7 @@ import { useTheme } from "./useTheme";
 export function Shell({ children }: { children: ReactNode }) {
   const wide = useWide();
   const path = usePathname();
-  const status = useAppSelector(({ keeping }) => keeping.status);
+  const loading = useAppSelector(({ keeping }) => keeping.status === "loading");
   useTheme();
   return (
     <View className="h-full flex-1 bg-ground">
@@ -26,7 +26,7 @@ export function Shell({ children }: { children: ReactNode }) {
         {!wide && isCockpit(path) ? null : <Places />}
         <View className="min-h-0 min-w-0 flex-1">
           <UndoBar />
-          {status === "loading" ? <Opening /> : children}
+          {loading ? <Opening /> : children}
         </View>
       </View>
       <PortalHost />

@@ -1,6 +1,7 @@
 import * as Dialog from "@rn-primitives/dialog";
-import { useDeferredValue, useTransition, type ReactNode } from "react";
+import { useDeferredValue, type ReactNode } from "react";
 import { ScrollView, View } from "react-native";
+import { useAfterAnswer } from "../useAfterAnswer";
 import { Button } from "./Button";
 import { Txt } from "./Txt";
 
@@ -16,7 +17,6 @@ interface Props {
 /** A sheet over the screen: from below on a phone, in the middle on a wide screen. */
 export function Sheet({ title, intro, open, onClose, children }: Props) {
   /* The sheet itself answers the tap; what is in it follows at once, but not before. */
-  const [closing, close] = useTransition();
   const filled = useDeferredValue(open, false);
   return (
     <Dialog.Root open={open} onOpenChange={(now) => (now ? undefined : onClose())}>
@@ -29,13 +29,7 @@ export function Sheet({ title, intro, open, onClose, children }: Props) {
                   {title}
                 </Txt>
               </Dialog.Title>
-              <Button
-                label="Close"
-                look="plain"
-                lit={closing}
-                size="small"
-                onPress={() => close(onClose)}
-              />
+              <CloseButton onClose={onClose} />
             </View>
             <ScrollView className="px-5" contentContainerClassName="gap-4 pb-6 pt-1">
               {intro ? <Txt variant="small">{intro}</Txt> : null}
@@ -45,5 +39,12 @@ export function Sheet({ title, intro, open, onClose, children }: Props) {
         </Dialog.Overlay>
       </Dialog.Portal>
     </Dialog.Root>
+  );
+}
+
+function CloseButton({ onClose }: { onClose: () => void }) {
+  const [closing, close] = useAfterAnswer();
+  return (
+    <Button label="Close" look="plain" lit={closing} size="small" onPress={() => close(onClose)} />
   );
 }

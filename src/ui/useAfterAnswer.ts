@@ -1,0 +1,23 @@
+import { startTransition, useCallback, useTransition } from "react";
+
+/**
+ * Work that a tap asks for and that may take a while to draw. The tap is answered first: `pending`
+ * is true from the tap on, and the work starts only when that is on the screen.
+ */
+export function useAfterAnswer(): [pending: boolean, start: (work: () => void) => void] {
+  const [pending, begin] = useTransition();
+  const start = useCallback(
+    (work: () => void) =>
+      begin(async () => {
+        await painted();
+        startTransition(work);
+      }),
+    [],
+  );
+  return [pending, start];
+}
+
+/** Resolves once the next frame has been painted. */
+function painted(): Promise<void> {
+  return new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
+}
