@@ -10,6 +10,7 @@ const layers = [
   "ui",
   "exchange",
   "store",
+  "instruments",
   "storage",
   "workers",
   "demo",

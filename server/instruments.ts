@@ -25,10 +25,10 @@ export function instruments(simulations: Simulations): Router {
     if (!simulation) return;
     const read = simulationChangeSchema.safeParse(request.body);
     if (!read.success) return refuse(response, read.error);
-    const { faults, powerW, iceKg } = read.data;
+    const { faults, powerW, iceAddedKg } = read.data;
     if (faults) simulation.faults = new Set(faults);
     if (powerW !== undefined) simulation.powerW = powerW;
-    if (iceKg !== undefined) simulation.still.addIce(iceKg);
+    if (iceAddedKg !== undefined) simulation.iceAdded(iceAddedKg);
     response.json(stateOf(simulation));
   });
 

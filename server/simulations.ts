@@ -11,6 +11,8 @@ export interface RunningSimulation {
   /** Heat at the source, W. */
   powerW: number;
   still: VirtualStill;
+  /** Takes in what the tub was given beyond what it was told of before; in all, kg. */
+  iceAdded(inAllKg: number): void;
   stop(): void;
 }
 
@@ -42,12 +44,22 @@ export function openSimulations(clock: () => number = Date.now) {
 export type Simulations = ReturnType<typeof openSimulations>;
 
 function run(
-  { request, condenser, seed, speed, litAt, heat = [], minutesSoFar = 0 }: Simulation,
+  {
+    request,
+    condenser,
+    seed,
+    speed,
+    litAt,
+    heat = [],
+    iceAddedKg = 0,
+    minutesSoFar = 0,
+  }: Simulation,
   clock: () => number,
   ended: (id: string) => void,
 ): RunningSimulation {
   const startedAt = clock();
   const litMs = Date.parse(litAt);
+  let iceKg = 0;
   let sent = 0;
   let passedS = 0;
   let nextSampleS = 0;
@@ -60,12 +72,17 @@ function run(
     faults: new Set(),
     powerW: request.still.heat.powerW,
     still: virtualStill(request, seed, condenser),
+    iceAdded(inAllKg) {
+      if (inAllKg > iceKg) simulation.still.addIce(inAllKg - iceKg);
+      iceKg = Math.max(iceKg, inAllKg);
+    },
     stop() {
       clearInterval(timer);
       simulation.listeners.clear();
       ended(simulation.id);
     },
   };
+  simulation.iceAdded(iceAddedKg);
   const soFarS = Math.floor(minutesSoFar * 60);
   const changes = [...heat].sort((a, b) => a.minutes - b.minutes);
   const heatAt = (minutes: number) =>

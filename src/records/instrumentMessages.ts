@@ -41,6 +41,8 @@ export const simulationSchema = z.strictObject({
     .array(z.object({ minutes: z.number().min(0).max(1e5), powerW: heatW }))
     .max(500)
     .optional(),
+  /** Ice put into the tub by then, kg. */
+  iceAddedKg: z.number().min(0).max(5000).optional(),
   /** How long it has run already: it begins there. */
   minutesSoFar: z.number().min(0).max(1440).optional(),
 });
@@ -51,7 +53,8 @@ export const simulationChangeSchema = z.strictObject({
   faults: z.array(faultSchema).max(4).optional(),
   /** Heat at the source, W. */
   powerW: heatW.optional(),
-  iceKg: z.number().gt(0).max(500).optional(),
+  /** All ice put into the tub since the heat went on, kg: said twice, it is taken once. */
+  iceAddedKg: z.number().min(0).max(5000).optional(),
 });
 
 /** How a simulated still stands: what is wrong with it, and its heat. */

@@ -25,3 +25,25 @@ export type SampleChunk = z.infer<typeof sampleChunkSchema>;
 export function chunkKey({ runId, channel, startAt }: SampleChunk): string {
   return `samples/${runId}/${channel}/${startAt}`;
 }
+
+/**
+ * Two tabs' chunks of one key as one: every sample that either has, mine where both have the moment.
+ * What is too long for a chunk follows in chunks of its own.
+ */
+export function joinChunks(theirs: SampleChunk, mine: SampleChunk): SampleChunk[] {
+  const values = new Map<number, number>();
+  for (const { offsetsMs, values: of } of [theirs, mine])
+    offsetsMs.forEach((offset, i) => values.set(offset, of[i]!));
+  if (values.size === mine.offsetsMs.length) return [mine];
+  const all = [...values].sort(([a], [b]) => a - b);
+  return Array.from({ length: Math.ceil(all.length / chunkSamples) }, (_, part) => {
+    const own = all.slice(part * chunkSamples, (part + 1) * chunkSamples);
+    const first = own[0]![0];
+    return {
+      ...mine,
+      startAt: new Date(Date.parse(mine.startAt) + first).toISOString(),
+      offsetsMs: own.map(([offset]) => offset - first),
+      values: own.map(([, value]) => value),
+    };
+  });
+}

@@ -1,10 +1,13 @@
 import type { AsyncStorage } from "@react-native-async-storage/async-storage";
-import { chunkKey, sampleChunkSchema, type SampleChunk } from "@/records/sampleChunk";
+import { chunkKey, joinChunks, sampleChunkSchema, type SampleChunk } from "@/records/sampleChunk";
 import type { Exclusive } from "./exclusive";
 
 /** The instruments' samples on this device, in chunks beside the records, read only when asked for. */
 export interface SampleStorage {
-  /** Writes chunks in one transaction; a chunk that has grown takes its own place again. */
+  /**
+   * Writes chunks in one transaction; a chunk that has grown takes its own place again, with what
+   * another tab put there.
+   */
   keep(chunks: readonly SampleChunk[]): Promise<void>;
   /** The chunks of one run, or of all, by their beginnings; what does not open is left out. */
   load(runId?: string): Promise<SampleChunk[]>;
@@ -13,26 +16,38 @@ export interface SampleStorage {
 /** Opens the sample storage over a key-value store. */
 export function openSampleStorage(backend: AsyncStorage, exclusive: Exclusive): SampleStorage {
   return {
-    keep: (chunks) =>
-      chunks.length === 0
-        ? Promise.resolve()
-        : exclusive(() =>
-            backend.setMany(
-              Object.fromEntries(chunks.map((chunk) => [chunkKey(chunk), JSON.stringify(chunk)])),
-            ),
-          ),
+    keep: (chunks) => (chunks.length === 0 ? Promise.resolve() : exclusive(() => write(chunks))),
     async load(runId) {
       const prefix = runId === undefined ? "samples/" : `samples/${runId}/`;
       const keys = (await backend.getAllKeys()).filter((key) => key.startsWith(prefix));
       const texts = Object.values(await backend.getMany(keys)).filter((text) => text !== null);
       return texts
-        .flatMap((text) => {
-          const read = sampleChunkSchema.safeParse(parsed(text));
-          return read.success ? [read.data] : [];
-        })
+        .flatMap((text) => opened(text) ?? [])
         .sort((a, b) => a.startAt.localeCompare(b.startAt));
     },
   };
+
+  async function write(chunks: readonly SampleChunk[]): Promise<void> {
+    const stored = new Map(Object.entries(await backend.getMany(chunks.map(chunkKey))));
+    const joined = new Map<string, SampleChunk>();
+    const waiting = [...chunks];
+    for (const chunk of waiting) {
+      const key = chunkKey(chunk);
+      const text = stored.has(key) ? stored.get(key) : await backend.getItem(key);
+      const theirs = joined.get(key) ?? (text ? opened(text) : undefined);
+      const [own, ...more] = theirs ? joinChunks(theirs, chunk) : [chunk];
+      joined.set(key, own!);
+      waiting.push(...more);
+    }
+    await backend.setMany(
+      Object.fromEntries([...joined].map(([key, chunk]) => [key, JSON.stringify(chunk)])),
+    );
+  }
+}
+
+function opened(text: string): SampleChunk | undefined {
+  const read = sampleChunkSchema.safeParse(parsed(text));
+  return read.success ? read.data : undefined;
 }
 
 function parsed(text: string): unknown {

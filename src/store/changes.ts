@@ -1,9 +1,10 @@
 import { mergeRecords } from "@/records/merge";
 import type { AnyRecord } from "@/records/record";
 import type { Run } from "@/records/run";
+import type { Setting } from "@/records/setting";
 import { quarantineDiscarded } from "./keepingSlice";
 import { recordsChanged } from "./recordSlice";
-import { entitiesOf } from "./selectors";
+import { entitiesOf, selectPreferences } from "./selectors";
 import type { RootState, Thunk } from "./store";
 import { undoGone, undoOffered } from "./undoSlice";
 
@@ -34,6 +35,11 @@ export function changeRun(runId: string, change: (run: Run) => Run, label?: stri
     if (!run) return;
     dispatch(label ? keepUndoable(label, [change(run)]) : keep(change(run)));
   };
+}
+
+/** Changes some of the person's preferences as the store has them; the others stay. */
+export function changePreferences(part: Partial<Setting>): Thunk {
+  return (dispatch, getState) => dispatch(keep({ ...selectPreferences(getState()), ...part }));
 }
 
 /** Takes in records from a file with the moments they were changed at, as one step that can be taken back. */

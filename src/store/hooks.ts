@@ -1,9 +1,20 @@
-import { selectPlantBook } from "./selectors";
+import { useState } from "react";
 import { useDispatch, useSelector } from "react-redux";
-import type { AppDispatch, RootState } from "./store";
+import type { InstrumentLines } from "@/instruments/instrumentLines";
+import { selectPlantBook } from "./selectors";
+import type { AppDispatch, RootState, Thunk } from "./store";
 
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
 export const useAppSelector = useSelector.withTypes<RootState>();
 
 /** The plants this person knows: the catalogue with their own. */
 export const usePlantBook = () => useAppSelector(selectPlantBook);
+
+const instrumentLines: Thunk<InstrumentLines> = (_dispatch, _getState, { instruments }) =>
+  instruments;
+
+/** The lines to the instruments on the stills. */
+export function useInstruments(): InstrumentLines {
+  const dispatch = useAppDispatch();
+  return useState(() => dispatch(instrumentLines))[0];
+}

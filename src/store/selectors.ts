@@ -37,10 +37,10 @@ export const selectRuns = createSelector(alive("run"), (runs) =>
 );
 
 /** The person's preferences, or the defaults before there are any. */
-export const selectPreferences = createSelector(
-  (state: RootState) => state.setting.entities[preferencesId] as Setting | undefined,
-  (setting): Setting => setting ?? defaultPreferences(),
-);
+export function selectPreferences(state: RootState): Setting {
+  return (state.setting.entities[preferencesId] as Setting | undefined) ?? defaults;
+}
+const defaults = defaultPreferences();
 
 /** Everything, the bin included: what an export holds. */
 export const selectAllRecords = createSelector(

@@ -1,3 +1,4 @@
+import { openInstrumentLines } from "@/instruments/instrumentLines";
 import { openSampleStorage } from "@/storage/sampleStorage";
 import { openJournal } from "@/storage/journal";
 import type { RecordStorage } from "@/storage/recordStorage";
@@ -35,7 +36,16 @@ function open(backend = memoryStorage(), notices = silent, instant = instantStor
   let minute = 0;
   const now = () => new Date(Date.UTC(2026, 5, 1, 12, (minute += 1)));
   const journal = openJournal("sereno", instant);
-  const store = createStore({ logbook: "sereno", storage, samples, notices, journal, now });
+  const instruments = openInstrumentLines(samples);
+  const store = createStore({
+    logbook: "sereno",
+    storage,
+    samples,
+    instruments,
+    notices,
+    journal,
+    now,
+  });
   return { backend, instant, store };
 }
 

@@ -1,4 +1,5 @@
 import { combineReducers, configureStore } from "@reduxjs/toolkit";
+import type { InstrumentLines } from "@/instruments/instrumentLines";
 import type { Journal } from "@/storage/journal";
 import type { LogbookName } from "@/storage/logbookChoice";
 import type { RecordStorage } from "@/storage/recordStorage";
@@ -23,11 +24,12 @@ const reducer = combineReducers({
   undo: undoSlice.reducer,
 });
 
-/** What the outside world gives a store: where records lie, other tabs, and the time. */
+/** What the outside world gives a store: where records lie, instruments, other tabs, and the time. */
 export interface Surroundings {
   logbook: LogbookName;
   storage: RecordStorage;
   samples: SampleStorage;
+  instruments: InstrumentLines;
   notices: TabNotices;
   journal: Journal;
   now: () => Date;

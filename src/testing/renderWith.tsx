@@ -1,6 +1,7 @@
 import { render } from "@testing-library/react";
 import type { ReactElement } from "react";
 import { Provider } from "react-redux";
+import { openInstrumentLines } from "@/instruments/instrumentLines";
 import type { AnyRecord } from "@/records/record";
 import { openJournal } from "@/storage/journal";
 import { exclusiveAccess } from "@/storage/exclusive";
@@ -13,10 +14,12 @@ import { memoryStorage } from "./memoryStorage";
 /** Shows a screen over a logbook that holds some records. */
 export function renderWith(screen: ReactElement, records: AnyRecord[]) {
   const backend = memoryStorage();
+  const samples = openSampleStorage(backend, exclusiveAccess("test"));
   const store = createStore({
     logbook: "sereno",
     storage: openRecordStorage(backend, exclusiveAccess("test")),
-    samples: openSampleStorage(backend, exclusiveAccess("test")),
+    samples,
+    instruments: openInstrumentLines(samples),
     notices: { tell: () => undefined, listen: () => () => undefined },
     journal: openJournal("sereno", undefined),
     now: () => new Date(),

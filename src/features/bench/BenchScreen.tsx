@@ -12,7 +12,7 @@ import { newRecord } from "@/records/base";
 import { readyMadeStills } from "@/records/readyMadeStills";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
-import { keep } from "@/store/changes";
+import { changePreferences, keep } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectMeasures, selectPreferences, selectStills } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
@@ -73,7 +73,7 @@ export function BenchScreen() {
                 { value: "us", label: "oz, fl oz, °F" },
               ]}
               value={units}
-              onChange={(next) => dispatch(keep({ ...preferences, units: next }))}
+              onChange={(next) => dispatch(changePreferences({ units: next }))}
             />
             <Choice
               shown
@@ -84,7 +84,7 @@ export function BenchScreen() {
                 { value: "night", label: "Night" },
               ]}
               value={preferences.theme}
-              onChange={(theme) => dispatch(keep({ ...preferences, theme }))}
+              onChange={(theme) => dispatch(changePreferences({ theme }))}
             />
           </Card>
           <Card className="gap-3">
@@ -95,7 +95,7 @@ export function BenchScreen() {
             label="Show the moon at harvest"
             reason="Some note it. Nothing is reckoned with it."
             checked={preferences.moon === true}
-            onChange={(on) => dispatch(keep({ ...preferences, moon: on ? true : undefined }))}
+            onChange={(on) => dispatch(changePreferences({ moon: on ? true : undefined }))}
           />
           <Card className="gap-3">
             <Txt variant="heading">At the still</Txt>
@@ -108,7 +108,7 @@ export function BenchScreen() {
                 { value: "day", label: "Always light" },
               ]}
               value={preferences.cockpitLight ?? "auto"}
-              onChange={(cockpitLight) => dispatch(keep({ ...preferences, cockpitLight }))}
+              onChange={(cockpitLight) => dispatch(changePreferences({ cockpitLight }))}
             />
             {(preferences.cockpitLight ?? "auto") === "auto" ? (
               <PlaceFields preferences={preferences} />
@@ -124,8 +124,7 @@ export function BenchScreen() {
               value={soundChoice(preferences)}
               onChange={(choice) =>
                 dispatch(
-                  keep({
-                    ...preferences,
+                  changePreferences({
                     cueSound: choice !== "off",
                     quietUntil:
                       choice === "quiet" ? new Date(Date.now() + 3600e3).toISOString() : undefined,

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
 import type { Setting } from "@/records/setting";
-import { keep } from "@/store/changes";
+import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { NumberField } from "@/ui/primitives/NumberField";
@@ -31,8 +31,7 @@ export function PlaceFields({ preferences }: { preferences: Setting }) {
     const longitude = read("longitude", next.longitude);
     const told = latitude.ok && longitude.ok;
     dispatch(
-      keep({
-        ...preferences,
+      changePreferences({
         place: told ? { latitude: latitude.value, longitude: longitude.value } : undefined,
       }),
     );

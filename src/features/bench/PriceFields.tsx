@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
 import type { Setting } from "@/records/setting";
-import { keep } from "@/store/changes";
+import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { readNumber, toInput, type NumberInput } from "@/ui/primitives/numberInput";
@@ -29,7 +29,7 @@ export function PriceFields({ preferences }: { preferences: Setting }) {
           value={kept.currency}
           maxLength={5}
           placeholder="€"
-          onChange={(currency) => dispatch(keep({ ...preferences, prices: { ...kept, currency } }))}
+          onChange={(currency) => dispatch(changePreferences({ prices: { ...kept, currency } }))}
         />
       </View>
       {prices.map(({ name, label, suffix }) => {
@@ -48,7 +48,7 @@ export function PriceFields({ preferences }: { preferences: Setting }) {
                 const value = readNumber(next, range(label));
                 if (value.ok || next.text.trim() === "") {
                   const price = value.ok ? value.value : undefined;
-                  dispatch(keep({ ...preferences, prices: { ...kept, [name]: price } }));
+                  dispatch(changePreferences({ prices: { ...kept, [name]: price } }));
                 }
               }}
             />

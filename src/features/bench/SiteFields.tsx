@@ -2,7 +2,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import { unitsFor, type UnitName } from "@/core";
 import type { Setting } from "@/records/setting";
-import { keep } from "@/store/changes";
+import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { NumberField } from "@/ui/primitives/NumberField";
 import {
@@ -69,8 +69,7 @@ function SiteField({ field, preferences }: { field: Field; preferences: Setting 
         const value = readNumber(next, range);
         if (value.ok)
           dispatch(
-            keep({
-              ...preferences,
+            changePreferences({
               site: { ...preferences.site, [field]: value.value / perCanonical },
             }),
           );

@@ -1,6 +1,6 @@
 import { useCallback, useMemo } from "react";
 import { summarise } from "@/records/runSummary";
-import { keep } from "@/store/changes";
+import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import {
   selectHarvests,
@@ -63,7 +63,7 @@ function draftChanged(part: Partial<PlanDraft>): Thunk {
   return (dispatch, getState) => {
     const preferences = selectPreferences(getState());
     const draft = { ...emptyDraft(preferences.units), ...preferences.planDraft, ...part };
-    dispatch(keep({ ...preferences, planDraft: draft }));
+    dispatch(changePreferences({ planDraft: draft }));
   };
 }
 

@@ -3,10 +3,11 @@ import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
 import { planCooling, showVolume, words, type UnitSystem } from "@/core";
+import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { runState } from "@/records/runState";
 import type { Still } from "@/records/still";
-import { bin, keep } from "@/store/changes";
+import { bin, changeRun, keep } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
@@ -45,22 +46,26 @@ export function ReadyScreen({ run }: { run: Run }) {
   const started = runState(run.entries).phase !== "ready";
 
   function tick(id: string, checked: boolean) {
-    const others = run.checked.filter((other) => other !== id);
-    dispatch(keep({ ...run, checked: checked ? [...others, id] : others }));
+    dispatch(
+      changeRun(run.id, (current) => {
+        const others = current.checked.filter((other) => other !== id);
+        return { ...current, checked: checked ? [...others, id] : others };
+      }),
+    );
   }
   function mark(marked: Still, id: string) {
     dispatch(keep({ ...marked, notHere: [...(marked.notHere ?? []), id] }));
   }
   function light(reason?: string) {
     const left = reason ? { open: open.map(({ label }) => label.slice(0, 200)), reason } : {};
+    const lit: Entry = { id: nanoid(), type: "lit", at: new Date().toISOString(), ...left };
+    /* A second tap on Heat on lights nothing anew. */
     dispatch(
-      keep({
-        ...run,
-        entries: [
-          ...run.entries,
-          { id: nanoid(), type: "lit", at: new Date().toISOString(), ...left },
-        ],
-      }),
+      changeRun(run.id, (current) =>
+        current.entries.some(({ type }) => type === "lit")
+          ? current
+          : { ...current, entries: [...current.entries, lit] },
+      ),
     );
     router.replace(`/runs/${run.id}/watch`);
   }

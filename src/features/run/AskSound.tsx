@@ -1,11 +1,11 @@
 import { View } from "react-native";
 import type { Setting } from "@/records/setting";
-import { keep } from "@/store/changes";
+import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
-import { playTone } from "./useCueSounds";
+import { playTone } from "@/ui/playTone";
 
 /** Asks once whether cues may sound. */
 export function AskSound({ preferences }: { preferences: Setting }) {
@@ -13,7 +13,7 @@ export function AskSound({ preferences }: { preferences: Setting }) {
   if (preferences.cueSound !== undefined) return null;
   const answer = (cueSound: boolean) => {
     if (cueSound) playTone(false);
-    dispatch(keep({ ...preferences, cueSound }));
+    dispatch(changePreferences({ cueSound }));
   };
   return (
     <Card className="flex-row items-center gap-2 py-1">

@@ -1,16 +1,14 @@
 import { useRouter } from "expo-router";
 import { Pressable, View } from "react-native";
-import { liveRun } from "@/records/liveRun";
+import { latestKnown, liveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
 import type { RunState } from "@/records/runState";
 import { whatNow } from "@/records/whatNow";
-import { useAppSelector } from "@/store/hooks";
-import { selectPreferences } from "@/store/selectors";
+import { useAppSelector, useInstruments } from "@/store/hooks";
+import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { Txt } from "@/ui/primitives/Txt";
 import { phaseOf } from "./runWords";
-import { selectLitRuns } from "./selectLitRuns";
-import { useCueSounds } from "./useCueSounds";
 
 /** The other stills that are on the heat, one tap away, and the way to all of them side by side. */
 export function OtherRuns({ run, wallNow }: { run: Run; wallNow: number }) {
@@ -28,11 +26,10 @@ export function OtherRuns({ run, wallNow }: { run: Run; wallNow: number }) {
 function OtherRun({ run, state, wallNow }: { run: Run; state: RunState; wallNow: number }) {
   const router = useRouter();
   const still = useAppSelector((root) => root.still.entities[run.stillId]);
-  const preferences = useAppSelector(selectPreferences);
-  const live = liveRun(run, state, runNow(run, wallNow), { still });
+  const latest = latestKnown(state, useInstruments().latest(run.id));
+  const live = liveRun(run, state, runNow(run, wallNow), { still, latest });
   const [first] = whatNow(live);
   const urgent = first !== undefined && first.level !== "later";
-  useCueSounds(first, preferences, wallNow);
   return (
     <View className="flex-row gap-2">
       <Pressable

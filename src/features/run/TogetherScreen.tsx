@@ -2,13 +2,14 @@ import { useKeepAwake } from "expo-keep-awake";
 import { useRouter } from "expo-router";
 import { Pressable, View } from "react-native";
 import { showClock, showDuration, showVolume, words } from "@/core";
-import { liveRun, type LiveRun } from "@/records/liveRun";
+import { latestKnown, liveRun, type LiveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
 import type { RunState } from "@/records/runState";
 import type { Still } from "@/records/still";
 import { soonestFirst, whatNow } from "@/records/whatNow";
-import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppSelector, useInstruments, usePlantBook } from "@/store/hooks";
+import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { selectPreferences } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
 import { useWide } from "@/ui/layout/useWide";
@@ -18,8 +19,6 @@ import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
 import { Levels } from "./Levels";
 import { phaseOf } from "./runWords";
-import { selectLitRuns } from "./selectLitRuns";
-import { useCueSounds } from "./useCueSounds";
 import { useLog } from "./useLog";
 
 interface Watched {
@@ -28,7 +27,6 @@ interface Watched {
   live: LiveRun;
   still?: Still;
   now: number;
-  wallNow: number;
 }
 
 /** All stills on the heat side by side, what is due of all of them in one order. */
@@ -38,11 +36,13 @@ export function TogetherScreen() {
   const router = useRouter();
   const wallNow = useNow();
   const lit = useAppSelector(selectLitRuns);
+  const instruments = useInstruments();
   const stills = useAppSelector(({ still }) => still.entities);
   const watched = lit.map(({ run, state }): Watched => {
     const still = stills[run.stillId];
     const now = runNow(run, wallNow);
-    return { run, state, still, now, wallNow, live: liveRun(run, state, now, { still }) };
+    const latest = latestKnown(state, instruments.latest(run.id));
+    return { run, state, still, now, live: liveRun(run, state, now, { still, latest }) };
   });
   return (
     <Screen title="All on the heat" back={{ href: "/", label: "Today" }}>
@@ -92,13 +92,11 @@ function Due({ watched }: { watched: readonly Watched[] }) {
   );
 }
 
-function SmallCockpit({ run, state, live, still, now, wallNow }: Watched) {
+function SmallCockpit({ run, state, live, still, now }: Watched) {
   const router = useRouter();
   const plant = usePlantBook().byId(run.plantId);
-  const preferences = useAppSelector(selectPreferences);
-  const { units } = preferences;
+  const { units } = useAppSelector(selectPreferences);
   const log = useLog(run.id);
-  useCueSounds(whatNow(live)[0], preferences, wallNow);
   const from = state.firstDropAt ?? state.litAt ?? now;
   const open = () => router.push(`/runs/${run.id}/watch`);
   return (

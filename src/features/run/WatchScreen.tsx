@@ -5,10 +5,12 @@ import { latestKnown, liveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
 import { runState } from "@/records/runState";
+import { dueSound, soundOn } from "@/records/soundOn";
 import { whatNow } from "@/records/whatNow";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useWide } from "@/ui/layout/useWide";
+import { useCueSound } from "@/ui/useCueSound";
 import { useNow } from "@/ui/useNow";
 import { AfterHeatOff } from "./AfterHeatOff";
 import { AskSound } from "./AskSound";
@@ -22,7 +24,6 @@ import { LiveStill } from "./LiveStill";
 import { OtherRuns } from "./OtherRuns";
 import { TracesOf } from "./instrument/TracesOf";
 import { useInstrument, type Instrument } from "./instrument/useInstrument";
-import { useCueSounds } from "./useCueSounds";
 import { useLog } from "./useLog";
 import { useWatched } from "./useWatched";
 
@@ -65,7 +66,8 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
     () => (notExplained ? liveRun(run, state, step, { still, latest, notExplained }) : first),
     [notExplained, first, run, state, step, still, latest],
   );
-  useCueSounds(useMemo(() => whatNow(live), [live])[0], preferences, wallNow);
+  const asked = useMemo(() => whatNow(live)[0], [live]);
+  useCueSound(dueSound(asked), asked?.level === "danger", soundOn(preferences, wallNow));
   const close = useCallback(() => setSheet(undefined), []);
   const openForecast = useCallback(() => setSheet("forecast"), []);
   const openTrouble = useCallback(() => setSheet("trouble"), []);
@@ -159,7 +161,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
 });
 
 /** The probe's health in a word; undefined where none is connected. */
-function probeHealth(run: Run, { status, unstored }: Instrument): string | undefined {
+function probeHealth(run: Run, { health }: Instrument): string | undefined {
   if (!run.instrument) return undefined;
-  return unstored ? "not stored" : status;
+  return health.unstored ? "not stored" : health.status;
 }

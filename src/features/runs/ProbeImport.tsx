@@ -13,7 +13,7 @@ import {
 import { channels } from "@/records/instrumentMessages";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/records/runState";
-import { keep } from "@/store/changes";
+import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { keepSamples } from "@/store/samples";
 import { selectPreferences } from "@/store/selectors";
@@ -153,8 +153,7 @@ function Match({
     try {
       await dispatch(keepSamples(asChunks(run.id, read.reading, shift.value * 60000)));
       dispatch(
-        keep({
-          ...preferences,
+        changePreferences({
           probeColumns: { ...preferences.probeColumns, [signature]: asTexts(match) },
         }),
       );

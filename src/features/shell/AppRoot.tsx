@@ -6,6 +6,7 @@ import { AtkinsonHyperlegibleNext_600SemiBold } from "@expo-google-fonts/atkinso
 import { AtkinsonHyperlegibleNext_700Bold } from "@expo-google-fonts/atkinson-hyperlegible-next/700Bold";
 import { useEffect, useState, type ReactNode } from "react";
 import { Provider } from "react-redux";
+import { openInstrumentLines } from "@/instruments/instrumentLines";
 import { askToKeep } from "@/storage/askToKeep";
 import { exclusiveAccess } from "@/storage/exclusive";
 import { instantStorage, openJournal } from "@/storage/journal";
@@ -48,6 +49,7 @@ function openStore(): AppStore {
     logbook,
     storage,
     samples,
+    instruments: openInstrumentLines(samples),
     notices: openTabNotices(logbook),
     journal: openJournal(logbook, instantStorage()),
     now: () => new Date(),

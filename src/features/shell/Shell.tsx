@@ -9,6 +9,8 @@ import { useWide } from "@/ui/layout/useWide";
 import { Txt } from "@/ui/primitives/Txt";
 import { DemoBanner } from "./DemoBanner";
 import { KeepingBanner } from "./KeepingBanner";
+import { Listeners } from "./Listeners";
+import { StillWatch } from "./StillWatch";
 import { UndoBar } from "./UndoBar";
 import { useTheme } from "./useTheme";
 
@@ -26,10 +28,12 @@ export function Shell({ children }: { children: ReactNode }) {
         {!wide && isCockpit(path) ? null : <Places />}
         <View className="min-h-0 min-w-0 flex-1">
           <UndoBar />
+          <StillWatch />
           {loading ? <Opening /> : children}
         </View>
       </View>
       <PortalHost />
+      <Listeners />
     </View>
   );
 }

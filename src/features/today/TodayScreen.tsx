@@ -3,12 +3,12 @@ import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
 import { showDuration } from "@/core";
-import { liveRun } from "@/records/liveRun";
+import { latestKnown, liveRun } from "@/records/liveRun";
 import { runNow } from "@/records/runClock";
 import { summarise, type RunSummary } from "@/records/runSummary";
 import { settlingTime } from "@/records/settlingTime";
 import { whatNow } from "@/records/whatNow";
-import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppSelector, useInstruments, usePlantBook } from "@/store/hooks";
 import { selectPreferences, selectRuns, selectStills } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -71,7 +71,8 @@ export function TodayScreen() {
 function Running({ summary, now }: { summary: RunSummary; now: number }) {
   const { run, state, plantName } = summary;
   const still = useAppSelector((root) => root.still.entities[run.stillId]);
-  const [said] = whatNow(liveRun(run, state, runNow(run, now), { still }));
+  const latest = latestKnown(state, useInstruments().latest(run.id));
+  const [said] = whatNow(liveRun(run, state, runNow(run, now), { still, latest }));
   const urgent = said !== undefined && said.level !== "later";
   const router = useRouter();
   return (

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
 import type { Fault } from "@/core";
+import type { InstrumentStatus } from "@/instruments/instrumentLine";
 import type { Run } from "@/records/run";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -10,7 +11,7 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 import { TracesOf } from "./TracesOf";
-import type { Instrument, InstrumentStatus } from "./useInstrument";
+import type { Instrument } from "./useInstrument";
 
 const health: Record<InstrumentStatus, string> = {
   none: "Not connected",
@@ -40,7 +41,8 @@ interface Props {
 /** A probe and a scale: connect, health, and for the simulated ones what may go wrong. */
 export function InstrumentSheet({ open, onClose, run, instrument, lit }: Props) {
   const [speed, setSpeed] = useState<(typeof speeds)[number]>("1");
-  const { status, feed, faults, problem, unstored } = instrument;
+  const { feed, problem } = instrument;
+  const { status, faults, unstored } = instrument.health;
   const connected = run.instrument !== undefined;
   return (
     <Sheet title="Probe and scale" open={open} onClose={onClose}>
@@ -76,7 +78,7 @@ export function InstrumentSheet({ open, onClose, run, instrument, lit }: Props) 
                 label={label}
                 reason={reason}
                 checked={faults.includes(fault)}
-                onChange={() => instrument.toggle(fault)}
+                onChange={() => instrument.line.toggle(fault)}
               />
             ))}
           </View>

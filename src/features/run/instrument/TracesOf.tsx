@@ -1,8 +1,8 @@
 import { memo } from "react";
+import type { SampleFeed } from "@/instruments/sampleFeed";
 import { channels } from "@/records/instrumentMessages";
 import { Traces } from "@/ui/charts/Traces";
 import { Card } from "@/ui/primitives/Card";
-import type { SampleFeed } from "./sampleFeed";
 
 const words = {
   head: "head",

@@ -20,7 +20,7 @@ test("garbage, repeats and any order: each sample once, by its moment", () => {
         const feed = new SampleFeed("run-a");
         const seconds = sent.filter((each): each is number => typeof each === "number");
         const garbage = sent.length - seconds.length;
-        for (const each of sent) feed.take(typeof each === "number" ? message(each) : each, 0);
+        for (const each of sent) feed.take(typeof each === "number" ? message(each) : each);
         const { at = [], value = [] } = feed.series("head") ?? {};
         const expected = [...new Set(seconds)].sort((a, b) => a - b);
         expect(at.map((moment) => (moment - start) / 1000)).toEqual(expected);
@@ -45,7 +45,7 @@ test("what is stored in any split comes back as it was, late samples too", () =>
           feed.kept(chunks);
         };
         seconds.forEach((second, i) => {
-          feed.take(message(second), 0);
+          feed.take(message(second));
           if (i % every === 0) flush();
         });
         flush();
@@ -70,9 +70,9 @@ test("fifty messages a second for three hours, garbage and repeats among them: a
     const at = new Date(start + Math.floor(i / 4) * 80).toISOString();
     const channel = channels[i % 4];
     const unit = channel === "distillate" ? "g" : "°C";
-    feed.take(JSON.stringify({ at, channel, value: i % 100, unit }), 0);
-    if (i % 1000 === 0) feed.take("{ no", 0);
-    if (i % 1500 === 0) feed.take(JSON.stringify({ at, channel, value: 1, unit }), 0);
+    feed.take(JSON.stringify({ at, channel, value: i % 100, unit }));
+    if (i % 1000 === 0) feed.take("{ no");
+    if (i % 1500 === 0) feed.take(JSON.stringify({ at, channel, value: 1, unit }));
     if (i % 250 === 249) {
       const chunks = feed.pending();
       largest = Math.max(largest, chunks.length);
@@ -81,7 +81,7 @@ test("fifty messages a second for three hours, garbage and repeats among them: a
     }
   }
   expect(feed.count()).toBe(count);
-  expect(feed).toMatchObject({ rejected: count / 1000, repeated: count / 1500 });
+  expect(feed.rejected).toBe(count / 1000);
   /* What is written each time stays as small after three hours as in the first minute. */
   expect(largest).toBeLessThanOrEqual(8);
   const again = new SampleFeed("run-a");

@@ -24,17 +24,12 @@ export class SampleFeed {
   readonly lines = new Map<Channel, Line>();
   /** Messages that were no sample. */
   rejected = 0;
-  /** Samples that were there already. */
-  repeated = 0;
-  /** Wall clock of the last sample that was taken, ms. */
-  heardAt: number | undefined;
-  private heard = new Set<() => void>();
   private changes = 0;
 
   constructor(private readonly runId: string) {}
 
   /** Takes a message as it came. */
-  take(text: string, wallNow: number): void {
+  take(text: string): void {
     let raw: unknown;
     try {
       raw = JSON.parse(text);
@@ -46,9 +41,8 @@ export class SampleFeed {
       this.rejected += 1;
       return;
     }
-    this.heardAt = wallNow;
     this.put(read.data);
-    this.tell();
+    this.changes += 1;
   }
 
   /** Takes chunks that were stored before. */
@@ -64,7 +58,7 @@ export class SampleFeed {
       line.written = live.has(channel) ? 0 : line.at.length;
       line.stored = Math.floor(line.written / chunkSamples) * chunkSamples;
     }
-    this.tell();
+    this.changes += 1;
   }
 
   /** What is not stored yet, as chunks; call `kept` once they are. */
@@ -110,11 +104,7 @@ export class SampleFeed {
     return { at: line.at.at(-1)!, value: last[Math.floor(last.length / 2)]! };
   }
 
-  listen = (heard: () => void): (() => void) => {
-    this.heard.add(heard);
-    return () => this.heard.delete(heard);
-  };
-
+  /** Rises with each change. */
   version = (): number => this.changes;
 
   count(): number {
@@ -133,10 +123,7 @@ export class SampleFeed {
     }
     let place = line.at.length;
     while (place > 0 && line.at[place - 1]! > at) place -= 1;
-    if (line.at[place - 1] === at) {
-      this.repeated += 1;
-      return;
-    }
+    if (line.at[place - 1] === at) return;
     if (place === line.at.length) {
       line.at.push(at);
       line.value.push(value);
@@ -147,10 +134,5 @@ export class SampleFeed {
     /* A late one shifts what follows: those chunks are written anew. */
     if (place < line.stored) line.stored = Math.floor(place / chunkSamples) * chunkSamples;
     line.written = Math.min(line.written, place);
-  }
-
-  private tell(): void {
-    this.changes += 1;
-    for (const heard of this.heard) heard();
   }
 }

@@ -10,7 +10,7 @@ const gramsPerMl = 1;
 const leastG = 15;
 
 /** What a feed says right now, as the live run takes it. The version tells when to look again. */
-export function latestOf(feed: SampleFeed, _version: number): Latest {
+export function latestOf(feed: SampleFeed, _version?: number): Latest {
   const tub = feed.latest("tub");
   const scale = feed.series("distillate");
   const distillate: { at: number; volumeMl: number }[] = [];

@@ -1,0 +1,62 @@
+import { act, screen } from "@testing-library/react";
+import type { Entry } from "@/records/entry";
+import { defaultPreferences } from "@/records/setting";
+import { renderWith } from "@/testing/renderWith";
+import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { StillWatch } from "./StillWatch";
+
+let mockPath = "/shelf";
+jest.mock("expo-router", () => ({
+  useRouter: () => ({ push: jest.fn() }),
+  usePathname: () => mockPath,
+}));
+
+const eight = Date.parse("2026-05-04T08:00:00Z");
+const hot = [
+  entryAt(0, { type: "lit" }),
+  entryAt(20, { type: "boiling" }),
+  entryAt(24, { type: "firstDrop" }),
+  entryAt(25, { type: "heatChanged", powerW: 1500 }),
+  entryAt(39, { type: "reading", outletC: 70 }),
+];
+let tones = 0;
+
+/** Forty minutes after eight on some screen, with sound allowed. */
+function on(path: string, entries: Entry[]) {
+  mockPath = path;
+  jest.setSystemTime(eight + 40 * 60000);
+  const preferences = { ...defaultPreferences(), cueSound: true };
+  return renderWith(<StillWatch />, [sampleStill(), sampleRun(entries), preferences]);
+}
+
+beforeEach(() => {
+  jest.useFakeTimers();
+  tones = 0;
+  Object.assign(navigator, { vibrate: () => (tones += 1) });
+});
+afterEach(() => jest.useRealTimers());
+
+test("a danger at the still stands on any other screen, sounds once, and leads back", async () => {
+  on("/shelf", hot);
+  expect(screen.getByRole("alert")).toHaveTextContent("Heat off now: vapour at the outlet");
+  expect(screen.getByRole("link")).toHaveTextContent("Copper pot");
+  await act(async () => void jest.advanceTimersByTime(30_000));
+  expect(tones).toBe(1);
+});
+
+test("today and the view of all stills show the still themselves: there it only sounds", () => {
+  for (const path of ["/", "/runs/together", "/runs/run-b/watch"]) {
+    tones = 0;
+    const { unmount } = on(path, hot);
+    expect(screen.queryByRole("link")).not.toBeInTheDocument();
+    expect(tones).toBe(1);
+    unmount();
+  }
+});
+
+test("the still's own cockpit sounds for itself; what is only to come is no bar and no sound", () => {
+  on("/runs/run-a/watch", hot).unmount();
+  on("/shelf", hot.slice(0, 4));
+  expect(screen.queryByRole("link")).not.toBeInTheDocument();
+  expect(tones).toBe(0);
+});

@@ -1,0 +1,58 @@
+import { usePathname, useRouter } from "expo-router";
+import { Pressable, View } from "react-native";
+import { latestKnown, liveRun } from "@/records/liveRun";
+import type { Run } from "@/records/run";
+import { runNow } from "@/records/runClock";
+import type { RunState } from "@/records/runState";
+import { dueSound, soundOn } from "@/records/soundOn";
+import { whatNow } from "@/records/whatNow";
+import { useAppSelector, useInstruments } from "@/store/hooks";
+import { selectLitRuns } from "@/store/runsOnTheHeat";
+import { selectPreferences } from "@/store/selectors";
+import { Txt } from "@/ui/primitives/Txt";
+import { useCueSound } from "@/ui/useCueSound";
+import { useNow } from "@/ui/useNow";
+import { isCockpit } from "./isCockpit";
+
+/**
+ * The stills on the heat, watched from every other screen: what is due or wrong sounds, and stands
+ * on top of a screen that does not show the still.
+ */
+export function StillWatch() {
+  const path = usePathname();
+  const lit = useAppSelector(selectLitRuns);
+  const shown = path !== "/" && !isCockpit(path);
+  /* A still's own cockpit knows more of it, and sounds for itself. */
+  return lit
+    .filter(({ run }) => path !== `/runs/${run.id}/watch`)
+    .map((each) => <StillBar key={each.run.id} {...each} shown={shown} />);
+}
+
+function StillBar({ run, state, shown }: { run: Run; state: RunState; shown: boolean }) {
+  const router = useRouter();
+  const instruments = useInstruments();
+  const still = useAppSelector((root) => root.still.entities[run.stillId]);
+  const preferences = useAppSelector(selectPreferences);
+  const wallNow = useNow(run.clock && run.clock.speed > 1 ? 1000 : 5000);
+  const latest = latestKnown(state, instruments.latest(run.id));
+  const [first] = whatNow(liveRun(run, state, runNow(run, wallNow), { still, latest }));
+  const due = dueSound(first);
+  useCueSound(due, first?.level === "danger", soundOn(preferences, wallNow));
+  if (!shown || !first || !due) return null;
+  return (
+    <View role="alert">
+      <Pressable
+        role="link"
+        onPress={() => router.push(`/runs/${run.id}/watch`)}
+        className="min-h-[52px] flex-row items-center justify-between gap-3 bg-ember-wash px-4 py-1"
+      >
+        <Txt variant="strong" className="min-w-0 flex-1 text-ember-ink">
+          {first.say}
+        </Txt>
+        <Txt variant="label" numberOfLines={1} className="shrink text-ember-ink">
+          {run.stillName}
+        </Txt>
+      </Pressable>
+    </View>
+  );
+}

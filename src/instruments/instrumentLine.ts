@@ -1,0 +1,150 @@
+import type { Fault } from "@/core";
+import { simulationStateSchema } from "@/records/instrumentMessages";
+import type { SampleStorage } from "@/storage/sampleStorage";
+import { postJson } from "./postJson";
+import { SampleFeed } from "./sampleFeed";
+
+export type InstrumentStatus = "none" | "connecting" | "live" | "lost" | "gone";
+
+/** How a line stands; a new object with each change. */
+export interface InstrumentHealth {
+  status: InstrumentStatus;
+  /** What the simulated still suffers from. */
+  faults: readonly Fault[];
+  /** Why the last samples are not stored; they wait in the feed and are tried again. */
+  unstored?: string;
+}
+
+/** What the person does to the still, which a simulated one feels. */
+export interface StillHandling {
+  /** Heat at the source, W. */
+  powerW: number;
+  /** All ice put into the tub since the heat went on, kg: said as a sum, so that it may be said twice. */
+  iceAddedKg: number;
+}
+
+const flushMs = 5000;
+
+/**
+ * A run's samples and the line to its instrument. It is open while somebody holds it: samples come in
+ * and are stored whichever screen is shown.
+ */
+export class InstrumentLine {
+  readonly feed: SampleFeed;
+  health: InstrumentHealth = { status: "none", faults: [] };
+  private holders = 0;
+  private id: string | undefined;
+  private source: EventSource | undefined;
+  private timer: ReturnType<typeof setInterval> | undefined;
+  private told = "";
+  private listeners = new Set<() => void>();
+
+  constructor(
+    private readonly runId: string,
+    private readonly samples: SampleStorage,
+    /** Called when nobody holds the line any more and all is stored. */
+    private readonly onIdle: () => void,
+  ) {
+    this.feed = new SampleFeed(runId);
+  }
+
+  /** Opens the line for somebody; call what comes back to let go. */
+  hold(): () => void {
+    this.holders += 1;
+    if (this.holders === 1) this.open();
+    let held = true;
+    return () => {
+      if (held) this.holders -= 1;
+      if (held && this.holders === 0) void this.close();
+      held = false;
+    };
+  }
+
+  /** Hears the instrument of this id; undefined hears none. */
+  listenTo(id: string | undefined): void {
+    if (id === this.id) return;
+    this.source?.close();
+    this.source = undefined;
+    this.id = id;
+    this.told = "";
+    this.change({ status: id ? "connecting" : "none", faults: [] });
+    if (!id) return;
+    const source = new EventSource(`/instruments/${id}/stream`);
+    this.source = source;
+    source.onopen = () => this.change({ status: "live" });
+    source.onmessage = ({ data }: MessageEvent<string>) => this.feed.take(data);
+    source.onerror = () =>
+      this.change({ status: source.readyState === EventSource.CLOSED ? "gone" : "lost" });
+  }
+
+  /** Tells a simulated still how the person's stands, where that has changed. */
+  handle(handling: StillHandling): void {
+    const text = JSON.stringify(handling);
+    if (!this.id || text === this.told) return;
+    this.told = text;
+    this.tell(handling);
+  }
+
+  /** Lets a simulated still go wrong, or right again. */
+  toggle(fault: Fault): void {
+    const { faults } = this.health;
+    const next = faults.includes(fault)
+      ? faults.filter((each) => each !== fault)
+      : [...faults, fault];
+    this.change({ faults: next });
+    this.tell({ faults: next });
+  }
+
+  listen = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  private open(): void {
+    void this.restore();
+    this.timer = setInterval(() => void this.flush(), flushMs);
+  }
+
+  private async restore(): Promise<void> {
+    try {
+      this.feed.restore(await this.samples.load(this.runId));
+    } catch {
+      /* What is stored stays there; what comes now is stored beside it. */
+    }
+  }
+
+  private async close(): Promise<void> {
+    clearInterval(this.timer);
+    this.listenTo(undefined);
+    await this.flush();
+    if (this.holders === 0 && !this.health.unstored) this.onIdle();
+  }
+
+  private async flush(): Promise<void> {
+    const chunks = this.feed.pending();
+    if (chunks.length === 0) return;
+    try {
+      await this.samples.keep(chunks);
+      this.feed.kept(chunks);
+      if (this.health.unstored) this.change({ unstored: undefined });
+    } catch (error) {
+      this.change({ unstored: error instanceof Error ? error.message : String(error) });
+    }
+  }
+
+  private tell(change: object): void {
+    const { id } = this;
+    if (!id) return;
+    postJson(`/instruments/${id}`, change)
+      .then((answer) => {
+        const { faults } = simulationStateSchema.parse(answer);
+        if (id === this.id) this.change({ faults });
+      })
+      .catch(() => id === this.id && this.change({ status: "gone" }));
+  }
+
+  private change(part: Partial<InstrumentHealth>): void {
+    this.health = { ...this.health, ...part };
+    for (const listener of this.listeners) listener();
+  }
+}

@@ -1,0 +1,30 @@
+import type { Latest } from "@/records/liveRun";
+import type { SampleStorage } from "@/storage/sampleStorage";
+import { InstrumentLine } from "./instrumentLine";
+import { latestOf } from "./latestOf";
+
+/** The lines of this tab, one a run. */
+export interface InstrumentLines {
+  /** A run's line, new where there is none; it stays while it is held. */
+  of(runId: string): InstrumentLine;
+  /** What a run's instrument says right now; nothing where none is heard. */
+  latest(runId: string): Latest | undefined;
+}
+
+/** No line is open yet; samples go to this storage. */
+export function openInstrumentLines(samples: SampleStorage): InstrumentLines {
+  const lines = new Map<string, InstrumentLine>();
+  return {
+    of(runId) {
+      const known = lines.get(runId);
+      if (known) return known;
+      const line = new InstrumentLine(runId, samples, () => lines.delete(runId));
+      lines.set(runId, line);
+      return line;
+    },
+    latest(runId) {
+      const line = lines.get(runId);
+      return line && latestOf(line.feed);
+    },
+  };
+}
