@@ -18,15 +18,18 @@ const type = (element: HTMLElement, value: string) => {
   fireEvent.blur(element);
 };
 const part = (at: number) => within(screen.getByRole("group", { name: `Part ${at}` }));
+/** Lets the form come to rest: it checks itself a moment after each change. */
+const checked = () => act(async () => undefined);
 const keep = () =>
   act(async () => {
     fireEvent.click(screen.getByRole("button", { name: "Keep these figures" }));
     await Promise.resolve();
   });
 
-test("density and layer follow from the oil's parts as they are typed", () => {
+test("density and layer follow from the oil's parts as they are typed", async () => {
   mockId = "clarysage";
   renderWith(<PlantFiguresScreen />, []);
+  await checked();
   expect(screen.getByRole("status")).toHaveTextContent("These come to 91 %: 0.890 g/mL, it floats");
   fireEvent.change(part(1).getByLabelText("Part"), { target: { value: "eugenol" } });
   type(part(1).getByLabelText("Share"), "90");
@@ -36,6 +39,7 @@ test("density and layer follow from the oil's parts as they are typed", () => {
   expect(screen.getByRole("status")).toHaveTextContent(
     /These come to 90 %: 1\.0\d\d g\/mL, it sinks/,
   );
+  await checked();
 });
 
 test("what is changed is kept as the person's own, the rest stays the book's", async () => {

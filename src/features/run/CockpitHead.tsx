@@ -12,6 +12,7 @@ import { whatNow } from "@/records/whatNow";
 import { useNow } from "@/ui/useNow";
 import { Txt } from "@/ui/primitives/Txt";
 import type { WatchAnswer } from "@/workers/watchMessages";
+import { QuietBell } from "./QuietBell";
 import { phaseOf, timeOf } from "./runWords";
 
 /** What every part of the cockpit is told. */
@@ -91,11 +92,11 @@ export const CockpitHead = memo(function CockpitHead({
 
 /** The one large clock, and the oil so far. */
 export const ClockRow = memo(function ClockRow({ state, watched, live, run }: CockpitPart) {
-  const now = runNow(run, useNow());
-  const clock = clockOf(state, now);
+  const wallNow = useNow();
+  const clock = clockOf(state, runNow(run, wallNow));
   return (
     <View className="flex-row items-end justify-between gap-3">
-      <View>
+      <View className="min-w-0 shrink">
         <Txt variant="clock" accessibilityLabel={`${clock.text}, ${clock.since}`}>
           {clock.text}
         </Txt>
@@ -105,6 +106,7 @@ export const ClockRow = memo(function ClockRow({ state, watched, live, run }: Co
             : clock.since}
         </Txt>
       </View>
+      <QuietBell minute={Math.floor(wallNow / 60000) * 60000} />
       {live.live && watched ? (
         <View className="items-end">
           <Text className="font-bold text-[26px] leading-[32px] text-oil-ink">

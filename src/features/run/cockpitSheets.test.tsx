@@ -1,5 +1,6 @@
 import { act, fireEvent, screen, within } from "@testing-library/react";
 import type { Entry } from "@/records/entry";
+import { defaultPreferences } from "@/records/setting";
 import { troubleGuide } from "@/records/troubleGuide";
 import { useAppSelector } from "@/store/hooks";
 import { renderWith } from "@/testing/renderWith";
@@ -122,5 +123,21 @@ test("sound is asked for once, before it drips", () => {
   const { store } = renderWith(<Watched />, [sampleStill(), sampleRun(dripping.slice(0, 1))]);
   press("No");
   expect(screen.queryByText("Sound and a buzz when something is due?")).not.toBeInTheDocument();
+  expect(screen.getByRole("button", { name: "Sound is off: turn it on" })).toBeVisible();
   expect(Object.values(store.getState().setting.entities)[0]).toMatchObject({ cueSound: false });
+});
+
+test("the bell makes an hour of quiet with one tap, and sound again with the next", () => {
+  jest.setSystemTime(eight + 40 * 60000);
+  const { store } = renderWith(<Watched />, [
+    sampleStill(),
+    sampleRun(dripping),
+    { ...defaultPreferences(), cueSound: true },
+  ]);
+  const setting = () => Object.values(store.getState().setting.entities)[0];
+  press("Sound is on: quiet for an hour");
+  expect(setting()).toMatchObject({ quietUntil: new Date(eight + 100 * 60000).toISOString() });
+  press(/^Quiet until .*: sound again now$/);
+  expect(setting()).toMatchObject({ cueSound: true });
+  expect(setting()).toHaveProperty("quietUntil", undefined);
 });
