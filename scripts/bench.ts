@@ -235,6 +235,9 @@ async function tapping(address: string, browser: Browser): Promise<void> {
     print(`a tap on ${name} answered, processor slowed four times`, middle(of), "ms (at most 100)");
     print("  the slowest of them", Math.max(...of), "ms");
   }
+  const all = [...answers.values()].flat();
+  const late = all.filter((answer) => answer > 100).length;
+  print("taps in all, and of these later than 100 ms", all.length, `, ${late}`);
   print("a sheet there after such a tap, the driver's own time in it", middle(shown), "ms");
   await context.close();
 }

@@ -6,22 +6,26 @@ import { quarantineDiscarded } from "./keepingSlice";
 import { recordsChanged } from "./recordSlice";
 import { entitiesOf, selectPreferences } from "./selectors";
 import type { RootState, Thunk } from "./store";
-import { undoGone, undoOffered } from "./undoSlice";
+import { undoGone } from "./undoSlice";
 
 /** Keeps new or changed records, stamped with the moment of the change. */
 export function keep(...records: AnyRecord[]): Thunk {
   return (dispatch, _getState, { now }) => {
-    const updatedAt = now().toISOString();
-    dispatch(recordsChanged({ records: records.map((record) => ({ ...record, updatedAt })) }));
+    dispatch(recordsChanged({ records: stamped(records, now()) }));
   };
+}
+
+function stamped(records: readonly AnyRecord[], at: Date): AnyRecord[] {
+  const updatedAt = at.toISOString();
+  return records.map((record) => ({ ...record, updatedAt }));
 }
 
 /** Keeps records as one step that can be taken back whole. */
 export function keepUndoable(label: string, records: AnyRecord[]): Thunk {
   return (dispatch, getState, { now }) => {
-    const back = asBefore(getState(), records, now());
-    dispatch(keep(...records));
-    dispatch(undoOffered({ label, back, after: records }));
+    const at = now();
+    const back = asBefore(getState(), records, at);
+    dispatch(recordsChanged({ records: stamped(records, at), undo: { label, back } }));
   };
 }
 
@@ -46,8 +50,7 @@ export function changePreferences(part: Partial<Setting>): Thunk {
 export function takeIn(label: string, records: AnyRecord[]): Thunk {
   return (dispatch, getState, { now }) => {
     const back = asBefore(getState(), records, now());
-    dispatch(recordsChanged({ records }));
-    dispatch(undoOffered({ label, back, after: records }));
+    dispatch(recordsChanged({ records, undo: { label, back } }));
   };
 }
 

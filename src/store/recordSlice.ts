@@ -1,8 +1,14 @@
 import { createAction, createEntityAdapter, createSlice } from "@reduxjs/toolkit";
 import type { AnyRecord, Kind, RecordOf } from "@/records/record";
 
-/** The person changed these records; they are to be stored. */
-export const recordsChanged = createAction<{ records: AnyRecord[] }>("records/changed");
+/**
+ * The person changed these records; they are to be stored. With `undo` the step can be taken back: its
+ * name, and the records as they were. One action for both: a tap is told to the screen once.
+ */
+export const recordsChanged = createAction<{
+  records: AnyRecord[];
+  undo?: { label: string; back: AnyRecord[] };
+}>("records/changed");
 /** These records came from storage or another tab; they are stored already. */
 export const recordsReceived = createAction<{ records: AnyRecord[] }>("records/received");
 

@@ -1,5 +1,6 @@
-import { createSlice, type PayloadAction } from "@reduxjs/toolkit";
+import { createSlice } from "@reduxjs/toolkit";
 import type { AnyRecord } from "@/records/record";
+import { recordsChanged } from "./recordSlice";
 
 /** The last step that can be taken back, whole. */
 export interface Undoable {
@@ -16,14 +17,17 @@ export const undoSlice = createSlice({
   name: "undo",
   initialState: { last: null as Undoable | null, serial: 0 },
   reducers: {
-    undoOffered(state, { payload }: PayloadAction<Omit<Undoable, "serial">>) {
-      state.serial += 1;
-      state.last = { ...payload, serial: state.serial };
-    },
     undoGone(state) {
       state.last = null;
     },
   },
+  extraReducers: (builder) => {
+    builder.addCase(recordsChanged, (state, { payload: { undo, records } }) => {
+      if (!undo) return;
+      state.serial += 1;
+      state.last = { ...undo, after: records, serial: state.serial };
+    });
+  },
 });
 
-export const { undoOffered, undoGone } = undoSlice.actions;
+export const { undoGone } = undoSlice.actions;

@@ -13,7 +13,7 @@ import {
 } from "@/core";
 import { methodWords } from "@/records/methodWords";
 import type { KnownPlant } from "@/records/plantBook";
-import { keep } from "@/store/changes";
+import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
@@ -53,8 +53,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
 
   function planIt() {
     dispatch(
-      keep({
-        ...preferences,
+      changePreferences({
         planDraft: {
           ...preferences.planDraft,
           plantId: plant.id,
