@@ -3,6 +3,9 @@ const esModules = "d3-.*|internmap|nanoid|date-fns|@react-native-async-storage|i
 
 const web = require("jest-expo/web/jest-preset");
 
+const [transformer, options] = web.transform["\\.[jt]sx?$"];
+const asScript = [transformer, { ...options, plugins: ["dynamic-import-node"] }];
+
 /** @type {import("jest").Config} */
 module.exports = {
   projects: [
@@ -29,7 +32,7 @@ module.exports = {
     {
       displayName: "screens",
       preset: "jest-expo/web",
-      transform: { ...web.transform, "\\.mjs$": web.transform["\\.[jt]sx?$"] },
+      transform: { ...web.transform, "\\.mjs$": asScript, "\\.[jt]sx?$": asScript },
       testMatch: ["<rootDir>/src/**/*.test.tsx"],
       moduleNameMapper: {
         "^@/(.*)$": "<rootDir>/src/$1",

@@ -89,9 +89,10 @@ function narrowed({ end }: WatchAnswer, { plan }: Run): string {
 function ends({ p10, p50, p90 }: Percentiles, since: number): string {
   const left = (minutes: number) => Math.max(0, minutes - since);
   if (p50 <= since) return "is reached";
-  return p90 - p10 < 2
-    ? `in ${showDuration(left(p50))}`
-    : `in ${showDuration(left(p10))} to ${showDuration(left(p90))}`;
+  if (p90 - p10 < 2) return `in ${showDuration(left(p50))}`;
+  /* Both in minutes: the unit once. */
+  const from = left(p90) < 59.5 ? String(Math.round(left(p10))) : showDuration(left(p10));
+  return `in ${from} to ${showDuration(left(p90))}`;
 }
 
 function TenMore({ watched, still, live, prices }: Props & { watched: WatchAnswer }) {

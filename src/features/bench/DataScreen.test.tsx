@@ -1,0 +1,103 @@
+import { act, fireEvent, screen, waitFor, within } from "@testing-library/react";
+import { writeLogbook } from "@/exchange/logbookFile";
+import type { AnyRecord } from "@/records/record";
+import { opened } from "@/store/keepingSlice";
+import { renderWith } from "@/testing/renderWith";
+import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { DataScreen } from "./DataScreen";
+
+let mockSaved: { name: string; text: string }[] = [];
+jest.mock("@/exchange/download", () => ({
+  download: async (name: string, text: string | Promise<string>) =>
+    void mockSaved.push({ name, text: await text }),
+}));
+
+const later = "2026-05-05T08:00:00.000Z";
+beforeEach(() => (mockSaved = []));
+
+const press = (name: string | RegExp) =>
+  act(async () => void fireEvent.click(screen.getByRole("button", { name })));
+
+/** Gives the screen a file, as a person who has chosen one. */
+async function give(name: string, text: string, size = text.length) {
+  const file = { name, size, text: async () => text };
+  const input = screen.getByLabelText("Logbook file");
+  Object.defineProperty(input, "files", { value: [file], configurable: true });
+  await act(async () => void fireEvent.change(input));
+}
+const fileOf = (...records: AnyRecord[]) => writeLogbook(records, new Date(later));
+
+test("the whole logbook is saved as one file, the bin with it", async () => {
+  renderWith(<DataScreen />, [sampleStill(), { ...sampleRun(), deletedAt: later }]);
+  await press("Whole logbook");
+  expect(mockSaved[0]!.name).toMatch(/^sereno-\d{4}-\d\d-\d\d\.json$/);
+  const { format, records } = JSON.parse(mockSaved[0]!.text) as {
+    format: string;
+    records: AnyRecord[];
+  };
+  expect(format).toBe("sereno-logbook");
+  expect(records.map(({ id }) => id).sort()).toEqual(["run-a", "still-a"]);
+});
+
+test("runs and bottles are saved as tables with their units in the header", async () => {
+  renderWith(<DataScreen />, [sampleStill(), sampleRun([entryAt(0, { type: "lit" })])]);
+  await press("Runs as CSV");
+  await press("Bottles as CSV");
+  await waitFor(() => expect(mockSaved).toHaveLength(2));
+  const [runs, bottles] = mockSaved;
+  expect(runs!.name).toMatch(/^sereno-runs-/);
+  expect(runs!.text.split("\r\n")[0]).toMatch(/charge.*g/i);
+  expect(runs!.text.split("\r\n")[1]).toContain("lavender");
+  expect(bottles!.text.trim().split("\r\n")).toHaveLength(1);
+});
+
+test("a file is shown before it does anything, and what it did is one step back", async () => {
+  const { store } = renderWith(<DataScreen />, [sampleStill()]);
+  const renamed = { ...sampleStill(), name: "Grandmother's pot", updatedAt: later };
+  await give("other.json", await fileOf(renamed, sampleRun()));
+  const sheet = within(screen.getByRole("dialog"));
+  expect(sheet.getByText("1 record added")).toBeVisible();
+  expect(sheet.getByText("1 record changed")).toBeVisible();
+  expect(sheet.getByText("Grandmother's pot")).toBeVisible();
+  expect(store.getState().still.entities["still-a"]!.name).toBe(sampleStill().name);
+  await press("Bring in");
+  expect(store.getState().still.entities["still-a"]!.name).toBe("Grandmother's pot");
+  expect(store.getState().run.entities["run-a"]).toBeDefined();
+  expect(store.getState().undo.last).toMatchObject({ label: "2 records brought in." });
+});
+
+test("a file that holds nothing newer has nothing to bring in", async () => {
+  renderWith(<DataScreen />, [sampleStill()]);
+  await give("same.json", await fileOf(sampleStill()));
+  expect(screen.getByText("1 record skipped: the same or newer here")).toBeVisible();
+  expect(screen.getByRole("button", { name: "Nothing to bring in" })).toBeDisabled();
+});
+
+test("what is no logbook, or far too large for one, is refused by name and changes nothing", async () => {
+  const { store } = renderWith(<DataScreen />, [sampleStill()]);
+  const before = store.getState();
+  await give("holiday.json", "{ half");
+  expect(screen.getByRole("alert")).toHaveTextContent(/holiday\.json: .* not whole.*Nothing was changed\./);
+  await give("film.json", "", 600 * 1048576);
+  expect(screen.getByRole("alert")).toHaveTextContent("film.json is 600 MB");
+  expect(store.getState()).toBe(before);
+  expect(screen.queryByRole("dialog")).not.toBeInTheDocument();
+});
+
+test("what was binned is named and comes back with one tap", async () => {
+  const { store } = renderWith(<DataScreen />, [{ ...sampleStill(), deletedAt: later }]);
+  await press(/^Bring back Copper pot/);
+  expect(store.getState().still.entities["still-a"]!.deletedAt).toBeUndefined();
+  expect(screen.getByText(/^Empty\. What you bin/)).toBeVisible();
+});
+
+test("a text that would not open can be saved, and is let go only when asked", async () => {
+  const { store } = renderWith(<DataScreen />, []);
+  const broken = { key: "run/run-z", text: "{ half", problem: "not JSON", at: later };
+  act(() => void store.dispatch(opened({ quarantined: [broken] })));
+  expect(screen.getByText("not JSON")).toBeVisible();
+  await press("Save them all");
+  expect(JSON.parse(mockSaved[0]!.text)).toEqual([broken]);
+  await press("Let go run/run-z");
+  expect(screen.queryByText("not JSON")).not.toBeInTheDocument();
+});

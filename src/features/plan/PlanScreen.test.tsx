@@ -1,0 +1,136 @@
+import { act, fireEvent, screen, within } from "@testing-library/react";
+import type { ForecastRequest } from "@/core";
+import type { AnyRecord } from "@/records/record";
+import { renderWith } from "@/testing/renderWith";
+import { sampleStill } from "@/testing/sampleRecords";
+import { PlanScreen } from "./PlanScreen";
+
+jest.setTimeout(30_000);
+
+const mockPush = jest.fn();
+jest.mock("expo-router", () => ({
+  Link: ({ children }: { children: unknown }) => children,
+  useRouter: () => ({ push: mockPush, replace: jest.fn() }),
+}));
+/* The worker's own forecast with fewer runs, on the page's thread; a test may keep it from answering. */
+let mockFailure: string | undefined;
+jest.mock("@/workers/forecastClient", () => ({
+  openForecaster: () => ({
+    ask: (request: ForecastRequest) => {
+      const { forecastRun } = jest.requireActual<typeof import("@/core")>("@/core");
+      return {
+        answer: mockFailure
+          ? Promise.reject(new Error(mockFailure))
+          : Promise.resolve(forecastRun(request, { samples: 60, seed: 1 })),
+        stop: () => undefined,
+      };
+    },
+  }),
+}));
+
+beforeEach(() => {
+  mockFailure = undefined;
+  mockPush.mockClear();
+});
+
+const rest = () => act(async () => undefined);
+async function open(...more: AnyRecord[]) {
+  const opened = renderWith(<PlanScreen />, [sampleStill(), ...more]);
+  await rest();
+  return opened;
+}
+const choosePlant = (value: string) =>
+  act(async () => void fireEvent.change(screen.getByLabelText("Plant"), { target: { value } }));
+const type = (name: string | RegExp, value: string) =>
+  act(
+    async () => void fireEvent.change(screen.getByRole("textbox", { name }), { target: { value } }),
+  );
+const ready = () => screen.getByRole("button", { name: /Ready this charge|Mend the plan first/ });
+
+test("without a still there is nothing to plan for yet", () => {
+  renderWith(<PlanScreen />, []);
+  expect(screen.getByText("First, your still")).toBeVisible();
+  fireEvent.click(screen.getByRole("button", { name: "Add your still" }));
+  expect(mockPush).toHaveBeenCalledWith("/bench");
+});
+
+test("what is weighed becomes oil, hydrosol and times, each as a range", async () => {
+  await open();
+  await choosePlant("lavender");
+  expect(ready()).toBeDisabled();
+  await type("I have", "600");
+  expect(screen.getByRole("heading", { level: 1 })).toHaveTextContent("True lavender");
+  expect(screen.getByText(/^8 in 10: [\d.]+–[\d.]+ mL$/)).toBeVisible();
+  expect(screen.getByText(/8 in 10: first drop 0:\d\d/)).toBeVisible();
+  expect(screen.getByText(/^8 in 10: .* mL\/kg distilled/)).toBeVisible();
+  expect(ready()).toBeEnabled();
+});
+
+test("a planned charge is a run with its plan, and the field is free for the next", async () => {
+  const { store } = await open();
+  await choosePlant("lavender");
+  await type("I have", "600");
+  await act(async () => void fireEvent.click(ready()));
+  const [run] = Object.values(store.getState().run.entities);
+  expect(run).toMatchObject({ plantId: "lavender", state: "fresh", entries: [] });
+  expect(run!.plan).toMatchObject({ chargeG: 600, method: "steam" });
+  expect(run!.plan.forecast.visibleMl.p90).toBeGreaterThan(run!.plan.forecast.visibleMl.p10);
+  expect(mockPush).toHaveBeenCalledWith(`/runs/${run!.id}/ready`);
+  expect(screen.getByRole("textbox", { name: "I have" })).toHaveValue("");
+});
+
+test("more than the still holds is split into charges", async () => {
+  await open();
+  await choosePlant("lavender");
+  await type("I have", "4000");
+  expect(screen.getByText(/^Plan · charge 1 of \d · fresh/)).toBeVisible();
+  expect(screen.getByText(/^Oil to see, \d charges$/)).toBeVisible();
+});
+
+test("what is no weight is said at its field, and nothing is planned", async () => {
+  await open();
+  await type("I have", "a basket");
+  expect(screen.getByText(/a basket.* is not a number/)).toBeVisible();
+  expect(screen.getByText("Put it on the scale")).toBeVisible();
+  expect(ready()).toBeDisabled();
+});
+
+test("a pot that would boil dry cannot be made ready until a tap mends it", async () => {
+  await open();
+  await choosePlant("lavender");
+  await type("I have", "600");
+  await type(/^Water/, "900");
+  const danger = screen.getAllByRole("alert").find(({ textContent }) => /dry/i.test(textContent!));
+  expect(danger).toBeDefined();
+  expect(ready()).toHaveTextContent("Mend the plan first");
+  expect(ready()).toBeDisabled();
+  const remedy = within(danger!).getAllByRole("button")[0]!;
+  await act(async () => void fireEvent.click(remedy));
+  expect(ready()).toBeEnabled();
+  expect(screen.getByRole("table", { name: "Before and after" })).toBeVisible();
+});
+
+test("what is wanted says how much to cut", async () => {
+  await open();
+  await choosePlant("lavender");
+  await act(async () => void fireEvent.click(screen.getByRole("radio", { name: "I want" })));
+  expect(screen.getByText("Say what you want")).toBeVisible();
+  await type("I want", "12");
+  const takes = () => screen.getByText(/^That takes about .* of true lavender/).textContent!;
+  const kilograms = () => Number(/about ([\d.]+) kg/.exec(takes())![1]);
+  const forTwelve = kilograms();
+  await type("I want", "24");
+  expect(kilograms() / forTwelve).toBeGreaterThan(1.8);
+  expect(kilograms() / forTwelve).toBeLessThan(2.2);
+  expect(ready()).toBeEnabled();
+});
+
+test("a forecast that cannot be played says why; the middle of the plan still stands", async () => {
+  mockFailure = "the forecast's worker stopped";
+  await open();
+  await choosePlant("lavender");
+  await type("I have", "600");
+  expect(screen.getByText(/could not be played: the forecast's worker stopped/)).toBeVisible();
+  expect(screen.getByText(/^at \d+ mL a minute$/)).toBeVisible();
+  expect(ready()).toBeDisabled();
+});

@@ -1,0 +1,140 @@
+import { act, fireEvent, screen, within } from "@testing-library/react";
+import type { Entry } from "@/records/entry";
+import type { Run } from "@/records/run";
+import { renderWith } from "@/testing/renderWith";
+import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { RunSheetScreen } from "./RunSheetScreen";
+import { RunsScreen } from "./RunsScreen";
+
+const mockPush = jest.fn();
+const mockReplace = jest.fn();
+jest.mock("expo-router", () => ({
+  Link: ({ children, href }: { children: unknown; href: string }) => {
+    const { createElement } = jest.requireActual<typeof import("react")>("react");
+    return createElement("a", { href }, children as never);
+  },
+  useRouter: () => ({ push: mockPush, replace: mockReplace }),
+  usePathname: () => "/runs",
+}));
+let mockWide = false;
+jest.mock("@/ui/layout/useWide", () => ({ useWide: () => mockWide }));
+
+const distilled = [
+  entryAt(0, { type: "lit" }),
+  entryAt(21, { type: "boiling" }),
+  entryAt(25, { type: "firstDrop" }),
+  entryAt(60, { type: "jarSwapped" }),
+  entryAt(85, { type: "heatOff" }),
+];
+const measured = [
+  ...distilled,
+  entryAt(140, { type: "separated", oilMl: 5.6, hydrosolMl: 640, look: "pale", smell: "sweet" }),
+];
+const run = (number: number, entries: Entry[], part: Partial<Run> = {}): Run => ({
+  ...sampleRun(entries, `run-${number}`),
+  number,
+  ...part,
+});
+
+afterEach(() => {
+  mockWide = false;
+  jest.clearAllMocks();
+});
+
+test("an empty logbook says what will stand there, and leads to a plan", () => {
+  renderWith(<RunsScreen />, [sampleStill()]);
+  expect(screen.getByText("No runs yet")).toBeVisible();
+  fireEvent.click(screen.getByRole("button", { name: "Plan a run" }));
+  expect(mockPush).toHaveBeenCalledWith("/plan");
+});
+
+test("runs stand the latest first, with their oil or how far they are", () => {
+  renderWith(<RunsScreen />, [sampleStill(), run(1, measured), run(2, distilled), run(3, [])]);
+  const titles = screen.getAllByText(/^\d · /).map(({ textContent }) => textContent);
+  expect(titles.map((title) => title!.charAt(0))).toEqual(["3", "2", "1"]);
+  expect(screen.getByText("5.6 mL")).toBeVisible();
+  expect(screen.getByText("8.00 mL/kg")).toBeVisible();
+});
+
+test("what is looked for narrows the list; what is not there is said with what to try", async () => {
+  renderWith(<RunsScreen />, [
+    sampleStill(),
+    run(1, measured),
+    run(2, measured, { plantId: "juniper" }),
+  ]);
+  const find = (text: string) =>
+    act(async () => {
+      fireEvent.change(screen.getByLabelText("Find"), { target: { value: text } });
+    });
+  await find("juniper");
+  expect(screen.getAllByText(/^\d · /)).toHaveLength(1);
+  await find("unicorn");
+  expect(screen.getByText(/Nothing matches “unicorn”\. Try a plant/)).toBeVisible();
+});
+
+test("a long logbook is shown sixty at a time", () => {
+  renderWith(
+    <RunsScreen />,
+    Array.from({ length: 75 }, (_, i) => run(i + 1, [])),
+  );
+  expect(screen.getAllByText(/^\d+ · /)).toHaveLength(60);
+  fireEvent.click(screen.getByRole("button", { name: "Show more of 75" }));
+  expect(screen.getAllByText(/^\d+ · /)).toHaveLength(75);
+});
+
+test("on a wide screen a tap on a column's head sorts by it, and again turns it round", () => {
+  mockWide = true;
+  const poorer = measured.map((entry) =>
+    entry.type === "separated" ? { ...entry, oilMl: 2.1 } : entry,
+  );
+  renderWith(<RunsScreen />, [sampleStill(), run(1, measured), run(2, poorer)]);
+  const numbers = () =>
+    within(screen.getByRole("table"))
+      .getAllByRole("row")
+      .slice(1)
+      .map(({ textContent }) => textContent!.charAt(0));
+  expect(numbers()).toEqual(["2", "1"]);
+  const head = () => screen.getByRole("columnheader", { name: /mL per kg/ });
+  const sort = () => fireEvent.click(within(head()).queryByRole("button") ?? head());
+  sort();
+  expect(numbers()).toEqual(["1", "2"]);
+  sort();
+  expect(numbers()).toEqual(["2", "1"]);
+});
+
+/** The sheet of run 4, once it has looked for a probe's samples. */
+async function sheet(entries: Entry[]) {
+  const kept = run(4, entries);
+  const opened = renderWith(<RunSheetScreen run={kept} />, [sampleStill(), kept]);
+  await act(async () => undefined);
+  return opened;
+}
+
+test("a run's sheet holds plan against what was, yields on every basis, and the log", async () => {
+  await sheet(measured);
+  expect(screen.getByText(/^Expected|^expected \d/)).toBeVisible();
+  expect(screen.getByText(/^0:25 h after heat on; planned 0:\d\d$/)).toBeVisible();
+  expect(screen.getByText(/mL\/kg · .* % by weight/)).toBeVisible();
+  expect(screen.getByText("sweet")).toBeVisible();
+  expect(screen.getByText("Jar swapped")).toBeVisible();
+  fireEvent.click(screen.getByRole("button", { name: "Correct the measures" }));
+  expect(mockPush).toHaveBeenCalledWith("/runs/run-4/separate");
+});
+
+test.each([
+  [[], "To the checklist", "ready"],
+  [distilled.slice(0, 3), "Back to the still", "watch"],
+  [distilled, "Separate and measure", "separate"],
+] as const)("a run's next step is one tap away", async (entries, label, to) => {
+  await sheet([...entries]);
+  fireEvent.click(screen.getByRole("button", { name: label }));
+  expect(mockPush).toHaveBeenCalledWith(`/runs/run-4/${to}`);
+});
+
+test("a run that is binned can be taken back", async () => {
+  const { store } = await sheet(measured);
+  fireEvent.click(screen.getByRole("button", { name: "Bin this run" }));
+  expect(store.getState().run.entities["run-4"]!.deletedAt).toBeDefined();
+  expect(store.getState().undo.last?.label).toBe("Run 4 is in the bin.");
+  expect(mockReplace).toHaveBeenCalledWith("/runs");
+});

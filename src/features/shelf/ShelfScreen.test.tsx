@@ -1,0 +1,113 @@
+import { fireEvent, screen } from "@testing-library/react";
+import type { Bottle, Use } from "@/records/bottle";
+import type { Lot } from "@/records/lot";
+import type { AnyRecord } from "@/records/record";
+import { renderWith } from "@/testing/renderWith";
+import { ShelfScreen } from "./ShelfScreen";
+
+const mockPush = jest.fn();
+jest.mock("expo-router", () => ({
+  Link: ({ children, href }: { children: unknown; href: string }) => {
+    const { createElement } = jest.requireActual<typeof import("react")>("react");
+    return createElement("a", { href }, children as never);
+  },
+  useRouter: () => ({ push: mockPush }),
+}));
+
+const stamp = "2026-05-04T08:00:00.000Z";
+const base = { version: 1 as const, createdAt: stamp, updatedAt: stamp };
+const lot = (id: string, part: Partial<Lot> = {}): Lot => ({
+  ...base,
+  kind: "lot",
+  id,
+  code: `LA-0504-${id}`,
+  product: "oil",
+  plantId: "lavender",
+  runIds: ["run-a"],
+  madeOn: "2026-05-04",
+  volumeMl: 8,
+  ...part,
+});
+const bottle = (id: string, lotId: string, part: Partial<Bottle> = {}): Bottle => ({
+  ...base,
+  kind: "bottle",
+  id,
+  code: `code-${id}`,
+  lotId,
+  sizeMl: 10,
+  filledMl: 8,
+  glass: "amber",
+  storage: "cellar",
+  bestBy: "2028-01-04",
+  ...part,
+});
+const taken: Use = {
+  ...base,
+  kind: "use",
+  id: "use-a",
+  bottleId: "b1",
+  amountMl: 3,
+  purpose: "soap",
+  at: "2026-05-20T08:00:00.000Z",
+};
+
+const season: AnyRecord[] = [
+  lot("oil"),
+  bottle("b1", "oil", { place: "under the stairs" }),
+  taken,
+  lot("water", { product: "hydrosol", volumeMl: 900 }),
+  bottle("b2", "water", { sizeMl: 500, filledMl: 450, bestBy: "2026-06-01" }),
+];
+function open(records: AnyRecord[] = season) {
+  jest.setSystemTime(Date.parse("2026-06-10T12:00:00Z"));
+  return renderWith(<ShelfScreen />, records);
+}
+const show = (name: RegExp) => fireEvent.click(screen.getByRole("radio", { name }));
+
+beforeEach(() => jest.useFakeTimers());
+afterEach(() => jest.useRealTimers());
+
+test("an empty shelf says what comes to stand there", () => {
+  open([]);
+  expect(screen.getByText("An empty shelf")).toBeVisible();
+  fireEvent.click(screen.getByRole("button", { name: "Plan a run" }));
+  expect(mockPush).toHaveBeenCalledWith("/plan");
+});
+
+test("every bottle stands at what is left in it, and where it is kept", () => {
+  open();
+  expect(screen.getByText(/^code-b1 · 5\.0 mL of 8.* mL · under the stairs$/)).toBeVisible();
+  expect(screen.getByText(/^code-b2 · 450 mL of 450 mL/)).toBeVisible();
+});
+
+test("what is past its day is due, and says how to judge it", () => {
+  open();
+  expect(screen.getByText(/sour, musty or cloudy means let it go/)).toBeVisible();
+  expect(screen.queryByText(/sharp or like varnish/)).not.toBeInTheDocument();
+  show(/^Due 1$/);
+  expect(screen.queryByText(/^code-b1/)).not.toBeInTheDocument();
+  expect(screen.getByText(/^code-b2/)).toBeVisible();
+});
+
+test("oils and hydrosols are shown apart", () => {
+  open();
+  show(/^Oils$/);
+  expect(screen.queryByText(/^code-b2/)).not.toBeInTheDocument();
+  show(/^Hydrosols$/);
+  expect(screen.queryByText(/^code-b1/)).not.toBeInTheDocument();
+  show(/^All 2$/);
+  expect(screen.getByText(/^code-b1/)).toBeVisible();
+});
+
+test("a lot that nobody has bottled yet is not forgotten", () => {
+  open([lot("loose", { volumeMl: 4.2 })]);
+  expect(screen.getByText(/oil: not bottled yet$/)).toBeVisible();
+  expect(screen.getByText("LA-0504-loose · 4.2 mL")).toBeVisible();
+});
+
+test("a bottle in the drawing is told in words and opens its lot", () => {
+  open();
+  const drawn = screen.getByRole("listitem", { name: /lavender oil, 5\.0 mL left/i });
+  fireEvent.click(drawn);
+  expect(mockPush).toHaveBeenCalledWith("/shelf/oil");
+});
