@@ -1,8 +1,6 @@
 import {
-  bestBy,
   forecastRun,
   jarShare,
-  keepingMonths,
   normalStream,
   planCharges,
   plantById,
@@ -10,21 +8,18 @@ import {
   type ForecastRequest,
 } from "@/core";
 import { asRunPlan } from "@/records/asRunPlan";
-import type { Bottle, Use } from "@/records/bottle";
-import { bottleCode, lotCode } from "@/records/codes";
 import type { Entry } from "@/records/entry";
 import type { Harvest } from "@/records/harvest";
-import type { Lot } from "@/records/lot";
 import { readyMadeStills } from "@/records/readyMadeStills";
 import type { AnyRecord } from "@/records/record";
 import type { Run } from "@/records/run";
 import { defaultPreferences } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { stillFigures } from "@/records/stillFigures";
+import { products } from "./products";
 import { season, type SeasonRun } from "./season";
+import { five, minute, stamp, startOf, tenth, times } from "./stamp";
 
-const minute = 60000;
-const dayMs = 86400e3;
 const site = { altitudeM: 320, airC: 17, waterC: 12, coolingInC: 12 };
 
 /**
@@ -205,89 +200,6 @@ function playOnce(plan: ChargePlan, normal: Normal): ReturnType<typeof forecastR
   };
 }
 
-function products(
-  run: Run,
-  told: SeasonRun,
-  { oilMl, hydrosolMl, made }: { oilMl: number; hydrosolMl: number; made: Date },
-  codes: string[],
-): AnyRecord[] {
-  const plant = plantById(run.plantId)!;
-  const madeOn = made.toISOString().slice(0, 10);
-  const out: AnyRecord[] = [];
-  for (const product of ["oil", "hydrosol"] as const) {
-    const volumeMl = product === "oil" ? oilMl : hydrosolMl;
-    if (volumeMl < 0.3) continue;
-    const code = lotCode(plant.code, madeOn, product === "oil" ? "O" : "H", codes);
-    codes.push(code);
-    const storage = product === "oil" ? "cellar" : "fridge";
-    const lot: Lot = {
-      ...stamp("lot", `lot-${run.number}-${product}`, made),
-      code,
-      product,
-      plantId: plant.id,
-      runIds: [run.id],
-      madeOn,
-      volumeMl,
-      look: told.story === "cloudyOil" && product === "oil" ? "cloudy, does not clear" : undefined,
-    };
-    const sizes = product === "oil" ? [5, 10, 15, 30, 50, 100] : [250, 500, 1000, 2000, 3000];
-    const sizeMl = sizes.find((size) => size >= volumeMl) ?? sizes.at(-1)!;
-    const filledMl = Math.min(sizeMl, volumeMl);
-    const bottle: Bottle = {
-      ...stamp("bottle", `bottle-${run.number}-${product}`, made),
-      code: bottleCode(code, []),
-      lotId: lot.id,
-      sizeMl,
-      filledMl,
-      glass: product === "oil" ? "amber" : run.number % 3 === 0 ? "blue" : "clear",
-      storage,
-      place: product === "oil" ? "oil box" : "fridge door",
-      bestBy: bestBy(madeOn, keepingMonths(product, plant.keeping, storage)),
-    };
-    out.push(lot, bottle, ...usesOf(bottle, run.number, product, told, made));
-  }
-  return out;
-}
-
-const purposes = {
-  oil: ["salve", "soap", "a gift", "beeswax polish"],
-  hydrosol: ["linen spray", "cooking", "face mist", "watering seedlings"],
-};
-
-function usesOf(
-  bottle: Bottle,
-  number: number,
-  product: "oil" | "hydrosol",
-  told: SeasonRun,
-  made: Date,
-): Use[] {
-  const taken = (index: number, daysLater: number, amountMl: number, purpose: string): Use => ({
-    ...stamp(
-      "use",
-      `use-${number}-${product}-${index}`,
-      new Date(made.getTime() + daysLater * dayMs),
-    ),
-    bottleId: bottle.id,
-    at: new Date(made.getTime() + daysLater * dayMs).toISOString(),
-    amountMl: tenth(Math.max(0.1, amountMl)),
-    purpose,
-  });
-  if (told.story === "hydrosolTurned" && product === "hydrosol") {
-    const used = tenth(bottle.filledMl * 0.3);
-    return [
-      taken(1, 12, used, "face mist"),
-      taken(2, 74, bottle.filledMl - used, "thrown away: sour, with a veil in it"),
-    ];
-  }
-  if (told.daysAgo < 20) return [];
-  const share = [0.18, 0.42, 0.65, 0.08][number % 4]!;
-  const [first, second] = [purposes[product][number % 4]!, purposes[product][(number + 1) % 4]!];
-  return [
-    taken(1, 8, bottle.filledMl * share * 0.6, first),
-    taken(2, 15, bottle.filledMl * share * 0.4, second),
-  ];
-}
-
 /** When the run was lit: today's so that they are where the story wants them, others of a morning. */
 function litAt(
   told: SeasonRun,
@@ -300,20 +212,3 @@ function litAt(
   if (told.story === "running") return now.getTime() - (firstDrop + 31) * minute;
   return startOf(now, told.daysAgo).getTime() + (9.2 + Math.abs(normal()) * 1.4) * 60 * minute;
 }
-
-function startOf(now: Date, daysAgo: number): Date {
-  const day = new Date(now.getTime() - daysAgo * dayMs);
-  day.setHours(0, 0, 0, 0);
-  return day;
-}
-
-function stamp<K extends string>(kind: K, id: string, at: Date) {
-  return { kind, id: `demo-${id}`, version: 1 as const, ...times(at) };
-}
-
-function times(at: Date) {
-  return { createdAt: at.toISOString(), updatedAt: at.toISOString() };
-}
-
-const tenth = (value: number) => Math.round(value * 10) / 10;
-const five = (value: number) => Math.round(value / 5) * 5;
