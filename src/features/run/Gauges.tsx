@@ -24,9 +24,7 @@ export const Gauges = memo(function Gauges({
       <Gauge
         label="A minute"
         value={now ? `${now.rateMlPerMin.toFixed(now.rateMlPerMin < 10 ? 1 : 0)} mL` : "–"}
-        detail={
-          now ? `dry in ${showDuration(Math.max(0, now.minutesToDryLine))}` : "from first drop on"
-        }
+        detail={now ? `dry in ${showDuration(Math.max(0, now.minutesToDryLine))}` : "no drop yet"}
         alarm={slow}
       />
       <Gauge

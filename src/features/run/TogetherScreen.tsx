@@ -58,7 +58,7 @@ export function TogetherScreen() {
       )}
       <View className={wide ? "flex-row flex-wrap gap-4" : "gap-4"}>
         {watched.map((each) => (
-          <View key={each.run.id} style={{ width: wide ? "48.5%" : "100%" }}>
+          <View key={each.run.id} className={wide ? "min-w-[46%] flex-1" : ""}>
             <SmallCockpit {...each} />
           </View>
         ))}
