@@ -77,7 +77,9 @@ test("what is no logbook, or far too large for one, is refused by name and chang
   const { store } = renderWith(<DataScreen />, [sampleStill()]);
   const before = store.getState();
   await give("holiday.json", "{ half");
-  expect(screen.getByRole("alert")).toHaveTextContent(/holiday\.json: .* not whole.*Nothing was changed\./);
+  expect(screen.getByRole("alert")).toHaveTextContent(
+    /holiday\.json: .* not whole.*Nothing was changed\./,
+  );
   await give("film.json", "", 600 * 1048576);
   expect(screen.getByRole("alert")).toHaveTextContent("film.json is 600 MB");
   expect(store.getState()).toBe(before);
