@@ -1,0 +1,71 @@
+import { fireEvent, screen, within } from "@testing-library/react";
+import { plantById } from "@/core";
+import type { Material } from "@/records/material";
+import type { AnyRecord } from "@/records/record";
+import { preferencesId } from "@/records/setting";
+import { renderWith } from "@/testing/renderWith";
+import { PlantScreen } from "./PlantScreen";
+
+let mockId = "clarysage";
+const mockPush = jest.fn();
+jest.mock("expo-router", () => ({
+  Link: ({ children }: { children: unknown }) => children,
+  useRouter: () => ({ push: mockPush }),
+  useLocalSearchParams: () => ({ id: mockId }),
+}));
+
+function open(id: string, ...records: AnyRecord[]) {
+  mockId = id;
+  return renderWith(<PlantScreen />, records).store;
+}
+const stamp = "2026-05-04T08:00:00Z";
+const own: Material = {
+  kind: "material",
+  id: "m",
+  version: 1,
+  createdAt: stamp,
+  updatedAt: stamp,
+  plantId: "clarysage",
+  like: "clarysage",
+  own: { usualMinutes: 95, oilLook: "pale green, like hay" },
+};
+
+test("a plant's page says when to cut it, what it holds in each state, and what to mind", () => {
+  const book = plantById("clarysage")!;
+  open("clarysage");
+  expect(screen.getByRole("heading", { level: 1 })).toHaveTextContent(book.name);
+  expect(screen.getByText(book.moment)).toBeVisible();
+  const rows = within(screen.getByRole("table", { name: /by state/ })).getAllByRole("row");
+  expect(rows.slice(1).map(({ textContent }) => textContent!.match(/^[a-z]+/)![0])).toEqual(
+    Object.keys(book.states),
+  );
+  for (const hazard of book.hazards) expect(screen.getByText(hazard)).toBeVisible();
+  expect(screen.getByText(/^0\.\d{3} g\/mL: it floats$/)).toBeVisible();
+});
+
+test("an oil that sinks says so", () => {
+  open("clove");
+  expect(screen.getByText(/^1\.0\d\d g\/mL: it sinks$/)).toBeVisible();
+});
+
+test("figures of the person's own stand out from the book's", () => {
+  open("clarysage", own);
+  expect(screen.getByText("1 h 35 (yours)")).toBeVisible();
+  expect(screen.getByText("pale green, like hay (yours)")).toBeVisible();
+  expect(screen.getByText(/Figures marked “yours” replace the book's\./)).toBeVisible();
+  fireEvent.click(screen.getByRole("button", { name: "My figures" }));
+  expect(mockPush).toHaveBeenCalledWith("/bench/plants/clarysage/figures");
+});
+
+test("a charge of it is planned from here, with nothing left over from the last plan", () => {
+  const store = open("clarysage");
+  fireEvent.click(screen.getByRole("button", { name: "Plan a charge" }));
+  const setting = store.getState().setting.entities[preferencesId]!;
+  expect(setting.planDraft).toMatchObject({ plantId: "clarysage", method: "", waterText: "" });
+  expect(mockPush).toHaveBeenCalledWith("/plan");
+});
+
+test("a plant that is not known says where it may be", () => {
+  open("unicornwort");
+  expect(screen.getByText(/It may be an own plant that lies in the bin\./)).toBeVisible();
+});
