@@ -17,7 +17,13 @@ export function useAfterAnswer(): [pending: boolean, start: (work: () => void) =
   return [pending, start];
 }
 
+/* A page that is hidden just now paints no frame, and goes on all the same. */
+const longestMs = 200;
+
 /** Resolves once the next frame has been painted. */
 function painted(): Promise<void> {
-  return new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
+  return new Promise((resolve) => {
+    setTimeout(resolve, longestMs);
+    requestAnimationFrame(() => setTimeout(resolve));
+  });
 }
