@@ -204,6 +204,7 @@ function Match({
           {lines.length > 0 ? (
             <Traces
               lines={lines}
+              units={preferences.units}
               inWords={lines
                 .map(({ name, series }) => `${name}, ${series.at.length} samples`)
                 .join("; ")}

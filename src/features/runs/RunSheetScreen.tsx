@@ -191,25 +191,24 @@ function planFacts(
   plantBook: PlantBook,
 ): [string, string | undefined][] {
   const { plan } = run;
-  const minutes = (from?: number, to?: number) =>
-    from !== undefined && to !== undefined ? showClock((to - from) / 60000) : "–";
+  const sinceLit = (to?: number) =>
+    state.litAt !== undefined && to !== undefined
+      ? `${showClock((to - state.litAt) / 60000)} h after heat on`
+      : "not yet";
   return [
     [
       "Charge",
       `${words(showMass(plan.chargeG, units))}, ${run.state} ${plantBook.byId(run.plantId)?.part ?? ""}, ${plan.charge} of ${plan.charges}`,
     ],
     ["Method", `${methodWords[plan.method]}, ${words(showVolume(plan.waterMl, units))} of water`],
-    [
-      "Boiling",
-      `${minutes(state.litAt, state.boilingAt)} h after heat on; planned ${showClock(plan.forecast.minutesToBoil)}`,
-    ],
+    ["Boiling", `${sinceLit(state.boilingAt)}; planned ${showClock(plan.forecast.minutesToBoil)}`],
     [
       "First drop",
-      `${minutes(state.litAt, state.firstDropAt)} h after heat on; planned ${showClock(plan.forecast.minutesToFirstDrop)}`,
+      `${sinceLit(state.firstDropAt)}; planned ${showClock(plan.forecast.minutesToFirstDrop)}`,
     ],
     [
       "On the drip",
-      `${minutesFromFirstDrop === undefined ? "–" : showClock(minutesFromFirstDrop)} h; planned ${showClock(plan.forecast.runMinutes)}`,
+      `${minutesFromFirstDrop === undefined ? "not over yet" : `${showClock(minutesFromFirstDrop)} h`}; planned ${showClock(plan.forecast.runMinutes)}`,
     ],
     ["Jars", String(state.jars)],
   ];

@@ -2,8 +2,9 @@ import { useEffect, useState } from "react";
 import type { Channel, Series } from "@/core";
 import { channels } from "@/records/instrumentMessages";
 import type { SampleChunk } from "@/records/sampleChunk";
-import { useAppDispatch } from "@/store/hooks";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { loadSamples } from "@/store/samples";
+import { selectPreferences } from "@/store/selectors";
 import { Traces } from "@/ui/charts/Traces";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
@@ -11,6 +12,7 @@ import { Txt } from "@/ui/primitives/Txt";
 /** What the instruments recorded of a run, where they did. `edition` tells when there is more. */
 export function RunTraces({ runId, edition }: { runId: string; edition: number }) {
   const dispatch = useAppDispatch();
+  const { units } = useAppSelector(selectPreferences);
   const [chunks, setChunks] = useState<SampleChunk[]>([]);
   useEffect(() => {
     let open = true;
@@ -33,6 +35,7 @@ export function RunTraces({ runId, edition }: { runId: string; edition: number }
       </Txt>
       <Traces
         lines={lines}
+        units={units}
         inWords={lines.map(({ name, series }) => `${name}: ${series.at.length} samples`).join("; ")}
       />
     </Card>

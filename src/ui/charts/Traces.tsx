@@ -1,7 +1,9 @@
 import { ticks } from "d3-array";
+import { format } from "date-fns/format";
 import { View } from "react-native";
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
-import { thinned, type Series } from "@/core";
+import { fromCanonical, thinned, toCanonical, type Series, type UnitSystem } from "@/core";
+import { clockTicks } from "./clockTicks";
 import { linear } from "./linear";
 
 interface Trace {
@@ -11,7 +13,9 @@ interface Trace {
 }
 
 interface Props {
+  /** Temperatures in °C, masses in g. */
   lines: readonly Trace[];
+  units: UnitSystem;
   inWords: string;
 }
 
@@ -21,8 +25,9 @@ const stretches = 200;
 const inks = ["var(--ember)", "var(--oil)", "var(--dew)", "var(--leaf)"];
 const dashes = [undefined, "6 3", undefined, "2 3"];
 
-/** Several channels over one time: temperatures on the left scale, masses on the right one. */
-export function Traces({ lines, inWords }: Props) {
+/** Several channels over the time of day: temperatures on the left scale, masses on the right one. */
+export function Traces({ lines, units, inWords }: Props) {
+  const degree = units === "metric" ? "C" : "F";
   const drawn = lines.map((line) => ({ ...line, series: thinned(line.series, stretches) }));
   const from = Math.min(...drawn.map(({ series }) => series.at[0] ?? Infinity));
   const to = Math.max(...drawn.map(({ series }) => series.at.at(-1) ?? -Infinity));
@@ -42,13 +47,19 @@ export function Traces({ lines, inWords }: Props) {
   };
   return (
     <View role="img" aria-label={inWords} className="w-full">
-      <Svg viewBox="0 0 360 152" width="100%" aria-hidden>
-        {[0, 25, 50, 75, 100].map((tick) => (
+      <Svg viewBox="0 0 360 164" width="100%" aria-hidden>
+        {ticks(fromCanonical(0, degree), fromCanonical(105, degree), 4).map((tick) => (
           <G key={tick}>
-            <Line x1={left} x2={right} y1={degrees(tick)} y2={degrees(tick)} stroke="var(--line)" />
+            <Line
+              x1={left}
+              x2={right}
+              y1={degrees(toCanonical(tick, degree))}
+              y2={degrees(toCanonical(tick, degree))}
+              stroke="var(--line)"
+            />
             <SvgText
               x={left - 4}
-              y={degrees(tick) + 4}
+              y={degrees(toCanonical(tick, degree)) + 4}
               textAnchor="end"
               fontFamily="Atkinson_400"
               fontSize={11}
@@ -70,6 +81,21 @@ export function Traces({ lines, inWords }: Props) {
             {tick}
           </SvgText>
         ))}
+        {clockTicks(from, to).map((moment) => (
+          <G key={moment}>
+            <Line x1={x(moment)} x2={x(moment)} y1={bottom} y2={bottom + 4} stroke="var(--soft)" />
+            <SvgText
+              x={x(moment)}
+              y={bottom + 15}
+              textAnchor="middle"
+              fontFamily="Atkinson_400"
+              fontSize={11}
+              fill="var(--soft)"
+            >
+              {format(moment, "HH:mm")}
+            </SvgText>
+          </G>
+        ))}
         {drawn.map((line, index) => (
           <Path
             key={line.name}
@@ -85,20 +111,20 @@ export function Traces({ lines, inWords }: Props) {
             <Line
               x1={left + index * 82}
               x2={left + index * 82 + 14}
-              y1={138}
-              y2={138}
+              y1={151}
+              y2={151}
               stroke={inks[index % 4]}
               strokeWidth={2.4}
               strokeDasharray={dashes[index % 4]}
             />
             <SvgText
               x={left + index * 82 + 18}
-              y={142}
+              y={155}
               fontFamily="Atkinson_600"
               fontSize={11.5}
               fill="var(--soft)"
             >
-              {`${name}, ${unit}`}
+              {`${name}, ${unit === "g" ? unit : `°${degree}`}`}
             </SvgText>
           </G>
         ))}

@@ -1,10 +1,13 @@
 import { memo } from "react";
+import { showTemperature, words } from "@/core";
 import type { SampleFeed } from "@/instruments/sampleFeed";
 import { channels } from "@/records/instrumentMessages";
+import { useAppSelector } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
 import { Traces } from "@/ui/charts/Traces";
 import { Card } from "@/ui/primitives/Card";
 
-const words = {
+const names = {
   head: "head",
   outlet: "outlet",
   tub: "tub",
@@ -19,19 +22,23 @@ export const TracesOf = memo(function TracesOf({
   /** Tells when there is more to draw. */
   version: number;
 }) {
+  const { units } = useAppSelector(selectPreferences);
   const lines = channels.flatMap((channel) => {
     const series = feed.series(channel);
     return series && series.at.length > 1
-      ? [{ name: words[channel], series, unit: channel === "distillate" ? "g" : "°C" }]
+      ? [{ name: names[channel], series, unit: channel === "distillate" ? "g" : "°C" }]
       : [];
   });
   if (lines.length === 0) return null;
+  const said = (value: number, unit: string) =>
+    unit === "g" ? `${value.toFixed(0)} g` : words(showTemperature(value, units));
   return (
     <Card className="px-2 py-2">
       <Traces
         lines={lines}
+        units={units}
         inWords={lines
-          .map(({ name, series, unit }) => `${name} ${series.value.at(-1)?.toFixed(0)} ${unit}`)
+          .map(({ name, series, unit }) => `${name} ${said(series.value.at(-1) ?? NaN, unit)}`)
           .join(", ")}
       />
     </Card>
