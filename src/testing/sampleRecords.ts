@@ -1,6 +1,7 @@
 import { forecastRun, planCharges, plantById, type StillFigures } from "@/core";
 import type { Entry } from "@/records/entry";
 import { readyMadeStills } from "@/records/readyMadeStills";
+import type { Material } from "@/records/material";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
 import { stillFigures } from "@/records/stillFigures";
@@ -15,6 +16,11 @@ export function sampleStill(): Still {
 
 function sampleFigures(): StillFigures {
   return stillFigures(sampleStill());
+}
+
+/** Clary sage with some figures of the person's own. */
+export function sampleOwnPlant(own: Material["own"]): Material {
+  return { ...base, kind: "material", id: "m", plantId: "clarysage", like: "clarysage", own };
 }
 
 /** A planned run of lavender in the copper pot, with some entries. */

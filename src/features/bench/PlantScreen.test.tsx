@@ -1,9 +1,9 @@
 import { fireEvent, screen, within } from "@testing-library/react";
 import { plantById } from "@/core";
-import type { Material } from "@/records/material";
 import type { AnyRecord } from "@/records/record";
 import { preferencesId } from "@/records/setting";
 import { renderWith } from "@/testing/renderWith";
+import { sampleOwnPlant } from "@/testing/sampleRecords";
 import { PlantScreen } from "./PlantScreen";
 
 let mockId = "clarysage";
@@ -18,17 +18,7 @@ function open(id: string, ...records: AnyRecord[]) {
   mockId = id;
   return renderWith(<PlantScreen />, records).store;
 }
-const stamp = "2026-05-04T08:00:00Z";
-const own: Material = {
-  kind: "material",
-  id: "m",
-  version: 1,
-  createdAt: stamp,
-  updatedAt: stamp,
-  plantId: "clarysage",
-  like: "clarysage",
-  own: { usualMinutes: 95, oilLook: "pale green, like hay" },
-};
+const own = sampleOwnPlant({ usualMinutes: 95, oilLook: "pale green, like hay" });
 
 test("a plant's page says when to cut it, what it holds in each state, and what to mind", () => {
   const book = plantById("clarysage")!;

@@ -1,7 +1,6 @@
 import { fireEvent, screen, within } from "@testing-library/react";
-import type { Material } from "@/records/material";
 import { renderWith } from "@/testing/renderWith";
-import { sampleStill } from "@/testing/sampleRecords";
+import { sampleOwnPlant, sampleStill } from "@/testing/sampleRecords";
 import { CalculatorScreen } from "./CalculatorScreen";
 import { PlantsScreen } from "./PlantsScreen";
 
@@ -37,17 +36,7 @@ test("without a still the charge for an oil asks for one", () => {
   expect(card("What charge for so much oil?").getByText("Add a still first")).toBeVisible();
 });
 
-const stamp = "2026-05-04T08:00:00Z";
-const own: Material = {
-  kind: "material",
-  id: "m",
-  version: 1,
-  createdAt: stamp,
-  updatedAt: stamp,
-  plantId: "clarysage",
-  like: "clarysage",
-  own: { usualMinutes: 95 },
-};
+const own = sampleOwnPlant({ usualMinutes: 95 });
 
 test("plants are found by botanical name, group and own figures; nothing found says what to do", () => {
   renderWith(<PlantsScreen />, [own]);

@@ -1,12 +1,11 @@
 import { useRouter } from "expo-router";
 import { Pressable, View } from "react-native";
-import { latestKnown, liveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
-import { runNow } from "@/records/runClock";
 import type { RunState } from "@/records/runState";
 import { whatNow } from "@/records/whatNow";
-import { useAppSelector, useInstruments } from "@/store/hooks";
+import { useAppSelector } from "@/store/hooks";
 import { selectLitRuns } from "@/store/runsOnTheHeat";
+import { useLiveRun } from "@/store/useLiveRun";
 import { Txt } from "@/ui/primitives/Txt";
 import { phaseOf } from "./runWords";
 
@@ -25,9 +24,7 @@ export function OtherRuns({ run, wallNow }: { run: Run; wallNow: number }) {
 
 function OtherRun({ run, state, wallNow }: { run: Run; state: RunState; wallNow: number }) {
   const router = useRouter();
-  const still = useAppSelector((root) => root.still.entities[run.stillId]);
-  const latest = latestKnown(state, useInstruments().latest(run.id));
-  const live = liveRun(run, state, runNow(run, wallNow), { still, latest });
+  const live = useLiveRun(run, state, wallNow);
   const [first] = whatNow(live);
   const urgent = first !== undefined && first.level !== "later";
   return (

@@ -67,7 +67,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
     [notExplained, first, run, state, step, still, latest],
   );
   const asked = useMemo(() => whatNow(live)[0], [live]);
-  useCueSound(dueSound(asked), asked?.level === "danger", soundOn(preferences, wallNow));
+  useCueSound(run.id, dueSound(asked), asked?.level === "danger", soundOn(preferences, wallNow));
   const close = useCallback(() => setSheet(undefined), []);
   const openForecast = useCallback(() => setSheet("forecast"), []);
   const openTrouble = useCallback(() => setSheet("trouble"), []);

@@ -22,11 +22,11 @@ const hot = [
 let tones = 0;
 
 /** Forty minutes after eight on some screen, with sound allowed. */
-function on(path: string, entries: Entry[]) {
+function on(path: string, entries: Entry[], id = "run-a") {
   mockPath = path;
   jest.setSystemTime(eight + 40 * 60000);
   const preferences = { ...defaultPreferences(), cueSound: true };
-  return renderWith(<StillWatch />, [sampleStill(), sampleRun(entries), preferences]);
+  return renderWith(<StillWatch />, [sampleStill(), sampleRun(entries, id), preferences]);
 }
 
 beforeEach(() => {
@@ -36,18 +36,22 @@ beforeEach(() => {
 });
 afterEach(() => jest.useRealTimers());
 
-test("a danger at the still stands on any other screen, sounds once, and leads back", async () => {
-  on("/shelf", hot);
+test("a danger at the still stands on any other screen, sounds once however one goes about, and leads back", async () => {
+  const { unmount } = on("/shelf", hot);
   expect(screen.getByRole("alert")).toHaveTextContent("Heat off now: vapour at the outlet");
   expect(screen.getByRole("link")).toHaveTextContent("Copper pot");
   await act(async () => void jest.advanceTimersByTime(30_000));
+  expect(tones).toBe(1);
+  unmount();
+  on("/plan", hot);
+  expect(screen.getByRole("alert")).toBeVisible();
   expect(tones).toBe(1);
 });
 
 test("today and the view of all stills show the still themselves: there it only sounds", () => {
   for (const path of ["/", "/runs/together", "/runs/run-b/watch"]) {
     tones = 0;
-    const { unmount } = on(path, hot);
+    const { unmount } = on(path, hot, `run at ${path}`);
     expect(screen.queryByRole("link")).not.toBeInTheDocument();
     expect(tones).toBe(1);
     unmount();
@@ -55,8 +59,8 @@ test("today and the view of all stills show the still themselves: there it only 
 });
 
 test("the still's own cockpit sounds for itself; what is only to come is no bar and no sound", () => {
-  on("/runs/run-a/watch", hot).unmount();
-  on("/shelf", hot.slice(0, 4));
+  on("/runs/run-z/watch", hot, "run-z").unmount();
+  on("/shelf", hot.slice(0, 4), "run-y");
   expect(screen.queryByRole("link")).not.toBeInTheDocument();
   expect(tones).toBe(0);
 });

@@ -1,14 +1,13 @@
 import { usePathname, useRouter } from "expo-router";
 import { Pressable, View } from "react-native";
-import { latestKnown, liveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
-import { runNow } from "@/records/runClock";
 import type { RunState } from "@/records/runState";
 import { dueSound, soundOn } from "@/records/soundOn";
 import { whatNow } from "@/records/whatNow";
-import { useAppSelector, useInstruments } from "@/store/hooks";
+import { useAppSelector } from "@/store/hooks";
 import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { selectPreferences } from "@/store/selectors";
+import { useLiveRun } from "@/store/useLiveRun";
 import { Txt } from "@/ui/primitives/Txt";
 import { useCueSound } from "@/ui/useCueSound";
 import { useNow } from "@/ui/useNow";
@@ -30,14 +29,11 @@ export function StillWatch() {
 
 function StillBar({ run, state, shown }: { run: Run; state: RunState; shown: boolean }) {
   const router = useRouter();
-  const instruments = useInstruments();
-  const still = useAppSelector((root) => root.still.entities[run.stillId]);
   const preferences = useAppSelector(selectPreferences);
   const wallNow = useNow(run.clock && run.clock.speed > 1 ? 1000 : 5000);
-  const latest = latestKnown(state, instruments.latest(run.id));
-  const [first] = whatNow(liveRun(run, state, runNow(run, wallNow), { still, latest }));
+  const [first] = whatNow(useLiveRun(run, state, wallNow));
   const due = dueSound(first);
-  useCueSound(due, first?.level === "danger", soundOn(preferences, wallNow));
+  useCueSound(run.id, due, first?.level === "danger", soundOn(preferences, wallNow));
   if (!shown || !first || !due) return null;
   return (
     <View role="alert">

@@ -3,13 +3,13 @@ import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
 import { showDuration } from "@/core";
-import { latestKnown, liveRun } from "@/records/liveRun";
 import { runNow } from "@/records/runClock";
 import { summarise, type RunSummary } from "@/records/runSummary";
 import { settlingTime } from "@/records/settlingTime";
 import { whatNow } from "@/records/whatNow";
-import { useAppSelector, useInstruments, usePlantBook } from "@/store/hooks";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences, selectRuns, selectStills } from "@/store/selectors";
+import { useLiveRun } from "@/store/useLiveRun";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -70,9 +70,7 @@ export function TodayScreen() {
 
 function Running({ summary, now }: { summary: RunSummary; now: number }) {
   const { run, state, plantName } = summary;
-  const still = useAppSelector((root) => root.still.entities[run.stillId]);
-  const latest = latestKnown(state, useInstruments().latest(run.id));
-  const [said] = whatNow(liveRun(run, state, runNow(run, now), { still, latest }));
+  const [said] = whatNow(useLiveRun(run, state, now));
   const urgent = said !== undefined && said.level !== "later";
   const router = useRouter();
   return (

@@ -1,0 +1,12 @@
+import { latestKnown, liveRun, type LiveRun } from "@/records/liveRun";
+import type { Run } from "@/records/run";
+import { runNow } from "@/records/runClock";
+import type { RunState } from "@/records/runState";
+import { useAppSelector, useInstruments } from "./hooks";
+
+/** Where a run stands at a moment of the wall clock (ms), with what its probe says; read anew at each tick. */
+export function useLiveRun(run: Run, state: RunState, wallNow: number): LiveRun {
+  const still = useAppSelector((root) => root.still.entities[run.stillId]);
+  const latest = latestKnown(state, useInstruments().latest(run.id));
+  return liveRun(run, state, runNow(run, wallNow), { still, latest });
+}
