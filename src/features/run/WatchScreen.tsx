@@ -160,8 +160,8 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
   );
 });
 
-/** The probe's health in a word; undefined where none is connected. */
+/** The probe's health in a word; undefined where none is heard, as after the run is measured. */
 function probeHealth(run: Run, { health }: Instrument): string | undefined {
-  if (!run.instrument) return undefined;
+  if (!run.instrument || health.status === "none") return undefined;
   return health.unstored ? "not stored" : health.status;
 }
