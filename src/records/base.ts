@@ -1,17 +1,25 @@
 import { nanoid } from "nanoid";
 import { z } from "zod";
+import { limits, within } from "./limits";
 
 /** A moment as ISO 8601 with its offset or Z: unaffected by the device's time zone. */
 export const moment = z.iso.datetime({ offset: true });
 /** A day, `YYYY-MM-DD`, as the person's calendar has it. */
 export const day = z.iso.date();
-export const id = z.string().min(1).max(80);
+/**
+ * What names a record: letters, digits, _ and -, and never a name that every JavaScript object has
+ * of its own, so that no look-up by it can find anything else.
+ */
+export const id = z
+  .string()
+  .regex(/^[A-Za-z0-9_-]{1,80}$/, "an id is 1 to 80 letters, digits, _ or -")
+  .refine((text) => !(text in Object.prototype), "this id is a word of the language");
 export const shortText = z.string().max(200);
 export const longText = z.string().max(5000);
 /** A finite number of at least 0. */
-export const amount = z.number().min(0).max(1e7);
+export const amount = within(limits.amount);
 /** A finite number above 0. */
-export const positive = z.number().gt(0).max(1e7);
+export const positive = within(limits.positive);
 
 /** What every record carries. `version` is that of its kind's schema. */
 export const recordBase = {

@@ -1,13 +1,14 @@
 import { z } from "zod";
 import { amount, id, longText, moment, positive, shortText } from "./base";
+import { limits, within } from "./limits";
 
 /* One thing that happened at the still. Entries are only ever added: a correction is an entry too. */
 const common = { id, at: moment, note: longText.optional() };
 
 const readingFields = {
-  headC: z.number().min(-30).max(150).optional(),
-  outletC: z.number().min(-30).max(150).optional(),
-  tubC: z.number().min(-30).max(110).optional(),
+  headC: within(limits.headC).optional(),
+  outletC: within(limits.headC).optional(),
+  tubC: within(limits.tubC).optional(),
   /** All distillate so far, mL. */
   distillateMl: amount.optional(),
   /** Drip rate, mL/min. */
@@ -32,10 +33,10 @@ const resultFields = {
   /** Part of the hydrosol kept apart as the first cut, mL. */
   firstCutMl: amount.optional(),
   /** Measured density of the oil, g/mL. */
-  oilDensityGPerMl: z.number().gt(0.5).max(1.5).optional(),
+  oilDensityGPerMl: within(limits.oilDensity).optional(),
   look: shortText.optional(),
   smell: shortText.optional(),
-  ph: z.number().min(0).max(14).optional(),
+  ph: within(limits.ph).optional(),
 };
 
 export const entrySchema = z.discriminatedUnion("type", [

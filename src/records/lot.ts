@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { amount, day, id, longText, recordBase, shortText } from "./base";
+import { limits, within } from "./limits";
 
 /** A product of one or more runs. */
 export const lotSchema = z.object({
@@ -15,7 +16,7 @@ export const lotSchema = z.object({
   volumeMl: amount,
   look: shortText.optional(),
   smell: shortText.optional(),
-  ph: z.number().min(0).max(14).optional(),
+  ph: within(limits.ph).optional(),
   note: longText.optional(),
 });
 export type Lot = z.infer<typeof lotSchema>;

@@ -1,8 +1,9 @@
 import { z } from "zod";
 import { compounds, keepingClasses, mostTotal, tissues } from "@/core";
 import { positive, recordBase, shortText } from "./base";
+import { limits, within } from "./limits";
 
-const share = z.number().min(0).max(1);
+const share = within(limits.share);
 const words = z.string().max(300);
 const state = z.object({
   oilMlPerKg: z
@@ -12,11 +13,11 @@ const state = z.object({
   packingGPerL: positive,
 });
 
-const waterRatio = z.number().min(0.5).max(50);
+const waterRatio = within(limits.waterRatio);
 
 const composition = z
   .record(z.string(), share)
-  .refine((shares) => Object.keys(shares).every((id) => id in compounds), {
+  .refine((shares) => Object.keys(shares).every((id) => Object.hasOwn(compounds, id)), {
     message: "names a compound that the book does not know",
   })
   .refine(
@@ -58,10 +59,10 @@ export const materialSchema = z.object({
       tissue: z.enum(tissues),
       usualMinutes: positive,
       freeShare: share,
-      releasePerMinute: z.number().gt(0).max(1),
+      releasePerMinute: within(limits.release),
       composition,
       /** null: the oil does not set, though that of the like plant does. */
-      setsBelowC: z.number().min(-20).max(60).nullable(),
+      setsBelowC: within(limits.setsBelowC).nullable(),
       keeping: z.enum(keepingClasses),
       oilLook: words,
       hydrosolLook: words,

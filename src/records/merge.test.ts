@@ -1,5 +1,6 @@
-import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { entryAt, sampleOwnPlant, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { mergeRecords } from "./merge";
+import { defaultPreferences } from "./setting";
 
 const at = (minute: number) => new Date(Date.UTC(2026, 5, 1, 12, minute)).toISOString();
 
@@ -52,6 +53,37 @@ test("a clock put back between two changes does not undo the second, in whatever
   const mine = { ...base, plan: { ...base.plan, waterMl: 4321 }, updatedAt: at(1) };
   const stored = turned(base) as typeof base;
   expect(mergeRecords(base, mine, stored)).toMatchObject({ plan: { waterMl: 4321 } });
+});
+
+test("merging goes down into plain objects: each tab's part of the place stands", () => {
+  const base = defaultPreferences();
+  const mine = { ...base, site: { ...base.site, altitudeM: 900 }, updatedAt: at(3) };
+  const theirs = { ...base, site: { ...base.site, airC: 31 }, updatedAt: at(2) };
+  expect(mergeRecords(base, mine, theirs)).toMatchObject({ site: { altitudeM: 900, airC: 31 } });
+});
+
+test("halves of two changes that do not go together are not mixed", () => {
+  const state = (low: number, high: number) => ({
+    oilMlPerKg: { low, high },
+    moisture: 0.7,
+    packingGPerL: 200,
+  });
+  const base = sampleOwnPlant({ states: { fresh: state(2, 4) } });
+  const mine = { ...base, own: { states: { fresh: state(8, 9) } }, updatedAt: at(2) };
+  const theirs = { ...base, own: { states: { fresh: state(1, 3) } }, updatedAt: at(3) };
+  expect(mergeRecords(base, mine, theirs)).toMatchObject({
+    own: { states: { fresh: { oilMlPerKg: { low: 1, high: 3 } } } },
+  });
+  const tap = { kind: "tap" as const, riseK: 20 };
+  const tub = { kind: "tubCoil" as const, tubL: 40, iceKg: 1 };
+  const still = sampleStill();
+  expect(
+    mergeRecords(
+      still,
+      { ...still, condenser: tap, updatedAt: at(4) },
+      { ...still, condenser: tub, updatedAt: at(3) },
+    ),
+  ).toMatchObject({ condenser: tap });
 });
 
 /** The same value with the fields of every object in the opposite order. */

@@ -1,43 +1,74 @@
 import textOf from "fast-json-stable-stringify";
-import type { AnyRecord } from "./record";
+import { recordSchema, type AnyRecord } from "./record";
 
 /**
- * What a record should be when two tabs changed it from the same start. Field by field: what only
- * one side changed, that side decides; where both did, the later one. A run's entries are merged by
- * id, so that taps in two tabs are all kept. Where that comes to what I have, it is the very same
- * object, so that nothing is drawn anew for it.
+ * What a record should be when two tabs changed it from the same start. Field by field, down into
+ * plain objects: what only one side changed, that side decides; where both did, the later one. A run's
+ * entries are merged by id, so that taps in two tabs are all kept. Where that comes to what I have, it
+ * is the very same object, so that nothing is drawn anew for it.
  */
 export function mergeRecords(
   base: AnyRecord | undefined,
   mine: AnyRecord,
   theirs: AnyRecord,
 ): AnyRecord {
+  const deep = merged(base, mine, theirs, true);
+  if (deep === mine || recordSchema.safeParse(deep).success) return deep;
+  /* Halves of two changes that do not go together, a low above a high: each group is taken whole. */
+  return merged(base, mine, theirs, false);
+}
+
+type Fields = Record<string, unknown>;
+
+function merged(
+  base: AnyRecord | undefined,
+  mine: AnyRecord,
+  theirs: AnyRecord,
+  deep: boolean,
+): AnyRecord {
   const mineIsLater = mine.updatedAt >= theirs.updatedAt;
-  const [b, m, t] = [base ?? {}, mine, theirs] as Record<string, unknown>[] as [
-    Fields,
-    Fields,
-    Fields,
-  ];
-  const merged: Fields = {};
-  for (const name of new Set([...Object.keys(t), ...Object.keys(m)])) {
-    const mineChanged = !same(m[name], b[name]);
-    const theirsChanged = !same(t[name], b[name]);
-    const value =
-      mineChanged && (!theirsChanged || mineIsLater) ? m[name] : theirsChanged ? t[name] : m[name];
-    if (value !== undefined) merged[name] = value;
-  }
+  const fields = mergeFields((base ?? {}) as Fields, mine, theirs, { mineIsLater, deep });
   if (mine.kind === "run" && theirs.kind === "run") {
-    merged.entries = mergeById(
+    fields.entries = mergeById(
       base?.kind === "run" ? base.entries : [],
       mine.entries,
       theirs.entries,
     );
   }
-  merged.updatedAt = mineIsLater ? mine.updatedAt : theirs.updatedAt;
-  return same(merged, mine) ? mine : (merged as unknown as AnyRecord);
+  fields.updatedAt = mineIsLater ? mine.updatedAt : theirs.updatedAt;
+  return same(fields, mine) ? mine : (fields as unknown as AnyRecord);
 }
 
-type Fields = Record<string, unknown>;
+function mergeFields(
+  base: Fields,
+  mine: Fields,
+  theirs: Fields,
+  how: { mineIsLater: boolean; deep: boolean },
+): Fields {
+  const fields: Fields = {};
+  for (const name of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {
+    const [b, m, t] = [base[name], mine[name], theirs[name]];
+    const mineChanged = !same(m, b);
+    const theirsChanged = !same(t, b);
+    const value = !mineChanged
+      ? theirsChanged
+        ? t
+        : m
+      : !theirsChanged
+        ? m
+        : how.deep && isPlain(m) && isPlain(t) && m.kind === t.kind
+          ? mergeFields(isPlain(b) ? b : {}, m, t, how)
+          : how.mineIsLater
+            ? m
+            : t;
+    if (value !== undefined) fields[name] = value;
+  }
+  return fields;
+}
+
+function isPlain(value: unknown): value is Fields {
+  return typeof value === "object" && value !== null && !Array.isArray(value);
+}
 
 /** Theirs, without what I took away since the base, with what I added. */
 function mergeById<T extends { id: string }>(base: T[], mine: T[], theirs: T[]): T[] {

@@ -31,6 +31,12 @@ export function openRecord(raw: unknown, steps: readonly Migration[] = migration
   return { ok: false, problem: describe(lifted, parsed.error) };
 }
 
+/** What is wrong with a record that is about to be kept: its field and its fault. Undefined: nothing. */
+export function faultOf(record: AnyRecord): string | undefined {
+  const parsed = recordSchema.safeParse(record);
+  return parsed.success ? undefined : describe(record, parsed.error);
+}
+
 function describe(record: Record<string, unknown>, error: z.ZodError): string {
   const name = `${String(record.kind).slice(0, 20)} ${String(record.id ?? "without id").slice(0, 40)}`;
   if (typeof record.version === "number" && record.version > 1) {

@@ -3,6 +3,7 @@ import { amount, id, moment, positive, recordBase, shortText } from "./base";
 import { entrySchema } from "./entry";
 import { forecastRequestSchema } from "./forecastRequest";
 import { plantState } from "./harvest";
+import { limits } from "./limits";
 
 const range = z.object({ p10: amount, p50: amount, p90: amount });
 const stopRule = z.object({
@@ -62,7 +63,7 @@ export type RunPlan = z.infer<typeof planSchema>;
 export const runSchema = z.object({
   ...recordBase,
   kind: z.literal("run"),
-  number: z.int().min(1).max(1e6),
+  number: z.int().min(limits.runNumber.min).max(limits.runNumber.max),
   stillId: id,
   stillName: shortText,
   harvestId: id.optional(),
@@ -81,3 +82,11 @@ export const runSchema = z.object({
   instrument: z.object({ id: shortText, name: shortText, connectedAt: moment }).optional(),
 });
 export type Run = z.infer<typeof runSchema>;
+
+/** The number of the next run: one more than the highest, or the first free one where that is the last there is. */
+export function nextRunNumber(runs: readonly Pick<Run, "number">[]): number {
+  const used = new Set(runs.map(({ number }) => number));
+  const next = Math.max(0, ...used) + 1;
+  if (next <= limits.runNumber.max) return next;
+  for (let free = 1; ; free += 1) if (!used.has(free)) return free;
+}

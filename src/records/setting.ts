@@ -1,5 +1,7 @@
 import { z } from "zod";
 import { moment, recordBase, shortText } from "./base";
+import { planDraftSchema } from "./planDraft";
+import { limits, within } from "./limits";
 
 /** The one record of preferences; its id is always `preferences`. */
 export const settingSchema = z.object({
@@ -8,17 +10,17 @@ export const settingSchema = z.object({
   units: z.enum(["metric", "us"]),
   theme: z.enum(["system", "day", "night"]),
   site: z.object({
-    altitudeM: z.number().min(-400).max(5500),
-    airC: z.number().min(-20).max(50),
-    waterC: z.number().min(0).max(60),
-    coolingInC: z.number().min(0).max(40),
+    altitudeM: within(limits.altitudeM),
+    airC: within(limits.roomC),
+    waterC: within(limits.feedC),
+    coolingInC: within(limits.coolingC),
   }),
   prices: z
     .object({
       currency: z.string().max(5),
-      electricityPerKWh: z.number().min(0).max(1e6).optional(),
-      gasPerKg: z.number().min(0).max(1e6).optional(),
-      oilPerMl: z.number().min(0).max(1e6).optional(),
+      electricityPerKWh: within(limits.price).optional(),
+      gasPerKg: within(limits.price).optional(),
+      oilPerMl: within(limits.price).optional(),
     })
     .optional(),
   /** Sound and vibration on cues; absent until the person was asked. */
@@ -28,8 +30,8 @@ export const settingSchema = z.object({
   /** Where the still stands, degrees north and east, where the person told it: for dusk alone. */
   place: z
     .object({
-      latitude: z.number().min(-90).max(90),
-      longitude: z.number().min(-180).max(180),
+      latitude: within(limits.latitude),
+      longitude: within(limits.longitude),
     })
     .optional(),
   /** The cockpit's own light. */
@@ -39,7 +41,7 @@ export const settingSchema = z.object({
   /** The moon's phase is shown at harvest. */
   moon: z.literal(true).optional(),
   /** What stands in the plan's fields, so that a reload does not empty them. */
-  planDraft: z.record(shortText, z.string().max(200)).optional(),
+  planDraft: planDraftSchema.optional(),
 });
 export type Setting = z.infer<typeof settingSchema>;
 

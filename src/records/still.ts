@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { amount, moment, positive, recordBase, shortText } from "./base";
+import { limits, within } from "./limits";
 
 /** A person's still: enough to draw it and to compute with it. */
 export const stillSchema = z.object({
@@ -56,7 +57,7 @@ export const stillSchema = z.object({
     .object({
       on: moment,
       waterMl: positive,
-      startC: z.number(),
+      startC: within(limits.startC),
       minutesToBoil: positive,
       rateMlPerMin: positive,
     })

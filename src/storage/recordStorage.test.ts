@@ -91,6 +91,29 @@ test("binned records stay for 30 days and are gone after", async () => {
   expect((await storage.load(new Date("2026-06-30T00:00:00Z"))).records).toHaveLength(0);
 });
 
+test("a clock that was set decades ahead empties no bin, also after a day's changes by it", async () => {
+  const { storage } = open();
+  const binned = { ...sampleStill(), id: "b", deletedAt: "2026-05-20T00:00:00Z" };
+  await storage.commit([{ after: sampleStill() }, { after: binned }]);
+  expect((await storage.load(new Date("2099-01-01T00:00:00Z"))).records).toHaveLength(2);
+  const changedThen = { ...sampleStill(), name: "By night", updatedAt: "2099-01-01T00:05:00Z" };
+  await storage.commit([{ before: sampleStill(), after: changedThen }]);
+  expect((await storage.load(new Date("2099-01-01T00:10:00Z"))).records).toHaveLength(2);
+  expect((await storage.load(new Date("2026-07-10T00:00:00Z"))).records).toHaveLength(1);
+});
+
+test("what can still be read of a store that does not load is saved text by text", async () => {
+  const { backend, storage } = open();
+  backend.texts.set("still/still-a", JSON.stringify(sampleStill()));
+  backend.texts.set("run/torn", "{");
+  backend.getMany = () => Promise.reject(new Error("one page of the store is bad"));
+  await expect(storage.load(now)).rejects.toThrow();
+  expect(await storage.salvage()).toMatchObject({
+    records: [sampleStill()],
+    quarantined: [{ key: "run/torn", text: "{" }],
+  });
+});
+
 test("two tabs that tap on one run at once keep every tap", async () => {
   await fc.assert(
     fc.asyncProperty(fc.array(fc.boolean(), { minLength: 1, maxLength: 30 }), async (turns) => {

@@ -6,7 +6,7 @@ import { kinds, recordKey, type AnyRecord } from "@/records/record";
 import type { Exclusive } from "./exclusive";
 
 /** A stored text that would not open: kept word for word until the person decides. */
-const quarantinedSchema = z.object({
+export const quarantinedSchema = z.object({
   key: z.string(),
   text: z.string(),
   problem: z.string(),
@@ -29,6 +29,11 @@ export interface Loaded {
 export interface RecordStorage {
   /** Everything stored. Records past their time in the bin are dropped, broken ones set aside. */
   load(now: Date): Promise<Loaded>;
+  /**
+   * Everything that can still be read, text by text, when loading failed: nothing is changed, and what
+   * does not open is told word for word.
+   */
+  salvage(): Promise<Loaded>;
   /** Some records by key, as they are now; what does not open is left out. */
   read(keys: readonly string[]): Promise<AnyRecord[]>;
   /**
@@ -37,6 +42,8 @@ export interface RecordStorage {
    * @throws when the store refuses: then nothing was written
    */
   commit(changes: readonly RecordChange[]): Promise<AnyRecord[]>;
+  /** Puts texts from a file where this device's own unreadable ones lie. */
+  setAside(texts: readonly Quarantined[]): Promise<void>;
   /** Drops one quarantined text, at the person's word. */
   discardQuarantined(key: string): Promise<void>;
 }
@@ -44,6 +51,9 @@ export interface RecordStorage {
 const recordPrefix = new RegExp(`^(${kinds.join("|")})/`);
 const quarantinePrefix = "quarantine/";
 const binDays = 30;
+const dayMs = 86400e3;
+/* A clock that is further ahead of the last days' changes than this has been set wrong. */
+const mostAheadMs = 366 * dayMs;
 
 /** Opens the record storage over a key-value store. `exclusive` lets one tab at a time write. */
 export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): RecordStorage {
@@ -64,11 +74,9 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
     const keys = await backend.getAllKeys();
     const records = new Map<string, AnyRecord>();
     const broken: Quarantined[] = [];
-    const outdated: string[] = [];
     for (const [key, text] of await readAll(keys.filter((key) => recordPrefix.test(key)))) {
       const opened = openText(text);
       if (!opened.ok) broken.push({ key, text, problem: opened.problem, at: now.toISOString() });
-      else if (isOutdated(opened.record, now)) outdated.push(key);
       else records.set(key, opened.record);
     }
     const waiting = await readQuarantine(keys);
@@ -78,6 +86,8 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
       return opened.ok && !records.has(item.key) ? [{ item, record: opened.record }] : [];
     });
     for (const { item, record } of healed) records.set(item.key, record);
+    const outdated = outdatedKeys(records, now);
+    for (const key of outdated) records.delete(key);
     const healedKeys = new Set(healed.map(({ item }) => item.key));
     const still = waiting.filter(({ key }) => !healedKeys.has(key));
     try {
@@ -122,10 +132,14 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
       const stored = new Map(
         (await read(changes.map(({ after }) => recordKey(after)))).map((r) => [recordKey(r), r]),
       );
-      const merged = changes.map(({ before, after }) => {
-        const theirs = stored.get(recordKey(after));
-        return theirs ? mergeRecords(before, after, theirs) : after;
-      });
+      const keys = new Set<string>();
+      for (const { before, after } of changes) {
+        const key = recordKey(after);
+        const theirs = stored.get(key);
+        stored.set(key, theirs ? mergeRecords(before, after, theirs) : after);
+        keys.add(key);
+      }
+      const merged = [...keys].map((key) => stored.get(key)!);
       await backend.setMany(
         Object.fromEntries(merged.map((record) => [recordKey(record), JSON.stringify(record)])),
       );
@@ -133,11 +147,31 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
     });
   }
 
+  async function salvage(): Promise<Loaded> {
+    const loaded: Loaded = { records: [], quarantined: [] };
+    const keys = await backend.getAllKeys();
+    for (const key of keys.filter((each) => recordPrefix.test(each))) {
+      const text = await backend.getItem(key).catch(() => null);
+      if (text === null) continue;
+      const opened = openText(text);
+      if (opened.ok) loaded.records.push(opened.record);
+      else loaded.quarantined.push({ key, text, problem: opened.problem, at: "" });
+    }
+    loaded.quarantined.push(...(await readQuarantine(keys).catch(() => [])));
+    return loaded;
+  }
+
+  async function setAside(texts: readonly Quarantined[]): Promise<void> {
+    const entries = texts.map((item) => [quarantineKey(item), JSON.stringify(item)]);
+    if (entries.length > 0)
+      await exclusive(() => backend.setMany(Object.fromEntries(entries) as Record<string, string>));
+  }
+
   async function discardQuarantined(key: string): Promise<void> {
     await exclusive(() => backend.removeMany([quarantinePrefix + key, key]));
   }
 
-  return { load, read, commit, discardQuarantined };
+  return { load, salvage, read, commit, setAside, discardQuarantined };
 }
 
 function quarantineKey({ key }: Quarantined): string {
@@ -159,6 +193,15 @@ function parseJson(text: string): unknown {
   }
 }
 
-function isOutdated({ deletedAt }: AnyRecord, now: Date): boolean {
-  return deletedAt !== undefined && now.getTime() - Date.parse(deletedAt) > binDays * 86400e3;
+/**
+ * Records past their time in the bin. A clock that was set decades ahead empties nothing: age counts
+ * only where the changes of the days before this one are not older than a year by it.
+ */
+function outdatedKeys(records: ReadonlyMap<string, AnyRecord>, now: Date): string[] {
+  const ages = [...records.values()].map(({ updatedAt }) => now.getTime() - Date.parse(updatedAt));
+  const lastDays = Math.min(...ages.filter((age) => age > dayMs));
+  if (lastDays > mostAheadMs) return [];
+  return [...records].flatMap(([key, { deletedAt }]) =>
+    deletedAt !== undefined && now.getTime() - Date.parse(deletedAt) > binDays * dayMs ? [key] : [],
+  );
 }

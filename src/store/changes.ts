@@ -1,18 +1,38 @@
 import { mergeRecords } from "@/records/merge";
+import { faultOf } from "@/records/migrate";
 import type { AnyRecord } from "@/records/record";
 import type { Run } from "@/records/run";
 import type { Setting } from "@/records/setting";
-import { quarantineDiscarded } from "./keepingSlice";
+import type { Quarantined } from "@/storage/recordStorage";
+import { changeNotTaken, changeTaken, quarantineDiscarded, setAside } from "./keepingSlice";
 import { recordsChanged } from "./recordSlice";
 import { entitiesOf, selectPreferences } from "./selectors";
 import type { RootState, Thunk } from "./store";
 import { undoGone } from "./undoSlice";
 
-/** Keeps new or changed records, stamped with the moment of the change. */
-export function keep(...records: AnyRecord[]): Thunk {
-  return (dispatch, _getState, { now }) => {
-    dispatch(recordsChanged({ records: stamped(records, now()) }));
+/** Whether a change was taken: what a record's schema would not open again is never kept. */
+export type Kept = { ok: true } | { ok: false; problem: string };
+
+/* The one way in: every change of the person's passes here, and nothing passes that could not be read again. */
+function take(
+  records: AnyRecord[],
+  undo?: { label: string; back: AnyRecord[] },
+): Thunk<Kept> {
+  return (dispatch, getState) => {
+    const problem = records.map(faultOf).find((fault) => fault !== undefined);
+    if (problem !== undefined) {
+      dispatch(changeNotTaken({ problem }));
+      return { ok: false, problem };
+    }
+    if (getState().keeping.notTaken !== undefined) dispatch(changeTaken());
+    dispatch(recordsChanged({ records, ...(undo ? { undo } : {}) }));
+    return { ok: true };
   };
+}
+
+/** Keeps new or changed records, stamped with the moment of the change. */
+export function keep(...records: AnyRecord[]): Thunk<Kept> {
+  return (dispatch, _getState, { now }) => dispatch(take(stamped(records, now())));
 }
 
 function stamped(records: readonly AnyRecord[], at: Date): AnyRecord[] {
@@ -21,11 +41,24 @@ function stamped(records: readonly AnyRecord[], at: Date): AnyRecord[] {
 }
 
 /** Keeps records as one step that can be taken back whole. */
-export function keepUndoable(label: string, records: AnyRecord[]): Thunk {
+export function keepUndoable(label: string, records: AnyRecord[]): Thunk<Kept> {
   return (dispatch, getState, { now }) => {
     const at = now();
     const back = asBefore(getState(), records, at);
-    dispatch(recordsChanged({ records: stamped(records, at), undo: { label, back } }));
+    return dispatch(take(stamped(records, at), { label, back }));
+  };
+}
+
+/**
+ * Keeps what a form has changed of a record, and nothing else of it: from what stood in the form at
+ * first to what stands there now, over the record as the store has it by then.
+ */
+export function keepForm(shown: AnyRecord, now: AnyRecord, label?: string): Thunk<Kept> {
+  return (dispatch, getState, { now: clock }) => {
+    const current = entitiesOf(getState(), now.kind)[now.id];
+    const [mine] = stamped([now], clock());
+    const record = current ? mergeRecords(shown, mine!, current) : now;
+    return dispatch(label ? keepUndoable(label, [record]) : keep(record));
   };
 }
 
@@ -33,24 +66,37 @@ export function keepUndoable(label: string, records: AnyRecord[]): Thunk {
  * Changes a run as the store has it, not as a screen last drew it: two taps between two drawings are
  * two changes. With a label it can be taken back.
  */
-export function changeRun(runId: string, change: (run: Run) => Run, label?: string): Thunk {
+export function changeRun(runId: string, change: (run: Run) => Run, label?: string): Thunk<Kept> {
   return (dispatch, getState) => {
     const run = getState().run.entities[runId];
-    if (!run) return;
-    dispatch(label ? keepUndoable(label, [change(run)]) : keep(change(run)));
+    if (!run) return { ok: false, problem: "this run is not in this logbook any more" };
+    const changed = change(run);
+    if (changed === run) return { ok: true };
+    return dispatch(label ? keepUndoable(label, [changed]) : keep(changed));
   };
 }
 
 /** Changes some of the person's preferences as the store has them; the others stay. */
-export function changePreferences(part: Partial<Setting>): Thunk {
-  return (dispatch, getState) => dispatch(keep({ ...selectPreferences(getState()), ...part }));
+export function changePreferences(
+  part: Partial<Setting> | ((now: Setting) => Partial<Setting>),
+): Thunk<Kept> {
+  return (dispatch, getState) => {
+    const now = selectPreferences(getState());
+    return dispatch(keep({ ...now, ...(typeof part === "function" ? part(now) : part) }));
+  };
 }
 
 /** Takes in records from a file with the moments they were changed at, as one step that can be taken back. */
-export function takeIn(label: string, records: AnyRecord[]): Thunk {
-  return (dispatch, getState, { now }) => {
-    const back = asBefore(getState(), records, now());
-    dispatch(recordsChanged({ records, undo: { label, back } }));
+export function takeIn(label: string, records: AnyRecord[]): Thunk<Kept> {
+  return (dispatch, getState, { now }) =>
+    dispatch(take(records, { label, back: asBefore(getState(), records, now()) }));
+}
+
+/** Lays a file's unreadable texts where this device's own lie. Rejects when the store refuses. */
+export function takeAside(texts: Quarantined[]): Thunk<Promise<void>> {
+  return async (dispatch, _getState, { storage }) => {
+    await storage.setAside(texts);
+    dispatch(setAside({ texts }));
   };
 }
 

@@ -6,6 +6,8 @@ export interface Keeping {
   status: "loading" | "kept" | "writing" | "refused" | "unreadable";
   /** Why the last write or load failed, in the browser's words. */
   problem?: string;
+  /** Why the last change was not taken at all: the field and its fault. */
+  notTaken?: string;
   /** Records that are changed but not stored yet. */
   waiting: number;
   quarantined: Quarantined[];
@@ -39,11 +41,33 @@ export const keepingSlice = createSlice({
       state.problem = payload.problem;
       state.waiting = payload.waiting;
     },
+    changeNotTaken(state, { payload }: PayloadAction<{ problem: string }>) {
+      state.notTaken = payload.problem;
+    },
+    changeTaken(state) {
+      delete state.notTaken;
+    },
+    setAside(state, { payload }: PayloadAction<{ texts: Quarantined[] }>) {
+      const keys = new Set(payload.texts.map(({ key }) => key));
+      state.quarantined = [
+        ...state.quarantined.filter(({ key }) => !keys.has(key)),
+        ...payload.texts,
+      ];
+    },
     quarantineDiscarded(state, { payload }: PayloadAction<{ key: string }>) {
       state.quarantined = state.quarantined.filter(({ key }) => key !== payload.key);
     },
   },
 });
 
-export const { opened, openFailed, writing, written, refused, quarantineDiscarded } =
-  keepingSlice.actions;
+export const {
+  opened,
+  openFailed,
+  writing,
+  written,
+  refused,
+  changeNotTaken,
+  changeTaken,
+  setAside,
+  quarantineDiscarded,
+} = keepingSlice.actions;

@@ -31,11 +31,10 @@ export function openLogbook(): Thunk<Promise<() => void>> {
 
 /* What a tab had no time to store. If the store refuses it now, it waits for the next opening. */
 async function storeLeft(journal: Journal, storage: RecordStorage): Promise<void> {
-  const left = journal.left();
-  if (left.length === 0) return;
   try {
-    await storage.commit(left);
-    journal.clear();
+    const left = await journal.left();
+    if (left.length > 0) await storage.commit(left);
+    await journal.clear();
   } catch {
     return;
   }

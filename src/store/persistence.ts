@@ -1,5 +1,6 @@
 import type { Middleware } from "@reduxjs/toolkit";
 import { recordKey, type AnyRecord, type Kind } from "@/records/record";
+import { defaultPreferences, preferencesId } from "@/records/setting";
 import type { Journal } from "@/storage/journal";
 import type { RecordChange, RecordStorage } from "@/storage/recordStorage";
 import type { TabNotices } from "@/storage/tabNotices";
@@ -14,7 +15,7 @@ const retryAfterMs = [2000, 5000, 10000, 30000];
 /**
  * Stores every record the person changes, all that wait in one transaction. What the store refuses
  * keeps waiting here and is tried again, alone or with the next change; until then the screen says so.
- * What waits stands in the journal too, for a tab that dies before it is stored.
+ * What waits stands in the journal too, from the tap on, for a tab that dies before it is stored.
  */
 export function persistence({
   storage,
@@ -41,7 +42,7 @@ export function persistence({
         const stored = await storage.commit([...batch.values()]);
         failures = 0;
         settle(batch, stored);
-        journal.put([...waiting.values()]);
+        journal.forget([...batch.keys()].filter((key) => !waiting.has(key)));
         notices.tell([...batch.keys()]);
         api.dispatch(written({ waiting: waiting.size }));
       } catch (error) {
@@ -79,21 +80,32 @@ export function persistence({
     }
 
     return (next) => (action) => {
-      if (recordsChanged.match(action)) {
-        const state = api.getState() as Record<Kind, { entities: Record<string, AnyRecord> }>;
-        for (const after of action.payload.records) {
-          const key = recordKey(after);
-          const before =
-            waiting.get(key)?.before ??
-            (waiting.has(key) ? undefined : state[after.kind].entities[after.id]);
-          waiting.set(key, { before, after });
-        }
-        journal.put([...waiting.values()]);
+      if (!recordsChanged.match(action)) {
+        const result = next(action);
+        if ((action as { type: string }).type === retryWriting.type) void write();
+        return result;
       }
+      const state = api.getState() as Record<Kind, { entities: Record<string, AnyRecord> }>;
+      const changes = action.payload.records.map((after): RecordChange => {
+        const waits = waiting.get(recordKey(after));
+        const before = waits ? waits.before : (state[after.kind].entities[after.id] ?? start(after));
+        return { before, after };
+      });
       const result = next(action);
-      if (recordsChanged.match(action) || (action as { type: string }).type === retryWriting.type)
-        void write();
+      /* Only what the store has taken is noted; then at once, before anything is drawn. */
+      for (const change of changes) waiting.set(recordKey(change.after), change);
+      const begun = performance.now();
+      journal.note(changes).then(
+        () => performance.measure("noted", { start: begun }),
+        () => undefined,
+      );
+      void write();
       return result;
     };
   };
+}
+
+/* Preferences begin as the defaults: what the person never touched takes nothing stored back. */
+function start(record: AnyRecord): AnyRecord | undefined {
+  return record.id === preferencesId && record.kind === "setting" ? defaultPreferences() : undefined;
 }

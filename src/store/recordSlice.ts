@@ -17,7 +17,11 @@ export function createRecordSlice<K extends Kind>(kind: K) {
   const adapter = createEntityAdapter<RecordOf<K>>();
   return createSlice({
     name: kind,
-    initialState: adapter.getInitialState(),
+    /* Without a prototype: an address that names “constructor” finds no record. */
+    initialState: {
+      ...adapter.getInitialState(),
+      entities: Object.create(null) as Record<string, RecordOf<K>>,
+    },
     reducers: {},
     extraReducers: (builder) => {
       const upsert = (state: ReturnType<typeof adapter.getInitialState>, records: AnyRecord[]) => {

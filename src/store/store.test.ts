@@ -10,9 +10,11 @@ import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import {
   bin,
   bringBack,
+  changePreferences,
   changeRun,
   discardQuarantined,
   keep,
+  keepForm,
   keepUndoable,
   takeIn,
   undoLast,
@@ -35,7 +37,7 @@ function open(backend = memoryStorage(), notices = silent, instant = instantStor
   const samples = openSampleStorage(backend, exclusiveAccess("test"));
   let minute = 0;
   const now = () => new Date(Date.UTC(2026, 5, 1, 12, (minute += 1)));
-  const journal = openJournal("sereno", instant);
+  const journal = openJournal({ logbook: "sereno", instant, database: backend });
   const instruments = openInstrumentLines(samples);
   const store = createStore({
     logbook: "sereno",
@@ -63,6 +65,16 @@ function instantStorage(): Storage {
 async function settled(store: AppStore): Promise<void> {
   for (let i = 0; i < 50 && store.getState().keeping.status === "writing"; i += 1)
     await new Promise((resolve) => setImmediate(resolve));
+  await turns();
+}
+
+async function turns(): Promise<void> {
+  for (let i = 0; i < 8; i += 1) await new Promise((resolve) => setImmediate(resolve));
+}
+
+/** The keys of what is stored, the journal's own apart. */
+function keysIn(backend: { texts: Map<string, string> }): string[] {
+  return [...backend.texts.keys()].filter((key) => !key.startsWith("journal/")).sort();
 }
 
 test("what is kept is stored, and opens again", async () => {
@@ -155,11 +167,62 @@ test("a tab that dies in the instant of a tap: the next opening has it, and noth
   }
 });
 
+test("a browser that is killed before a change is merged: the database had the change with the tap", async () => {
+  const { backend, store } = open(memoryStorage(), silent, undefined);
+  store.dispatch(keep(sampleRun([entryAt(0, { type: "lit" })])));
+  await settled(store);
+  /* The browser's process ends when the journal is written and nothing else. */
+  const setMany = backend.setMany.bind(backend);
+  backend.setMany = (texts) =>
+    Object.keys(texts).every((key) => key.startsWith("journal/"))
+      ? setMany(texts)
+      : new Promise(() => undefined);
+  const boil = entryAt(20, { type: "boiling" });
+  store.dispatch(changeRun("run-a", (run) => ({ ...run, entries: [...run.entries, boil] })));
+  await turns();
+  backend.setMany = setMany;
+  const again = open(backend).store;
+  await again.dispatch(openLogbook());
+  expect(selectRuns(again.getState())[0]!.entries.map(({ type }) => type)).toEqual([
+    "lit",
+    "boiling",
+  ]);
+  expect(keysIn(backend)).toEqual(["run/run-a"]);
+});
+
+test("what a killed browser's instant storage still holds is not done a second time", async () => {
+  const { backend, instant, store } = open();
+  const note = entryAt(1, { type: "note", note: "taken back" });
+  store.dispatch(keepUndoable("Run.", [sampleRun([])]));
+  store.dispatch(changeRun("run-a", (run) => ({ ...run, entries: [note] }), "Noted."));
+  const stale = Object.entries(instant) as [string, string][];
+  await settled(store);
+  store.dispatch(undoLast());
+  await settled(store);
+  for (const [key, text] of stale) instant.setItem(key, text);
+  const again = open(backend, silent, instant).store;
+  await again.dispatch(openLogbook());
+  expect(selectRuns(again.getState())[0]!.entries).toEqual([]);
+});
+
+test("sixty changes while the store refuses outlive the tab", async () => {
+  const { backend, instant, store } = open();
+  backend.refuse = "The disk is full.";
+  for (let i = 0; i < 60; i += 1)
+    store.dispatch(keep({ ...sampleRun([entryAt(i, { type: "lit" })], `run-${i}`), number: i + 1 }));
+  await turns();
+  backend.refuse = undefined;
+  const again = open(backend, silent, instant).store;
+  await again.dispatch(openLogbook());
+  expect(selectRuns(again.getState())).toHaveLength(60);
+});
+
 test("a journal that is no journal, or cannot be written, stops nothing", async () => {
   const instant = instantStorage();
   instant.setItem("journal/sereno/gone", "[{ no");
-  instant.setItem("journal/sereno/odd", JSON.stringify([{ after: { kind: "run" } }]));
+  instant.setItem("journal/sereno/odd/run/a", JSON.stringify({ serial: 1, after: { kind: "run" } }));
   const { backend, store } = open(memoryStorage(), silent, instant);
+  backend.texts.set("journal/torn/run/a", "{");
   await store.dispatch(openLogbook());
   Object.assign(Object.getPrototypeOf(instant) as object, {
     setItem: () => {
@@ -168,7 +231,79 @@ test("a journal that is no journal, or cannot be written, stops nothing", async 
   });
   store.dispatch(keep(sampleStill()));
   await settled(store);
-  expect([...backend.texts.keys()]).toEqual(["still/still-a"]);
+  expect(keysIn(backend)).toEqual(["still/still-a"]);
+});
+
+test("what its schema would not open again is never kept, and the field is named", async () => {
+  const { backend, instant, store } = open();
+  const wrong = { ...sampleStill(), jarMl: -1 };
+  expect(store.dispatch(keep(wrong))).toEqual({
+    ok: false,
+    problem: expect.stringContaining("jarMl"),
+  });
+  expect(store.dispatch(keepUndoable("No.", [sampleRun(), wrong])).ok).toBe(false);
+  expect(selectAllRecords(store.getState())).toEqual([]);
+  expect(store.getState().keeping.notTaken).toContain("jarMl");
+  await settled(store);
+  expect([...backend.texts.keys(), ...Object.keys(instant)]).toEqual([]);
+  expect(store.dispatch(keep(sampleStill()))).toEqual({ ok: true });
+  expect(store.getState().keeping.notTaken).toBeUndefined();
+});
+
+test.each(["__proto__", "constructor", "toString", "hasOwnProperty", "a/b", ""])(
+  "a record called “%s” is set aside and breaks nothing",
+  async (id) => {
+    const { backend, store } = open();
+    const text = JSON.stringify({ ...sampleRun(), id: "swap" }).replace(
+      '"swap"',
+      JSON.stringify(id),
+    );
+    backend.texts.set(`run/${id}`, text);
+    backend.texts.set("still/still-a", JSON.stringify(sampleStill()));
+    await store.dispatch(openLogbook());
+    expect(store.getState().keeping).toMatchObject({
+      status: "kept",
+      quarantined: [{ key: `run/${id}`, text }],
+    });
+    expect(selectStills(store.getState())).toHaveLength(1);
+    expect(store.getState().run.entities[id]).toBeUndefined();
+    store.dispatch(bin("Gone.", [sampleStill()]));
+    store.dispatch(undoLast());
+    expect(selectStills(store.getState())).toHaveLength(1);
+  },
+);
+
+test("a preference that is set while the logbook could not be read takes no other one back", async () => {
+  const { backend, store } = open();
+  store.dispatch(changePreferences({ units: "us", moon: true }));
+  await settled(store);
+  const getAllKeys = backend.getAllKeys.bind(backend);
+  backend.getAllKeys = () => Promise.reject(new Error("blocked"));
+  const blind = open(backend).store;
+  await blind.dispatch(openLogbook());
+  expect(blind.getState().keeping.status).toBe("unreadable");
+  blind.dispatch(changePreferences({ theme: "night" }));
+  await settled(blind);
+  backend.getAllKeys = getAllKeys;
+  const again = open(backend).store;
+  await again.dispatch(openLogbook());
+  expect(selectPreferences(again.getState())).toMatchObject({
+    units: "us",
+    moon: true,
+    theme: "night",
+  });
+});
+
+test("a form takes back nothing that was renamed elsewhere while it stood open", () => {
+  const { store } = open();
+  const shown = sampleStill();
+  store.dispatch(keep(shown));
+  store.dispatch(keep({ ...shown, name: "Renamed in tab A" }));
+  store.dispatch(keepForm(shown, { ...shown, dryLineMl: 900 }));
+  expect(selectStills(store.getState())[0]).toMatchObject({
+    name: "Renamed in tab A",
+    dryLineMl: 900,
+  });
 });
 
 test("a refused write is said, everything waits, and the next try stores all of it", async () => {
@@ -190,7 +325,7 @@ test("a refused write is said, everything waits, and the next try stores all of 
   store.dispatch(retryWriting);
   for (let i = 0; i < 20; i += 1) await new Promise((resolve) => setImmediate(resolve));
   expect(store.getState().keeping).toMatchObject({ status: "kept", waiting: 0 });
-  expect([...backend.texts.keys()].sort()).toEqual(["run/run-a", "still/still-a"]);
+  expect(keysIn(backend)).toEqual(["run/run-a", "still/still-a"]);
   jest.useRealTimers();
 });
 
@@ -204,7 +339,7 @@ test("a refused write is tried again by itself", async () => {
   jest.advanceTimersByTime(2500);
   for (let i = 0; i < 20; i += 1) await new Promise((resolve) => setImmediate(resolve));
   expect(store.getState().keeping.status).toBe("kept");
-  expect(backend.texts.size).toBe(1);
+  expect(keysIn(backend)).toHaveLength(1);
   jest.useRealTimers();
 });
 

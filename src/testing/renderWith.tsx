@@ -21,7 +21,7 @@ export function renderWith(screen: ReactElement, records: AnyRecord[]) {
     samples,
     instruments: openInstrumentLines(samples),
     notices: { tell: () => undefined, listen: () => () => undefined },
-    journal: openJournal("sereno", undefined),
+    journal: openJournal({ logbook: "sereno", instant: undefined, database: backend }),
     now: () => new Date(),
   });
   store.dispatch(recordsReceived({ records }));

@@ -7,7 +7,7 @@ import { Card } from "@/ui/primitives/Card";
 import { Table } from "@/ui/primitives/Table";
 import { Txt } from "@/ui/primitives/Txt";
 import { planFigures } from "./planFigures";
-import type { PlanDraft } from "./planDraft";
+import type { PlanDraft } from "@/records/planDraft";
 import { readDraft } from "./readDraft";
 import { useForecastRanges } from "./useForecastRanges";
 import type { PlanWork } from "./usePlanDraft";

@@ -3,7 +3,7 @@ import type { ChargePlan } from "@/core";
 import type { Still } from "@/records/still";
 import { BeforeAfter, type Change } from "./BeforeAfter";
 import { CoolingCard } from "./CoolingCard";
-import type { PlanDraft } from "./planDraft";
+import type { PlanDraft } from "@/records/planDraft";
 import { PlanResult } from "./PlanResult";
 import { StopTable } from "./StopTable";
 import type { RangesState } from "./useForecastRanges";

@@ -14,7 +14,7 @@ import type { Change } from "./BeforeAfter";
 import { GoalFields } from "./GoalFields";
 import { makeReady } from "./makeReady";
 import { PlanAside } from "./PlanAside";
-import type { PlanDraft } from "./planDraft";
+import type { PlanDraft } from "@/records/planDraft";
 import { StillFields } from "./StillFields";
 import { useForecastRanges } from "./useForecastRanges";
 import { usePlanDraft, type PlanWork } from "./usePlanDraft";

@@ -18,7 +18,7 @@ import {
 } from "@/core";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
-import type { PlanDraft } from "./planDraft";
+import type { PlanDraft } from "@/records/planDraft";
 
 interface Props {
   plan: ChargePlan;

@@ -1,7 +1,7 @@
 import { memo } from "react";
 import type { ChargePlan, PlanChange } from "@/core";
 import { Notice } from "@/ui/primitives/Notice";
-import type { PlanDraft } from "./planDraft";
+import type { PlanDraft } from "@/records/planDraft";
 import type { PlanWork } from "./usePlanDraft";
 
 interface Props {

@@ -2,7 +2,7 @@ import { memo, useState } from "react";
 import { Pressable, Text, View } from "react-native";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
-import type { PlanDraft } from "./planDraft";
+import type { PlanDraft } from "@/records/planDraft";
 import type { PlanWork } from "./usePlanDraft";
 import { WaySheet } from "./WaySheet";
 import type { Way } from "./waysOfWorking";

@@ -4,7 +4,7 @@ import { asRunPlan } from "@/records/asRunPlan";
 import { newRecord } from "@/records/base";
 import type { Harvest } from "@/records/harvest";
 import type { AnyRecord } from "@/records/record";
-import type { Run } from "@/records/run";
+import { nextRunNumber, type Run } from "@/records/run";
 import type { Still } from "@/records/still";
 import type { ForecastRanges } from "@/workers/forecastMessages";
 
@@ -49,10 +49,12 @@ export function makeReady({
     ...(counted ? { counted } : {}),
   };
   const before = runs.filter(({ harvestId }) => harvestId === fromHarvest.id).length;
-  const cuts = schools.hydrosol === "firstCut" && plan.method !== "cohobation";
+  const firstCutMl = plan.forecast.distillateMl * firstCutShare;
+  const cuts =
+    schools.hydrosol === "firstCut" && plan.method !== "cohobation" && firstCutMl > 0;
   const run: Run = {
     ...newRecord("run", now),
-    number: Math.max(0, ...runs.map(({ number }) => number)) + 1,
+    number: nextRunNumber(runs),
     stillId: still.id,
     stillName: still.name,
     harvestId: fromHarvest.id,
@@ -69,7 +71,7 @@ export function makeReady({
       preparation,
       ...(agedMonths === undefined ? {} : { agedMonths }),
       schools,
-      ...(cuts ? { firstCutMl: plan.forecast.distillateMl * firstCutShare } : {}),
+      ...(cuts ? { firstCutMl } : {}),
     }),
   };
   return { run, records: harvest ? [run] : [fromHarvest, run] };

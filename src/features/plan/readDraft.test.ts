@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { sampleStill } from "@/testing/sampleRecords";
 import { catalogueBook } from "@/records/plantBook";
-import { emptyDraft, type PlanDraft } from "./planDraft";
+import { emptyDraft, type PlanDraft } from "@/records/planDraft";
 import { readDraft, type PlanContext } from "./readDraft";
 
 const context: PlanContext = {

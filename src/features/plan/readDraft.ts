@@ -19,7 +19,7 @@ import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { receiversOf, stillFigures } from "@/records/stillFigures";
 import { readNumber, type NumberInput, type NumberRange } from "@/ui/primitives/numberInput";
-import type { PlanDraft } from "./planDraft";
+import type { PlanDraft } from "@/records/planDraft";
 
 /** What the draft is read against. */
 export interface PlanContext {

@@ -10,7 +10,7 @@ import {
   selectStills,
 } from "@/store/selectors";
 import type { Thunk } from "@/store/store";
-import { emptyDraft, type PlanDraft } from "./planDraft";
+import { wholeDraft, type PlanDraft } from "@/records/planDraft";
 import { readDraft, type PlanContext } from "./readDraft";
 
 /** The plan's draft as kept, what it reads as, and how to change it. */
@@ -23,7 +23,7 @@ export function usePlanDraft() {
   const runs = useAppSelector(selectRuns);
   const book = usePlantBook();
   const draft = useMemo(
-    () => ({ ...emptyDraft(preferences.units), ...preferences.planDraft }) as PlanDraft,
+    () => wholeDraft(preferences.planDraft, preferences.units),
     [preferences.units, preferences.planDraft],
   );
   const context = useMemo<PlanContext>(
@@ -60,11 +60,12 @@ export function usePlanDraft() {
 
 /** Changes the draft as it stands in the store, so that a tap on an older drawing undoes nothing. */
 function draftChanged(part: Partial<PlanDraft>): Thunk {
-  return (dispatch, getState) => {
-    const preferences = selectPreferences(getState());
-    const draft = { ...emptyDraft(preferences.units), ...preferences.planDraft, ...part };
-    dispatch(changePreferences({ planDraft: draft }));
-  };
+  return (dispatch) =>
+    void dispatch(
+      changePreferences(({ planDraft, units }) => ({
+        planDraft: { ...wholeDraft(planDraft, units), ...part },
+      })),
+    );
 }
 
 export type PlanWork = ReturnType<typeof usePlanDraft>;

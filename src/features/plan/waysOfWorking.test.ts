@@ -3,7 +3,7 @@ import { catalogueBook } from "@/records/plantBook";
 import { readyMadeStills } from "@/records/readyMadeStills";
 import type { Still } from "@/records/still";
 import { sampleStill } from "@/testing/sampleRecords";
-import { emptyDraft, type PlanDraft } from "./planDraft";
+import { emptyDraft, type PlanDraft } from "@/records/planDraft";
 import { planFigures } from "./planFigures";
 import { readDraft, type PlanContext } from "./readDraft";
 import { schoolsFollowed, waysOfWorking } from "./waysOfWorking";

@@ -8,7 +8,7 @@ import {
   type UnitName,
 } from "@/core";
 import { methodWords } from "@/records/methodWords";
-import type { PlanDraft } from "./planDraft";
+import type { PlanDraft } from "@/records/planDraft";
 import type { ReadDraft } from "./readDraft";
 
 /** One way of working among others: what is claimed for it and what it does to the numbers. */

@@ -16,6 +16,7 @@ import { openSampleStorage } from "@/storage/sampleStorage";
 import { openTabNotices } from "@/storage/tabNotices";
 import { openLogbook } from "@/store/openLogbook";
 import { createStore, type AppStore } from "@/store/store";
+import { openKeepClient, type KeepTexts } from "@/workers/keepClient";
 import { Shell } from "./Shell";
 
 /** Opens the chosen logbook and shows the app over it. */
@@ -51,7 +52,21 @@ function openStore(): AppStore {
     samples,
     instruments: openInstrumentLines(samples),
     notices: openTabNotices(logbook),
-    journal: openJournal(logbook, instantStorage()),
+    journal: openJournal({
+      logbook,
+      instant: instantStorage(),
+      database: backend,
+      keepTexts: keepTextsOf(logbook),
+    }),
     now: () => new Date(),
   });
+}
+
+/** The thread that stores; undefined where a browser has none: then the page stores for itself. */
+function keepTextsOf(logbook: string): KeepTexts | undefined {
+  try {
+    return openKeepClient(logbook);
+  } catch {
+    return undefined;
+  }
 }

@@ -19,17 +19,23 @@ export interface NumberRange {
   remedy?: string;
 }
 
+/* Less than anybody means, more than a conversion of units is off by. */
+const slack = 1e-9;
+
 export type ReadNumber = { ok: true; value: number } | { ok: false; problem: string };
 
 /** A field's content as a canonical number, or what is wrong with it and how to mend it. */
 export function readNumber(input: NumberInput, range: NumberRange): ReadNumber {
+  const unit = knownUnit(input.unit);
   const parsed = parseNumber(input.text);
   if (!parsed.ok) return parsed;
-  const value = toCanonical(parsed.value, input.unit);
-  const tooLow = range.above ? value <= range.min : value < range.min - 1e-9;
-  if (!tooLow && value <= range.max + 1e-9) return { ok: true, value };
+  const typed = toCanonical(parsed.value, unit);
+  const tooLow = range.above ? typed <= range.min : typed < range.min - slack;
+  /* 140 °F is 60.00000000000001 °C: at the ends the limit itself is meant, and kept. */
+  if (!tooLow && typed <= range.max + slack)
+    return { ok: true, value: Math.min(range.max, Math.max(range.min, typed)) };
   const shown = (canonical: number) =>
-    `${plain(fromCanonical(canonical, input.unit))} ${units[input.unit].symbol}`.trim();
+    `${plain(fromCanonical(canonical, unit))} ${units[unit].symbol}`.trim();
   const problem = tooLow
     ? `${range.name} must be ${range.above ? "above" : "at least"} ${shown(range.min)}.`
     : `${range.name} can be ${shown(range.max)} at most.`;
@@ -50,8 +56,13 @@ export function inUnit(input: NumberInput, unit: UnitName): NumberInput {
 
 const bare = z.object({
   text: z.string(),
-  unit: z.custom<UnitName>((unit) => typeof unit === "string" && unit in units),
+  unit: z.custom<UnitName>((unit) => typeof unit === "string" && Object.hasOwn(units, unit)),
 });
+
+/* A unit from a stored draft may be none: then the number is a bare one. */
+function knownUnit(unit: UnitName): UnitName {
+  return Object.hasOwn(units, unit) ? unit : "one";
+}
 
 /** A form's field that must hold a number in range; parses to the canonical value. */
 export function numberField(range: NumberRange) {

@@ -1,0 +1,51 @@
+import { z } from "zod";
+
+/** The lowest and the highest that a number may be. */
+export interface Limit {
+  min: number;
+  max: number;
+  /** The lower end itself is not allowed. */
+  above?: true;
+}
+
+const amount: Limit = { min: 0, max: 1e7 };
+const positive: Limit = { min: 0, max: 1e7, above: true };
+
+/**
+ * What each number may be, for the fields it is typed in and for the schemas it is kept by alike: what
+ * a field lets through can always be opened again. Masses in g, volumes in mL, lengths in mm,
+ * temperatures in °C, powers in W, times in min.
+ */
+export const limits = {
+  amount,
+  positive,
+  share: { min: 0, max: 1 },
+  /* A probe in a freezing shed, or in steam under some pressure. */
+  headC: { min: -30, max: 150 },
+  tubC: { min: -30, max: 110 },
+  oilDensity: { min: 0.5, max: 1.5, above: true },
+  ph: { min: 0, max: 14 },
+  altitudeM: { min: -400, max: 5500 },
+  roomC: { min: -20, max: 50 },
+  feedC: { min: 0, max: 60 },
+  coolingC: { min: 0, max: 40 },
+  price: { min: 0, max: 1e6 },
+  latitude: { min: -90, max: 90 },
+  longitude: { min: -180, max: 180 },
+  chargeG: { min: 0, max: 1e6, above: true },
+  powerW: { min: 0, max: 1e5 },
+  stillPowerW: { min: 0, max: 1e5, above: true },
+  startC: { min: -5, max: 100 },
+  waterRatio: { min: 0.5, max: 50 },
+  release: { min: 0, max: 1, above: true },
+  setsBelowC: { min: -20, max: 60 },
+  runNumber: { min: 1, max: 1e9 },
+  sampleC: { min: -60, max: 400 },
+  sampleG: { min: -1000, max: 1e6 },
+} as const satisfies Record<string, Limit>;
+
+/** The schema of a number that keeps to a limit. */
+export function within({ min, max, above }: Limit): z.ZodNumber {
+  const number = z.number().max(max);
+  return above ? number.gt(min) : number.min(min);
+}
