@@ -2,4 +2,4 @@ import { buildApp, installPackages, requireNode } from "./lib/steps.mjs";
 
 requireNode();
 installPackages();
-buildApp();
+await buildApp();

@@ -2,6 +2,6 @@ import { buildApp, installPackages, must, requireNode, say } from "./lib/steps.m
 
 requireNode();
 installPackages();
-buildApp();
+await buildApp();
 say("Serving the demonstration. Stop with Ctrl+C");
 must("npx", ["tsx", "server/main.ts"], { LOGBOOK: "demo" });

@@ -44,7 +44,7 @@ tests(
     failed: Math.max(numFailedTests, numFailedTestSuites),
   }),
 );
-buildApp();
+await buildApp();
 tests(
   "End to end",
   "npx",

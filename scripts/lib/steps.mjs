@@ -51,12 +51,13 @@ export function installPackages() {
 }
 
 /** Builds the app unless the last build was made from just these files. */
-export function buildApp() {
+export async function buildApp() {
   const stamp = path.join(cache, "build-hash");
   const source = hashOf([
     ...filesIn("src"),
     ...filesIn("assets"),
     ...filesIn("public"),
+    "scripts/lib/offline.mjs",
     "package-lock.json",
     "app.json",
     "babel.config.js",
@@ -71,6 +72,8 @@ export function buildApp() {
     EXPO_OFFLINE: "1",
     CI: "1",
   });
+  const { keepOffline } = await import("./offline.mjs");
+  await keepOffline("dist");
   compress("dist");
   mkdirSync(cache, { recursive: true });
   writeFileSync(stamp, source);
@@ -80,7 +83,7 @@ export function buildApp() {
 function compress(folder) {
   for (const name of readdirSync(folder, { recursive: true })) {
     const file = path.join(folder, name);
-    if (!/\.(js|css|html|json)$/.test(file) || !statSync(file).isFile()) continue;
+    if (!/\.(js|css|html|json|svg|ttf|webmanifest)$/.test(file) || !statSync(file).isFile()) continue;
     const text = readFileSync(file);
     writeFileSync(`${file}.br`, brotliCompressSync(text));
     writeFileSync(`${file}.gz`, gzipSync(text, { level: 9 }));

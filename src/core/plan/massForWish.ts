@@ -8,6 +8,8 @@ export interface Wish {
   volumeMl: number;
 }
 
+/* Less plant than this is no charge: a pinch lies below what a kitchen scale shows. */
+const leastG = 0.1;
 /* More charges than this are not a plan any more. */
 const mostCharges = 500;
 
@@ -47,7 +49,7 @@ export function massForWish(
   /* By the clock alone any pinch of plant fills the jar: then one to one is what people mean. */
   if (what === "hydrosol" && input.stop.perKg === undefined) {
     const fitting = Math.max(charges, Math.ceil(volumeMl / fullG - 1e-9));
-    return { massG: Math.min(volumeMl, fullG * fitting), charges: fitting };
+    return enough(Math.min(volumeMl, fullG * fitting), fitting);
   }
   const each = volumeMl / charges;
   let [low, high] = [0, fullG];
@@ -56,5 +58,11 @@ export function massForWish(
     if (comes(middle) >= each) high = middle;
     else low = middle;
   }
-  return { massG: high * charges, charges };
+  return enough(high * charges, charges);
+}
+
+function enough(massG: number, charges: number) {
+  if (massG < leastG)
+    throw new RangeError("I want: that takes less than a tenth of a gram of plant. Wish for more.");
+  return { massG, charges };
 }

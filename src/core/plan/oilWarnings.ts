@@ -5,6 +5,9 @@ import type { PlanInput } from "./planInput";
 import type { BarePlan } from "./planWarnings";
 import type { PlanChange, Warning } from "./warning";
 
+/* Shorter than this nothing has come that could be poured. */
+const leastRunMinutes = 1;
+
 /** The run's own warnings with remedies that this still allows, and whether the receiver keeps the oil. */
 export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
   const warnings = plan.forecast.warnings.map((warning) => {
@@ -13,6 +16,17 @@ export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
     return warning;
   });
   const { receiver, forecast } = plan;
+  const atOnce = forecast.runMinutes < leastRunMinutes;
+  if (atOnce && forecast.stoppedBy !== "reserve" && forecast.stoppedBy !== "never") {
+    const minutes = input.plant.usualMinutes;
+    warnings.push({
+      code: "stopsAtOnce",
+      severity: "error",
+      message: "By its stop this run would end with its first drop: nothing would be distilled.",
+      remedy: `Ask for less in ten more minutes, or stop by the clock after the usual ${minutes} min.`,
+      change: { minutes },
+    });
+  }
   if (input.receiver && receiver && !receiver.suits && forecast.oil.distilledMl.p50 > 0) {
     const oil = { layer: forecast.oilLayer, densityGPerMl: forecast.oilDensityGPerMl };
     const other = (input.otherReceivers ?? []).findIndex(

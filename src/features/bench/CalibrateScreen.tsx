@@ -15,6 +15,7 @@ import {
   methodsOf,
   type Calibration,
 } from "@/core";
+import { limits } from "@/records/limits";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { stillFigures } from "@/records/stillFigures";
@@ -62,10 +63,10 @@ function CalibrateForm({ still }: { still: Still }) {
   const [boil, setBoil] = useState(toInput(before?.minutesToBoil, "min"));
   const [rate, setRate] = useState(toInput(before?.rateMlPerMin, "mL"));
   const fields = {
-    water: readNumber(water, { name: "Water", min: 0, max: 5e6, above: true }),
-    start: readNumber(start, { name: "The start", min: 0, max: 95 }),
-    boil: readNumber(boil, { name: "The time", min: 0, max: 1440, above: true }),
-    rate: readNumber(rate, { name: "The drip rate", min: 0, max: 5000, above: true }),
+    water: readNumber(water, { name: "Water", ...limits.positive }),
+    start: readNumber(start, { name: "The start", ...limits.startC }),
+    boil: readNumber(boil, { name: "The time", ...limits.positive }),
+    rate: readNumber(rate, { name: "The drip rate", ...limits.positive }),
   };
   const figures = stillFigures(still);
   const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));

@@ -5,6 +5,7 @@ import { View } from "react-native";
 import { z } from "zod";
 import { showMass, unitsFor, words, type UnitSystem } from "@/core";
 import { newRecord } from "@/records/base";
+import { limits } from "@/records/limits";
 import type { Measure } from "@/records/measure";
 import { bin, keep } from "@/store/changes";
 import { useAppDispatch, usePlantBook } from "@/store/hooks";
@@ -19,7 +20,7 @@ import { Txt } from "@/ui/primitives/Txt";
 
 const schema = z.object({
   name: z.string().trim().min(1, "Give the measure a name: basketful, handful, bundle.").max(200),
-  mass: numberField({ name: "Its weight", min: 0, max: 1e6, above: true, remedy: "Weigh one." }),
+  mass: numberField({ name: "Its weight", ...limits.positive, remedy: "Weigh one." }),
   plantId: z.string(),
 });
 

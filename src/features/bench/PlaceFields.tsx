@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { limits } from "@/records/limits";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
@@ -11,8 +12,8 @@ import { Txt } from "@/ui/primitives/Txt";
 type Degree = keyof NonNullable<Setting["place"]>;
 
 const ranges: Record<Degree, NumberRange> = {
-  latitude: { name: "Latitude", min: -90, max: 90 },
-  longitude: { name: "Longitude", min: -180, max: 180 },
+  latitude: { name: "Latitude", ...limits.latitude },
+  longitude: { name: "Longitude", ...limits.longitude },
 };
 
 /** Where the still stands, for dusk: both degrees or none. */

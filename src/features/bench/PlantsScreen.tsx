@@ -1,5 +1,4 @@
 import { useRouter } from "expo-router";
-import { useState } from "react";
 import { View } from "react-native";
 import { showRange } from "@/core";
 import { methodWords } from "@/records/methodWords";
@@ -13,6 +12,7 @@ import { Choice } from "@/ui/primitives/Choice";
 import { Row } from "@/ui/primitives/Row";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
+import { useKept } from "@/ui/useKept";
 import { groupOf, plantGroups, type PlantGroup } from "./plantGroups";
 
 /** Every plant the person can distil: the catalogue's and their own. */
@@ -20,8 +20,8 @@ export function PlantsScreen() {
   const router = useRouter();
   const wide = useWide();
   const book = usePlantBook();
-  const [find, setFind] = useState("");
-  const [group, setGroup] = useState<PlantGroup | "all" | "own">("all");
+  const [find, setFind] = useKept("plants/find", "");
+  const [group, setGroup] = useKept<PlantGroup | "all" | "own">("plants/group", "all");
   const wanted = find.trim().toLowerCase();
   const shown = book.all.filter(
     (plant) =>

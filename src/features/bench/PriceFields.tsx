@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { limits } from "@/records/limits";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
@@ -20,7 +21,7 @@ export function PriceFields({ preferences }: { preferences: Setting }) {
   const dispatch = useAppDispatch();
   const kept = preferences.prices ?? { currency: "" };
   const [typed, setTyped] = useState<Partial<Record<Price, NumberInput>>>({});
-  const range = (name: string) => ({ name, min: 0, max: 1e6 });
+  const range = (name: string) => ({ name, ...limits.price });
   return (
     <View className="flex-row flex-wrap gap-3">
       <View className="min-w-[45%] flex-1">
@@ -29,7 +30,7 @@ export function PriceFields({ preferences }: { preferences: Setting }) {
           value={kept.currency}
           maxLength={5}
           placeholder="€"
-          onChange={(currency) => dispatch(changePreferences({ prices: { ...kept, currency } }))}
+          onChange={(currency) => dispatch(changePreferences(({ prices }) => ({ prices: { ...prices, currency } })))}
         />
       </View>
       {prices.map(({ name, label, suffix }) => {
@@ -48,7 +49,11 @@ export function PriceFields({ preferences }: { preferences: Setting }) {
                 const value = readNumber(next, range(label));
                 if (value.ok || next.text.trim() === "") {
                   const price = value.ok ? value.value : undefined;
-                  dispatch(changePreferences({ prices: { ...kept, [name]: price } }));
+                  dispatch(
+                    changePreferences(({ prices: now }) => ({
+                      prices: { currency: "", ...now, [name]: price },
+                    })),
+                  );
                 }
               }}
             />

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
 import { unitsFor, type UnitName } from "@/core";
+import { limits } from "@/records/limits";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
@@ -14,19 +15,22 @@ import {
 
 type Field = keyof Setting["site"];
 
-const temperature = (name: string, min: number, max: number): NumberRange => ({ name, min, max });
 /* Altitude is kept in metres while lengths are canonical in mm. */
 const fields: Record<Field, { label: string; range: NumberRange; perCanonical: number }> = {
   altitudeM: {
     label: "Altitude",
-    range: { name: "Altitude", min: -400e3, max: 5500e3 },
+    range: {
+      name: "Altitude",
+      min: limits.altitudeM.min * 1000,
+      max: limits.altitudeM.max * 1000,
+    },
     perCanonical: 1000,
   },
-  airC: { label: "Air", range: temperature("Air", -20, 50), perCanonical: 1 },
-  waterC: { label: "Water as it goes in", range: temperature("Water", 0, 60), perCanonical: 1 },
+  airC: { label: "Air", range: { name: "Air", ...limits.roomC }, perCanonical: 1 },
+  waterC: { label: "Water as it goes in", range: { name: "Water", ...limits.feedC }, perCanonical: 1 },
   coolingInC: {
     label: "Cooling water",
-    range: temperature("Cooling water", 0, 40),
+    range: { name: "Cooling water", ...limits.coolingC },
     perCanonical: 1,
   },
 };
@@ -69,9 +73,9 @@ function SiteField({ field, preferences }: { field: Field; preferences: Setting 
         const value = readNumber(next, range);
         if (value.ok)
           dispatch(
-            changePreferences({
-              site: { ...preferences.site, [field]: value.value / perCanonical },
-            }),
+            changePreferences(({ site }) => ({
+              site: { ...site, [field]: value.value / perCanonical },
+            })),
           );
       }}
     />

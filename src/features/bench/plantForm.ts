@@ -8,6 +8,7 @@ import {
   type Plant,
   type PlantState,
 } from "@/core";
+import { limits } from "@/records/limits";
 import type { Material } from "@/records/material";
 import { numberField, optionalNumberField, toInput } from "@/ui/primitives/numberInput";
 
@@ -20,7 +21,7 @@ const figures = {
 };
 const sentence = z.string().trim().max(300);
 const yesNo = z.enum(["yes", "no"]);
-const ratio = { min: 0.5, max: 50 };
+const ratio = limits.waterRatio;
 
 /** A plant's figures as they are typed; a state is told with all its four figures or not at all. */
 export const plantFormSchema = z
@@ -64,7 +65,7 @@ export const plantFormSchema = z
         percent: optionalNumberField({ name: "A share", min: 0, max: 100 }),
       }),
     ),
-    setsBelow: optionalNumberField({ name: "The setting point", min: -20, max: 60 }),
+    setsBelow: optionalNumberField({ name: "The setting point", ...limits.setsBelowC }),
     keeping: z.enum(keepingClasses),
     oilLook: sentence,
     hydrosolLook: sentence,

@@ -1,10 +1,11 @@
 import { z } from "zod";
 import { cylinderHeightMm, unitsFor, type UnitSystem } from "@/core";
+import { limits } from "@/records/limits";
 import { stillSchema, type Still } from "@/records/still";
 import { numberField, optionalNumberField, toInput } from "@/ui/primitives/numberInput";
 
-const volume = (name: string) => numberField({ name, min: 0, max: 5e6, above: true });
-const length = (name: string) => numberField({ name, min: 0, max: 5000, above: true });
+const volume = (name: string) => numberField({ name, ...limits.positive });
+const length = (name: string) => numberField({ name, ...limits.positive });
 
 /** A still as it is typed: every part is asked for, only what the construction has is kept. */
 export const stillFormSchema = z
@@ -14,31 +15,24 @@ export const stillFormSchema = z
     metal: stillSchema.shape.metal,
     potVolume: volume("The pot"),
     potDiameter: length("The pot's diameter"),
-    basketFloor: optionalNumberField({
-      name: "The basket's height",
-      min: 0,
-      max: 5000,
-      above: true,
-    }),
-    holderVolume: optionalNumberField({ name: "The plant's room", min: 0, max: 5e6, above: true }),
-    holderDiameter: optionalNumberField({ name: "Its diameter", min: 0, max: 5000, above: true }),
-    dryLine: numberField({ name: "The dry line", min: 0, max: 5e6 }),
+    basketFloor: optionalNumberField({ name: "The basket's height", ...limits.positive }),
+    holderVolume: optionalNumberField({ name: "The plant's room", ...limits.positive }),
+    holderDiameter: optionalNumberField({ name: "Its diameter", ...limits.positive }),
+    dryLine: numberField({ name: "The dry line", ...limits.amount }),
     emptyMass: numberField({
       name: "The empty still",
-      min: 0,
-      max: 1e6,
-      above: true,
+      ...limits.positive,
       remedy: "Put it on the scale.",
     }),
     heatKind: stillSchema.shape.heat.shape.kind,
-    power: numberField({ name: "Power", min: 0, max: 1e5, above: true }),
+    power: numberField({ name: "Power", ...limits.stillPowerW }),
     efficiency: optionalNumberField({ name: "Efficiency", min: 1, max: 100 }),
-    holdUp: numberField({ name: "Hold-up", min: 0, max: 100 }),
+    holdUp: numberField({ name: "Hold-up", ...limits.amount }),
     jar: volume("The jar"),
     head: z.enum(["swanNeck", "dome", "column", "packedColumn"]),
     condenser: z.enum(["notSaid", "tubCoil", "recirculated", "tap"]),
-    tub: optionalNumberField({ name: "The tub", min: 0, max: 2e6, above: true }),
-    ice: optionalNumberField({ name: "Ice", min: 0, max: 5e5 }),
+    tub: optionalNumberField({ name: "The tub", ...limits.positive }),
+    ice: optionalNumberField({ name: "Ice", ...limits.amount }),
     rise: optionalNumberField({ name: "The rise", min: 1, max: 60 }),
     receivers: z
       .array(

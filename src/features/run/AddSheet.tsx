@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { unitsFor, type UnitSystem } from "@/core";
+import { limits } from "@/records/limits";
 import { Button } from "@/ui/primitives/Button";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
@@ -26,8 +27,8 @@ export function AddSheet({ open, onClose, log, units }: Props) {
   const [water, setWater] = useState(toInput(undefined, volumes[0] ?? "mL"));
   const read =
     what === "ice"
-      ? readNumber(ice, { name: "Ice", min: 0, max: 1e5, above: true })
-      : readNumber(water, { name: "Water", min: 0, max: 1e5, above: true });
+      ? readNumber(ice, { name: "Ice", ...limits.positive })
+      : readNumber(water, { name: "Water", ...limits.positive });
   return (
     <Sheet title="Ice or water" open={open} onClose={onClose}>
       <Choice

@@ -2,6 +2,7 @@ import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
 import { unitsFor, type UnitSystem } from "@/core";
+import { limits } from "@/records/limits";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/records/runState";
 import { Button } from "@/ui/primitives/Button";
@@ -28,7 +29,7 @@ export function AfterHeatOff({ run, state, log, units }: Props) {
   const [smell, setSmell] = useState("");
   const [colour, setColour] = useState("");
   const [liquor, setLiquor] = useState<"kept" | "gone">();
-  const read = readNumber(tail, { name: "The tail", min: 0, max: 1e5 });
+  const read = readNumber(tail, { name: "The tail", ...limits.amount });
   const told = wetness ?? (smell || colour || liquor || (read.ok ? "tail" : undefined));
   const steps = [
     "Leave the cooling on until the last drop has come.",

@@ -1,9 +1,11 @@
-import { memo, useState } from "react";
+import { memo } from "react";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import type { RunState } from "@/records/runState";
 import { Button } from "@/ui/primitives/Button";
 import { useAfterAnswer } from "@/ui/useAfterAnswer";
+import { HeatOffButton, type EarlyBy } from "./HeatOffButton";
+import { Tap } from "./Tap";
 import type { Log, Tapped } from "./useLog";
 
 /** The sheets of the cockpit. */
@@ -19,6 +21,9 @@ interface Props {
   entries: number;
   log: Log;
   onOpen: (sheet: SheetName) => void;
+  early: () => EarlyBy | undefined;
+  /** Heat off stands elsewhere, where it never scrolls away. */
+  heatOffElsewhere?: boolean;
 }
 
 /** Big buttons for a wet thumb, always in the same nine places. */
@@ -29,16 +34,18 @@ export const CockpitButtons = memo(function CockpitButtons({
   entries,
   log,
   onOpen,
+  early,
+  heatOffElsewhere = false,
 }: Props) {
   const router = useRouter();
-  const sheet = (name: SheetName, label: string, hint?: string) => (
-    <Opener label={label} hint={hint} onOpen={() => onOpen(name)} />
+  const sheet = (name: SheetName, label: string) => (
+    <Opener label={label} onOpen={() => onOpen(name)} />
   );
   const tap = (
     type: Tapped,
     label: string,
     noted: string,
-    look: "quiet" | "main" | "danger" = "quiet",
+    look: "quiet" | "main" = "quiet",
   ) => (
     <Tap
       key={type}
@@ -48,7 +55,7 @@ export const CockpitButtons = memo(function CockpitButtons({
       onTap={() => log.tap(type, noted)}
     />
   );
-  const logButton = sheet("log", "Log", `Log, ${entries} entries`);
+  const logButton = sheet("log", `Log, ${entries}`);
   if (phase === "ready" || phase === "settling" || phase === "done") {
     return (
       <View className="flex-row gap-2">
@@ -98,21 +105,27 @@ export const CockpitButtons = memo(function CockpitButtons({
         )}
       </View>
       <View className="flex-row gap-2">
-        {sheet("add", "Ice, water", "Ice or water added")}
-        {sheet("heat", "Heat", "Heat changed")}
+        {sheet("add", "Ice, water")}
+        {sheet("heat", "Heat")}
         {sheet("trouble", "Trouble")}
       </View>
       <View className="flex-row gap-2">
         {logButton}
         {sheet("note", "Note")}
-        {tap("heatOff", "Heat off", "Heat off noted.", "danger")}
+        {heatOffElsewhere ? null : (
+          <HeatOffButton
+            entries={entries}
+            early={early}
+            onOff={() => log.tap("heatOff", "Heat off noted.")}
+          />
+        )}
       </View>
     </View>
   );
 });
 
 /** Opens a sheet. The tap is answered by the button itself, which stays lit until the sheet is there. */
-function Opener({ label, hint, onOpen }: { label: string; hint?: string; onOpen: () => void }) {
+function Opener({ label, onOpen }: { label: string; onOpen: () => void }) {
   const [opening, open] = useAfterAnswer();
   return (
     <Button
@@ -121,30 +134,7 @@ function Opener({ label, hint, onOpen }: { label: string; hint?: string; onOpen:
       look="quiet"
       lit={opening}
       label={label}
-      hint={hint}
       onPress={() => open(onOpen)}
-    />
-  );
-}
-
-interface TapProps {
-  label: string;
-  look: "quiet" | "main" | "danger";
-  entries: number;
-  onTap: () => boolean;
-}
-
-/** Writes into the log. It lights up with the tap, until what is drawn has the entry. */
-function Tap({ label, look, entries, onTap }: TapProps) {
-  const [noting, setNoting] = useState<number>();
-  return (
-    <Button
-      size="cockpit"
-      className="flex-1 px-1"
-      look={look}
-      lit={noting === entries}
-      label={label}
-      onPress={() => onTap() && setNoting(entries)}
     />
   );
 }

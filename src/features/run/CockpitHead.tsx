@@ -48,7 +48,7 @@ export const CockpitHead = memo(function CockpitHead({
         <Link href="/" asChild>
           <Pressable
             aria-label="Today"
-            className="-ml-2 min-h-[44px] min-w-[36px] items-center justify-center"
+            className="-ml-3 min-h-[64px] min-w-[64px] items-center justify-center"
           >
             <ChevronLeft size={22} color="var(--soft)" />
           </Pressable>
@@ -57,7 +57,7 @@ export const CockpitHead = memo(function CockpitHead({
           <Txt variant="label" numberOfLines={1}>
             {`Run ${run.number} · ${plantName} · ${run.stillName}`}
           </Txt>
-          <Txt variant="heading" role="heading" aria-level={1}>
+          <Txt variant="heading" role="heading" aria-level={1} {...{ tabIndex: -1 }}>
             {phaseOf(state, live)}
           </Txt>
         </View>
@@ -66,7 +66,7 @@ export const CockpitHead = memo(function CockpitHead({
         role="button"
         aria-label={probe ? `Probe and scale: ${probe}` : "Connect a probe and scale"}
         onPress={onProbe}
-        className="min-h-[44px] min-w-[44px] items-center justify-center rounded-[14px] active:opacity-80"
+        className="min-h-[64px] min-w-[64px] items-center justify-center rounded-[14px] active:opacity-80"
       >
         <Thermometer
           size={22}

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { limits } from "@/records/limits";
 import type { RunPlan } from "@/records/run";
 import { Button } from "@/ui/primitives/Button";
 import { NumberField } from "@/ui/primitives/NumberField";
@@ -21,7 +22,7 @@ interface Props {
 export function HeatSheet({ open, onClose, log, plan, powerW }: Props) {
   const [power, setPower] = useState(toInput(undefined, "W"));
   const [ago, setAgo] = useState(0);
-  const read = readNumber(power, { name: "Power", min: 0, max: 1e5 });
+  const read = readNumber(power, { name: "Power", ...limits.powerW });
   const take = (watts: number, label: string) => {
     log.write({ type: "heatChanged", powerW: watts }, { agoMinutes: ago, label });
     setPower(toInput(undefined, "W"));

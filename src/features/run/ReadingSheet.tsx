@@ -2,34 +2,14 @@ import { zodResolver } from "@hookform/resolvers/zod";
 import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { View } from "react-native";
-import { z } from "zod";
 import { unitsFor, type UnitSystem } from "@/core";
 import { Button } from "@/ui/primitives/Button";
 import { FormNumber, FormText } from "@/ui/primitives/form";
-import { optionalNumberField, toInput } from "@/ui/primitives/numberInput";
+import { toInput } from "@/ui/primitives/numberInput";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { AgoChoice } from "./AgoChoice";
+import { readingSchema } from "./readingForm";
 import type { Log } from "./useLog";
-
-const temperature = (name: string) => optionalNumberField({ name, min: -20, max: 130 });
-
-const schema = z
-  .object({
-    distillate: optionalNumberField({ name: "Distillate", min: 0, max: 1e6 }),
-    oil: optionalNumberField({ name: "Oil", min: 0, max: 1e5 }),
-    head: temperature("Head"),
-    outlet: temperature("Outlet"),
-    tub: optionalNumberField({ name: "Tub", min: -5, max: 105 }),
-    note: z.string().max(5000),
-  })
-  .refine(
-    ({ distillate, oil, head, outlet, tub, note }) =>
-      distillate ?? oil ?? head ?? outlet ?? tub ?? (note || undefined),
-    {
-      path: ["distillate"],
-      message: "Read at least one thing: the jar, a temperature, or a note.",
-    },
-  );
 
 interface Props {
   open: boolean;
@@ -44,7 +24,7 @@ export function ReadingSheet({ open, onClose, log, units }: Props) {
   const volumes = unitsFor("volume", units);
   const [ago, setAgo] = useState(0);
   const { control, handleSubmit, reset } = useForm({
-    resolver: zodResolver(schema),
+    resolver: zodResolver(readingSchema),
     defaultValues: {
       distillate: toInput(undefined, volumes[0] ?? "mL"),
       oil: toInput(undefined, "mL"),

@@ -17,6 +17,7 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
+import { earlyBy, HeatOffButton } from "./HeatOffButton";
 import { Levels } from "./Levels";
 import { phaseOf } from "./runWords";
 import { useLog } from "./useLog";
@@ -151,13 +152,11 @@ function SmallCockpit({ run, state, live, still, now }: Watched) {
           hint={`Open ${run.stillName}`}
           onPress={open}
         />
-        <Button
-          size="cockpit"
-          className="flex-1"
-          look="danger"
-          label="Heat off"
+        <HeatOffButton
           hint={`Heat off: ${run.stillName}`}
-          onPress={() => log.tap("heatOff", "Heat off noted.")}
+          entries={state.entries.length}
+          early={() => earlyBy(live)}
+          onOff={() => log.tap("heatOff", "Heat off noted.")}
         />
       </View>
     </Card>

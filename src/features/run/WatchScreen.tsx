@@ -1,5 +1,5 @@
 import { useKeepAwake } from "expo-keep-awake";
-import { memo, useCallback, useDeferredValue, useMemo, useState } from "react";
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { ScrollView, View } from "react-native";
 import { latestKnown, liveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
@@ -9,16 +9,18 @@ import { dueSound, soundOn } from "@/records/soundOn";
 import { whatNow } from "@/records/whatNow";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
-import { useWide } from "@/ui/layout/useWide";
+import { useShort, useWide } from "@/ui/layout/useWide";
 import { useCueSound } from "@/ui/useCueSound";
 import { useNow } from "@/ui/useNow";
 import { AfterHeatOff } from "./AfterHeatOff";
 import { AskSound } from "./AskSound";
 import { CockpitButtons, type SheetName } from "./CockpitButtons";
+import { AlarmBar } from "./AlarmBar";
 import { CockpitSheets } from "./CockpitSheets";
 import { ClockRow, CockpitHead, CueCard } from "./CockpitHead";
 import { FanCard } from "./FanCard";
 import { Gauges } from "./Gauges";
+import { earlyBy } from "./HeatOffButton";
 import { Levels } from "./Levels";
 import { LiveStill } from "./LiveStill";
 import { OtherRuns } from "./OtherRuns";
@@ -39,7 +41,8 @@ export function WatchScreen({ run }: { run: Run }) {
 }
 
 const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
-  const wide = useWide();
+  const short = useShort();
+  const wide = useWide() && !short;
   /* The clock ticks every second; levels, cues and forecast every few, so that a tap finds the page idle. */
   const wallNow = useNow(run.clock && run.clock.speed > 1 ? 1000 : stepMs);
   const now = runNow(run, wallNow);
@@ -72,6 +75,11 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
   const openForecast = useCallback(() => setSheet("forecast"), []);
   const openTrouble = useCallback(() => setSheet("trouble"), []);
   const openProbe = useCallback(() => setSheet("instrument"), []);
+  const latestLive = useRef(live);
+  useEffect(() => {
+    latestLive.current = live;
+  });
+  const early = useCallback(() => earlyBy(latestLive.current), []);
   const heatOn = state.litAt !== undefined && state.heatOffAt === undefined;
   const parts = useMemo(
     () => ({ run, state, live, watched, since, units }),
@@ -86,8 +94,11 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
       entries={state.entries.length}
       log={log}
       onOpen={setSheet}
+      early={early}
+      heatOffElsewhere={short}
     />
   );
+  const pinned = short && heatOn;
   const after = state.phase === "settling";
   const levels = heatOn ? <Levels {...parts} still={still} /> : null;
   const fan = heatOn ? <FanCard {...parts} onOpen={openForecast} /> : null;
@@ -109,7 +120,9 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
                 onProbe={openProbe}
               />
               <ClockRow {...parts} />
-              <CueCard {...parts} onTrouble={openTrouble} />
+              {pinned && asked && asked.level !== "later" ? null : (
+                <CueCard {...parts} onTrouble={openTrouble} />
+              )}
               {heatOn && !first.live ? <AskSound preferences={preferences} /> : null}
               {wide ? null : (
                 <>
@@ -118,6 +131,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
                   {gauges}
                 </>
               )}
+              {pinned ? buttons : null}
               {after ? <AfterHeatOff run={run} state={state} log={log} units={units} /> : null}
               {wide ? (
                 <>
@@ -146,7 +160,11 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
           </View>
         </View>
       </ScrollView>
-      {wide ? null : <View className="border-t border-line px-3 py-2">{buttons}</View>}
+      {pinned ? (
+        <AlarmBar {...parts} early={early} log={log} onTrouble={openTrouble} />
+      ) : wide ? null : (
+        <View className="border-t border-line px-3 py-2">{buttons}</View>
+      )}
       <CockpitSheets
         {...parts}
         sheet={sheet}

@@ -1,4 +1,5 @@
 import { unitsFor, type UnitName, type UnitSystem } from "@/core";
+import { limits, type Limit } from "@/records/limits";
 import type { RunState } from "@/records/runState";
 import { readNumber, toInput, type NumberInput } from "@/ui/primitives/numberInput";
 
@@ -8,10 +9,9 @@ interface Amount {
   label: string;
   field: "distillateMl" | "rateMlPerMin" | "volumeMl" | "massG" | "powerW";
   units: (system: UnitSystem) => readonly UnitName[];
-  max: number;
+  limit: Limit;
   /** An entry may be without it. */
   optional?: true;
-  above?: true;
 }
 
 const volumes = (system: UnitSystem) => unitsFor("volume", system);
@@ -25,28 +25,27 @@ function amountOf(entry: Standing): Amount | undefined {
             label: "Distillate so far",
             field: "distillateMl",
             units: volumes,
-            max: 1e6,
+            limit: limits.amount,
             optional: true,
           }
         : {
             label: "Drips, mL a minute",
             field: "rateMlPerMin",
             units: () => ["mL"],
-            max: 1e4,
+            limit: limits.amount,
             optional: true,
           };
     case "waterAdded":
-      return { label: "Water added", field: "volumeMl", units: volumes, max: 1e6, above: true };
+      return { label: "Water added", field: "volumeMl", units: volumes, limit: limits.positive };
     case "iceAdded":
       return {
         label: "Ice added",
         field: "massG",
         units: (system) => (system === "metric" ? ["kg", "lb"] : ["lb", "kg"]),
-        max: 1e6,
-        above: true,
+        limit: limits.positive,
       };
     case "heatChanged":
-      return { label: "Heat", field: "powerW", units: () => ["W", "kW"], max: 1e5 };
+      return { label: "Heat", field: "powerW", units: () => ["W", "kW"], limit: limits.powerW };
     default:
       return undefined;
   }
@@ -62,10 +61,10 @@ export const readableAmount = {
   read(entry: Standing, input: NumberInput) {
     const amount = amountOf(entry);
     if (!amount) return { applies: false, label: "", problem: undefined, change: {} };
-    const { label, field, max, optional, above } = amount;
+    const { label, field, limit, optional } = amount;
     if (optional && input.text.trim() === "")
       return { applies: true, label, problem: undefined, change: {} };
-    const read = readNumber(input, { name: label, min: 0, max, above });
+    const read = readNumber(input, { name: label, ...limit });
     return read.ok
       ? { applies: true, label, problem: undefined, change: { [field]: read.value } }
       : { applies: true, label, problem: read.problem, change: {} };

@@ -1,6 +1,6 @@
 import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
-import { useDeferredValue, useMemo, useState } from "react";
+import { useDeferredValue, useMemo } from "react";
 import { View } from "react-native";
 import { showMass, showOil, significant, words, type UnitSystem } from "@/core";
 import { runsCsv } from "@/exchange/csv";
@@ -15,7 +15,8 @@ import { Card } from "@/ui/primitives/Card";
 import { Row } from "@/ui/primitives/Row";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
-import { findRuns, sortRuns, type SortKey } from "./findRuns";
+import { useKept } from "@/ui/useKept";
+import { findRuns, sortRuns, type Sort } from "./findRuns";
 import { RunTable } from "./RunTable";
 import { standing } from "./standing";
 
@@ -29,9 +30,9 @@ export function RunsScreen() {
   const router = useRouter();
   const { units } = useAppSelector(selectPreferences);
   const runs = useAppSelector(selectRuns);
-  const [query, setQuery] = useState("");
-  const [shown, setShown] = useState(pageSize);
-  const [sort, setSort] = useState<{ key: SortKey; down: boolean }>({ key: "number", down: true });
+  const [query, setQuery] = useKept("runs/find", "");
+  const [shown, setShown] = useKept("runs/shown", pageSize);
+  const [sort, setSort] = useKept<Sort>("runs/sort", { key: "number", down: true });
   const searched = useDeferredValue(query);
   const summaries = useMemo(() => runs.map((run) => summarise(run, plantBook)), [runs, plantBook]);
   const found = useMemo(

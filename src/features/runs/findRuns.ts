@@ -4,6 +4,12 @@ import type { RunSummary } from "@/records/runSummary";
 export type SortKey =
   "number" | "at" | "plant" | "charge" | "minutes" | "hydrosol" | "oil" | "yield";
 
+/** By which column, and which way round. */
+export interface Sort {
+  key: SortKey;
+  down: boolean;
+}
+
 const read: Record<SortKey, (summary: RunSummary) => number | string> = {
   number: ({ run }) => run.number,
   at: ({ at }) => at,

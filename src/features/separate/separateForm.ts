@@ -1,18 +1,19 @@
 import { z } from "zod";
 import { unitsFor, type UnitSystem } from "@/core";
 import type { Separated } from "@/records/entry";
+import { limits } from "@/records/limits";
 import { numberField, optionalNumberField, toInput } from "@/ui/primitives/numberInput";
 
 /** What is measured once oil and hydrosol are apart. */
 export const separateSchema = z
   .object({
-    oil: numberField({ name: "Oil", min: 0, max: 1e5, remedy: "None to see? Write 0." }),
-    hydrosol: numberField({ name: "Hydrosol", min: 0, max: 1e6 }),
-    firstCut: optionalNumberField({ name: "First cut", min: 0, max: 1e6 }),
-    density: optionalNumberField({ name: "Density", min: 0.6, max: 1.3 }),
+    oil: numberField({ name: "Oil", ...limits.amount, remedy: "None to see? Write 0." }),
+    hydrosol: numberField({ name: "Hydrosol", ...limits.amount }),
+    firstCut: optionalNumberField({ name: "First cut", ...limits.amount }),
+    density: optionalNumberField({ name: "Density", ...limits.oilDensity }),
     look: z.string().max(200),
     smell: z.string().max(200),
-    ph: optionalNumberField({ name: "pH", min: 0, max: 14 }),
+    ph: optionalNumberField({ name: "pH", ...limits.ph }),
     note: z.string().max(5000),
   })
   .refine(({ firstCut, hydrosol }) => (firstCut ?? 0) <= hydrosol, {

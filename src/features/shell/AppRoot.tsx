@@ -17,6 +17,8 @@ import { openTabNotices } from "@/storage/tabNotices";
 import { openLogbook } from "@/store/openLogbook";
 import { createStore, type AppStore } from "@/store/store";
 import { openKeepClient, type KeepTexts } from "@/workers/keepClient";
+import { retryParts } from "@/ui/partsLoading";
+import { keepAppHere } from "./serviceWorker";
 import { Shell } from "./Shell";
 
 /** Opens the chosen logbook and shows the app over it. */
@@ -29,7 +31,9 @@ export function AppRoot({ children }: { children: ReactNode }) {
     Atkinson_700: AtkinsonHyperlegibleNext_700Bold,
   });
   useEffect(() => {
+    retryParts();
     void askToKeep();
+    void keepAppHere();
     const following = store.dispatch(openLogbook());
     return () => void following.then((stop) => stop());
   }, [store]);

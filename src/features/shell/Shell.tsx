@@ -5,35 +5,56 @@ import { View } from "react-native";
 import { useAppSelector } from "@/store/hooks";
 import { Places } from "@/ui/layout/Places";
 import { isCockpit } from "./isCockpit";
-import { useWide } from "@/ui/layout/useWide";
+import { useShort, useWide } from "@/ui/layout/useWide";
 import { Txt } from "@/ui/primitives/Txt";
+import { useFocusKept } from "@/ui/useFocusKept";
 import { DemoBanner } from "./DemoBanner";
 import { KeepingBanner } from "./KeepingBanner";
 import { Listeners } from "./Listeners";
 import { StillWatch } from "./StillWatch";
 import { UndoBar } from "./UndoBar";
+import { PartsBanner } from "./PartsBanner";
+import { ScreenBoundary } from "./ScreenBoundary";
+import { VersionBanner } from "./VersionBanner";
 import { useTheme } from "./useTheme";
 
 /** What stands around every screen: places, banners, undo. */
 export function Shell({ children }: { children: ReactNode }) {
-  const wide = useWide();
+  const short = useShort();
   const path = usePathname();
+  const cockpit = isCockpit(path);
+  const wide = useWide();
   const loading = useAppSelector(({ keeping }) => keeping.status === "loading");
   useTheme();
+  useFocusKept(path);
   return (
     <View className="h-full flex-1 bg-ground">
-      <DemoBanner />
+      {cockpit && short ? null : <DemoBanner />}
       <KeepingBanner />
+      <PartsBanner />
+      <VersionBanner />
       <View className={`min-h-0 flex-1 ${wide ? "flex-row" : "flex-col-reverse"}`}>
-        {!wide && isCockpit(path) ? null : <Places />}
+        {!wide && cockpit ? null : <Places />}
         <View className="min-h-0 min-w-0 flex-1">
           <UndoBar />
-          <StillWatch />
-          {loading ? <Opening /> : children}
+          <ScreenBoundary path={path} instead={alarmsFailed}>
+            <StillWatch />
+          </ScreenBoundary>
+          <ScreenBoundary path={path}>{loading ? <Opening /> : children}</ScreenBoundary>
         </View>
       </View>
       <PortalHost />
-      <Listeners />
+      <ScreenBoundary path={path} instead={() => null}>
+        <Listeners />
+      </ScreenBoundary>
+    </View>
+  );
+}
+
+function alarmsFailed(problem: string) {
+  return (
+    <View role="alert" className="bg-ember-wash px-4 py-2">
+      <Txt className="text-ember-ink">{`The stills cannot be watched from here: ${problem.slice(0, 120)}. Watch them with your own eyes.`}</Txt>
     </View>
   );
 }

@@ -1,8 +1,11 @@
 import { Link, type Href } from "expo-router";
 import ChevronLeft from "lucide-react-native/icons/chevron-left";
-import { useEffect, type ReactNode } from "react";
+import { useRef, type ReactNode } from "react";
 import { Pressable, ScrollView, Text, View } from "react-native";
+import { FormArea } from "../primitives/FormArea";
 import { Txt } from "../primitives/Txt";
+import { usePageTitle } from "./usePageTitle";
+import { useScrollKept } from "./useScrollKept";
 import { useWide } from "./useWide";
 
 interface Props {
@@ -18,26 +21,44 @@ interface Props {
   aside?: ReactNode;
   /** The one main action, within thumb's reach. */
   footer?: ReactNode;
+  /** The main action's work, done by Enter in any field too. */
+  onSubmit?: () => void;
+  /** The page's own name where the title alone does not tell it: "Clary sage, run 12". */
+  pageTitle?: string;
 }
 
 /** One screen: title, work, result, main action. */
-export function Screen({ title, over, back, actions, children, aside, footer }: Props) {
+export function Screen({
+  title,
+  over,
+  back,
+  actions,
+  children,
+  aside,
+  footer,
+  onSubmit,
+  pageTitle = title,
+}: Props) {
   const wide = useWide();
-  useEffect(() => {
-    document.title = `${title} · Sereno`;
-  }, [title]);
+  const list = useRef<ScrollView>(null);
+  usePageTitle(pageTitle);
+  useScrollKept(list);
   return (
     <View role="main" className="flex-1 bg-ground">
       <ScrollView
+        ref={list}
         {...{ tabIndex: 0 }}
         contentContainerClassName={wide ? "px-8 pb-10 pt-7" : "px-4 pb-6 pt-4"}
       >
-        <View className={`w-full gap-4 self-center ${wide ? "max-w-[1180px]" : "max-w-[620px]"}`}>
+        <FormArea
+          onSubmit={onSubmit}
+          className={`w-full gap-4 self-center ${wide ? "max-w-[1180px]" : "max-w-[620px]"}`}
+        >
           <View className="flex-row flex-wrap items-end justify-between gap-x-4 gap-y-2">
             <View className="min-w-0 shrink">
               {back ? (
                 <Link href={back.href} asChild>
-                  <Pressable className="-ml-2 min-h-[44px] flex-row items-center pr-3">
+                  <Pressable className="-ml-2 min-h-[48px] flex-row items-center pr-3">
                     <ChevronLeft size={20} color="var(--soft)" />
                     <Text className="font-medium text-[15px] text-soft">{back.label}</Text>
                   </Pressable>
@@ -65,7 +86,7 @@ export function Screen({ title, over, back, actions, children, aside, footer }: 
               {wide ? footer : null}
             </>
           )}
-        </View>
+        </FormArea>
       </ScrollView>
       {!wide && footer ? (
         <View className="border-t border-line bg-ground px-4 py-3">{footer}</View>

@@ -7,3 +7,11 @@ const wideFrom = 900;
 export function useWide(): boolean {
   return useWindowDimensions().width >= wideFrom;
 }
+
+/* Lower than this the cockpit does not fit: a phone on its side, or a page at 400 %. */
+const shortBelow = 560;
+
+/** Whether the screen is too low for the cockpit's whole face. */
+export function useShort(): boolean {
+  return useWindowDimensions().height < shortBelow;
+}

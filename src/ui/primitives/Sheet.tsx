@@ -1,8 +1,12 @@
 import * as Dialog from "@rn-primitives/dialog";
-import { useDeferredValue, type ReactNode } from "react";
+import { useDeferredValue, useLayoutEffect, useRef, type ReactNode } from "react";
 import { ScrollView, View } from "react-native";
+import { focusBack } from "../focusHeading";
+import { shieldTaps } from "../shieldTaps";
 import { useAfterAnswer } from "../useAfterAnswer";
+import { useBackCloses } from "../useBackCloses";
 import { Button } from "./Button";
+import { FormArea } from "./FormArea";
 import { Txt } from "./Txt";
 
 interface Props {
@@ -11,30 +15,50 @@ interface Props {
   intro?: string;
   open: boolean;
   onClose: () => void;
+  /** The main button's work, done by Enter too. */
+  onSubmit?: () => void;
   children: ReactNode;
 }
 
-/** A sheet over the screen: from below on a phone, in the middle on a wide screen. */
-export function Sheet({ title, intro, open, onClose, children }: Props) {
+/**
+ * A sheet over the screen: from below on a phone, at the right on a wide screen. Its way out stands at
+ * the foot on the left, where the cockpit has its log, and nothing stands where Heat off is.
+ */
+export function Sheet({ title, intro, open, onClose, onSubmit, children }: Props) {
   /* The sheet itself answers the tap; what is in it follows at once, but not before. */
   const filled = useDeferredValue(open, false);
+  const opener = useRef<HTMLElement | null>(null);
+  useBackCloses(open, onClose);
   return (
     <Dialog.Root open={open} onOpenChange={(now) => (now ? undefined : onClose())}>
       <Dialog.Portal>
         <Dialog.Overlay className="sheet-overlay">
-          <Dialog.Content className="sheet-content" {...{ "aria-describedby": undefined }}>
-            <View className="flex-row items-center justify-between gap-3 px-5 pt-4">
+          <Dialog.Content
+            className="sheet-content"
+            onOpenAutoFocus={() => {
+              opener.current = document.activeElement as HTMLElement | null;
+            }}
+            onCloseAutoFocus={(event) => {
+              event.preventDefault();
+              focusBack(opener.current);
+            }}
+            {...{ "aria-describedby": undefined }}
+          >
+            <Shield />
+            <View className="px-5 pt-4">
               <Dialog.Title asChild>
-                <Txt variant="heading" className="flex-1">
-                  {title}
-                </Txt>
+                <Txt variant="heading">{title}</Txt>
               </Dialog.Title>
+            </View>
+            <ScrollView className="px-5" contentContainerClassName="pb-4 pt-1">
+              <FormArea onSubmit={onSubmit} className="gap-4">
+                {intro ? <Txt variant="small">{intro}</Txt> : null}
+                {filled ? children : null}
+              </FormArea>
+            </ScrollView>
+            <View className="sheet-foot min-h-[80px] flex-row items-center border-t border-line px-3">
               <CloseButton onClose={onClose} />
             </View>
-            <ScrollView className="px-5" contentContainerClassName="gap-4 pb-6 pt-1">
-              {intro ? <Txt variant="small">{intro}</Txt> : null}
-              {filled ? children : null}
-            </ScrollView>
           </Dialog.Content>
         </Dialog.Overlay>
       </Dialog.Portal>
@@ -42,9 +66,28 @@ export function Sheet({ title, intro, open, onClose, children }: Props) {
   );
 }
 
+/** Leaves a shield where the sheet was, however it is closed. */
+function Shield() {
+  const mark = useRef<View>(null);
+  useLayoutEffect(() => {
+    const sheet = (mark.current as unknown as HTMLElement | null)?.parentElement;
+    return () => {
+      if (sheet) shieldTaps(sheet.getBoundingClientRect());
+    };
+  }, []);
+  return <View ref={mark} className="hidden" />;
+}
+
 function CloseButton({ onClose }: { onClose: () => void }) {
   const [closing, close] = useAfterAnswer();
   return (
-    <Button label="Close" look="plain" lit={closing} size="small" onPress={() => close(onClose)} />
+    <Button
+      label="Close"
+      look="quiet"
+      lit={closing}
+      size="cockpit"
+      className="min-w-[104px]"
+      onPress={() => close(onClose)}
+    />
   );
 }

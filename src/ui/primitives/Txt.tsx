@@ -14,6 +14,9 @@ const variants = {
 /* Of two inks in one place the style sheet's order decides, not the caller: only one may stand. */
 const ownInk = /(^|\s)text-(?!\[|center|left|right)/;
 
+/* The name of a screen takes the focus when one comes to it, but not with the tab key. */
+const focusable = { tabIndex: -1 as const };
+
 interface Props extends TextProps {
   variant?: keyof typeof variants;
   className?: string;
@@ -25,7 +28,7 @@ export function Txt({ variant = "body", className = "", ...rest }: Props) {
   const { look, ink } = variants[variant];
   return (
     <Text
-      {...(level ? { role: "heading" as const, "aria-level": level } : {})}
+      {...(level ? { role: "heading" as const, "aria-level": level, ...(level === 1 ? focusable : {}) } : {})}
       className={`${look} ${ownInk.test(className) ? "" : ink} ${className}`}
       {...rest}
     />

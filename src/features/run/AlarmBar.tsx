@@ -1,0 +1,42 @@
+import { memo } from "react";
+import { Pressable, Text, View } from "react-native";
+import { whatNow } from "@/records/whatNow";
+import type { CockpitPart } from "./CockpitHead";
+import { HeatOffButton, type EarlyBy } from "./HeatOffButton";
+import type { Log } from "./useLog";
+
+interface Props extends CockpitPart {
+  early: () => EarlyBy | undefined;
+  log: Log;
+  onTrouble: () => void;
+}
+
+/** On a screen too low for the whole cockpit: what is wrong and Heat off, which never scroll away. */
+export const AlarmBar = memo(function AlarmBar({ state, live, early, log, onTrouble }: Props) {
+  const [first] = whatNow(live);
+  const urgent = first !== undefined && first.level !== "later";
+  return (
+    <View
+      className={`min-h-[72px] flex-row items-center gap-2 border-t border-line px-2 py-1 ${urgent ? "bg-ember-wash" : "bg-ground"}`}
+    >
+      <Pressable
+        role="button"
+        onPress={onTrouble}
+        className="min-h-[64px] min-w-0 flex-1 justify-center active:opacity-80"
+      >
+        <Text
+          role={urgent ? "alert" : undefined}
+          className={`font-bold text-[16px] leading-[19px] ${urgent ? "text-ember-ink" : "text-ink"}`}
+        >
+          {first?.say ?? "Nothing is due"}
+        </Text>
+      </Pressable>
+      <HeatOffButton
+        className="min-w-[104px] px-2"
+        entries={state.entries.length}
+        early={early}
+        onOff={() => log.tap("heatOff", "Heat off noted.")}
+      />
+    </View>
+  );
+});

@@ -1,0 +1,24 @@
+import { z } from "zod";
+import { limits } from "@/records/limits";
+import { optionalNumberField } from "@/ui/primitives/numberInput";
+
+const temperature = (name: string) => optionalNumberField({ name, ...limits.headC });
+
+/** What the reading sheet takes: any one of its fields is enough. */
+export const readingSchema = z
+  .object({
+    distillate: optionalNumberField({ name: "Distillate", ...limits.amount }),
+    oil: optionalNumberField({ name: "Oil", ...limits.amount }),
+    head: temperature("Head"),
+    outlet: temperature("Outlet"),
+    tub: optionalNumberField({ name: "Tub", ...limits.tubC }),
+    note: z.string().max(5000),
+  })
+  .refine(
+    ({ distillate, oil, head, outlet, tub, note }) =>
+      distillate ?? oil ?? head ?? outlet ?? tub ?? (note || undefined),
+    {
+      path: ["distillate"],
+      message: "Read at least one thing: the jar, a temperature, or a note.",
+    },
+  );

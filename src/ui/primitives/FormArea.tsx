@@ -1,0 +1,33 @@
+import type { ReactNode } from "react";
+import { View } from "react-native";
+
+interface Props {
+  /** What Enter in any of its fields does; nothing where it is absent. */
+  onSubmit?: () => void;
+  children: ReactNode;
+  className?: string;
+}
+
+interface Key {
+  key: string;
+  target: EventTarget | null;
+  nativeEvent?: { isComposing?: boolean };
+  preventDefault: () => void;
+}
+
+/** Fields that belong together: Enter in one of them is the same as their main button. */
+export function FormArea({ onSubmit, children, className }: Props) {
+  const keys = onSubmit && {
+    onKeyDown: (event: Key) => {
+      if (event.key !== "Enter" || event.nativeEvent?.isComposing) return;
+      if (!(event.target instanceof HTMLInputElement) || event.target.type === "checkbox") return;
+      event.preventDefault();
+      onSubmit();
+    },
+  };
+  return (
+    <View className={className} {...keys}>
+      {children}
+    </View>
+  );
+}

@@ -1,0 +1,49 @@
+import { useEffect, useRef } from "react";
+import { focusHeading, focusIsLost } from "./focusHeading";
+
+/* A cockpit that draws what a tap has changed is done by then, also on a slow phone. */
+const waitMs = 1500;
+
+/**
+ * Never leaves the focus nowhere: on another screen it goes to that screen's name, and where a button
+ * goes with the tap on it, as “It boils” does, to the name of the screen it was on.
+ */
+export function useFocusKept(path: string): void {
+  const first = useRef(true);
+  useEffect(() => {
+    if (first.current) {
+      first.current = false;
+      return;
+    }
+    return whileWaiting(() => focusHeading());
+  }, [path]);
+  useEffect(() => {
+    let stop: () => void = () => undefined;
+    const watch = (event: Event) => {
+      if (event instanceof KeyboardEvent && event.key !== "Enter" && event.key !== " ") return;
+      const pressed = document.activeElement;
+      stop();
+      stop = whileWaiting(() => {
+        if (pressed?.isConnected) return false;
+        if (focusIsLost()) focusHeading();
+        return true;
+      });
+    };
+    document.addEventListener("click", watch);
+    document.addEventListener("keydown", watch);
+    return () => {
+      stop();
+      document.removeEventListener("click", watch);
+      document.removeEventListener("keydown", watch);
+    };
+  }, []);
+}
+
+/** Tries with each frame until it is done, or nobody waits for it any more. */
+function whileWaiting(done: () => boolean): () => void {
+  const until = performance.now() + waitMs;
+  let frame = requestAnimationFrame(function look() {
+    if (!done() && performance.now() < until) frame = requestAnimationFrame(look);
+  });
+  return () => cancelAnimationFrame(frame);
+}
