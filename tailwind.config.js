@@ -5,6 +5,7 @@ const names = [
   "ink",
   "soft",
   "line",
+  "edge",
   "bottle",
   "on-bottle",
   "dew",

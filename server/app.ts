@@ -1,5 +1,5 @@
 import compression from "compression";
-import express, { type Express } from "express";
+import express, { type ErrorRequestHandler, type Express } from "express";
 import compressedStatic from "express-static-gzip";
 import helmet from "helmet";
 import path from "node:path";
@@ -60,12 +60,31 @@ export function createApp(folder: string, simulations = openSimulations()): Expr
   );
   /* Every other address is a screen of the app, unless it names a file. */
   app.use((request, response) => {
-    if (request.method !== "GET" || path.extname(request.path)) {
+    const reads = request.method === "GET" || request.method === "HEAD";
+    if (!reads || path.extname(request.path)) {
       response.status(404).type("text/plain").send("Not here.\n");
       return;
     }
     response.setHeader("Cache-Control", "no-cache");
     response.sendFile("index.html", { root: path.resolve(folder) });
   });
+  app.use(refused);
   return app;
+}
+
+/** What cannot be read is refused in a line, as the instruments refuse; nothing of this machine is told. */
+const refused: ErrorRequestHandler = (error: unknown, _request, response, next) => {
+  if (response.headersSent) return next(error);
+  const status = statusOf(error);
+  response.status(status).json({
+    problem:
+      status < 500
+        ? "This request cannot be read: mend it and send it again."
+        : "This failed here.",
+  });
+};
+
+function statusOf(error: unknown): number {
+  const status = (error as { status?: unknown } | null)?.status;
+  return typeof status === "number" && status >= 400 && status < 500 ? status : 500;
 }

@@ -25,10 +25,11 @@ export function instruments(simulations: Simulations): Router {
     if (!simulation) return;
     const read = simulationChangeSchema.safeParse(request.body);
     if (!read.success) return refuse(response, read.error);
-    const { faults, powerW, iceAddedKg } = read.data;
+    const { faults, powerW, iceAddedKg, waterAddedMl } = read.data;
     if (faults) simulation.faults = new Set(faults);
     if (powerW !== undefined) simulation.powerW = powerW;
     if (iceAddedKg !== undefined) simulation.iceAdded(iceAddedKg);
+    if (waterAddedMl !== undefined) simulation.waterAdded(waterAddedMl);
     response.json(stateOf(simulation));
   });
 

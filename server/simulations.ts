@@ -13,6 +13,8 @@ export interface RunningSimulation {
   still: VirtualStill;
   /** Takes in what the tub was given beyond what it was told of before; in all, kg. */
   iceAdded(inAllKg: number): void;
+  /** The same for the pot's water; in all, mL. */
+  waterAdded(inAllMl: number): void;
   stop(): void;
 }
 
@@ -52,29 +54,35 @@ function run(
     litAt,
     heat = [],
     iceAddedKg = 0,
+    waterAddedMl = 0,
     minutesSoFar = 0,
   }: Simulation,
   clock: () => number,
   ended: (id: string) => void,
 ): RunningSimulation {
+  /* What the core refuses is refused before anything ticks. */
+  const still = virtualStill(request, seed, condenser);
   const startedAt = clock();
   const litMs = Date.parse(litAt);
   let iceKg = 0;
+  let waterMl = 0;
   let sent = 0;
   let passedS = 0;
   let nextSampleS = 0;
-  const timer = setInterval(tick, tickMs);
-  timer.unref();
   const simulation: RunningSimulation = {
     id: randomUUID(),
     samples: [],
     listeners: new Set(),
     faults: new Set(),
     powerW: request.still.heat.powerW,
-    still: virtualStill(request, seed, condenser),
+    still,
     iceAdded(inAllKg) {
       if (inAllKg > iceKg) simulation.still.addIce(inAllKg - iceKg);
       iceKg = Math.max(iceKg, inAllKg);
+    },
+    waterAdded(inAllMl) {
+      if (inAllMl > waterMl) simulation.still.addWater(inAllMl - waterMl);
+      waterMl = Math.max(waterMl, inAllMl);
     },
     stop() {
       clearInterval(timer);
@@ -83,6 +91,7 @@ function run(
     },
   };
   simulation.iceAdded(iceAddedKg);
+  simulation.waterAdded(waterAddedMl);
   const soFarS = Math.floor(minutesSoFar * 60);
   const changes = [...heat].sort((a, b) => a.minutes - b.minutes);
   const heatAt = (minutes: number) =>
@@ -92,6 +101,8 @@ function run(
     simulation.still.advance(sampleSeconds / 60, simulation);
   }
   simulation.powerW = heatAt(minutesSoFar);
+  const timer = setInterval(tick, tickMs);
+  timer.unref();
   return simulation;
 
   function tick(): void {

@@ -83,7 +83,8 @@ export async function buildApp() {
 function compress(folder) {
   for (const name of readdirSync(folder, { recursive: true })) {
     const file = path.join(folder, name);
-    if (!/\.(js|css|html|json|svg|ttf|webmanifest)$/.test(file) || !statSync(file).isFile()) continue;
+    if (!/\.(js|css|html|json|svg|ttf|webmanifest)$/.test(file) || !statSync(file).isFile())
+      continue;
     const text = readFileSync(file);
     writeFileSync(`${file}.br`, brotliCompressSync(text));
     writeFileSync(`${file}.gz`, gzipSync(text, { level: 9 }));

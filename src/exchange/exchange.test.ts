@@ -36,7 +36,7 @@ test("instruments' samples go out and come in with the logbook; a broken stretch
   const text = writeLogbook(demo, now, [chunk, { ...chunk, values: [1] }]);
   const read = readLogbook(text, []);
   expect(read).toMatchObject({ ok: true, preview: { samples: [chunk] } });
-  if (read.ok) expect(read.preview.broken).toEqual(["samples: as many offsets as values"]);
+  if (read.ok) expect(read.preview.broken).toEqual(["samples: a stretch that does not open"]);
 });
 
 test("what is here already is merged by id and newest", () => {

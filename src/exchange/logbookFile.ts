@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { openRecord } from "@/records/migrate";
 import { recordKey, recordSchema, type AnyRecord } from "@/records/record";
-import { sampleChunkSchema, type SampleChunk } from "@/records/sampleChunk";
+import { quarantinedSchema, type Quarantined } from "@/storage/recordStorage";
+import { openChunk, sampleChunkSchema, type SampleChunk } from "@/records/sampleChunk";
 
 const logbookFormat = "sereno-logbook";
 const logbookVersion = 1;
@@ -16,6 +17,8 @@ export const logbookFileSchema = z.object({
   records: z.array(recordSchema),
   /** What instruments recorded of the runs, in chunks. */
   samples: z.array(sampleChunkSchema).optional(),
+  /** Stored texts that would not open, word for word. */
+  setAside: z.array(quarantinedSchema).optional(),
 });
 
 /** The logbook file of some records. */
@@ -23,9 +26,11 @@ export function writeLogbook(
   records: readonly AnyRecord[],
   at: Date,
   samples: readonly SampleChunk[] = [],
+  setAside: readonly Quarantined[] = [],
 ): string {
   const head = { format: logbookFormat, version: logbookVersion, exportedAt: at.toISOString() };
-  const whole = JSON.stringify({ ...head, records }, null, 1);
+  const rest = setAside.length > 0 ? { setAside } : {};
+  const whole = JSON.stringify({ ...head, ...rest, records }, null, 1);
   /* Samples are many and nobody reads them one by one: they go on lines of their own. */
   return samples.length === 0
     ? whole
@@ -42,6 +47,8 @@ export interface ImportPreview {
   broken: string[];
   /** Instruments' samples of the runs; the same chunk takes its own place. */
   samples: SampleChunk[];
+  /** Texts that would not open where the file was saved, and do not open here either. */
+  setAside: Quarantined[];
 }
 
 export type ReadLogbook = { ok: true; preview: ImportPreview } | { ok: false; problem: string };
@@ -51,6 +58,7 @@ const headSchema = z.object({
   version: z.unknown(),
   records: z.unknown(),
   samples: z.unknown().optional(),
+  setAside: z.unknown().optional(),
 });
 
 /** Reads a logbook file and compares it, by id and newest, with what is here. Changes nothing. */
@@ -85,18 +93,48 @@ export function readLogbook(text: string, here: readonly AnyRecord[]): ReadLogbo
       problem: "This logbook has no readable version or records. Save it anew and try again.",
     };
   }
-  const preview = compare(records, here);
+  const aside = asideIn(head.data.setAside);
+  const preview = compare([...records, ...aside.healed], here);
+  preview.setAside = aside.left;
   for (const raw of Array.isArray(head.data.samples) ? (head.data.samples as unknown[]) : []) {
-    const chunk = sampleChunkSchema.safeParse(raw);
-    if (chunk.success) preview.samples.push(chunk.data);
-    else preview.broken.push(`samples: ${chunk.error.issues[0]?.message ?? "not readable"}`);
+    const chunk = openChunk(raw);
+    if (chunk) preview.samples.push(chunk);
+    else preview.broken.push("samples: a stretch that does not open");
   }
   return { ok: true, preview };
 }
 
+/* What an older Sereno could not open, this one may. */
+function asideIn(raw: unknown): { healed: unknown[]; left: Quarantined[] } {
+  const read = z.array(quarantinedSchema).safeParse(raw ?? []);
+  const healed: unknown[] = [];
+  const left: Quarantined[] = [];
+  for (const item of read.success ? read.data : []) {
+    const parsed = parsedJson(item.text);
+    if (openRecord(parsed).ok) healed.push(parsed);
+    else left.push(item);
+  }
+  return { healed, left };
+}
+
+function parsedJson(text: string): unknown {
+  try {
+    return JSON.parse(text) as unknown;
+  } catch {
+    return undefined;
+  }
+}
+
 function compare(incoming: unknown[], here: readonly AnyRecord[]): ImportPreview {
   const known = new Map(here.map((record) => [recordKey(record), record]));
-  const preview: ImportPreview = { added: [], changed: [], skipped: [], broken: [], samples: [] };
+  const preview: ImportPreview = {
+    added: [],
+    changed: [],
+    skipped: [],
+    broken: [],
+    samples: [],
+    setAside: [],
+  };
   for (const raw of incoming) {
     const opened = openRecord(raw);
     if (!opened.ok) {

@@ -70,6 +70,7 @@ test("chunks are sorted, moved, split, and hold each moment once", () => {
       from: 0,
       to: 0,
       unreadable: 0,
+      impossible: 0,
     },
     60_000,
   );

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { Channel } from "@/core";
-import { channels } from "@/records/instrumentMessages";
+import { canBeSample, channels } from "@/records/instrumentMessages";
 import { chunkSamples, type SampleChunk } from "@/records/sampleChunk";
 
 /** A probe's log as a table: its header, and its rows as text. */
@@ -29,6 +29,9 @@ export interface ProbeReading {
   /** Rows that had no readable time, and the first of them, counted from 1 below the header. */
   unreadable: number;
   firstUnreadable?: number;
+  /** Values that cannot be true of their channel and were left out, and the row of the first. */
+  impossible: number;
+  firstImpossible?: { row: number; text: string };
 }
 
 export type ProbeRead = { ok: true; reading: ProbeReading } | { ok: false; problem: string };
@@ -84,10 +87,16 @@ export function readProbe(table: ProbeTable, match: ColumnMatch, zeroAt: number)
   if (wanted.length === 0)
     return { ok: false, problem: "Choose at least one column with a temperature or a mass." };
   const clock = timeReader(match.time, table.rows, timeAt, zeroAt);
-  const reading: ProbeReading = { lines: {}, from: Infinity, to: -Infinity, unreadable: 0 };
+  const reading: ProbeReading = {
+    lines: {},
+    from: Infinity,
+    to: -Infinity,
+    unreadable: 0,
+    impossible: 0,
+  };
   table.rows.forEach((row, index) => {
     const at = clock(row[timeAt] ?? "");
-    if (!Number.isFinite(at)) {
+    if (!Number.isFinite(at) || !canBeSample("head", at, 0)) {
       reading.unreadable += 1;
       reading.firstUnreadable ??= index + 1;
       return;
@@ -97,7 +106,12 @@ export function readProbe(table: ProbeTable, match: ColumnMatch, zeroAt: number)
     for (const { channel, at: column } of wanted) {
       const raw = number(row[column]);
       const value = channel !== "distillate" && match.fahrenheit ? ((raw - 32) * 5) / 9 : raw;
-      if (!Number.isFinite(value)) continue;
+      if (Number.isNaN(value)) continue;
+      if (!canBeSample(channel, at, value)) {
+        reading.impossible += 1;
+        reading.firstImpossible ??= { row: index + 1, text: (row[column] ?? "").slice(0, 20) };
+        continue;
+      }
       const line = (reading.lines[channel] ??= { at: [], value: [] });
       line.at.push(at);
       line.value.push(Math.round(value * 1000) / 1000);
@@ -107,6 +121,11 @@ export function readProbe(table: ProbeTable, match: ColumnMatch, zeroAt: number)
     return {
       ok: false,
       problem: `No row has a time that can be read in “${match.time}”. Choose another column.`,
+    };
+  if (Object.keys(reading.lines).length === 0)
+    return {
+      ok: false,
+      problem: "No value in these columns can be true of a still. Choose others.",
     };
   return { ok: true, reading };
 }

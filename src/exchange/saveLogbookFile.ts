@@ -1,18 +1,23 @@
 import { format } from "date-fns/format";
 import type { AnyRecord } from "@/records/record";
 import type { SampleChunk } from "@/records/sampleChunk";
-import { download } from "./download";
+import type { Quarantined } from "@/storage/recordStorage";
+import { handOver } from "./download";
 import { writeLogbook } from "./logbookFile";
 
-/** Saves all records, with what instruments recorded, as a logbook file, named after the day. */
-export function saveLogbookFile(
-  records: readonly AnyRecord[],
-  samples: readonly SampleChunk[] = [],
-): void {
+interface Whole {
+  records: readonly AnyRecord[];
+  samples?: readonly SampleChunk[];
+  /** Stored texts that would not open. */
+  setAside?: readonly Quarantined[];
+}
+
+/** Saves a whole logbook, what instruments recorded and what would not open among it, named after the day. */
+export function saveLogbookFile({ records, samples, setAside }: Whole): void {
   const now = new Date();
-  void download(
+  void handOver(
     `sereno-${format(now, "yyyy-MM-dd")}.json`,
-    writeLogbook(records, now, samples),
+    writeLogbook(records, now, samples, setAside),
     "application/json",
   );
 }

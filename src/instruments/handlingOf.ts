@@ -7,5 +7,6 @@ export function handlingOf({ plan }: Pick<Run, "plan">, state: RunState): StillH
   return {
     powerW: state.heatOffAt !== undefined ? 0 : (state.heat.at(-1)?.powerW ?? plan.powerW),
     iceAddedKg: state.iceAdded.reduce((sum, { massG }) => sum + massG, 0) / 1000,
+    waterAddedMl: state.waterAddedMl,
   };
 }

@@ -128,9 +128,9 @@ test("the simulated still feels what the log says was done, once", async () => {
     line.handle(handlingOf(run, runState(run.entries)));
   }
   expect(told.map(({ body }) => body)).toEqual([
-    { powerW: 1500, iceAddedKg: 0 },
-    { powerW: 1500, iceAddedKg: 2 },
-    { powerW: 0, iceAddedKg: 2 },
+    { powerW: 1500, iceAddedKg: 0, waterAddedMl: 0 },
+    { powerW: 1500, iceAddedKg: 2, waterAddedMl: 0 },
+    { powerW: 0, iceAddedKg: 2, waterAddedMl: 0 },
   ]);
 });
 

@@ -21,6 +21,8 @@ export interface StillHandling {
   powerW: number;
   /** All ice put into the tub since the heat went on, kg: said as a sum, so that it may be said twice. */
   iceAddedKg: number;
+  /** All water put into the pot since the heat went on, mL. */
+  waterAddedMl: number;
 }
 
 const flushMs = 5000;

@@ -21,6 +21,9 @@ export const amount = within(limits.amount);
 /** A finite number above 0. */
 export const positive = within(limits.positive);
 
+/** How the ids of the demonstration's records begin; nobody's own do. */
+export const demoId = /^demo-/;
+
 /** What every record carries. `version` is that of its kind's schema. */
 export const recordBase = {
   id,

@@ -4,6 +4,16 @@ import type { Run } from "./run";
 /* Crumbs on the scale are not a charge. */
 const leastShare = 0.02;
 
+/** The harvest that one run alone is of; undefined where others share it, or it has none. */
+export function harvestOfItsOwn(
+  run: Pick<Run, "id" | "harvestId">,
+  harvests: readonly Harvest[],
+  runs: readonly Run[],
+): Harvest | undefined {
+  const shared = runs.some(({ id, harvestId }) => id !== run.id && harvestId === run.harvestId);
+  return shared ? undefined : harvests.find(({ id }) => id === run.harvestId);
+}
+
 /** What of a harvest has not been charged or set aside, g; 0 when only crumbs are left. */
 export function harvestLeftG(harvest: Harvest, runs: readonly Run[]): number {
   const charged = runs

@@ -1,17 +1,44 @@
 import { z } from "zod";
 import { moment } from "./base";
+import { limits, within } from "./limits";
 import { forecastRequestSchema } from "./forecastRequest";
 
 /** The channels that an instrument may send; others are passed over. */
 export const channels = ["head", "outlet", "tub", "distillate"] as const;
 
+/** What a channel measures, and within which limits a value of it can be true. */
+export const channelLimits = {
+  head: { unit: "°C", limit: limits.sampleC },
+  outlet: { unit: "°C", limit: limits.sampleC },
+  tub: { unit: "°C", limit: limits.sampleC },
+  distillate: { unit: "g", limit: limits.sampleG },
+} as const;
+
+/** Whether a channel's value, and its moment in milliseconds, can be true. */
+export function canBeSample(
+  channel: (typeof channels)[number],
+  at: number,
+  value: number,
+): boolean {
+  const { min, max } = channelLimits[channel].limit;
+  return value >= min && value <= max && at >= earliestMs && at <= latestMs;
+}
+
+/* No probe was read before these times, or will be after them: a date that says so is misread. */
+const earliestMs = Date.UTC(1990, 0);
+const latestMs = Date.UTC(2200, 0);
+
 /** One measurement as an instrument sends it: a temperature in °C, a mass in g. */
-export const instrumentSampleSchema = z.object({
-  at: moment,
-  channel: z.enum(channels),
-  value: z.number().min(-60).max(1e6),
-  unit: z.enum(["°C", "g"]),
-});
+export const instrumentSampleSchema = z
+  .object({
+    at: moment,
+    channel: z.enum(channels),
+    value: z.number(),
+    unit: z.enum(["°C", "g"]),
+  })
+  .refine(({ channel, at, value }) => canBeSample(channel, Date.parse(at), value), {
+    message: "out of the channel's range",
+  });
 export type InstrumentSample = z.infer<typeof instrumentSampleSchema>;
 
 const heatW = z.number().min(0).max(1e5);
@@ -43,6 +70,8 @@ export const simulationSchema = z.strictObject({
     .optional(),
   /** Ice put into the tub by then, kg. */
   iceAddedKg: z.number().min(0).max(5000).optional(),
+  /** Water put into the pot by then, mL. */
+  waterAddedMl: within(limits.amount).optional(),
   /** How long it has run already: it begins there. */
   minutesSoFar: z.number().min(0).max(1440).optional(),
 });
@@ -55,6 +84,8 @@ export const simulationChangeSchema = z.strictObject({
   powerW: heatW.optional(),
   /** All ice put into the tub since the heat went on, kg: said twice, it is taken once. */
   iceAddedKg: z.number().min(0).max(5000).optional(),
+  /** All water put into the pot since then, mL: likewise. */
+  waterAddedMl: within(limits.amount).optional(),
 });
 
 /** How a simulated still stands: what is wrong with it, and its heat. */

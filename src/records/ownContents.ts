@@ -1,5 +1,6 @@
-import { contentFromRun, preparationOf, type PlantState } from "@/core";
-import { oilByPlan } from "./oilByPlan";
+import type { PlantState } from "@/core";
+import { contentOfRun } from "./contentOfRun";
+import { doubtfulLog } from "./doubtfulLog";
 import type { PlantBook } from "./plantBook";
 import type { RunSummary } from "./runSummary";
 
@@ -13,23 +14,11 @@ export function ownContents(
   state: PlantState,
   book: PlantBook,
 ): number[] {
-  const plant = book.byId(plantId);
-  return summaries.flatMap(({ run, result, minutesFromFirstDrop }) => {
-    const { plan } = run;
-    const { forecast, oilMlPerKg } = plan;
-    if (!plant || run.plantId !== plantId || run.state !== state) return [];
-    if (!result || minutesFromFirstDrop === undefined || !oilMlPerKg) return [];
-    if ((plan.agedMonths ?? 0) > stillFreshMonths) return [];
-    const content = contentFromRun({
-      oilMl: result.oilMl,
-      dissolvedMl:
-        (forecast.dissolvedG.p50 / forecast.oilDensityGPerMl) *
-        Math.min(2, result.hydrosolMl / Math.max(1, forecast.distillateMl)),
-      holdUpMl: plan.request?.still.holdUpMl ?? 0,
-      plannedMl: oilByPlan(plan, minutesFromFirstDrop).distilledMl,
-      plannedMlPerKg: Math.sqrt(oilMlPerKg.low * oilMlPerKg.high),
-    });
-    /* As the plant's own figures are told: for the advised preparation. */
-    return content === undefined ? [] : [content / preparationOf(plant, plan.preparation).oil];
+  return summaries.flatMap((summary) => {
+    const { run } = summary;
+    if (run.plantId !== plantId || run.state !== state) return [];
+    if ((run.plan.agedMonths ?? 0) > stillFreshMonths) return [];
+    if (doubtfulLog(summary, book)) return [];
+    return contentOfRun(summary, book) ?? [];
   });
 }

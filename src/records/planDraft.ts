@@ -53,15 +53,14 @@ const fields = {
 export type PlanDraft = { [Name in keyof typeof fields]: z.infer<(typeof fields)[Name]> };
 
 /** A draft as it is stored: a field that cannot be read is left out, and the others stand. */
-export const planDraftSchema = z
-  .object(
-    Object.fromEntries(
-      Object.entries(fields).map(([name, field]) => [
-        name,
-        (field as z.ZodType<string>).optional().catch(undefined),
-      ]),
-    ) as { [Name in keyof PlanDraft]: z.ZodCatch<z.ZodOptional<z.ZodType<PlanDraft[Name]>>> },
-  );
+export const planDraftSchema = z.object(
+  Object.fromEntries(
+    Object.entries(fields).map(([name, field]) => [
+      name,
+      (field as z.ZodType<string>).optional().catch(undefined),
+    ]),
+  ) as { [Name in keyof PlanDraft]: z.ZodCatch<z.ZodOptional<z.ZodType<PlanDraft[Name]>>> },
+);
 export type StoredDraft = z.infer<typeof planDraftSchema>;
 
 /** A stored draft with every field told: where it has none, as an empty draft has it. */

@@ -4,6 +4,7 @@ import { entrySchema } from "./entry";
 import { forecastRequestSchema } from "./forecastRequest";
 import { plantState } from "./harvest";
 import { limits } from "./limits";
+import { planDraftSchema } from "./planDraft";
 
 const range = z.object({ p10: amount, p50: amount, p90: amount });
 const stopRule = z.object({
@@ -70,6 +71,8 @@ export const runSchema = z.object({
   plantId: shortText.min(1),
   state: plantState,
   plan: planSchema,
+  /** What stood in the plan's fields, so that a run that is not lit yet can be planned anew. */
+  draft: planDraftSchema.optional(),
   /** Items of the checklist that were gone through, by name. */
   checked: z.array(shortText).max(60),
   entries: z.array(entrySchema).max(20000),
@@ -78,6 +81,8 @@ export const runSchema = z.object({
    * `speed` times what has passed since `wallAt`. Absent: the wall's own.
    */
   clock: z.object({ wallAt: moment, runAt: moment, speed: z.number().min(1).max(120) }).optional(),
+  /** The person says that the log is right, though its first drop looks wrong. */
+  confirmed: z.literal(true).optional(),
   /** What the instrument is called and on which way it comes, so that a reload finds it again. */
   instrument: z.object({ id: shortText, name: shortText, connectedAt: moment }).optional(),
 });

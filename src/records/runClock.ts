@@ -13,6 +13,8 @@ const slipMs = 20000;
 export interface TimeSeen {
   runAt: number;
   pageMs: number;
+  /** The clock it was read by: one that was set since, by a tap or in another tab, has not slipped. */
+  clock?: Run["clock"];
 }
 
 /**
@@ -26,9 +28,14 @@ export function clockSlip(
   wallNow: number,
   pageMs: number,
 ): number {
+  if (!sameClock(run.clock, seen.clock)) return 0;
   const expected = seen.runAt + (pageMs - seen.pageMs) * (run.clock?.speed ?? 1);
   const slip = runNow(run, wallNow) - expected;
   return Math.abs(slip) > slipMs ? slip : 0;
+}
+
+function sameClock(a: Run["clock"], b: Run["clock"]): boolean {
+  return a?.wallAt === b?.wallAt && a?.runAt === b?.runAt && a?.speed === b?.speed;
 }
 
 /** The clock by which a run goes on from a moment of its own, whatever the device's clock says. */

@@ -49,6 +49,20 @@ export function shelved(
     .sort((a, b) => a.daysLeft - b.daysLeft);
 }
 
+/** Bottles out of which more was taken than was in them, as two tabs at once can do. */
+export function overdrawn(
+  bottles: readonly Bottle[],
+  uses: readonly Use[],
+): { bottle: Bottle; takenMl: number }[] {
+  const taken = new Map<string, number>();
+  for (const { bottleId, amountMl } of uses)
+    taken.set(bottleId, (taken.get(bottleId) ?? 0) + amountMl);
+  return bottles.flatMap((bottle) => {
+    const takenMl = taken.get(bottle.id) ?? 0;
+    return takenMl > bottle.filledMl * 1.001 ? [{ bottle, takenMl }] : [];
+  });
+}
+
 /** Best-by in words: "12 days left", "best by Sep 2028", "past since 4 days". */
 export function bestByWords({ daysLeft, bottle }: Shelved): string {
   if (daysLeft < 0) return `past by ${-daysLeft} ${daysLeft === -1 ? "day" : "days"}`;

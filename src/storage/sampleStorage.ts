@@ -1,5 +1,11 @@
 import type { AsyncStorage } from "@react-native-async-storage/async-storage";
-import { chunkKey, joinChunks, sampleChunkSchema, type SampleChunk } from "@/records/sampleChunk";
+import {
+  chunkKey,
+  joinChunks,
+  openChunk,
+  sampleChunkSchema,
+  type SampleChunk,
+} from "@/records/sampleChunk";
 import type { Exclusive } from "./exclusive";
 
 /** The instruments' samples on this device, in chunks beside the records, read only when asked for. */
@@ -39,6 +45,8 @@ export function openSampleStorage(backend: AsyncStorage, exclusive: Exclusive): 
       joined.set(key, own!);
       waiting.push(...more);
     }
+    /* What could not be read again is not written at all. */
+    for (const chunk of joined.values()) sampleChunkSchema.parse(chunk);
     await backend.setMany(
       Object.fromEntries([...joined].map(([key, chunk]) => [key, JSON.stringify(chunk)])),
     );
@@ -46,8 +54,7 @@ export function openSampleStorage(backend: AsyncStorage, exclusive: Exclusive): 
 }
 
 function opened(text: string): SampleChunk | undefined {
-  const read = sampleChunkSchema.safeParse(parsed(text));
-  return read.success ? read.data : undefined;
+  return openChunk(parsed(text));
 }
 
 function parsed(text: string): unknown {

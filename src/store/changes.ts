@@ -14,10 +14,7 @@ import { undoGone } from "./undoSlice";
 export type Kept = { ok: true } | { ok: false; problem: string };
 
 /* The one way in: every change of the person's passes here, and nothing passes that could not be read again. */
-function take(
-  records: AnyRecord[],
-  undo?: { label: string; back: AnyRecord[] },
-): Thunk<Kept> {
+function take(records: AnyRecord[], undo?: { label: string; back: AnyRecord[] }): Thunk<Kept> {
   return (dispatch, getState) => {
     const problem = records.map(faultOf).find((fault) => fault !== undefined);
     if (problem !== undefined) {

@@ -1,7 +1,8 @@
+import { draftsLoaded } from "./draftSlice";
 import { openFailed, opened } from "./keepingSlice";
 import { recordsChanged, recordsReceived } from "./recordSlice";
 import type { Journal } from "@/storage/journal";
-import type { RecordStorage } from "@/storage/recordStorage";
+import type { Loaded, RecordStorage } from "@/storage/recordStorage";
 import type { Thunk } from "./store";
 
 /**
@@ -9,7 +10,7 @@ import type { Thunk } from "./store";
  * @returns a function that stops following
  */
 export function openLogbook(): Thunk<Promise<() => void>> {
-  return async (dispatch, _getState, { logbook, storage, notices, journal, now }) => {
+  return async (dispatch, _getState, { logbook, storage, drafts, notices, journal, now }) => {
     const stop = notices.listen((keys) => {
       void storage.read(keys).then((records) => dispatch(recordsReceived({ records })));
     });
@@ -17,6 +18,7 @@ export function openLogbook(): Thunk<Promise<() => void>> {
     try {
       const { records, quarantined } = await storage.load(now());
       dispatch(recordsReceived({ records }));
+      dispatch(draftsLoaded(await drafts.load().catch(() => ({}))));
       if (logbook === "sereno-demo" && records.length === 0) {
         const { buildDemo } = await import("@/demo/buildDemo");
         dispatch(recordsChanged({ records: buildDemo(now()) }));
@@ -38,4 +40,16 @@ async function storeLeft(journal: Journal, storage: RecordStorage): Promise<void
   } catch {
     return;
   }
+}
+
+/**
+ * What a file should hold beside the records at hand: the texts that were set aside, and all that can
+ * still be read of a store that did not load.
+ */
+export function readable(): Thunk<Promise<Loaded>> {
+  return async (_dispatch, getState, { storage }) => {
+    const { status, quarantined } = getState().keeping;
+    if (status !== "unreadable") return { records: [], quarantined };
+    return storage.salvage().catch(() => ({ records: [], quarantined }));
+  };
 }

@@ -88,7 +88,9 @@ export function persistence({
       const state = api.getState() as Record<Kind, { entities: Record<string, AnyRecord> }>;
       const changes = action.payload.records.map((after): RecordChange => {
         const waits = waiting.get(recordKey(after));
-        const before = waits ? waits.before : (state[after.kind].entities[after.id] ?? start(after));
+        const before = waits
+          ? waits.before
+          : (state[after.kind].entities[after.id] ?? start(after));
         return { before, after };
       });
       const result = next(action);
@@ -96,7 +98,7 @@ export function persistence({
       for (const change of changes) waiting.set(recordKey(change.after), change);
       const begun = performance.now();
       journal.note(changes).then(
-        () => performance.measure("noted", { start: begun }),
+        () => performance.measure?.("noted", { start: begun }),
         () => undefined,
       );
       void write();
@@ -107,5 +109,7 @@ export function persistence({
 
 /* Preferences begin as the defaults: what the person never touched takes nothing stored back. */
 function start(record: AnyRecord): AnyRecord | undefined {
-  return record.id === preferencesId && record.kind === "setting" ? defaultPreferences() : undefined;
+  return record.id === preferencesId && record.kind === "setting"
+    ? defaultPreferences()
+    : undefined;
 }

@@ -1,5 +1,6 @@
 import { openInstrumentLines } from "@/instruments/instrumentLines";
 import { openSampleStorage } from "@/storage/sampleStorage";
+import { openDraftStorage } from "@/storage/draftStorage";
 import { openJournal } from "@/storage/journal";
 import type { RecordStorage } from "@/storage/recordStorage";
 import { exclusiveAccess } from "@/storage/exclusive";
@@ -43,6 +44,7 @@ function open(backend = memoryStorage(), notices = silent, instant = instantStor
     logbook: "sereno",
     storage,
     samples,
+    drafts: openDraftStorage(backend),
     instruments,
     notices,
     journal,
@@ -209,7 +211,9 @@ test("sixty changes while the store refuses outlive the tab", async () => {
   const { backend, instant, store } = open();
   backend.refuse = "The disk is full.";
   for (let i = 0; i < 60; i += 1)
-    store.dispatch(keep({ ...sampleRun([entryAt(i, { type: "lit" })], `run-${i}`), number: i + 1 }));
+    store.dispatch(
+      keep({ ...sampleRun([entryAt(i, { type: "lit" })], `run-${i}`), number: i + 1 }),
+    );
   await turns();
   backend.refuse = undefined;
   const again = open(backend, silent, instant).store;
@@ -220,7 +224,10 @@ test("sixty changes while the store refuses outlive the tab", async () => {
 test("a journal that is no journal, or cannot be written, stops nothing", async () => {
   const instant = instantStorage();
   instant.setItem("journal/sereno/gone", "[{ no");
-  instant.setItem("journal/sereno/odd/run/a", JSON.stringify({ serial: 1, after: { kind: "run" } }));
+  instant.setItem(
+    "journal/sereno/odd/run/a",
+    JSON.stringify({ serial: 1, after: { kind: "run" } }),
+  );
   const { backend, store } = open(memoryStorage(), silent, instant);
   backend.texts.set("journal/torn/run/a", "{");
   await store.dispatch(openLogbook());

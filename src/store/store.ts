@@ -1,10 +1,12 @@
 import { combineReducers, configureStore } from "@reduxjs/toolkit";
 import type { InstrumentLines } from "@/instruments/instrumentLines";
+import type { DraftStorage } from "@/storage/draftStorage";
 import type { Journal } from "@/storage/journal";
 import type { LogbookName } from "@/storage/logbookChoice";
 import type { RecordStorage } from "@/storage/recordStorage";
 import type { SampleStorage } from "@/storage/sampleStorage";
 import type { TabNotices } from "@/storage/tabNotices";
+import { draftSlice } from "./draftSlice";
 import { keepingSlice } from "./keepingSlice";
 import { persistence } from "./persistence";
 import { createRecordSlice } from "./recordSlice";
@@ -22,6 +24,7 @@ const reducer = combineReducers({
   setting: createRecordSlice("setting").reducer,
   keeping: keepingSlice.reducer,
   undo: undoSlice.reducer,
+  drafts: draftSlice.reducer,
 });
 
 /** What the outside world gives a store: where records lie, instruments, other tabs, and the time. */
@@ -29,6 +32,7 @@ export interface Surroundings {
   logbook: LogbookName;
   storage: RecordStorage;
   samples: SampleStorage;
+  drafts: DraftStorage;
   instruments: InstrumentLines;
   notices: TabNotices;
   journal: Journal;

@@ -3,6 +3,7 @@ import type { ReactElement } from "react";
 import { Provider } from "react-redux";
 import { openInstrumentLines } from "@/instruments/instrumentLines";
 import type { AnyRecord } from "@/records/record";
+import { openDraftStorage } from "@/storage/draftStorage";
 import { openJournal } from "@/storage/journal";
 import { exclusiveAccess } from "@/storage/exclusive";
 import { openRecordStorage } from "@/storage/recordStorage";
@@ -19,6 +20,7 @@ export function renderWith(screen: ReactElement, records: AnyRecord[]) {
     logbook: "sereno",
     storage: openRecordStorage(backend, exclusiveAccess("test")),
     samples,
+    drafts: openDraftStorage(backend),
     instruments: openInstrumentLines(samples),
     notices: { tell: () => undefined, listen: () => () => undefined },
     journal: openJournal({ logbook: "sereno", instant: undefined, database: backend }),

@@ -1,9 +1,21 @@
 import "@testing-library/jest-dom";
+import { forgetKept } from "../ui/useKept";
+import { resetRouter } from "./router";
 
-jest.mock("expo-router", () => ({
-  Link: ({ children }: { children: unknown }) => children,
-  useRouter: () => ({ push: jest.fn(), replace: jest.fn() }),
-  usePathname: () => "/",
-  useLocalSearchParams: () => ({}),
-}));
+jest.mock(
+  "expo-router",
+  () => jest.requireActual<typeof import("./router")>("./router").routerModule,
+);
 jest.mock("expo-keep-awake", () => ({ useKeepAwake: () => undefined }));
+
+/* A phone's screen: the test's own page has no size. */
+for (const [side, pixels] of [
+  ["clientWidth", 390],
+  ["clientHeight", 844],
+] as const)
+  Object.defineProperty(document.documentElement, side, { value: pixels, configurable: true });
+
+beforeEach(() => {
+  resetRouter();
+  forgetKept();
+});

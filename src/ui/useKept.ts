@@ -14,3 +14,8 @@ export function useKept<T>(name: string, first: T): [T, (next: T) => void] {
   );
   return [value, keep];
 }
+
+/** Forgets all of it, as a new tab would. */
+export function forgetKept(): void {
+  kept.clear();
+}

@@ -28,6 +28,8 @@ export interface VirtualStill {
   advance(minutes: number, now: { powerW: number; faults: ReadonlySet<Fault> }): void;
   /** Ice into the tub, kg. */
   addIce(kg: number): void;
+  /** Hot water into the pot, mL. */
+  addWater(ml: number): void;
   /** What the instruments read now, with noise, drift and drop-outs. */
   read(): VirtualSample[];
 }
@@ -61,6 +63,7 @@ export function virtualStill(
     headC: model.airC,
     outletC: model.airC,
     distillateMl: 0,
+    waterMl: model.freeWaterMl,
     tubHeatJ: 0,
     tubLitres: "tubL" in condenser ? condenser.tubL : 0,
     iceKg: "iceKg" in condenser ? condenser.iceKg : 0,
@@ -77,7 +80,11 @@ export function virtualStill(
       if (state.warmed >= boil) still.boilingAt ??= still.minutes;
       if (state.warmed >= firstDrop) still.firstDropAt ??= still.minutes;
       const steaming = still.firstDropAt !== undefined;
-      const through = (steaming ? steam : 0) * (faults.has("leak") ? 1 - leakShare : 1);
+      /* What has boiled away, through a leak or over, cannot boil again: a dry pot gives no more. */
+      const boiled = steaming ? Math.min(steam * minutes, state.waterMl) : 0;
+      if (!model.returns) state.waterMl -= boiled;
+      const rate = minutes > 0 ? boiled / minutes : 0;
+      const through = rate * (faults.has("leak") ? 1 - leakShare : 1);
       const cooled = faults.has("coolingLost") ? 0.25 : 1;
       state.distillateMl += through * cooled * minutes;
       const tubC = tubTemperature();
@@ -88,7 +95,7 @@ export function virtualStill(
           ? model.boilC - 6
           : tubC + 5 + 0.1 * through
         : model.airC;
-      const headTarget = steam > 0 && steaming ? model.boilC - 0.3 : model.airC + 20;
+      const headTarget = rate > 0 && steaming ? model.boilC - 0.3 : model.airC + 20;
       state.outletC += (outTarget - state.outletC) * (1 - Math.exp(-minutes / outletMinutes));
       if (steaming || still.boilingAt !== undefined)
         state.headC +=
@@ -96,6 +103,9 @@ export function virtualStill(
     },
     addIce(kg) {
       state.iceKg += kg;
+    },
+    addWater(ml) {
+      state.waterMl += ml;
     },
     read() {
       const hours = still.minutes / 60;

@@ -2,17 +2,9 @@ import { act, fireEvent, screen, within } from "@testing-library/react";
 import type { AnyRecord } from "@/records/record";
 import { defaultPreferences, preferencesId } from "@/records/setting";
 import { renderWith } from "@/testing/renderWith";
+import { router } from "@/testing/router";
 import { sampleStill } from "@/testing/sampleRecords";
 import { BenchScreen } from "./BenchScreen";
-
-const mockPush = jest.fn();
-jest.mock("expo-router", () => ({
-  Link: ({ children, href }: { children: unknown; href: string }) => {
-    const { createElement } = jest.requireActual<typeof import("react")>("react");
-    return createElement("a", { href }, children as never);
-  },
-  useRouter: () => ({ push: mockPush }),
-}));
 
 function open(...records: AnyRecord[]) {
   const { store } = renderWith(<BenchScreen />, records);
@@ -38,7 +30,7 @@ test("a ready-made still is added with one tap, and is not offered again", () =>
   expect(screen.getByText(/^pot with basket · 12\.0 L · \d+ W/)).toBeVisible();
   expect(screen.queryByRole("button", { name: "Add: Copper pot, 12 L" })).not.toBeInTheDocument();
   fireEvent.click(screen.getByRole("button", { name: "Describe a still" }));
-  expect(mockPush).toHaveBeenCalledWith("/bench/stills/new");
+  expect(router.push).toHaveBeenCalledWith("/bench/stills/new");
 });
 
 test("the height of the place moves the boil; what makes no sense is said and not kept", () => {

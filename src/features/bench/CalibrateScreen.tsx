@@ -22,29 +22,25 @@ import { stillFigures } from "@/records/stillFigures";
 import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
+import { useDraft } from "@/store/useDraft";
+import { NotHere } from "@/ui/layout/NotHere";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Notice } from "@/ui/primitives/Notice";
 import { NumberField } from "@/ui/primitives/NumberField";
-import { readNumber, toInput } from "@/ui/primitives/numberInput";
+import { readNumber, toInput, type NumberInput } from "@/ui/primitives/numberInput";
 import { Table } from "@/ui/primitives/Table";
 import { Txt } from "@/ui/primitives/Txt";
+import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { calibrationWords } from "./calibrationWords";
 
 /** A clean run with water: three readings that make the forecast this still's own. */
 export function CalibrateScreen() {
   const { id = "" } = useLocalSearchParams<{ id: string }>();
   const still = useAppSelector((state) => state.still.entities[id]);
-  if (!still || still.deletedAt) {
-    return (
-      <Screen title="Not here" back={{ href: "/bench", label: "Bench" }}>
-        <Card>
-          <Txt>This still is not in this logbook.</Txt>
-        </Card>
-      </Screen>
-    );
-  }
+  if (!still || still.deletedAt)
+    return <NotHere what="This still" back={{ href: "/bench", label: "Bench" }} />;
   return <CalibrateForm still={still} />;
 }
 
@@ -56,12 +52,21 @@ function CalibrateForm({ still }: { still: Still }) {
   const before = still.calibration;
   const volumes =
     units === "metric" ? (["L", "mL", "gal"] as const) : (["gal", "floz", "L"] as const);
-  const [water, setWater] = useState(toInput(before?.waterMl, volumes[0]));
-  const [start, setStart] = useState(
-    toInput(before?.startC ?? site.waterC, unitsFor("temperature", units)[0] ?? "C"),
-  );
-  const [boil, setBoil] = useState(toInput(before?.minutesToBoil, "min"));
-  const [rate, setRate] = useState(toInput(before?.rateMlPerMin, "mL"));
+  const [beginning] = useState(() => ({
+    water: toInput(before?.waterMl, volumes[0]),
+    start: toInput(before?.startC ?? site.waterC, unitsFor("temperature", units)[0] ?? "C"),
+    boil: toInput(before?.minutesToBoil, "min"),
+    rate: toInput(before?.rateMlPerMin, "mL"),
+  }));
+  const draft = useDraft(`calibrate/${still.id}`, beginning);
+  const [typed, setTyped] = useState(draft.start);
+  const [refused, setRefused] = useState<string>();
+  const { water, start, boil, rate } = typed;
+  const type = (field: keyof typeof typed) => (input: NumberInput) => {
+    const next = { ...typed, [field]: input };
+    setTyped(next);
+    draft.note(next);
+  };
   const fields = {
     water: readNumber(water, { name: "Water", ...limits.positive }),
     start: readNumber(start, { name: "The start", ...limits.startC }),
@@ -103,7 +108,7 @@ function CalibrateForm({ still }: { still: Still }) {
   function take({ efficiency, lossWPerK: loss }: Calibration) {
     const { water: w, start: s, boil: b, rate: r } = fields;
     if (!w.ok || !s.ok || !b.ok || !r.ok) return;
-    dispatch(
+    const kept = dispatch(
       keepUndoable(`${still.name} is calibrated.`, [
         {
           ...still,
@@ -119,6 +124,8 @@ function CalibrateForm({ still }: { still: Still }) {
         },
       ]),
     );
+    if (!kept.ok) return setRefused(kept.problem);
+    draft.done();
     router.replace(`/bench/stills/${still.id}`);
   }
 
@@ -128,12 +135,16 @@ function CalibrateForm({ still }: { still: Still }) {
       over={still.name}
       title="Calibrate with water"
       back={{ href: `/bench/stills/${still.id}`, label: still.name }}
+      onSubmit={() => whole && take(whole)}
       footer={
-        <Button
-          label="Keep this calibration"
-          disabled={!whole}
-          onPress={() => whole && take(whole)}
-        />
+        <View className="gap-2">
+          {refused ? <Notice severity="error" message={`Not kept: ${refused}.`} /> : null}
+          <Button
+            label="Keep this calibration"
+            disabled={!whole}
+            onPress={() => whole && take(whole)}
+          />
+        </View>
       }
       aside={
         <>
@@ -179,6 +190,13 @@ function CalibrateForm({ still }: { still: Still }) {
         </>
       }
     >
+      <TypedBefore
+        shown={draft.typedBefore}
+        onLetGo={() => {
+          draft.done();
+          setTyped(beginning);
+        }}
+      />
       <Card className="gap-3">
         <Txt>
           Fill the clean still with water alone and run it on full heat until it drips steadily.
@@ -188,14 +206,16 @@ function CalibrateForm({ still }: { still: Still }) {
           <NumberField
             label="Water in the pot"
             value={water}
-            onChange={setWater}
+            onChange={type("water")}
+            required
             choices={volumes}
             problem={problem("water", water.text)}
           />
           <NumberField
             label="It was at"
             value={start}
-            onChange={setStart}
+            onChange={type("start")}
+            required
             choices={unitsFor("temperature", units)}
             problem={problem("start", start.text)}
           />
@@ -203,14 +223,16 @@ function CalibrateForm({ still }: { still: Still }) {
         <NumberField
           label="From heat on to a full boil"
           value={boil}
-          onChange={setBoil}
+          onChange={type("boil")}
+          required
           choices={["min"]}
           problem={problem("boil", boil.text)}
         />
         <NumberField
           label="Distillate in a minute, once it is steady"
           value={rate}
-          onChange={setRate}
+          onChange={type("rate")}
+          required
           choices={["mL"]}
           help="Catch five minutes in a measure and divide by five."
           problem={problem("rate", rate.text)}

@@ -8,7 +8,7 @@ import { DataScreen } from "./DataScreen";
 
 let mockSaved: { name: string; text: string }[] = [];
 jest.mock("@/exchange/download", () => ({
-  download: async (name: string, text: string | Promise<string>) =>
+  handOver: async (name: string, text: string | Promise<string>) =>
     void mockSaved.push({ name, text: await text }),
 }));
 

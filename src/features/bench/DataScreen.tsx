@@ -3,13 +3,13 @@ import { useRef, useState } from "react";
 import { View } from "react-native";
 import { unstable_createElement } from "react-native-web";
 import { bottlesCsv, runsCsv } from "@/exchange/csv";
-import { download } from "@/exchange/download";
+import { handOver } from "@/exchange/download";
 import { maxFileBytes, readLogbook, type ImportPreview } from "@/exchange/logbookFile";
 import { saveLogbookFile } from "@/exchange/saveLogbookFile";
 import { nameOf } from "@/records/nameOf";
 import { summarise } from "@/records/runSummary";
 import { chosenLogbook, switchLogbook } from "@/storage/logbookChoice";
-import { bringBack, discardQuarantined, takeIn } from "@/store/changes";
+import { bringBack, discardQuarantined, takeAside, takeIn } from "@/store/changes";
 import { keepSamples, loadSamples } from "@/store/samples";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import {
@@ -118,7 +118,9 @@ export function DataScreen() {
             size="small"
             label="Whole logbook"
             onPress={() =>
-              void dispatch(loadSamples()).then((samples) => saveLogbookFile(records, samples))
+              void dispatch(loadSamples())
+                .catch(() => [])
+                .then((samples) => saveLogbookFile({ records, samples, setAside: quarantined }))
             }
           />
           <Button
@@ -126,7 +128,7 @@ export function DataScreen() {
             look="quiet"
             label="Runs as CSV"
             onPress={() =>
-              void download(
+              void handOver(
                 `sereno-runs-${today}.csv`,
                 runsCsv(
                   runs.map((run) => summarise(run, plantBook)),
@@ -141,7 +143,7 @@ export function DataScreen() {
             look="quiet"
             label="Bottles as CSV"
             onPress={() =>
-              void download(
+              void handOver(
                 `sereno-bottles-${today}.csv`,
                 bottlesCsv(bottles, lots, uses, plantBook),
                 "text/csv",
@@ -173,7 +175,7 @@ export function DataScreen() {
             action={{
               label: "Save them all",
               onPress: () =>
-                void download(
+                void handOver(
                   `sereno-set-aside-${today}.json`,
                   JSON.stringify(quarantined, null, 1),
                   "application/json",
@@ -202,13 +204,15 @@ export function DataScreen() {
         <PreviewSheet
           {...preview}
           onClose={() => setPreview(undefined)}
-          onTake={({ added, changed, samples }) => {
+          onTake={({ added, changed, samples, setAside }) => {
+            void dispatch(takeAside(setAside)).catch((error: unknown) =>
+              setProblem(`The file's unreadable texts were not stored: ${String(error)}`),
+            );
             void dispatch(keepSamples(samples)).catch((error: unknown) =>
               setProblem(`The instruments' samples were not stored: ${String(error)}`),
             );
-            dispatch(
-              takeIn(`${count(added.length + changed.length)} brought in.`, [...added, ...changed]),
-            );
+            const taken = [...added, ...changed];
+            if (taken.length > 0) dispatch(takeIn(`${count(taken.length)} brought in.`, taken));
             setPreview(undefined);
           }}
         />
@@ -250,8 +254,8 @@ interface PreviewProps {
 }
 
 function PreviewSheet({ name, preview, onClose, onTake }: PreviewProps) {
-  const { added, changed, skipped, broken, samples } = preview;
-  const something = added.length + changed.length + samples.length > 0;
+  const { added, changed, skipped, broken, samples, setAside } = preview;
+  const something = added.length + changed.length + samples.length + setAside.length > 0;
   return (
     <Sheet title="What this file would do" intro={name} open onClose={onClose}>
       <Card className="gap-2">
@@ -262,6 +266,9 @@ function PreviewSheet({ name, preview, onClose, onTake }: PreviewProps) {
         <Txt variant="strong">{`${count(skipped.length)} skipped: the same or newer here`}</Txt>
         {samples.length > 0 ? (
           <Txt variant="small">{`${samples.length} stretches of instruments' samples`}</Txt>
+        ) : null}
+        {setAside.length > 0 ? (
+          <Txt variant="small">{`${setAside.length} unreadable texts, to be set aside here too`}</Txt>
         ) : null}
       </Card>
       {broken.length > 0 ? (

@@ -70,7 +70,7 @@ function MeasureSheet({ units, onClose }: { units: UnitSystem; onClose: () => vo
     defaultValues: { name: "", mass: toInput(undefined, choices[0] ?? "g"), plantId: "" },
   });
   const save = handleSubmit(({ name, mass, plantId }) => {
-    dispatch(
+    const kept = dispatch(
       keep({
         ...newRecord("measure", new Date()),
         name,
@@ -78,12 +78,12 @@ function MeasureSheet({ units, onClose }: { units: UnitSystem; onClose: () => vo
         ...(plantId ? { plantId } : {}),
       }),
     );
-    onClose();
+    if (kept.ok) onClose();
   });
   return (
-    <Sheet title="A measure" open onClose={onClose}>
-      <FormText control={control} name="name" label="Name" placeholder="basketful" />
-      <FormNumber control={control} name="mass" label="One weighs" choices={choices} />
+    <Sheet title="A measure" open onClose={onClose} onSubmit={() => void save()}>
+      <FormText control={control} name="name" label="Name" placeholder="basketful" required />
+      <FormNumber control={control} name="mass" label="One weighs" choices={choices} required />
       <Controller
         control={control}
         name="plantId"

@@ -1,17 +1,15 @@
 import { act, fireEvent, screen, within } from "@testing-library/react";
 import { plantBook } from "@/records/plantBook";
 import { renderWith } from "@/testing/renderWith";
+import { router } from "@/testing/router";
 import { PlantFiguresScreen } from "./PlantFiguresScreen";
+
+beforeEach(() => {
+  router.params = { id: "clarysage" };
+});
 
 /* Each line of the oil offers all compounds: many to draw on a busy machine. */
 jest.setTimeout(30_000);
-
-let mockId = "clarysage";
-jest.mock("expo-router", () => ({
-  Link: ({ children }: { children: unknown }) => children,
-  useRouter: () => ({ push: jest.fn(), replace: jest.fn() }),
-  useLocalSearchParams: () => ({ id: mockId }),
-}));
 
 const type = (element: HTMLElement, value: string) => {
   fireEvent.change(element, { target: { value } });
@@ -27,7 +25,7 @@ const keep = () =>
   });
 
 test("density and layer follow from the oil's parts as they are typed", async () => {
-  mockId = "clarysage";
+  router.params = { id: "clarysage" };
   renderWith(<PlantFiguresScreen />, []);
   await checked();
   expect(screen.getByRole("status")).toHaveTextContent("These come to 91 %: 0.890 g/mL, it floats");
@@ -43,7 +41,7 @@ test("density and layer follow from the oil's parts as they are typed", async ()
 });
 
 test("what is changed is kept as the person's own, the rest stays the book's", async () => {
-  mockId = "clarysage";
+  router.params = { id: "clarysage" };
   const { store } = renderWith(<PlantFiguresScreen />, []);
   type(screen.getByLabelText("Look and smell of the oil"), "pale green, like hay");
   type(screen.getByLabelText("One on each line"), "Not in pregnancy.\nNot before driving.");
@@ -64,7 +62,7 @@ test("what is changed is kept as the person's own, the rest stays the book's", a
 });
 
 test("an oil of which no line is left is refused in words, and nothing is kept", async () => {
-  mockId = "clarysage";
+  router.params = { id: "clarysage" };
   const { store } = renderWith(<PlantFiguresScreen />, []);
   for (let at = 7; at > 0; at -= 1)
     fireEvent.click(screen.getByRole("button", { name: `Take out part ${at}` }));
@@ -75,7 +73,7 @@ test("an oil of which no line is left is refused in words, and nothing is kept",
 });
 
 test("a plant that nobody knows says so", () => {
-  mockId = "unicornwort";
+  router.params = { id: "unicornwort" };
   renderWith(<PlantFiguresScreen />, []);
-  expect(screen.getByText("No plant of that name is known.")).toBeVisible();
+  expect(screen.getByText(/^This plant is not in this logbook\./)).toBeVisible();
 });

@@ -1,18 +1,24 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useLocalSearchParams, useRouter } from "expo-router";
+import { useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { plantById } from "@/core";
 import { newRecord } from "@/records/base";
 import type { Material } from "@/records/material";
 import type { KnownPlant } from "@/records/plantBook";
-import { bin, keep } from "@/store/changes";
+import { bin, keep, keepForm } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
+import { NotHere } from "@/ui/layout/NotHere";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { FormSelect, FormText } from "@/ui/primitives/form";
+import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
+import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { OilFields } from "./OilFields";
 import { ownFromForm, plantFormDefaults, plantFormSchema } from "./plantForm";
 import { StateFields } from "./StateFields";
@@ -26,15 +32,8 @@ export function PlantFiguresScreen() {
   const material = useAppSelector((state) =>
     plant?.materialId ? state.material.entities[plant.materialId] : undefined,
   );
-  if (id !== "new" && !plant) {
-    return (
-      <Screen title="Not here" back={{ href: "/bench/plants", label: "Plants" }}>
-        <Card>
-          <Txt>No plant of that name is known.</Txt>
-        </Card>
-      </Screen>
-    );
-  }
+  if (id !== "new" && !plant)
+    return <NotHere what="This plant" back={{ href: "/bench/plants", label: "Plants" }} />;
   return <Form key={id} plant={plant} material={material} />;
 }
 
@@ -42,21 +41,27 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
   const router = useRouter();
   const dispatch = useAppDispatch();
   const book = usePlantBook();
+  const [shown] = useState(material);
+  const [beginning] = useState(() => plantFormDefaults(plant, material?.like ?? "lavender"));
+  const draft = useDraft(`plant/${plant?.id ?? "new"}`, beginning);
+  const form = useForm({
+    resolver: zodResolver(plantFormSchema),
+    defaultValues: draft.start,
+    mode: "onBlur",
+  });
   const {
     control,
     handleSubmit,
     reset,
     formState: { isSubmitted, isValid },
-  } = useForm({
-    resolver: zodResolver(plantFormSchema),
-    defaultValues: plantFormDefaults(plant, material?.like ?? "lavender"),
-    mode: "onBlur",
-  });
+  } = form;
+  useFormDraft(form, draft);
+  const [problem, setProblem] = useState<string>();
   const like = useWatch({ control, name: "like" });
   const isNew = !plant;
   const back = plant ? `/bench/plants/${plant.id}` : "/bench/plants";
   const save = handleSubmit((form) => {
-    const record = material ?? newRecord("material", new Date());
+    const record = shown ?? newRecord("material", new Date());
     const like = plant?.origin === "catalogue" ? plant.id : form.like;
     const base = plantById(like);
     if (!base) return;
@@ -66,7 +71,9 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
       like,
       own: ownFromForm(form, base),
     };
-    dispatch(keep(kept));
+    const answer = dispatch(shown ? keepForm(shown, kept) : keep(kept));
+    if (!answer.ok) return setProblem(answer.problem);
+    draft.done();
     router.replace(`/bench/plants/${kept.plantId}`);
   });
   return (
@@ -74,8 +81,10 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
       over={plant?.botanicalName}
       title={plant ? `${plant.name}: figures` : "A plant of your own"}
       back={{ href: back, label: plant?.name ?? "Plants" }}
+      onSubmit={() => void save()}
       footer={
         <View className="gap-2">
+          {problem ? <Notice severity="error" message={`Not kept: ${problem}.`} /> : null}
           {isSubmitted && !isValid ? (
             <Txt variant="label" className="text-center text-ember-ink">
               Not kept yet: see what is marked in red.
@@ -140,6 +149,13 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
         </>
       }
     >
+      <TypedBefore
+        shown={draft.typedBefore}
+        onLetGo={() => {
+          draft.done();
+          reset(beginning);
+        }}
+      />
       {isNew || plant?.origin === "own" ? (
         <Card className="gap-3">
           <FormSelect
@@ -157,15 +173,16 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
           <Txt variant="small">
             {`Where you tell nothing of your own, it is like ${book.byId(like)?.name.toLowerCase() ?? "it"}.`}
           </Txt>
-          <FormText control={control} name="name" label="Name" placeholder="Plant" />
+          <FormText control={control} name="name" label="Name" placeholder="Plant" required />
           <FormText control={control} name="botanicalName" label="Botanical name" />
           <View className="flex-row gap-3">
-            <FormText control={control} name="part" label="Part" placeholder="leaves" />
+            <FormText control={control} name="part" label="Part" placeholder="leaves" required />
             <FormText
               control={control}
               name="code"
               label="Two letters for lot codes"
               placeholder="AB"
+              required
             />
           </View>
         </Card>

@@ -3,19 +3,16 @@ import { plantById } from "@/core";
 import type { AnyRecord } from "@/records/record";
 import { preferencesId } from "@/records/setting";
 import { renderWith } from "@/testing/renderWith";
+import { router } from "@/testing/router";
 import { sampleOwnPlant } from "@/testing/sampleRecords";
 import { PlantScreen } from "./PlantScreen";
 
-let mockId = "clarysage";
-const mockPush = jest.fn();
-jest.mock("expo-router", () => ({
-  Link: ({ children }: { children: unknown }) => children,
-  useRouter: () => ({ push: mockPush }),
-  useLocalSearchParams: () => ({ id: mockId }),
-}));
+beforeEach(() => {
+  router.params = { id: "clarysage" };
+});
 
 function open(id: string, ...records: AnyRecord[]) {
-  mockId = id;
+  router.params = { id: id };
   return renderWith(<PlantScreen />, records).store;
 }
 const own = sampleOwnPlant({ usualMinutes: 95, oilLook: "pale green, like hay" });
@@ -44,7 +41,7 @@ test("figures of the person's own stand out from the book's", () => {
   expect(screen.getByText("pale green, like hay (yours)")).toBeVisible();
   expect(screen.getByText(/Figures marked “yours” replace the book's\./)).toBeVisible();
   fireEvent.click(screen.getByRole("button", { name: "My figures" }));
-  expect(mockPush).toHaveBeenCalledWith("/bench/plants/clarysage/figures");
+  expect(router.push).toHaveBeenCalledWith("/bench/plants/clarysage/figures");
 });
 
 test("a charge of it is planned from here, with nothing left over from the last plan", () => {
@@ -52,7 +49,7 @@ test("a charge of it is planned from here, with nothing left over from the last 
   fireEvent.click(screen.getByRole("button", { name: "Plan a charge" }));
   const setting = store.getState().setting.entities[preferencesId]!;
   expect(setting.planDraft).toMatchObject({ plantId: "clarysage", method: "", waterText: "" });
-  expect(mockPush).toHaveBeenCalledWith("/plan");
+  expect(router.push).toHaveBeenCalledWith("/plan");
 });
 
 test("a plant that is not known says where it may be", () => {

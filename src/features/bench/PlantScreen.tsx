@@ -13,7 +13,7 @@ import {
 } from "@/core";
 import { methodWords } from "@/records/methodWords";
 import type { KnownPlant } from "@/records/plantBook";
-import { changePreferences } from "@/store/changes";
+import { beginPlan } from "@/store/beginPlan";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
@@ -52,23 +52,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
   const mine = (name: string, text: string) => (own(name) ? `${text} (yours)` : text);
 
   function planIt() {
-    dispatch(
-      changePreferences({
-        planDraft: {
-          ...preferences.planDraft,
-          plantId: plant.id,
-          state: "",
-          method: "",
-          preparation: "",
-          harvestId: "",
-          minutesText: "",
-          waterText: "",
-          chargesText: "",
-          coolingText: "",
-          iceText: "",
-        },
-      }),
-    );
+    dispatch(beginPlan({ plantId: plant.id }));
     router.push("/plan");
   }
 

@@ -30,7 +30,9 @@ export function PriceFields({ preferences }: { preferences: Setting }) {
           value={kept.currency}
           maxLength={5}
           placeholder="€"
-          onChange={(currency) => dispatch(changePreferences(({ prices }) => ({ prices: { ...prices, currency } })))}
+          onChange={(currency) =>
+            dispatch(changePreferences(({ prices }) => ({ prices: { ...prices, currency } })))
+          }
         />
       </View>
       {prices.map(({ name, label, suffix }) => {

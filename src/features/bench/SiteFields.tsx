@@ -27,7 +27,11 @@ const fields: Record<Field, { label: string; range: NumberRange; perCanonical: n
     perCanonical: 1000,
   },
   airC: { label: "Air", range: { name: "Air", ...limits.roomC }, perCanonical: 1 },
-  waterC: { label: "Water as it goes in", range: { name: "Water", ...limits.feedC }, perCanonical: 1 },
+  waterC: {
+    label: "Water as it goes in",
+    range: { name: "Water", ...limits.feedC },
+    perCanonical: 1,
+  },
   coolingInC: {
     label: "Cooling water",
     range: { name: "Cooling water", ...limits.coolingC },

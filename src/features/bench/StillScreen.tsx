@@ -1,21 +1,27 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useLocalSearchParams, useRouter } from "expo-router";
+import { useState } from "react";
 import { useFieldArray, useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { newRecord } from "@/records/base";
 import type { Still } from "@/records/still";
-import { bin, keep } from "@/store/changes";
+import { bin, keep, keepForm } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
+import { NotHere } from "@/ui/layout/NotHere";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { FormChoice, FormText } from "@/ui/primitives/form";
+import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
+import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { calibrationWords } from "./calibrationWords";
 import { CondenserFields, HeatFields, PotFields, ReceiverFields } from "./StillFormFields";
-import { stillFormDefaults, stillFormSchema, stillFromForm } from "./stillForm";
+import { stillFormDefaults, stillFormSchema, stillFromForm, type StillFormRead } from "./stillForm";
 import { StillSketch } from "./StillSketch";
 import { constructions, metals } from "./stillWords";
 
@@ -23,31 +29,55 @@ import { constructions, metals } from "./stillWords";
 export function StillScreen() {
   const { id = "new" } = useLocalSearchParams<{ id: string }>();
   const still = useAppSelector((state) => state.still.entities[id]);
-  return <StillForm key={id} still={still?.deletedAt ? undefined : still} />;
+  if (id !== "new" && (!still || still.deletedAt))
+    return <NotHere what="This still" back={{ href: "/bench", label: "Bench" }} />;
+  return <StillForm key={id} still={still} />;
 }
 
 function StillForm({ still }: { still: Still | undefined }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const { units } = useAppSelector(selectPreferences);
-  const { control, handleSubmit } = useForm({
+  /* As it was when the form was opened: only what was changed since is written. */
+  const [shown] = useState(still);
+  const beginning = stillFormDefaults(shown, units);
+  const draft = useDraft(`still/${shown?.id ?? "new"}`, beginning);
+  const form = useForm({
     resolver: zodResolver(stillFormSchema),
-    defaultValues: stillFormDefaults(still, units),
+    defaultValues: draft.start,
     mode: "onBlur",
   });
+  const { control, handleSubmit, reset } = form;
+  useFormDraft(form, draft);
+  const [problem, setProblem] = useState<string>();
   const receivers = useFieldArray({ control, name: "receivers" });
   const typed = useWatch({ control });
   const read = stillFormSchema.safeParse(typed);
   const construction = typed.construction ?? "basketPot";
-  const save = handleSubmit((form) => {
-    dispatch(keep({ ...(still ?? newRecord("still", new Date())), ...stillFromForm(form) }));
+  const save = handleSubmit((typed) => {
+    const kept = dispatch(shown ? keepForm(...changed(shown, typed)) : keepNew(typed));
+    if (!kept.ok) return setProblem(kept.problem);
+    draft.done();
     router.replace("/bench");
   });
+  function changed(from: Still, typed: StillFormRead): [Still, Still] {
+    const before = stillFormSchema.safeParse(beginning);
+    return [
+      { ...from, ...(before.success ? stillFromForm(before.data) : {}) },
+      { ...from, ...stillFromForm(typed) },
+    ];
+  }
   return (
     <Screen
       title={still ? still.name : "A still"}
       back={{ href: "/bench", label: "Bench" }}
-      footer={<Button label="Keep this still" onPress={() => void save()} />}
+      onSubmit={() => void save()}
+      footer={
+        <View className="gap-2">
+          {problem ? <Notice severity="error" message={`Not kept: ${problem}.`} /> : null}
+          <Button label="Keep this still" onPress={() => void save()} />
+        </View>
+      }
       aside={
         <>
           <Card className="px-2">
@@ -84,8 +114,21 @@ function StillForm({ still }: { still: Still | undefined }) {
         </>
       }
     >
+      <TypedBefore
+        shown={draft.typedBefore}
+        onLetGo={() => {
+          draft.done();
+          reset(beginning);
+        }}
+      />
       <Card className="gap-3">
-        <FormText control={control} name="name" label="Name" placeholder="Copper pot, 12 L" />
+        <FormText
+          control={control}
+          name="name"
+          label="Name"
+          required
+          placeholder="Copper pot, 12 L"
+        />
         <FormChoice control={control} name="construction" label="Kind" options={constructions} />
         <FormChoice control={control} name="metal" label="Made of" options={metals} />
       </Card>
@@ -100,4 +143,9 @@ function StillForm({ still }: { still: Still | undefined }) {
       <ReceiverFields control={control} receivers={receivers} units={units} />
     </Screen>
   );
+}
+
+/** A still of which there is no record yet. */
+function keepNew(typed: StillFormRead) {
+  return keep({ ...newRecord("still", new Date()), ...stillFromForm(typed) });
 }

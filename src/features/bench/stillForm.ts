@@ -82,6 +82,8 @@ function isBowl({ construction }: { construction: Still["construction"] }): bool
 }
 
 export type StillForm = z.input<typeof stillFormSchema>;
+/** The form as read: numbers in canonical units. */
+export type StillFormRead = z.output<typeof stillFormSchema>;
 
 /** A still's figures as the form shows them; an ordinary pot where there is none yet. */
 export function stillFormDefaults(still: Still | undefined, units: UnitSystem): StillForm {
@@ -128,7 +130,7 @@ export function stillFormDefaults(still: Still | undefined, units: UnitSystem): 
 }
 
 /** What the form says of a still, as its record keeps it. */
-export function stillFromForm(form: z.output<typeof stillFormSchema>) {
+export function stillFromForm(form: StillFormRead) {
   const { construction, holderVolume = 0, holderDiameter = 0, basketFloor = 0 } = form;
   return {
     name: form.name,
@@ -173,7 +175,7 @@ const usualLipStepMm = 4;
 /* Tap water that leaves some 25 K warmer has done its work and can still be touched. */
 const usualRiseK = 25;
 
-function condenserFromForm(form: z.output<typeof stillFormSchema>): Still["condenser"] {
+function condenserFromForm(form: StillFormRead): Still["condenser"] {
   const iceKg = (form.ice ?? 0) / 1000;
   if (isBowl(form)) return { kind: "iceLid", iceKg };
   switch (form.condenser) {

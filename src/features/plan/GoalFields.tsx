@@ -8,6 +8,7 @@ import { NumberField } from "@/ui/primitives/NumberField";
 import { Select } from "@/ui/primitives/Select";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
+import { measureOf, measuresFor } from "./measureOf";
 import type { PlanWork } from "./usePlanDraft";
 
 const stateWords = { fresh: "Fresh", wilted: "Wilted", dried: "Dried" };
@@ -31,7 +32,7 @@ export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork })
             label="New harvest"
             look="plain"
             size="small"
-            onPress={() => change({ harvestId: "", massText: "" })}
+            onPress={() => change({ harvestId: "", runId: "", massText: "" })}
           />
         </View>
       ) : (
@@ -132,8 +133,9 @@ function Wish({ plan: { draft, read, units, change } }: { plan: PlanWork }) {
 
 function Mass({ plan }: { plan: PlanWork }) {
   const { draft, read, measures, units, harvest, change } = plan;
-  const fits = measures.filter(({ plantId }) => !plantId || plantId === read.plant.id);
-  const counted = draft.massBy === "measure" && fits.length > 0 && !harvest;
+  const fits = measuresFor(measures, read.plant.id);
+  const measure = measureOf(draft, measures, read.plant.id);
+  const counted = measure !== undefined;
   return (
     <>
       {fits.length > 0 && !harvest ? (
@@ -163,9 +165,7 @@ function Mass({ plan }: { plan: PlanWork }) {
               value: measure.id,
               label: `${measure.name}, ${words(showMass(measure.massG, units))}`,
             }))}
-            value={
-              fits.some(({ id }) => id === draft.measureId) ? draft.measureId : (fits[0]?.id ?? "")
-            }
+            value={measure.id}
             onChange={(measureId) => change({ measureId })}
           />
         </View>

@@ -2,16 +2,12 @@ import { act, fireEvent, screen, within } from "@testing-library/react";
 import type { ForecastRequest } from "@/core";
 import type { AnyRecord } from "@/records/record";
 import { renderWith } from "@/testing/renderWith";
+import { router } from "@/testing/router";
 import { sampleStill } from "@/testing/sampleRecords";
 import { PlanScreen } from "./PlanScreen";
 
 jest.setTimeout(30_000);
 
-const mockPush = jest.fn();
-jest.mock("expo-router", () => ({
-  Link: ({ children }: { children: unknown }) => children,
-  useRouter: () => ({ push: mockPush, replace: jest.fn() }),
-}));
 /* The worker's own forecast with fewer runs, on the page's thread; a test may keep it from answering. */
 let mockFailure: string | undefined;
 jest.mock("@/workers/forecastClient", () => ({
@@ -30,7 +26,6 @@ jest.mock("@/workers/forecastClient", () => ({
 
 beforeEach(() => {
   mockFailure = undefined;
-  mockPush.mockClear();
 });
 
 const rest = () => act(async () => undefined);
@@ -51,7 +46,7 @@ test("without a still there is nothing to plan for yet", () => {
   renderWith(<PlanScreen />, []);
   expect(screen.getByText("First, your still")).toBeVisible();
   fireEvent.click(screen.getByRole("button", { name: "Add your still" }));
-  expect(mockPush).toHaveBeenCalledWith("/bench");
+  expect(router.push).toHaveBeenCalledWith("/bench");
 });
 
 test("what is weighed becomes oil, hydrosol and times, each as a range", async () => {
@@ -75,7 +70,7 @@ test("a planned charge is a run with its plan, and the field is free for the nex
   expect(run).toMatchObject({ plantId: "lavender", state: "fresh", entries: [] });
   expect(run!.plan).toMatchObject({ chargeG: 600, method: "steam" });
   expect(run!.plan.forecast.visibleMl.p90).toBeGreaterThan(run!.plan.forecast.visibleMl.p10);
-  expect(mockPush).toHaveBeenCalledWith(`/runs/${run!.id}/ready`);
+  expect(router.push).toHaveBeenCalledWith(`/runs/${run!.id}/ready`);
   expect(screen.getByRole("textbox", { name: "I have" })).toHaveValue("");
 });
 

@@ -1,7 +1,17 @@
 import { useRouter } from "expo-router";
 import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { View } from "react-native";
-import { planCharges, showMass, showOil, showVolume, words, type ChargePlan } from "@/core";
+import {
+  parseNumber,
+  planCharges,
+  showMass,
+  showOil,
+  showVolume,
+  words,
+  type ChargePlan,
+  type PlanInput,
+} from "@/core";
+import { beginPlan } from "@/store/beginPlan";
 import { keep } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { Screen } from "@/ui/layout/Screen";
@@ -13,6 +23,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import type { Change } from "./BeforeAfter";
 import { GoalFields } from "./GoalFields";
 import { makeReady } from "./makeReady";
+import { measureOf } from "./measureOf";
 import { PlanAside } from "./PlanAside";
 import type { PlanDraft } from "@/records/planDraft";
 import { StillFields } from "./StillFields";
@@ -33,7 +44,7 @@ export function PlanScreen() {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const { input, still } = shown.read;
-  const plan = useMemo(() => (input ? planCharges(input) : undefined), [input]);
+  const { plan, refused } = useMemo(() => planned(input), [input]);
   const state = useForecastRanges(plan?.request);
   const { ranges } = state;
   const ways = useMemo(() => waysOfWorking(shown.draft, shown.read), [shown]);
@@ -50,6 +61,8 @@ export function PlanScreen() {
     () => <Ways plan={shown} ways={ways} onChoose={choose} />,
     [shown, ways, choose],
   );
+
+  const replaces = work.runs.find(({ id, entries }) => id === draft.runId && entries.length === 0);
 
   if (!read.still) return <NoStill onAdd={() => router.push("/bench")} />;
   const blocked = plan?.warnings.some(({ severity }) => severity === "error");
@@ -68,24 +81,20 @@ export function PlanScreen() {
       harvest: work.harvest,
       counted: countedIn(work),
       runs: work.runs,
+      harvests: work.harvests,
+      draft,
       now: new Date(),
     });
-    dispatch(keep(...records));
+    if (!dispatch(keep(...records)).ok) return;
     setChanged(undefined);
-    change({
-      massText: "",
-      countText: "",
-      wishText: "",
-      chargesText: "",
-      waterText: "",
-      harvestId: "",
-    });
+    dispatch(beginPlan({ plantId: draft.plantId, state: draft.state }));
     router.push(`/runs/${run.id}/ready`);
   }
 
   return (
     <Screen
       title={plan ? read.plant.name : "Plan"}
+      pageTitle={plan ? `Plan, ${read.plant.name}` : "Plan"}
       over={
         plan
           ? `Plan · ${plan.charges === 1 ? "one charge" : `charge 1 of ${plan.charges}`} · ${read.state} ${read.plant.part}`
@@ -140,6 +149,23 @@ export function PlanScreen() {
         </View>
       }
     >
+      {refused ? (
+        <Notice
+          severity="error"
+          message={`This cannot be reckoned: ${refused}`}
+          remedy="Change what you typed last."
+        />
+      ) : null}
+      {replaces ? (
+        <Notice
+          severity="note"
+          message={`This is the plan of run ${replaces.number}, which is ready and not lit. What you change here changes that run.`}
+          action={{
+            label: "Plan another run instead",
+            onPress: () => change({ runId: "", harvestId: "", massText: "" }),
+          }}
+        />
+      ) : null}
       {read.problems.wish && draft.wishText ? (
         <Notice severity="error" message={read.problems.wish} />
       ) : null}
@@ -148,6 +174,17 @@ export function PlanScreen() {
       {wide ? waysOf : null}
     </Screen>
   );
+}
+
+/* What the core refuses is said, not thrown at the screen. */
+function planned(input: PlanInput | undefined): { plan?: ChargePlan; refused?: string } {
+  if (!input) return {};
+  try {
+    return { plan: planCharges(input) };
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    return { refused: error.message };
+  }
 }
 
 function NoStill({ onAdd }: { onAdd: () => void }) {
@@ -164,9 +201,9 @@ function NoStill({ onAdd }: { onAdd: () => void }) {
   );
 }
 
-function countedIn({ draft, measures }: PlanWork) {
-  if (draft.massBy !== "measure" || draft.goal === "want") return undefined;
-  const measure = measures.find(({ id }) => id === draft.measureId) ?? measures[0];
-  const count = Number(draft.countText.replace(",", "."));
-  return measure && count > 0 ? { measure: measure.name, count } : undefined;
+function countedIn({ draft, measures, read }: PlanWork) {
+  const measure = measureOf(draft, measures, read.plant.id);
+  if (!measure || draft.goal === "want") return undefined;
+  const count = parseNumber(draft.countText);
+  return count.ok && count.value > 0 ? { measure: measure.name, count: count.value } : undefined;
 }

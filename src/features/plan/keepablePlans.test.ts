@@ -11,9 +11,11 @@ import { makeReady } from "./makeReady";
 import { readDraft } from "./readDraft";
 import { schoolsFollowed, waysOfWorking } from "./waysOfWorking";
 
-const stills = readyMadeStills.map(
-  (figures, at): Still => ({ ...newRecord("still", new Date(0)), ...figures, id: `still-${at}` }),
-);
+const stills = readyMadeStills.map((figures, at): Still => ({
+  ...newRecord("still", new Date(0)),
+  ...figures,
+  id: `still-${at}`,
+}));
 const context = {
   stills,
   measures: [],
@@ -74,6 +76,8 @@ test("every plan that can be made ready can be opened again", () => {
         agedMonths: read.agedMonths,
         schools: schoolsFollowed(waysOfWorking(draft, read)),
         runs: [],
+        harvests: [],
+        draft,
         now: new Date("2026-07-01T08:00:00Z"),
       });
       made += 1;

@@ -3,6 +3,8 @@ import { firstCutShare, type ChargePlan, type PlantState } from "@/core";
 import { asRunPlan } from "@/records/asRunPlan";
 import { newRecord } from "@/records/base";
 import type { Harvest } from "@/records/harvest";
+import { harvestOfItsOwn } from "@/records/harvestLeft";
+import type { PlanDraft } from "@/records/planDraft";
 import type { AnyRecord } from "@/records/record";
 import { nextRunNumber, type Run } from "@/records/run";
 import type { Still } from "@/records/still";
@@ -22,6 +24,9 @@ interface Ready {
   harvest?: Harvest;
   counted?: Harvest["counted"];
   runs: readonly Run[];
+  harvests: readonly Harvest[];
+  /** What stands in the plan's fields. */
+  draft: PlanDraft;
   now: Date;
 }
 
@@ -38,23 +43,29 @@ export function makeReady({
   harvest,
   counted,
   runs,
+  harvests,
+  draft,
   now,
 }: Ready): { run: Run; records: AnyRecord[] } {
+  /* A run that was made ready from this plan and is not lit is planned anew, and stays the same run. */
+  const replaced = runs.find(({ id, entries }) => id === draft.runId && entries.length === 0);
+  const others = runs.filter(({ id }) => id !== replaced?.id);
+  /* A harvest that only the run planned anew is of changes with it. */
+  const own = replaced && !harvest ? harvestOfItsOwn(replaced, harvests, runs) : undefined;
   const fromHarvest: Harvest = harvest ?? {
-    ...newRecord("harvest", now),
+    ...(own ?? newRecord("harvest", now)),
     plantId,
     state,
     massG: plan.chargeG * plan.charges,
-    cutOn: format(now, "yyyy-MM-dd"),
+    cutOn: own?.cutOn ?? format(now, "yyyy-MM-dd"),
     ...(counted ? { counted } : {}),
   };
-  const before = runs.filter(({ harvestId }) => harvestId === fromHarvest.id).length;
+  const before = others.filter(({ harvestId }) => harvestId === fromHarvest.id).length;
   const firstCutMl = plan.forecast.distillateMl * firstCutShare;
-  const cuts =
-    schools.hydrosol === "firstCut" && plan.method !== "cohobation" && firstCutMl > 0;
+  const cuts = schools.hydrosol === "firstCut" && plan.method !== "cohobation" && firstCutMl > 0;
   const run: Run = {
-    ...newRecord("run", now),
-    number: nextRunNumber(runs),
+    ...(replaced ?? newRecord("run", now)),
+    number: replaced?.number ?? nextRunNumber(runs),
     stillId: still.id,
     stillName: still.name,
     harvestId: fromHarvest.id,
@@ -62,6 +73,7 @@ export function makeReady({
     state,
     checked: [],
     entries: [],
+    draft: { ...draft, runId: "" },
     plan: asRunPlan({
       plan,
       oil: ranges.oil,

@@ -11,6 +11,7 @@ import {
   type Receiver,
   type StopRule,
 } from "@/core";
+import { limits } from "@/records/limits";
 import type { Measure } from "@/records/measure";
 import { ownContents } from "@/records/ownContents";
 import type { KnownPlant, PlantBook } from "@/records/plantBook";
@@ -20,6 +21,7 @@ import type { Still } from "@/records/still";
 import { receiversOf, stillFigures } from "@/records/stillFigures";
 import { readNumber, type NumberInput, type NumberRange } from "@/ui/primitives/numberInput";
 import type { PlanDraft } from "@/records/planDraft";
+import { measureOf } from "./measureOf";
 
 /** What the draft is read against. */
 export interface PlanContext {
@@ -34,9 +36,7 @@ export interface PlanContext {
 const ranges = {
   mass: {
     name: "The charge",
-    min: 0,
-    max: 1e6,
-    above: true,
+    ...limits.chargeG,
     remedy: "Weigh the plant as it goes into the still.",
   },
   count: { name: "The count", min: 0, max: 10000, above: true },
@@ -160,11 +160,10 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
   }
 
   function readMass(): number | undefined {
-    if (draft.massBy === "scale") return number("mass", draft.massText, draft.massUnit);
-    const measure =
-      context.measures.find(({ id }) => id === draft.measureId) ?? context.measures[0];
+    const measure = measureOf(draft, context.measures, plant.id);
+    if (!measure) return number("mass", draft.massText, draft.massUnit);
     const counted = number("count", draft.countText, "one");
-    return measure && counted !== undefined ? measure.massG * counted : undefined;
+    return counted === undefined ? undefined : measure.massG * counted;
   }
 
   function readWish(rest: Omit<PlanInput, "massG" | "charges">) {

@@ -48,6 +48,7 @@ export function usePlanDraft() {
       context,
       measures,
       runs,
+      harvests,
       harvest: harvests.find(({ id }) => id === draft.harvestId),
       stills,
       units: preferences.units,

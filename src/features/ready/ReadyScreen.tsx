@@ -3,13 +3,16 @@ import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
 import { planCooling, showVolume, words, type UnitSystem } from "@/core";
+import { draftOfRun } from "@/records/draftOfRun";
 import type { Entry } from "@/records/entry";
+import { harvestOfItsOwn } from "@/records/harvestLeft";
 import type { Run } from "@/records/run";
 import { runState } from "@/records/runState";
 import type { Still } from "@/records/still";
+import { beginPlan } from "@/store/beginPlan";
 import { bin, changeRun, keep } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectPreferences } from "@/store/selectors";
+import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -43,6 +46,8 @@ export function ReadyScreen({ run }: { run: Run }) {
   const notHere = new Set(still?.notHere);
   const items = all.filter(({ id }) => !notHere.has(id));
   const open = items.filter(({ id }) => !run.checked.includes(id));
+  const harvests = useAppSelector(selectHarvests);
+  const runs = useAppSelector(selectRuns);
   const started = runState(run.entries).phase !== "ready";
 
   function tick(id: string, checked: boolean) {
@@ -53,6 +58,12 @@ export function ReadyScreen({ run }: { run: Run }) {
       }),
     );
   }
+  function planAnew() {
+    const draft = draftOfRun(run, units);
+    const alone = harvestOfItsOwn(run, harvests, runs) !== undefined;
+    dispatch(beginPlan({ ...draft, runId: run.id, harvestId: alone ? "" : (run.harvestId ?? "") }));
+    router.push("/plan");
+  }
   function mark(marked: Still, id: string) {
     dispatch(keep({ ...marked, notHere: [...(marked.notHere ?? []), id] }));
   }
@@ -60,21 +71,27 @@ export function ReadyScreen({ run }: { run: Run }) {
     const left = reason ? { open: open.map(({ label }) => label.slice(0, 200)), reason } : {};
     const lit: Entry = { id: nanoid(), type: "lit", at: new Date().toISOString(), ...left };
     /* A second tap on Heat on lights nothing anew. */
-    dispatch(
+    const kept = dispatch(
       changeRun(run.id, (current) =>
         current.entries.some(({ type }) => type === "lit")
           ? current
           : { ...current, entries: [...current.entries, lit] },
       ),
     );
-    router.replace(`/runs/${run.id}/watch`);
+    if (kept.ok) router.replace(`/runs/${run.id}/watch`);
   }
 
   return (
     <Screen
       over={`Run ${run.number} · ${plant?.name ?? "Plant"}, charge ${run.plan.charge} of ${run.plan.charges}`}
       title="Make ready"
-      back={{ href: "/plan", label: "Plan" }}
+      pageTitle={`Make ready, ${plant?.name ?? "plant"}, run ${run.number}`}
+      back={{ href: "/", label: "Today" }}
+      actions={
+        started ? undefined : (
+          <Button label="Change the plan" look="quiet" size="small" onPress={planAnew} />
+        )
+      }
       footer={
         started ? (
           <Button

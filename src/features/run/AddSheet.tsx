@@ -29,8 +29,20 @@ export function AddSheet({ open, onClose, log, units }: Props) {
     what === "ice"
       ? readNumber(ice, { name: "Ice", ...limits.positive })
       : readNumber(water, { name: "Water", ...limits.positive });
+  function write() {
+    if (!read.ok) return;
+    const kept = log.write(
+      what === "ice"
+        ? { type: "iceAdded", massG: read.value }
+        : { type: "waterAdded", volumeMl: read.value },
+      { agoMinutes: ago, label: what === "ice" ? "Ice noted." : "Water noted." },
+    );
+    if (!kept.ok) return;
+    setAgo(0);
+    onClose();
+  }
   return (
-    <Sheet title="Ice or water" open={open} onClose={onClose}>
+    <Sheet title="Ice or water" open={open} onClose={onClose} onSubmit={write}>
       <Choice
         label="What was added"
         options={[
@@ -63,21 +75,7 @@ export function AddSheet({ open, onClose, log, units }: Props) {
           />
         </>
       )}
-      <Button
-        label="Write it down"
-        disabled={!read.ok}
-        onPress={() => {
-          if (!read.ok) return;
-          log.write(
-            what === "ice"
-              ? { type: "iceAdded", massG: read.value }
-              : { type: "waterAdded", volumeMl: read.value },
-            { agoMinutes: ago, label: what === "ice" ? "Ice noted." : "Water noted." },
-          );
-          setAgo(0);
-          onClose();
-        }}
-      />
+      <Button label="Write it down" disabled={!read.ok} onPress={write} />
     </Sheet>
   );
 }

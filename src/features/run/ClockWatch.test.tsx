@@ -49,8 +49,11 @@ test("a clock put forward is asked about, for the device may have slept", () => 
   expect(minutes()).toBeCloseTo(31, 0);
   expect(run().entries.at(-1)).toMatchObject({ type: "note" });
   expect(screen.queryByRole("alert")).toBeNull();
+  /* Not undone a second later: one note, and the run stays where it was set. */
   goOn(60);
   expect(screen.queryByRole("alert")).toBeNull();
+  expect(minutes()).toBeCloseTo(32, 0);
+  expect(run().entries).toHaveLength(2);
 });
 
 test("sleep is no slip: nobody is asked when the page was hidden, and nothing changes", () => {

@@ -57,7 +57,9 @@ function Watching() {
         const runAt = runNow(run, wall) - Math.min(0, slip);
         const last = Date.parse(state.entries.at(-1)?.at ?? "");
         if (last > runAt + behindMs) late = { runId: run.id, number: run.number, last };
-        seen.set(run.id, { runAt, pageMs });
+        /* As it is after what was just done about it. */
+        const now = dispatch(litNow).find((lit) => lit.run.id === run.id)?.run ?? run;
+        seen.set(run.id, { runAt: runNow(now, wall), pageMs, clock: now.clock });
       }
       hidden = document.visibilityState === "hidden";
       setBehind((was) => (was?.runId === late?.runId && was?.last === late?.last ? was : late));

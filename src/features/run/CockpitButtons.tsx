@@ -41,12 +41,7 @@ export const CockpitButtons = memo(function CockpitButtons({
   const sheet = (name: SheetName, label: string) => (
     <Opener label={label} onOpen={() => onOpen(name)} />
   );
-  const tap = (
-    type: Tapped,
-    label: string,
-    noted: string,
-    look: "quiet" | "main" = "quiet",
-  ) => (
+  const tap = (type: Tapped, label: string, noted: string, look: "quiet" | "main" = "quiet") => (
     <Tap
       key={type}
       label={label}

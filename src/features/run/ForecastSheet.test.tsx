@@ -59,7 +59,7 @@ async function open(part: Partial<Parameters<typeof ForecastSheet>[0]> = {}) {
       watched={watched}
       since={16}
       prices={undefined}
-      log={{ write, tap: jest.fn() }}
+      log={{ runId: "run-a", write, tap: jest.fn() }}
       {...part}
     />,
     [],

@@ -55,7 +55,9 @@ export function HeatOffButton({ hint, entries, early, onOff, className }: Props)
       />
       {asked ? (
         <Sheet title={question(asked)} open onClose={() => setAsked(undefined)}>
-          <Txt>The plan would let it run on. Its pot, its cooling and its oil are as they should be.</Txt>
+          <Txt>
+            The plan would let it run on. Its pot, its cooling and its oil are as they should be.
+          </Txt>
           <View className="flex-row gap-2">
             <Button
               label="Heat off now"

@@ -24,7 +24,7 @@ export function HeatSheet({ open, onClose, log, plan, powerW }: Props) {
   const [ago, setAgo] = useState(0);
   const read = readNumber(power, { name: "Power", ...limits.powerW });
   const take = (watts: number, label: string) => {
-    log.write({ type: "heatChanged", powerW: watts }, { agoMinutes: ago, label });
+    if (!log.write({ type: "heatChanged", powerW: watts }, { agoMinutes: ago, label }).ok) return;
     setPower(toInput(undefined, "W"));
     setAgo(0);
     onClose();
@@ -36,6 +36,7 @@ export function HeatSheet({ open, onClose, log, plan, powerW }: Props) {
       intro={`It stands at ${powerW.toFixed(0)} W of ${plan.powerW.toFixed(0)}.`}
       open={open}
       onClose={onClose}
+      onSubmit={() => read.ok && power.text !== "" && take(read.value, "Heat noted.")}
     >
       <AgoChoice value={ago} onChange={setAgo} />
       {plan.runPowerW === undefined ? null : (

@@ -82,10 +82,11 @@ function Correction({
 }) {
   const dispatch = useAppDispatch();
   const now = runNow(run, useNow());
-  const [at, setAt] = useState(toLocalInput(Date.parse(entry.at)));
+  /* The moment itself, beside its local text: in the autumn hour one text means two moments. */
+  const [when, setWhen] = useState(() => asWhen(Date.parse(entry.at)));
   const [note, setNote] = useState(entry.note ?? "");
   const [volume, setVolume] = useState<NumberInput>(readableAmount.input(entry, units));
-  const moment = fromLocalInput(at);
+  const moment = when.ms;
   const future = moment > now + 60000;
   const timeProblem = Number.isNaN(moment)
     ? "Choose a day and a time."
@@ -108,11 +109,21 @@ function Correction({
     dispatch(changeRun(run.id, (now) => ({ ...now, entries: [...now.entries, amendment] }), label));
     onDone();
   }
-  const minutesAgo = (minutes: number) =>
-    setAt(toLocalInput(Date.parse(entry.at) - minutes * 60000));
+  const minutesAgo = (minutes: number) => setWhen(asWhen(Date.parse(entry.at) - minutes * 60000));
+  const change = {
+    ...(moment === Date.parse(entry.at) ? {} : { at: new Date(moment || 0).toISOString() }),
+    ...(note === (entry.note ?? "") ? {} : { note }),
+    ...read.change,
+  };
   return (
     <View className="gap-4">
-      <MomentField kind="moment" label="When" value={at} onChange={setAt} problem={timeProblem} />
+      <MomentField
+        kind="moment"
+        label="When"
+        value={when.text}
+        onChange={(text) => setWhen({ text, ms: fromLocalInput(text) })}
+        problem={timeProblem}
+      />
       <View className="flex-row gap-2">
         {[1, 5, 10].map((minutes) => (
           <Button
@@ -139,16 +150,7 @@ function Correction({
         label="Correct it"
         disabled={timeProblem !== undefined || read.problem !== undefined}
         onPress={() =>
-          amend(
-            {
-              change: {
-                at: new Date(moment).toISOString(),
-                ...(note !== (entry.note ?? "") ? { note } : {}),
-                ...read.change,
-              },
-            },
-            "Entry corrected.",
-          )
+          Object.keys(change).length > 0 ? amend({ change }, "Entry corrected.") : onDone()
         }
       />
       <Card className="flex-row items-center justify-between gap-3">
@@ -164,4 +166,8 @@ function Correction({
       </Card>
     </View>
   );
+}
+
+function asWhen(ms: number) {
+  return { ms, text: toLocalInput(ms) };
 }

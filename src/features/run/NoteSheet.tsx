@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { useDraft } from "@/store/useDraft";
 import { Button } from "@/ui/primitives/Button";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { TextField } from "@/ui/primitives/TextField";
@@ -11,30 +12,35 @@ interface Props {
   log: Log;
 }
 
+const beginning = { text: "" };
+
 /** A note in one's own words. */
 export function NoteSheet({ open, onClose, log }: Props) {
-  const [text, setText] = useState("");
+  const draft = useDraft(`note/${log.runId}`, beginning);
+  const [text, setText] = useState(draft.start.text);
   const [ago, setAgo] = useState(0);
+  function write() {
+    const note = text.trim();
+    if (note === "" || !log.write({ type: "note", note }, { agoMinutes: ago }).ok) return;
+    draft.done();
+    setText("");
+    setAgo(0);
+    onClose();
+  }
   return (
     <Sheet title="Note" open={open} onClose={onClose}>
       <AgoChoice value={ago} onChange={setAgo} />
       <TextField
         label="What you saw, smelt or did"
         value={text}
-        onChange={setText}
+        onChange={(next) => {
+          setText(next);
+          draft.note({ text: next });
+        }}
         lines={4}
         maxLength={5000}
       />
-      <Button
-        label="Write it down"
-        disabled={text.trim() === ""}
-        onPress={() => {
-          log.write({ type: "note", note: text.trim() }, { agoMinutes: ago });
-          setText("");
-          setAgo(0);
-          onClose();
-        }}
-      />
+      <Button label="Write it down" disabled={text.trim() === ""} onPress={write} />
     </Sheet>
   );
 }

@@ -3,10 +3,13 @@ import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { View } from "react-native";
 import { unitsFor, type UnitSystem } from "@/core";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
 import { Button } from "@/ui/primitives/Button";
 import { FormNumber, FormText } from "@/ui/primitives/form";
 import { toInput } from "@/ui/primitives/numberInput";
 import { Sheet } from "@/ui/primitives/Sheet";
+import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { AgoChoice } from "./AgoChoice";
 import { readingSchema } from "./readingForm";
 import type { Log } from "./useLog";
@@ -23,19 +26,20 @@ export function ReadingSheet({ open, onClose, log, units }: Props) {
   const degrees = unitsFor("temperature", units);
   const volumes = unitsFor("volume", units);
   const [ago, setAgo] = useState(0);
-  const { control, handleSubmit, reset } = useForm({
-    resolver: zodResolver(readingSchema),
-    defaultValues: {
-      distillate: toInput(undefined, volumes[0] ?? "mL"),
-      oil: toInput(undefined, "mL"),
-      head: toInput(undefined, degrees[0] ?? "C"),
-      outlet: toInput(undefined, degrees[0] ?? "C"),
-      tub: toInput(undefined, degrees[0] ?? "C"),
-      note: "",
-    },
-  });
+  const [beginning] = useState(() => ({
+    distillate: toInput(undefined, volumes[0] ?? "mL"),
+    oil: toInput(undefined, "mL"),
+    head: toInput(undefined, degrees[0] ?? "C"),
+    outlet: toInput(undefined, degrees[0] ?? "C"),
+    tub: toInput(undefined, degrees[0] ?? "C"),
+    note: "",
+  }));
+  const draft = useDraft(`reading/${log.runId}`, beginning);
+  const form = useForm({ resolver: zodResolver(readingSchema), defaultValues: draft.start });
+  const { control, handleSubmit, reset } = form;
+  useFormDraft(form, draft);
   const save = handleSubmit(({ distillate, oil, head, outlet, tub, note }) => {
-    log.write(
+    const kept = log.write(
       {
         type: "reading",
         ...(distillate !== undefined ? { distillateMl: distillate } : {}),
@@ -47,7 +51,9 @@ export function ReadingSheet({ open, onClose, log, units }: Props) {
       },
       { agoMinutes: ago },
     );
-    reset();
+    if (!kept.ok) return;
+    draft.done();
+    reset(beginning);
     setAgo(0);
     onClose();
   });
@@ -57,7 +63,15 @@ export function ReadingSheet({ open, onClose, log, units }: Props) {
       intro="Leave empty what you did not look at."
       open={open}
       onClose={onClose}
+      onSubmit={() => void save()}
     >
+      <TypedBefore
+        shown={draft.typedBefore}
+        onLetGo={() => {
+          draft.done();
+          reset(beginning);
+        }}
+      />
       <AgoChoice value={ago} onChange={setAgo} />
       <FormNumber
         control={control}

@@ -1,4 +1,5 @@
 import { act, fireEvent, screen } from "@testing-library/react";
+import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { useAppSelector } from "@/store/hooks";
 import { renderWith } from "@/testing/renderWith";
@@ -78,10 +79,47 @@ test("a phone that slept for 40 minutes shows the right minute and the cue that 
   expect(screen.getByRole("alert")).toHaveTextContent(/Heat off now/);
 });
 
-test("without its still the run can still be watched and ended", () => {
+test("without its still the run can still be watched and ended", async () => {
   at(30);
   const { store } = renderWith(<Watched />, [sampleRun([entryAt(0, { type: "lit" })])]);
-  fireEvent.click(screen.getByRole("button", { name: "Heat off" }));
+  await heatOff();
+  expect(screen.getByRole("dialog")).toHaveTextContent("Before the first drop: heat off?");
+  fireEvent.click(screen.getByRole("button", { name: "Heat off now" }));
   expect(store.getState().run.entities["run-a"]!.entries.at(-1)).toMatchObject({ type: "heatOff" });
   expect(screen.getByRole("heading", { name: "Let it settle" })).toBeVisible();
 });
+
+test("heat off long before the stop is asked about once, and may be let be", async () => {
+  at(40);
+  const { store } = watch(dripping());
+  const last = () => store.getState().run.entities["run-a"]!.entries.at(-1)!.type;
+  await heatOff();
+  expect(screen.getByRole("dialog")).toHaveTextContent(/^\d+ min before the stop: heat off\?/);
+  fireEvent.click(screen.getByRole("button", { name: "Let it run" }));
+  expect(last()).toBe("firstDrop");
+  await heatOff();
+  fireEvent.click(screen.getByRole("button", { name: "Heat off now" }));
+  expect(last()).toBe("heatOff");
+});
+
+test("danger is one tap away: vapour at the outlet asks nothing", async () => {
+  at(40);
+  const { store } = watch(dripping(entryAt(39, { type: "reading", outletC: 75 })));
+  await heatOff();
+  expect(screen.queryByRole("dialog")).toBeNull();
+  expect(store.getState().run.entities["run-a"]!.entries.at(-1)!.type).toBe("heatOff");
+});
+
+function dripping(...more: Entry[]) {
+  return sampleRun([
+    entryAt(0, { type: "lit" }),
+    entryAt(20, { type: "boiling" }),
+    entryAt(24, { type: "firstDrop" }),
+    ...more,
+  ]);
+}
+
+async function heatOff(): Promise<void> {
+  fireEvent.click(screen.getByRole("button", { name: "Heat off" }));
+  await act(async () => void jest.advanceTimersByTime(300));
+}

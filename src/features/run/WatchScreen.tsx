@@ -9,6 +9,7 @@ import { dueSound, soundOn } from "@/records/soundOn";
 import { whatNow } from "@/records/whatNow";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
+import { usePageTitle } from "@/ui/layout/usePageTitle";
 import { useShort, useWide } from "@/ui/layout/useWide";
 import { useCueSound } from "@/ui/useCueSound";
 import { useNow } from "@/ui/useNow";
@@ -81,6 +82,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
   });
   const early = useCallback(() => earlyBy(latestLive.current), []);
   const heatOn = state.litAt !== undefined && state.heatOffAt === undefined;
+  usePageTitle(`${plant?.name ?? "Plant"}, run ${run.number}, at the still`);
   const parts = useMemo(
     () => ({ run, state, live, watched, since, units }),
     [run, state, live, watched, since, units],

@@ -40,7 +40,7 @@ afterEach(() => jest.useRealTimers());
 
 test("ice is written down for five minutes ago, in the person's unit", async () => {
   const last = watch(40);
-  await open("Ice or water added");
+  await open("Ice, water");
   fireEvent.click(screen.getByRole("radio", { name: "5 min ago" }));
   type("How much ice", "2,5");
   press("Write it down");
@@ -53,7 +53,7 @@ test("ice is written down for five minutes ago, in the person's unit", async () 
 
 test("water that is no number is not written down", async () => {
   const last = watch(40);
-  await open("Ice or water added");
+  await open("Ice, water");
   fireEvent.click(screen.getByRole("radio", { name: "Water in the pot" }));
   type("How much", "a lot");
   expect(screen.getByRole("alert")).toHaveTextContent("is not a number");
@@ -63,10 +63,10 @@ test("water that is no number is not written down", async () => {
 
 test("the heat is told by a knob's share, and the cockpit reckons with it", async () => {
   const last = watch(40);
-  await open("Heat changed");
+  await open("Heat");
   press("50 %");
   expect(last()).toMatchObject({ type: "heatChanged", powerW: 1500 });
-  await open("Heat changed");
+  await open("Heat");
   expect(screen.getByText("It stands at 1500 W of 3000.")).toBeVisible();
 });
 
@@ -111,7 +111,7 @@ test("after heat off the spent plant is written down once", () => {
 
 test("an entry of any kind is corrected by its own amount", async () => {
   const last = watch(50, [entryAt(45, { type: "iceAdded", massG: 1000 })]);
-  await open("Log, 4 entries");
+  await open("Log, 4");
   press(/Ice added/);
   type("Ice added", "3");
   press("Correct it");

@@ -65,6 +65,10 @@ export const readableAmount = {
     if (optional && input.text.trim() === "")
       return { applies: true, label, problem: undefined, change: {} };
     const read = readNumber(input, { name: label, ...limit });
+    /* A field shows five figures of what is kept: only what was typed is written. */
+    const shown = toInput((entry as Partial<Record<Amount["field"], number>>)[field], input.unit);
+    if (read.ok && shown.text === input.text)
+      return { applies: true, label, problem: undefined, change: {} };
     return read.ok
       ? { applies: true, label, problem: undefined, change: { [field]: read.value } }
       : { applies: true, label, problem: read.problem, change: {} };

@@ -1,4 +1,4 @@
-import { fireEvent, screen, within } from "@testing-library/react";
+import { act, fireEvent, screen, within } from "@testing-library/react";
 import type { Entry } from "@/records/entry";
 import { useAppSelector } from "@/store/hooks";
 import { renderWith } from "@/testing/renderWith";
@@ -50,10 +50,12 @@ test("what is dangerous on one still stands before all that is due on the other"
   expect(due.length).toBeGreaterThan(2);
 });
 
-test("heat off is the one still's, and it leaves the list; the other goes on", () => {
+test("heat off is the one still's, and it leaves the list; the other goes on", async () => {
   at(40);
   const { store } = renderWith(<TogetherScreen />, two(dripping, dripping));
   fireEvent.click(screen.getByRole("button", { name: "Heat off: Steel pot" }));
+  await act(async () => void jest.advanceTimersByTime(300));
+  fireEvent.click(screen.getByRole("button", { name: "Heat off now" }));
   const last = (id: string) => store.getState().run.entities[id]!.entries.at(-1)!.type;
   expect(last("run-b")).toBe("heatOff");
   expect(last("run-a")).toBe("heatChanged");

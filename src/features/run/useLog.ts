@@ -3,7 +3,7 @@ import { useMemo, useState } from "react";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
-import { changeRun } from "@/store/changes";
+import { changeRun, type Kept } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import type { AppDispatch, Thunk } from "@/store/store";
 
@@ -29,12 +29,13 @@ export function useLog(runId: string) {
 
 function logOf(runId: string, dispatch: AppDispatch, last: { type: string; at: number }) {
   return {
+    runId,
     /** Notes an entry, now or so many minutes ago; it can be taken back where it has a label. */
     write(
       entry: NewEntry,
       { agoMinutes = 0, label }: { agoMinutes?: number; label?: string } = {},
-    ) {
-      dispatch(noted(runId, entry, agoMinutes, label));
+    ): Kept {
+      return dispatch(noted(runId, entry, agoMinutes, label));
     },
     /**
      * Notes that something happened just now; it can be taken back. A double tap counts once:
@@ -44,19 +45,18 @@ function logOf(runId: string, dispatch: AppDispatch, last: { type: string; at: n
       const now = Date.now();
       if (last.type === type && now - last.at < doubleTapMs) return false;
       Object.assign(last, { type, at: now });
-      dispatch(noted(runId, { type }, 0, label));
-      return true;
+      return dispatch(noted(runId, { type }, 0, label)).ok;
     },
   };
 }
 export type Log = ReturnType<typeof useLog>;
 
-function noted(runId: string, entry: NewEntry, agoMinutes: number, label?: string): Thunk {
+function noted(runId: string, entry: NewEntry, agoMinutes: number, label?: string): Thunk<Kept> {
   const id = nanoid();
   return (dispatch, _getState, { now }) => {
     const at = (run: Run) =>
       new Date(runNow(run, now().getTime()) - agoMinutes * 60000).toISOString();
-    dispatch(
+    return dispatch(
       changeRun(
         runId,
         (run) => ({ ...run, entries: [...run.entries, { at: at(run), ...entry, id } as Entry] }),

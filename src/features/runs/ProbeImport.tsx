@@ -9,6 +9,7 @@ import {
   mostCsvBytes,
   readProbe,
   type ColumnMatch,
+  type ProbeReading,
 } from "@/exchange/probeCsv";
 import { channels } from "@/records/instrumentMessages";
 import type { Run } from "@/records/run";
@@ -211,7 +212,7 @@ function Match({
             />
           ) : null}
           <Txt variant="small">
-            {`${lines.map(({ name, series }) => `${name} ${series.at.length}`).join(", ")} samples over ${Math.round((read.reading.to - read.reading.from) / 60000)} min${read.reading.unreadable > 0 ? `; ${read.reading.unreadable} rows without a readable time are left out, the first is row ${read.reading.firstUnreadable}` : ""}.`}
+            {`${lines.map(({ name, series }) => `${name} ${series.at.length}`).join(", ")} samples over ${Math.round((read.reading.to - read.reading.from) / 60000)} min${read.reading.unreadable > 0 ? `; ${read.reading.unreadable} rows without a readable time are left out, the first is row ${read.reading.firstUnreadable}` : ""}${impossibleWords(read.reading)}.`}
           </Txt>
         </Card>
       ) : (
@@ -227,6 +228,14 @@ function Match({
       <Button label="Bring it in" disabled={!read.ok || !shift.ok} onPress={() => void take()} />
     </Sheet>
   );
+}
+
+function impossibleWords({ impossible, firstImpossible }: ProbeReading): string {
+  if (!firstImpossible) return "";
+  const { row, text } = firstImpossible;
+  return impossible === 1
+    ? `; “${text}” in row ${row} cannot be true and is left out`
+    : `; ${impossible} values cannot be true and are left out, the first is “${text}” in row ${row}`;
 }
 
 /* Preferences keep texts only. */

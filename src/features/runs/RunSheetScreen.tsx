@@ -4,6 +4,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import {
   showClock,
+  showDuration,
   showMass,
   showOil,
   showRange,
@@ -12,12 +13,15 @@ import {
   words,
   type UnitSystem,
 } from "@/core";
+import { doubtfulLog } from "@/records/doubtfulLog";
+import { againLike } from "@/records/draftOfRun";
 import { logLine } from "@/records/logLine";
 import { methodWords } from "@/records/methodWords";
 import type { PlantBook } from "@/records/plantBook";
 import type { Run } from "@/records/run";
 import { summarise, type RunSummary } from "@/records/runSummary";
-import { bin } from "@/store/changes";
+import { beginPlan } from "@/store/beginPlan";
+import { bin, changeRun } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectLots, selectPreferences } from "@/store/selectors";
 import { RangeBar } from "@/ui/charts/RangeBar";
@@ -25,6 +29,7 @@ import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
+import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { Tile } from "@/ui/primitives/Tile";
 import { Txt } from "@/ui/primitives/Txt";
@@ -42,9 +47,17 @@ export function RunSheetScreen({ run }: { run: Run }) {
   const { state, plantName, result } = summary;
   const next = nextStep(summary);
   const [edition, setEdition] = useState(0);
+  const plant = plantBook.byId(run.plantId);
+  const still = useAppSelector((root) => root.still.entities[run.stillId]);
+  const doubt = doubtfulLog(summary, plantBook);
+  function again() {
+    dispatch(beginPlan(againLike(run, units)));
+    router.push("/plan");
+  }
   return (
     <Screen
       title={plantName}
+      pageTitle={`${plantName}, run ${run.number}`}
       over={`Run ${run.number} · ${format(summary.at, "d MMMM yyyy")} · ${run.stillName}`}
       back={{ href: "/runs", label: "Runs" }}
       footer={
@@ -74,7 +87,24 @@ export function RunSheetScreen({ run }: { run: Run }) {
               );
             })}
           </Card>
+          {plant ? (
+            <Row
+              href={`/bench/plants/${plant.id}`}
+              title={plant.name}
+              detail={`The plant: ${plant.part}`}
+            />
+          ) : null}
+          {still && !still.deletedAt ? (
+            <Row href={`/bench/stills/${still.id}`} title={still.name} detail="The still" />
+          ) : null}
           <View className="flex-row flex-wrap gap-2">
+            <Button
+              look="quiet"
+              size="small"
+              label="Again"
+              hint="Again: plan a run like this"
+              onPress={again}
+            />
             {state.result ? (
               <Button
                 look="quiet"
@@ -104,6 +134,31 @@ export function RunSheetScreen({ run }: { run: Run }) {
         </>
       }
     >
+      {doubt ? (
+        <>
+          <Notice
+            severity="caution"
+            message={`By this log ${words(showVolume(doubt.hydrosolMl, units))} came within ${showDuration(doubt.minutes)} of the first drop. Was the first drop noted too late?`}
+            remedy="Until you have said so, this run teaches the plan nothing."
+            action={{
+              label: "Correct the log",
+              onPress: () => router.push(`/runs/${run.id}/watch`),
+            }}
+          />
+          <View className="flex-row">
+            <Button
+              look="quiet"
+              size="small"
+              label="The log is right"
+              onPress={() =>
+                dispatch(
+                  changeRun(run.id, (now) => ({ ...now, confirmed: true }), "The log is right."),
+                )
+              }
+            />
+          </View>
+        </>
+      ) : null}
       {result ? (
         <>
           <View className="flex-row flex-wrap gap-3">

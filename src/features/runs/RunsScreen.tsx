@@ -4,7 +4,7 @@ import { useDeferredValue, useMemo } from "react";
 import { View } from "react-native";
 import { showMass, showOil, significant, words, type UnitSystem } from "@/core";
 import { runsCsv } from "@/exchange/csv";
-import { download } from "@/exchange/download";
+import { handOver } from "@/exchange/download";
 import { summarise, type RunSummary } from "@/records/runSummary";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences, selectRuns } from "@/store/selectors";
@@ -66,7 +66,7 @@ export function RunsScreen() {
           look="quiet"
           size="small"
           onPress={() =>
-            void download(
+            void handOver(
               `sereno-runs-${format(new Date(), "yyyy-MM-dd")}.csv`,
               runsCsv(found, plantBook),
               "text/csv",

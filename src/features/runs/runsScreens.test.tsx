@@ -2,20 +2,11 @@ import { act, fireEvent, screen, within } from "@testing-library/react";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { renderWith } from "@/testing/renderWith";
+import { router } from "@/testing/router";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { RunSheetScreen } from "./RunSheetScreen";
 import { RunsScreen } from "./RunsScreen";
 
-const mockPush = jest.fn();
-const mockReplace = jest.fn();
-jest.mock("expo-router", () => ({
-  Link: ({ children, href }: { children: unknown; href: string }) => {
-    const { createElement } = jest.requireActual<typeof import("react")>("react");
-    return createElement("a", { href }, children as never);
-  },
-  useRouter: () => ({ push: mockPush, replace: mockReplace }),
-  usePathname: () => "/runs",
-}));
 let mockWide = false;
 jest.mock("@/ui/layout/useWide", () => ({ useWide: () => mockWide }));
 
@@ -45,7 +36,7 @@ test("an empty logbook says what will stand there, and leads to a plan", () => {
   renderWith(<RunsScreen />, [sampleStill()]);
   expect(screen.getByText("No runs yet")).toBeVisible();
   fireEvent.click(screen.getByRole("button", { name: "Plan a run" }));
-  expect(mockPush).toHaveBeenCalledWith("/plan");
+  expect(router.push).toHaveBeenCalledWith("/plan");
 });
 
 test("runs stand the latest first, with their oil or how far they are", () => {
@@ -118,7 +109,7 @@ test("a run's sheet holds plan against what was, yields on every basis, and the 
   expect(screen.getByText("sweet")).toBeVisible();
   expect(screen.getByText("Jar swapped")).toBeVisible();
   fireEvent.click(screen.getByRole("button", { name: "Correct the measures" }));
-  expect(mockPush).toHaveBeenCalledWith("/runs/run-4/separate");
+  expect(router.push).toHaveBeenCalledWith("/runs/run-4/separate");
 });
 
 test.each([
@@ -128,7 +119,7 @@ test.each([
 ] as const)("a run's next step is one tap away", async (entries, label, to) => {
   await sheet([...entries]);
   fireEvent.click(screen.getByRole("button", { name: label }));
-  expect(mockPush).toHaveBeenCalledWith(`/runs/run-4/${to}`);
+  expect(router.push).toHaveBeenCalledWith(`/runs/run-4/${to}`);
 });
 
 test("a run that is binned can be taken back", async () => {
@@ -136,5 +127,5 @@ test("a run that is binned can be taken back", async () => {
   fireEvent.click(screen.getByRole("button", { name: "Bin this run" }));
   expect(store.getState().run.entities["run-4"]!.deletedAt).toBeDefined();
   expect(store.getState().undo.last?.label).toBe("Run 4 is in the bin.");
-  expect(mockReplace).toHaveBeenCalledWith("/runs");
+  expect(router.replace).toHaveBeenCalledWith("/runs");
 });

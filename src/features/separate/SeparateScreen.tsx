@@ -1,5 +1,6 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "expo-router";
+import { useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { nanoid } from "nanoid";
@@ -12,6 +13,8 @@ import { settlingColumnMm, settlingTime, settlingWords } from "@/records/settlin
 import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectLots, selectPreferences } from "@/store/selectors";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
 import { RangeBar } from "@/ui/charts/RangeBar";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -19,6 +22,7 @@ import { Card } from "@/ui/primitives/Card";
 import { FormNumber, FormText } from "@/ui/primitives/form";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
+import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { useNow } from "@/ui/useNow";
 import { lotsOfRun } from "./lotsOfRun";
 import { asResult, separateDefaults, separateSchema } from "./separateForm";
@@ -39,11 +43,16 @@ export function SeparateScreen({ run }: { run: Run }) {
   const plant = plantBook.byId(run.plantId);
   const { visibleMl, oilDensityGPerMl } = run.plan.forecast;
   const volumes = unitsFor("volume", units);
-  const { control, handleSubmit } = useForm({
+  const [beginning] = useState(() => separateDefaults(state.result, units));
+  const draft = useDraft(`separate/${run.id}`, beginning);
+  const form = useForm({
     resolver: zodResolver(separateSchema),
-    defaultValues: separateDefaults(state.result, units),
+    defaultValues: draft.start,
     mode: "onBlur",
   });
+  const { control, handleSubmit, reset } = form;
+  useFormDraft(form, draft);
+  const [problem, setProblem] = useState<string>();
   const typed = separateSchema.safeParse(useWatch({ control }));
   const school = run.plan.schools?.settling;
   const settling = settlingTime(oilDensityGPerMl, site.airC, school);
@@ -70,12 +79,14 @@ export function SeparateScreen({ run }: { run: Run }) {
       at,
       plant,
     );
-    dispatch(
+    const kept = dispatch(
       keepUndoable(`Run ${run.number} measured.`, [
         { ...run, entries: [...run.entries, entry] },
         ...made,
       ]),
     );
+    if (!kept.ok) return setProblem(kept.problem);
+    draft.done();
     const first = made.find(({ volumeMl }) => volumeMl > 0);
     router.replace(first ? `/shelf/${first.id}` : `/runs/${run.id}`);
   });
@@ -85,7 +96,14 @@ export function SeparateScreen({ run }: { run: Run }) {
       over={`Run ${run.number} · ${plant?.name ?? "Plant"}`}
       title="Separate"
       back={{ href: `/runs/${run.id}`, label: `Run ${run.number}` }}
-      footer={<Button label="Keep it" onPress={() => void save()} />}
+      pageTitle={`Separate, ${plant?.name ?? "plant"}, run ${run.number}`}
+      onSubmit={() => void save()}
+      footer={
+        <View className="gap-2">
+          {problem ? <Notice severity="error" message={`Not kept: ${problem}.`} /> : null}
+          <Button label="Keep it" onPress={() => void save()} />
+        </View>
+      }
       aside={
         <>
           <Card className="gap-2">
@@ -129,6 +147,13 @@ export function SeparateScreen({ run }: { run: Run }) {
         </>
       }
     >
+      <TypedBefore
+        shown={draft.typedBefore}
+        onLetGo={() => {
+          draft.done();
+          reset(beginning);
+        }}
+      />
       {state.heatOffAt === undefined ? (
         <Notice
           severity="caution"
@@ -152,12 +177,14 @@ export function SeparateScreen({ run }: { run: Run }) {
             control={control}
             name="oil"
             label="Oil"
+            required
             choices={unitsFor("oilVolume", units)}
           />
           <FormNumber
             control={control}
             name="hydrosol"
             label="Hydrosol, all of it"
+            required
             choices={volumes}
           />
         </View>

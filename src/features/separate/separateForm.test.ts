@@ -21,7 +21,7 @@ test.each([
     "Oil must be at least 0 mL. None to see? Write 0.",
   ],
   [{ ph: { text: "15", unit: "one" as const } }, "pH can be 14 at most."],
-  [{ density: { text: "9", unit: "one" as const } }, "Density can be 1.3 at most."],
+  [{ density: { text: "9", unit: "one" as const } }, "Density can be 1.5 at most."],
   [{ firstCut: { text: "700", unit: "mL" as const } }, "The first cut is part of the hydrosol"],
 ])("%j is refused in words", (part, words) => {
   const read = typed(part);

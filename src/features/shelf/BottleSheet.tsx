@@ -1,14 +1,18 @@
 import { zodResolver } from "@hookform/resolvers/zod";
+import { useState } from "react";
 import { Controller, useForm, useWatch } from "react-hook-form";
 import { z } from "zod";
 import { bestBy, keepingMonths, unitsFor } from "@/core";
 import { newRecord } from "@/records/base";
 import { bottleSchema, type Bottle } from "@/records/bottle";
 import { bottleCode } from "@/records/codes";
+import { limits } from "@/records/limits";
 import type { Lot } from "@/records/lot";
 import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectBottles, selectPreferences } from "@/store/selectors";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
 import { Button } from "@/ui/primitives/Button";
 import { FormChoice, FormNumber, FormText } from "@/ui/primitives/form";
 import { MomentField } from "@/ui/primitives/MomentField";
@@ -16,10 +20,11 @@ import { numberField, toInput } from "@/ui/primitives/numberInput";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 
-const form = z
+/** A bottle as it is typed. */
+export const bottleFormSchema = z
   .object({
-    size: numberField({ name: "The bottle's size", min: 0, max: 1e5, above: true }),
-    filled: numberField({ name: "What is in it", min: 0, max: 1e5, above: true }),
+    size: numberField({ name: "The bottle's size", ...limits.positive }),
+    filled: numberField({ name: "What is in it", ...limits.positive }),
     glass: bottleSchema.shape.glass,
     storage: bottleSchema.shape.storage,
     place: z.string().max(200),
@@ -62,19 +67,23 @@ export function BottleSheet({
   const oil = lot.product === "oil";
   const choices = unitsFor(oil ? "oilVolume" : "volume", units);
   const unit = choices[0] ?? "mL";
-  const { control, handleSubmit } = useForm({
-    resolver: zodResolver(form),
-    defaultValues: {
-      size: toInput(usualSizeMl(openMl, oil), unit),
-      filled: toInput(Math.min(openMl, usualSizeMl(openMl, oil)), unit),
-      glass: "amber" as const,
-      storage: oil ? ("cellar" as const) : ("fridge" as const),
-      place: "",
-      bestBy: "",
-      note: "",
-    },
+  const [beginning] = useState(() => ({
+    size: toInput(usualSizeMl(openMl, oil), unit),
+    filled: toInput(Math.min(openMl, usualSizeMl(openMl, oil)), unit),
+    glass: "amber" as Bottle["glass"],
+    storage: (oil ? "cellar" : "fridge") as Bottle["storage"],
+    place: "",
+    bestBy: "",
+    note: "",
+  }));
+  const draft = useDraft(`bottle/${lot.id}`, beginning);
+  const filling = useForm({
+    resolver: zodResolver(bottleFormSchema),
+    defaultValues: draft.start,
     mode: "onBlur",
   });
+  const { control, handleSubmit } = filling;
+  useFormDraft(filling, draft);
   const storage = useWatch({ control, name: "storage" });
   const keeping = plantBook.byId(lot.plantId)?.keeping ?? "middling";
   const months = keepingMonths(lot.product, keeping, storage);
@@ -97,14 +106,22 @@ export function BottleSheet({
       ...(place ? { place } : {}),
       ...(note ? { note } : {}),
     };
-    dispatch(keepUndoable(`${bottle.code} is on the shelf.`, [bottle]));
+    const kept = dispatch(keepUndoable(`${bottle.code} is on the shelf.`, [bottle]));
+    if (!kept.ok) return;
+    draft.done();
     onClose();
   });
 
   return (
-    <Sheet title="Fill a bottle" intro={`From ${lot.code}.`} open onClose={onClose}>
-      <FormNumber control={control} name="size" label="Bottle holds" choices={choices} />
-      <FormNumber control={control} name="filled" label="Filled with" choices={choices} />
+    <Sheet
+      title="Fill a bottle"
+      intro={`From ${lot.code}.`}
+      open
+      onClose={onClose}
+      onSubmit={() => void save()}
+    >
+      <FormNumber control={control} name="size" label="Bottle holds" choices={choices} required />
+      <FormNumber control={control} name="filled" label="Filled with" choices={choices} required />
       <FormChoice control={control} name="glass" label="Glass" options={glasses} />
       <FormChoice control={control} name="storage" label="Kept" options={places} />
       <FormText

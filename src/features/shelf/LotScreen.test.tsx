@@ -3,13 +3,12 @@ import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
 import { renderWith } from "@/testing/renderWith";
+import { router } from "@/testing/router";
 import { LotScreen } from "./LotScreen";
 
-jest.mock("expo-router", () => ({
-  Link: ({ children }: { children: unknown }) => children,
-  useRouter: () => ({ push: jest.fn(), replace: jest.fn() }),
-  useLocalSearchParams: () => ({ id: "lot-a" }),
-}));
+beforeEach(() => {
+  router.params = { id: "lot-a" };
+});
 
 const stamp = "2026-05-04T08:00:00.000Z";
 const base = { version: 1 as const, createdAt: stamp, updatedAt: stamp };

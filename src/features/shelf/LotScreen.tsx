@@ -1,11 +1,11 @@
 import { format } from "date-fns/format";
 import { useLocalSearchParams } from "expo-router";
-import { useState } from "react";
+import { useState, type ReactNode } from "react";
 import { View } from "react-native";
 import { showOil, showVolume, words, type UnitSystem } from "@/core";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
-import { bestByWords, shelved, unbottledMl, type Shelved } from "@/records/shelf";
+import { bestByWords, overdrawn, shelved, unbottledMl, type Shelved } from "@/records/shelf";
 import { bin } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import {
@@ -15,6 +15,7 @@ import {
   selectRuns,
   selectUses,
 } from "@/store/selectors";
+import { NotHere } from "@/ui/layout/NotHere";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -26,22 +27,20 @@ import { BottleSheet } from "./BottleSheet";
 import { TakeSheet } from "./TakeSheet";
 
 /** A product of a run: what it is, its bottles, what was taken from them. */
-export function LotScreen() {
+export function LotScreen({ elsewhere }: { elsewhere?: (id: string) => ReactNode }) {
   const { id } = useLocalSearchParams<{ id: string }>();
   const lot = useAppSelector((state) => state.lot.entities[id ?? ""]);
-  if (!lot || lot.deletedAt) {
+  if (!lot || lot.deletedAt)
     return (
-      <Screen title="Not here" back={{ href: "/shelf", label: "Shelf" }}>
-        <Card>
-          <Txt>This lot is not in this logbook. It may be in the bin: see Bench, Data.</Txt>
-        </Card>
-      </Screen>
+      <NotHere what="This lot" back={{ href: "/shelf", label: "Shelf" }}>
+        {elsewhere?.(id ?? "")}
+      </NotHere>
     );
-  }
   return <OneLot key={lot.id} lot={lot} />;
 }
 
 function OneLot({ lot }: { lot: Lot }) {
+  const dispatch = useAppDispatch();
   const plantBook = usePlantBook();
   const { units } = useAppSelector(selectPreferences);
   const lots = useAppSelector(selectLots);
@@ -64,10 +63,12 @@ function OneLot({ lot }: { lot: Lot }) {
     .filter(({ bottleId }) => own.some(({ id }) => id === bottleId))
     .sort((a, b) => b.at.localeCompare(a.at));
   const run = runs.find(({ id }) => lot.runIds.includes(id));
+  const over = overdrawn(own, uses);
 
   return (
     <Screen
       title={`${plant?.name ?? lot.plantId} ${lot.firstCut ? "first cut" : lot.product}`}
+      pageTitle={`${plant?.name ?? lot.plantId} ${lot.firstCut ? "first cut" : lot.product}, ${lot.code}`}
       over={lot.code}
       back={{ href: "/shelf", label: "Shelf" }}
       footer={
@@ -122,6 +123,14 @@ function OneLot({ lot }: { lot: Lot }) {
         </>
       }
     >
+      {over.map(({ bottle, takenMl }) => (
+        <Notice
+          key={bottle.id}
+          severity="caution"
+          message={`${amount(takenMl)} was taken out of ${bottle.code}, and ${amount(bottle.filledMl)} was in it.`}
+          remedy="Two people, or two devices, may have written down one use: bin the one that is too much."
+        />
+      ))}
       {own.length === 0 ? (
         <Card>
           <Txt>{`Not bottled yet: ${amount(open)}. Dark glass, filled to the shoulder, keeps it longest.`}</Txt>
@@ -149,12 +158,19 @@ function OneLot({ lot }: { lot: Lot }) {
         <Card className="gap-2">
           <Txt variant="heading">Taken out</Txt>
           {taken.map((use) => (
-            <View key={use.id} className="flex-row gap-3">
+            <View key={use.id} className="flex-row items-center gap-3">
               <Txt variant="label" className="w-[86px]">
                 {format(new Date(use.at), "d MMM yyyy")}
               </Txt>
               <Txt className="min-w-0 flex-1">{use.purpose}</Txt>
               <Txt variant="strong">{amount(use.amountMl)}</Txt>
+              <Button
+                look="plain"
+                size="small"
+                label="Bin"
+                hint={`Bin the use for ${use.purpose}`}
+                onPress={() => dispatch(bin("That use is in the bin.", [use]))}
+              />
             </View>
           ))}
         </Card>

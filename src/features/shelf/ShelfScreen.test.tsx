@@ -3,16 +3,8 @@ import type { Bottle, Use } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
 import { renderWith } from "@/testing/renderWith";
+import { router } from "@/testing/router";
 import { ShelfScreen } from "./ShelfScreen";
-
-const mockPush = jest.fn();
-jest.mock("expo-router", () => ({
-  Link: ({ children, href }: { children: unknown; href: string }) => {
-    const { createElement } = jest.requireActual<typeof import("react")>("react");
-    return createElement("a", { href }, children as never);
-  },
-  useRouter: () => ({ push: mockPush }),
-}));
 
 const stamp = "2026-05-04T08:00:00.000Z";
 const base = { version: 1 as const, createdAt: stamp, updatedAt: stamp };
@@ -71,7 +63,7 @@ test("an empty shelf says what comes to stand there", () => {
   open([]);
   expect(screen.getByText("An empty shelf")).toBeVisible();
   fireEvent.click(screen.getByRole("button", { name: "Plan a run" }));
-  expect(mockPush).toHaveBeenCalledWith("/plan");
+  expect(router.push).toHaveBeenCalledWith("/plan");
 });
 
 test("every bottle stands at what is left in it, and where it is kept", () => {
@@ -109,5 +101,5 @@ test("a bottle in the drawing is told in words and opens its lot", () => {
   open();
   const drawn = screen.getByRole("listitem", { name: /lavender oil, 5\.0 mL left/i });
   fireEvent.click(drawn);
-  expect(mockPush).toHaveBeenCalledWith("/shelf/oil");
+  expect(router.push).toHaveBeenCalledWith("/shelf/oil");
 });

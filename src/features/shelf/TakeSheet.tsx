@@ -48,8 +48,7 @@ export function TakeSheet({ item, onClose }: { item: Shelved; onClose: () => voi
       purpose,
     };
     const said = words(oil ? showOil(amount) : showVolume(amount, units));
-    dispatch(keepUndoable(`${said} taken from ${bottle.code}.`, [use]));
-    onClose();
+    if (dispatch(keepUndoable(`${said} taken from ${bottle.code}.`, [use])).ok) onClose();
   });
   return (
     <Sheet
@@ -57,9 +56,10 @@ export function TakeSheet({ item, onClose }: { item: Shelved; onClose: () => voi
       intro={`${bottle.code}: ${words(oil ? showOil(leftMl) : showVolume(leftMl, units))} left.`}
       open
       onClose={onClose}
+      onSubmit={() => void save()}
     >
-      <FormNumber control={control} name="amount" label="How much" choices={choices} />
-      <FormText control={control} name="purpose" label="What for" />
+      <FormNumber control={control} name="amount" label="How much" choices={choices} required />
+      <FormText control={control} name="purpose" label="What for" required />
       <Button label="Taken" onPress={() => void save()} />
     </Sheet>
   );

@@ -9,6 +9,7 @@ import { Provider } from "react-redux";
 import { openInstrumentLines } from "@/instruments/instrumentLines";
 import { askToKeep } from "@/storage/askToKeep";
 import { exclusiveAccess } from "@/storage/exclusive";
+import { openDraftStorage } from "@/storage/draftStorage";
 import { instantStorage, openJournal } from "@/storage/journal";
 import { chosenLogbook } from "@/storage/logbookChoice";
 import { openRecordStorage } from "@/storage/recordStorage";
@@ -50,17 +51,19 @@ function openStore(): AppStore {
   const exclusive = exclusiveAccess(logbook);
   const storage = openRecordStorage(backend, exclusive);
   const samples = openSampleStorage(backend, exclusive);
+  const keepTexts = keepTextsOf(logbook);
   return createStore({
     logbook,
     storage,
     samples,
+    drafts: openDraftStorage(backend, keepTexts),
     instruments: openInstrumentLines(samples),
     notices: openTabNotices(logbook),
     journal: openJournal({
       logbook,
       instant: instantStorage(),
       database: backend,
-      keepTexts: keepTextsOf(logbook),
+      keepTexts,
     }),
     now: () => new Date(),
   });

@@ -2,6 +2,8 @@ import { useEffect } from "react";
 import { View } from "react-native";
 import { saveLogbookFile } from "@/exchange/saveLogbookFile";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { changeTaken } from "@/store/keepingSlice";
+import { readable } from "@/store/openLogbook";
 import { retryWriting } from "@/store/persistence";
 import { selectAllRecords } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
@@ -16,7 +18,27 @@ export function KeepingBanner() {
     window.addEventListener("beforeunload", warn);
     return () => window.removeEventListener("beforeunload", warn);
   }, [status]);
-  return status === "refused" || status === "unreadable" ? <NotKept status={status} /> : null;
+  return (
+    <>
+      {status === "refused" || status === "unreadable" ? <NotKept status={status} /> : null}
+      <NotTaken />
+    </>
+  );
+}
+
+/** A change that could not be read again was not made at all: what it was, and that nothing is lost. */
+function NotTaken() {
+  const dispatch = useAppDispatch();
+  const problem = useAppSelector(({ keeping }) => keeping.notTaken);
+  if (problem === undefined) return null;
+  return (
+    <View role="alert" className="flex-row items-center gap-x-4 bg-ember-wash px-4 py-1">
+      <Txt className="min-w-0 flex-1 text-ember-ink">
+        {`Not taken, and nothing was changed: ${problem}. Mend that and try again.`}
+      </Txt>
+      <Button label="I see" look="quiet" size="small" onPress={() => dispatch(changeTaken())} />
+    </View>
+  );
 }
 
 function NotKept({ status }: { status: "refused" | "unreadable" }) {
@@ -37,7 +59,11 @@ function NotKept({ status }: { status: "refused" | "unreadable" }) {
         label="Save a file"
         look="danger"
         size="small"
-        onPress={() => saveLogbookFile(records)}
+        onPress={() =>
+          void dispatch(readable()).then(({ records: stored, quarantined }) =>
+            saveLogbookFile({ records: [...stored, ...records], setAside: quarantined }),
+          )
+        }
       />
       {status === "refused" ? (
         <Button

@@ -8,8 +8,8 @@ export function PartsBanner() {
   return (
     <View role="status" className="bg-oil-wash px-4 py-2">
       <Txt className="text-oil-ink">
-        A part of Sereno has not come: the network is away. It is tried again until it does; what you
-        enter is kept all the same.
+        A part of Sereno has not come: the network is away. It is tried again until it does; what
+        you enter is kept all the same.
       </Txt>
     </View>
   );

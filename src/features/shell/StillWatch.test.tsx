@@ -2,14 +2,9 @@ import { act, screen } from "@testing-library/react";
 import type { Entry } from "@/records/entry";
 import { defaultPreferences } from "@/records/setting";
 import { renderWith } from "@/testing/renderWith";
+import { router } from "@/testing/router";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { StillWatch } from "./StillWatch";
-
-let mockPath = "/shelf";
-jest.mock("expo-router", () => ({
-  useRouter: () => ({ push: jest.fn() }),
-  usePathname: () => mockPath,
-}));
 
 const eight = Date.parse("2026-05-04T08:00:00Z");
 const hot = [
@@ -23,7 +18,7 @@ let tones = 0;
 
 /** Forty minutes after eight on some screen, with sound allowed. */
 function on(path: string, entries: Entry[], id = "run-a") {
-  mockPath = path;
+  router.path = path;
   jest.setSystemTime(eight + 40 * 60000);
   const preferences = { ...defaultPreferences(), cueSound: true };
   return renderWith(<StillWatch />, [sampleStill(), sampleRun(entries, id), preferences]);

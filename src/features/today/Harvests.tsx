@@ -3,7 +3,8 @@ import { useRouter } from "expo-router";
 import { View } from "react-native";
 import { showMass, words } from "@/core";
 import { harvestLeftG } from "@/records/harvestLeft";
-import { keep, keepUndoable } from "@/store/changes";
+import { beginPlan } from "@/store/beginPlan";
+import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
@@ -26,19 +27,12 @@ export function Harvests() {
     const amount = words(showMass(left, preferences.units));
     function next() {
       dispatch(
-        keep({
-          ...preferences,
-          planDraft: {
-            ...preferences.planDraft,
-            harvestId: harvest.id,
-            plantId: harvest.plantId,
-            state: harvest.state,
-            massBy: "scale",
-            massText: String(Math.round(left)),
-            massUnit: "g",
-            waterText: "",
-            chargesText: "",
-          },
+        beginPlan({
+          harvestId: harvest.id,
+          plantId: harvest.plantId,
+          state: harvest.state,
+          massText: String(Math.round(left)),
+          massUnit: "g",
         }),
       );
       router.push("/plan");

@@ -3,6 +3,7 @@ import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
 import { showDuration } from "@/core";
+import { doubtfulLog } from "@/records/doubtfulLog";
 import { runNow } from "@/records/runClock";
 import { summarise, type RunSummary } from "@/records/runSummary";
 import { settlingTime } from "@/records/settlingTime";
@@ -32,6 +33,10 @@ export function TodayScreen() {
   );
   const settling = summaries.filter(({ state }) => state.phase === "settling");
   const ready = summaries.filter(({ state }) => state.phase === "ready");
+  const doubtful = useMemo(
+    () => summaries.filter((summary) => doubtfulLog(summary, plantBook)),
+    [summaries, plantBook],
+  );
   const calm = running.length + settling.length + ready.length === 0;
   const now = useNow(10000);
 
@@ -61,6 +66,14 @@ export function TodayScreen() {
           href={`/runs/${run.id}/ready`}
           title={`Run ${run.number} is planned`}
           detail={`${plantName}, charge ${run.plan.charge} of ${run.plan.charges} · ${run.stillName}`}
+        />
+      ))}
+      {doubtful.map(({ run, plantName }) => (
+        <Row
+          key={run.id}
+          href={`/runs/${run.id}`}
+          title={`Is run ${run.number}’s first drop right?`}
+          detail={`${plantName} · it teaches the plan nothing until you have said so`}
         />
       ))}
       <Harvests />

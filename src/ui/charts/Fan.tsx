@@ -75,6 +75,8 @@ export function Fan({
           </G>
         ))}
         <Path d={band ?? ""} fill="var(--oil)" opacity={0.22} />
+        {/* The wash alone is too faint to be seen by everybody: its edges are drawn. */}
+        <Path d={band ?? ""} stroke="var(--oil-ink)" strokeWidth={1} fill="none" />
         <Path
           d={middle ?? ""}
           stroke="var(--oil)"

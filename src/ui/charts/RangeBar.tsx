@@ -27,6 +27,8 @@ export function RangeBar({ expected, measured, unit, inWords }: Props) {
           height={34}
           rx={6}
           fill="var(--oil-wash)"
+          stroke="var(--oil-ink)"
+          strokeWidth={1.4}
         />
         <Line
           x1={x(expected.p50)}

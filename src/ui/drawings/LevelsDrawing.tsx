@@ -102,14 +102,14 @@ function PotLevel({
   const [left, right] = [x - 46, x + 46];
   const height = 62;
   const y = (volumeMl: number) =>
-    floor - 8 - Math.min(1, volumeMl / Math.max(1, fullMl)) * (height - 4);
+    floor - 8 - Math.min(1, Math.max(0, volumeMl) / Math.max(1, fullMl)) * (height - 4);
   return (
     <G>
       <Rect
         x={left}
         y={y(waterMl)}
         width={92}
-        height={floor - 8 - y(waterMl)}
+        height={Math.max(0, floor - 8 - y(waterMl))}
         fill="var(--dew)"
         opacity={0.42}
       />
@@ -188,10 +188,17 @@ function TubLevel({ x, temperatureC, limitC, shown, detail, warm }: Tub & { x: n
 
 function JarLevel({ x, filledMl, sizeMl, oilMl, shown, detail, full }: Jar & { x: number }) {
   const [left, right, top, height] = [x - 26, x + 26, 22, 70];
-  const y = floor - 1 - Math.min(1, filledMl / sizeMl) * (height - 6);
+  const y = floor - 1 - Math.min(1, Math.max(0, filledMl) / Math.max(1, sizeMl)) * (height - 6);
   return (
     <G>
-      <Rect x={left + 2} y={y} width={48} height={floor - 2 - y} fill="var(--dew)" opacity={0.42} />
+      <Rect
+        x={left + 2}
+        y={y}
+        width={48}
+        height={Math.max(0, floor - 2 - y)}
+        fill="var(--dew)"
+        opacity={0.42}
+      />
       {oilMl > 0 && filledMl > 0 ? (
         <Rect x={left + 2} y={y} width={48} height={4} fill="var(--oil)" />
       ) : null}

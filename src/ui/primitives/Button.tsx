@@ -4,7 +4,7 @@ import { Pressable, Text, View } from "react-native";
 const looks = {
   /** The one action of a screen. */
   main: { box: "bg-bottle border-bottle", text: "text-on-bottle" },
-  quiet: { box: "bg-panel border-line", text: "text-ink" },
+  quiet: { box: "bg-panel border-edge", text: "text-ink" },
   plain: { box: "border-transparent", text: "text-bottle" },
   danger: { box: "bg-ember border-ember", text: "text-on-ember" },
 };

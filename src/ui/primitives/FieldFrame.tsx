@@ -7,6 +7,8 @@ interface Props {
   id: string;
   problem?: string;
   help?: string;
+  /** It has to be told. */
+  required?: boolean;
   children: ReactNode;
 }
 
@@ -18,11 +20,18 @@ const labelStyle = {
 };
 
 /** A field with its name above and, below, what is wrong with it or how to find the number. */
-export function FieldFrame({ label, id, problem, help, children }: Props) {
+export function FieldFrame({ label, id, problem, help, required, children }: Props) {
   return (
     <View className="min-w-0 flex-1 gap-1">
-      {/* A real label: a tap on it puts the cursor into the field. */}
-      {unstable_createElement("label", { htmlFor: id, style: labelStyle, children: label })}
+      <View className="flex-row flex-wrap items-baseline justify-between gap-x-2">
+        {/* A real label: a tap on it puts the cursor into the field. */}
+        {unstable_createElement("label", { htmlFor: id, style: labelStyle, children: label })}
+        {required ? (
+          <Text aria-hidden className="font-body text-[13px] leading-[20px] text-soft">
+            needed
+          </Text>
+        ) : null}
+      </View>
       {children}
       {problem ? (
         <Text
@@ -39,4 +48,13 @@ export function FieldFrame({ label, id, problem, help, children }: Props) {
       ) : null}
     </View>
   );
+}
+
+/** What a field's own element tells of its frame: whether it is wrong, needed, and what says so. */
+export function told({ id, problem, help, required }: Omit<Props, "children" | "label">) {
+  return {
+    ...(problem ? { "aria-invalid": true } : {}),
+    ...(required ? { "aria-required": true } : {}),
+    ...(problem || help ? { "aria-describedby": `${id}-problem` } : {}),
+  };
 }

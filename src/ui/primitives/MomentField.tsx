@@ -1,7 +1,7 @@
 import { format } from "date-fns/format";
 import { useId } from "react";
 import { unstable_createElement } from "react-native-web";
-import { FieldFrame } from "./FieldFrame";
+import { FieldFrame, told } from "./FieldFrame";
 
 interface Props {
   label: string;
@@ -10,17 +10,19 @@ interface Props {
   onChange: (value: string) => void;
   kind: "day" | "moment";
   problem?: string;
+  required?: boolean;
 }
 
 const types = { day: "date", moment: "datetime-local" };
 
 /** A day or a moment, with the browser's own picker. */
-export function MomentField({ label, value, onChange, kind, problem }: Props) {
+export function MomentField({ label, value, onChange, kind, problem, required }: Props) {
   const id = useId();
   return (
-    <FieldFrame label={label} id={id} problem={problem}>
+    <FieldFrame label={label} id={id} problem={problem} required={required}>
       {unstable_createElement("input", {
         id,
+        ...told({ id, problem, required }),
         type: types[kind],
         value,
         step: kind === "moment" ? 1 : undefined,
@@ -30,7 +32,7 @@ export function MomentField({ label, value, onChange, kind, problem }: Props) {
           borderRadius: 14,
           borderWidth: 1,
           borderStyle: "solid",
-          borderColor: problem ? "var(--ember)" : "var(--line)",
+          borderColor: problem ? "var(--ember)" : "var(--edge)",
           backgroundColor: "var(--panel)",
           color: "var(--ink)",
           fontFamily: "Atkinson_600",

@@ -1,7 +1,7 @@
 import { useId, useRef } from "react";
 import { Text, TextInput, View } from "react-native";
 import { units, type UnitName } from "@/core";
-import { FieldFrame } from "./FieldFrame";
+import { FieldFrame, told } from "./FieldFrame";
 import { inUnit, type NumberInput } from "./numberInput";
 import { BareSelect } from "./Select";
 
@@ -19,6 +19,7 @@ interface Props {
   suffix?: string;
   /** Larger digits for the one number a screen is about. */
   large?: boolean;
+  required?: boolean;
 }
 
 /**
@@ -36,13 +37,14 @@ export function NumberField({
   placeholder,
   suffix,
   large,
+  required,
 }: Props) {
   const id = useId();
   const typed = useRef(false);
   return (
-    <FieldFrame label={label} id={id} problem={problem} help={help}>
+    <FieldFrame label={label} id={id} problem={problem} help={help} required={required}>
       <View
-        className={`field-frame min-h-[52px] flex-row items-center overflow-hidden rounded-[14px] border bg-panel ${problem ? "border-ember" : "border-line"}`}
+        className={`field-frame min-h-[52px] flex-row items-center overflow-hidden rounded-[14px] border bg-panel ${problem ? "border-ember" : "border-edge"}`}
       >
         <TextInput
           nativeID={id}
@@ -57,8 +59,7 @@ export function NumberField({
           maxLength={20}
           placeholder={placeholder}
           placeholderTextColor="var(--soft)"
-          aria-invalid={problem ? true : undefined}
-          {...(problem || help ? { "aria-describedby": `${id}-problem` } : {})}
+          {...told({ id, problem, help, required })}
           className={`min-w-0 flex-1 self-stretch px-3 font-bold text-ink ${large ? "text-[26px]" : "text-[18px]"}`}
           style={{ width: "100%" }}
         />
@@ -73,10 +74,15 @@ export function NumberField({
           />
         ) : (
           <Text className="pr-3 font-medium text-[16px] text-soft">
-            {suffix ?? units[value.unit].symbol}
+            {suffix ?? symbolOf(value.unit)}
           </Text>
         )}
       </View>
     </FieldFrame>
   );
+}
+
+/* A unit from a stored draft may be none. */
+function symbolOf(unit: UnitName): string {
+  return Object.hasOwn(units, unit) ? units[unit].symbol : "";
 }

@@ -1,7 +1,7 @@
 import { Picker } from "@react-native-picker/picker";
 import { useId, useMemo } from "react";
 import { View } from "react-native";
-import { FieldFrame } from "./FieldFrame";
+import { FieldFrame, told } from "./FieldFrame";
 
 interface Props<T extends string> {
   label: string;
@@ -17,9 +17,9 @@ export function Select<T extends string>({ label, options, value, onChange, prob
   return (
     <FieldFrame label={label} id={id} problem={problem}>
       <View
-        className={`field-frame min-h-[52px] justify-center overflow-hidden rounded-[14px] border bg-panel ${problem ? "border-ember" : "border-line"}`}
+        className={`field-frame min-h-[52px] justify-center overflow-hidden rounded-[14px] border bg-panel ${problem ? "border-ember" : "border-edge"}`}
       >
-        <BareSelect id={id} options={options} value={value} onChange={onChange} />
+        <BareSelect id={id} problem={problem} options={options} value={value} onChange={onChange} />
       </View>
     </FieldFrame>
   );
@@ -27,6 +27,8 @@ export function Select<T extends string>({ label, options, value, onChange, prob
 
 interface BareProps<T extends string> {
   id?: string;
+  /** What is wrong with it, where it stands in a frame that says so. */
+  problem?: string;
   label?: string;
   options: readonly { value: T; label: string }[];
   value: T;
@@ -36,6 +38,7 @@ interface BareProps<T extends string> {
 /** The list without a frame, for use inside another field. */
 export function BareSelect<T extends string>({
   id,
+  problem,
   label,
   options,
   value,
@@ -59,7 +62,7 @@ export function BareSelect<T extends string>({
       nativeID={id}
       selectedValue={value}
       onValueChange={(next) => onChange(next as T)}
-      {...{ "aria-label": label }}
+      {...{ "aria-label": label, ...(id ? told({ id, problem }) : {}) }}
       style={
         {
           height: 50,

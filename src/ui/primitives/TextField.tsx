@@ -1,6 +1,6 @@
 import { useId } from "react";
 import { TextInput } from "react-native";
-import { FieldFrame } from "./FieldFrame";
+import { FieldFrame, told } from "./FieldFrame";
 
 interface Props {
   label: string;
@@ -12,6 +12,7 @@ interface Props {
   placeholder?: string;
   lines?: number;
   maxLength?: number;
+  required?: boolean;
 }
 
 /** Words. */
@@ -25,10 +26,11 @@ export function TextField({
   placeholder,
   lines = 1,
   maxLength = 200,
+  required,
 }: Props) {
   const id = useId();
   return (
-    <FieldFrame label={label} id={id} problem={problem} help={help}>
+    <FieldFrame label={label} id={id} problem={problem} help={help} required={required}>
       <TextInput
         nativeID={id}
         value={value}
@@ -39,8 +41,8 @@ export function TextField({
         maxLength={maxLength}
         placeholder={placeholder}
         placeholderTextColor="var(--soft)"
-        aria-invalid={problem ? true : undefined}
-        className={`min-h-[52px] rounded-[14px] border bg-panel px-3 py-3 font-body text-[17px] text-ink ${problem ? "border-ember" : "border-line"}`}
+        {...told({ id, problem, help, required })}
+        className={`min-h-[52px] rounded-[14px] border bg-panel px-3 py-3 font-body text-[17px] text-ink ${problem ? "border-ember" : "border-edge"}`}
       />
     </FieldFrame>
   );

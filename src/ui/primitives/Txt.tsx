@@ -28,7 +28,9 @@ export function Txt({ variant = "body", className = "", ...rest }: Props) {
   const { look, ink } = variants[variant];
   return (
     <Text
-      {...(level ? { role: "heading" as const, "aria-level": level, ...(level === 1 ? focusable : {}) } : {})}
+      {...(level
+        ? { role: "heading" as const, "aria-level": level, ...(level === 1 ? focusable : {}) }
+        : {})}
       className={`${look} ${ownInk.test(className) ? "" : ink} ${className}`}
       {...rest}
     />

@@ -11,6 +11,7 @@ interface Bound<V extends FieldValues> {
   control: Control<V, unknown, FieldValues>;
   name: FieldPath<V>;
   label: string;
+  required?: boolean;
 }
 
 /** A number field of a form. */
@@ -107,9 +108,10 @@ export function FormSelect<V extends FieldValues>({
     <Controller
       control={control}
       name={name}
-      render={({ field }) => (
+      render={({ field, fieldState }) => (
         <Select
           label={label}
+          problem={fieldState.error?.message}
           options={options}
           value={field.value as string}
           onChange={(value) => {

@@ -46,6 +46,7 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
             powerW,
           })),
           iceAddedKg: handlingOf(run, state).iceAddedKg,
+          waterAddedMl: state.waterAddedMl,
           minutesSoFar: Math.max(0, (now - state.litAt) / 60000),
         }),
       );
