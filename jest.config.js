@@ -11,6 +11,7 @@ module.exports = {
   projects: [
     {
       displayName: "core",
+      setupFiles: ["<rootDir>/src/testing/setupLanguage.ts"],
       testEnvironment: "node",
       testMatch: [
         "<rootDir>/src/**/*.test.ts",
@@ -31,11 +32,13 @@ module.exports = {
     },
     {
       displayName: "screens",
+      setupFiles: [...(web.setupFiles ?? []), "<rootDir>/src/testing/setupLanguage.ts"],
       preset: "jest-expo/web",
       transform: { ...web.transform, "\\.mjs$": asScript, "\\.[jt]sx?$": asScript },
       testMatch: ["<rootDir>/src/**/*.test.tsx"],
       moduleNameMapper: {
         "^@/(.*)$": "<rootDir>/src/$1",
+        "^d3-shape/src/(.*)$": "<rootDir>/node_modules/d3-shape/src/$1",
         "\\.css$": "<rootDir>/src/testing/emptyStyle.js",
       },
       setupFilesAfterEnv: ["<rootDir>/src/testing/setupScreens.ts"],

@@ -4,16 +4,37 @@ const { withNativeWind } = require("nativewind/metro");
 const config = withNativeWind(getDefaultConfig(__dirname), { input: "./src/ui/theme/global.css" });
 
 /*
- * Parts of the validator that no screen uses: its messages in some fifty languages, and the way to and
- * from JSON Schema, which only a script takes.
+ * Parts of packages that no screen of Sereno's uses, and that would be sent before the first one: the
+ * validator's messages in some fifty languages and its way to and from JSON Schema, which only a script
+ * takes; the router's tab bars, native stacks and their headers; lists and touchables of React Native
+ * that have better ones beside them.
  */
-const leftOut =
-  /\/(locales\/index|from-json-schema|to-json-schema|json-schema-processors|json-schema-generator)\.js$/;
+const leftOut = [
+  [
+    /[\\/]zod[\\/]/,
+    /\/(locales\/index|from-json-schema|to-json-schema|json-schema-processors|json-schema-generator)\.js$/,
+  ],
+  [
+    /[\\/]expo-router[\\/]/,
+    /\/(layouts\/Tabs|layouts\/experimental-stack|stack-utils\/toolbar\/StackToolbar|views\/NativeStackView|native-tabs\/NativeTabTrigger|react-navigation\/bottom-tabs|Header\/Header|Header\/HeaderSearchBar)$/,
+  ],
+  [
+    /[\\/]react-native-web[\\/]dist[\\/]index\.js$/,
+    /^\.\/exports\/(CheckBox|FlatList|ImageBackground|ProgressBar|RefreshControl|SectionList|Switch|VirtualizedList|YellowBox|Button|Modal|TouchableHighlight|TouchableNativeFeedback)$/,
+  ],
+  [
+    /[\\/]react-native-web[\\/]dist[\\/]vendor[\\/]react-native[\\/]Animated[\\/]/,
+    /\/components\/Animated(FlatList|SectionList)$/,
+  ],
+];
 const before = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {
-  if (leftOut.test(name) && /[\\/]zod[\\/]/.test(context.originModulePath))
-    return { type: "empty" };
-  return (before ?? context.resolveRequest)(context, name, platform);
+  const isLeftOut = leftOut.some(
+    ([from, what]) => from.test(context.originModulePath) && what.test(name),
+  );
+  if (isLeftOut) return { type: "empty" };
+  const resolve = before ?? context.resolveRequest;
+  return resolve(context, name, platform);
 };
 
 module.exports = config;

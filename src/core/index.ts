@@ -69,6 +69,9 @@ export { latentHeat, waterHeatCapacity } from "./water/properties";
 export { type ChargeLevels } from "./plan/chargeLevels";
 export { normalStream, type Percentiles } from "./statistics/chance";
 export { parseNumber } from "./units/parseNumber";
+export { parseAmount } from "./units/parseAmount";
+export { deviceLanguage, measuresInOunces, speak } from "./units/language";
+export * from "./units/dates";
 export * from "./units/format";
 export {
   fromCanonical,

@@ -1,4 +1,4 @@
-import { format } from "date-fns/format";
+import { isoDay } from "@/core";
 import type { AnyRecord } from "@/records/record";
 import type { SampleChunk } from "@/records/sampleChunk";
 import type { Quarantined } from "@/storage/recordStorage";
@@ -16,7 +16,7 @@ interface Whole {
 export function saveLogbookFile({ records, samples, setAside }: Whole): void {
   const now = new Date();
   void handOver(
-    `sereno-${format(now, "yyyy-MM-dd")}.json`,
+    `sereno-${isoDay(now)}.json`,
     writeLogbook(records, now, samples, setAside),
     "application/json",
   );

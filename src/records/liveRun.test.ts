@@ -161,7 +161,7 @@ test.each([
   [{ type: "trouble", what: "It smells burnt" }, "It smells burnt"],
   [
     { type: "stopMoved", minutes: 70, reason: "no time" },
-    "to 1 h 10 after the first drop: no time",
+    "to 1 h 10 min after the first drop: no time",
   ],
   [{ type: "lit", open: ["a", "b"], reason: "second charge" }, "with 2 checks open: second charge"],
   [{ type: "spent", wetness: "dry", smell: "hay", liquorKept: true, tailMl: 40 }, "dry"],

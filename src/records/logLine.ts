@@ -6,6 +6,7 @@ import {
   showVolume,
   words,
   type UnitSystem,
+  fixed,
 } from "@/core";
 import type { RunState } from "./runState";
 
@@ -37,15 +38,14 @@ export function logLine(entry: Standing, units: UnitSystem): { what: string; det
       parts.push(`outlet ${words(showTemperature(entry.outletC, units))}`);
     if (entry.distillateMl !== undefined)
       parts.push(`${words(showVolume(entry.distillateMl, units))} so far`);
-    if (entry.rateMlPerMin !== undefined)
-      parts.push(`${entry.rateMlPerMin.toFixed(1)} mL a minute`);
+    if (entry.rateMlPerMin !== undefined) parts.push(`${fixed(entry.rateMlPerMin, 1)} mL a minute`);
     if (entry.oilMl !== undefined) parts.push(`${words(showOil(entry.oilMl))} oil to see`);
     if (entry.tubC !== undefined) parts.push(`tub ${words(showTemperature(entry.tubC, units))}`);
   }
   if (entry.type === "lit" && entry.reason)
     parts.push(`with ${entry.open?.length ?? 0} checks open: ${entry.reason}`);
   if (entry.type === "iceAdded") parts.push(words(showMass(entry.massG, units)));
-  if (entry.type === "heatChanged") parts.push(`${entry.powerW.toFixed(0)} W`);
+  if (entry.type === "heatChanged") parts.push(`${fixed(entry.powerW, 0)} W`);
   if (entry.type === "trouble") parts.push(entry.what);
   if (entry.type === "stopMoved")
     parts.push(`to ${showDuration(entry.minutes)} after the first drop: ${entry.reason}`);

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { deviceLanguage, measuresInOunces } from "@/core";
 import { moment, recordBase, shortText } from "./base";
 import { planDraftSchema } from "./planDraft";
 import { limits, within } from "./limits";
@@ -47,7 +48,7 @@ export type Setting = z.infer<typeof settingSchema>;
 
 export const preferencesId = "preferences";
 
-/** Preferences before the person has set any: near the sea, a mild room. */
+/** Preferences before the person has set any: the units of the device's language, near the sea, a mild room. */
 export function defaultPreferences(): Setting {
   const epoch = new Date(0).toISOString();
   return {
@@ -56,7 +57,7 @@ export function defaultPreferences(): Setting {
     version: 1,
     createdAt: epoch,
     updatedAt: epoch,
-    units: "metric",
+    units: measuresInOunces(deviceLanguage()) ? "us" : "metric",
     theme: "system",
     site: { altitudeM: 100, airC: 18, waterC: 14, coolingInC: 14 },
   };

@@ -1,3 +1,4 @@
+import { noonOf, showMonth } from "@/core";
 import type { PlantBook } from "./plantBook";
 import type { Bottle, Use } from "./bottle";
 import { leftInBottle } from "./bottleLevel";
@@ -67,10 +68,7 @@ export function overdrawn(
 export function bestByWords({ daysLeft, bottle }: Shelved): string {
   if (daysLeft < 0) return `past by ${-daysLeft} ${daysLeft === -1 ? "day" : "days"}`;
   if (daysLeft <= 60) return `${daysLeft} ${daysLeft === 1 ? "day" : "days"} left`;
-  const month = new Date(`${bottle.bestBy}T12:00:00Z`).toLocaleDateString("en", {
-    month: "short",
-    year: "numeric",
-  });
+  const month = showMonth(noonOf(bottle.bestBy));
   return `best by ${month}`;
 }
 

@@ -1,11 +1,12 @@
 import "fake-indexeddb/auto";
 import { createAsyncStorage } from "@react-native-async-storage/async-storage";
 import fc from "fast-check";
+import type { AnyRecord } from "@/records/record";
 import type { Run } from "@/records/run";
 import { memoryStorage } from "@/testing/memoryStorage";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { exclusiveAccess } from "./exclusive";
-import { openRecordStorage } from "./recordStorage";
+import { openRecordStorage, type Loaded, type RecordStorage } from "./recordStorage";
 
 const now = new Date("2026-06-01T12:00:00Z");
 const open = (backend = memoryStorage()) => ({
@@ -13,16 +14,32 @@ const open = (backend = memoryStorage()) => ({
   storage: openRecordStorage(backend, exclusiveAccess("test")),
 });
 
+/** Everything stored once it has been opened, read to its end and tidied up. */
+async function loadAll(storage: RecordStorage, at: Date): Promise<Loaded> {
+  const { quarantined } = await readWhole(storage, at);
+  return { quarantined, records: (await readWhole(storage, at)).records };
+}
+
+/** Everything stored, to the last of it. */
+async function readWhole(storage: RecordStorage, at: Date): Promise<Loaded> {
+  const { records, quarantined, rest } = await storage.open(at);
+  for await (const more of rest()) {
+    records.push(...more.records);
+    quarantined.push(...more.quarantined);
+  }
+  return { records, quarantined };
+}
+
 test("what was committed is there after a restart, over the browser's database", async () => {
   const backend = createAsyncStorage("keeping-test");
   await openRecordStorage(backend, exclusiveAccess("a")).commit([
     { after: sampleStill() },
     { after: sampleRun() },
   ]);
-  const { records } = await openRecordStorage(
-    createAsyncStorage("keeping-test"),
-    exclusiveAccess("b"),
-  ).load(now);
+  const { records } = await loadAll(
+    openRecordStorage(createAsyncStorage("keeping-test"), exclusiveAccess("b")),
+    now,
+  );
   expect(records).toEqual(expect.arrayContaining([sampleStill(), sampleRun()]));
 });
 
@@ -36,7 +53,7 @@ test("a commit that fails at its end, as on a full disk, leaves everything as it
     puts += 1;
     const request = put.apply(this, args);
     /* As on a full disk: every write is taken, and then the transaction fails as a whole. */
-    if (puts === 2) request.addEventListener("success", () => this.transaction.abort());
+    if (puts === 3) request.addEventListener("success", () => this.transaction.abort());
     return request;
   };
   const renamed = { ...sampleStill(), name: "Renamed", updatedAt: now.toISOString() };
@@ -44,7 +61,7 @@ test("a commit that fails at its end, as on a full disk, leaves everything as it
     storage.commit([{ before: sampleStill(), after: renamed }, { after: sampleRun() }]),
   ).rejects.toThrow();
   IDBObjectStore.prototype.put = put;
-  const { records } = await storage.load(now);
+  const { records } = await loadAll(storage, now);
   expect(records).toEqual([sampleStill()]);
 });
 
@@ -53,16 +70,16 @@ test("a record that does not parse is set aside word for word, shown, and let go
   backend.texts.set("run/broken", "{ not json");
   backend.texts.set("still/odd", JSON.stringify({ ...sampleStill(), id: "odd", potVolumeMl: -20 }));
   backend.texts.set("still/still-a", JSON.stringify(sampleStill()));
-  const first = await storage.load(now);
+  const first = await loadAll(storage, now);
   expect(first.records).toEqual([sampleStill()]);
   expect(first.quarantined.map(({ problem }) => problem)).toEqual([
     "the stored text is not JSON",
     expect.stringContaining("still odd: potVolumeMl"),
   ]);
-  const second = await storage.load(now);
+  const second = await loadAll(storage, now);
   expect(second.quarantined.map(({ text }) => text)).toContain("{ not json");
   await storage.discardQuarantined("run/broken");
-  expect((await storage.load(now)).quarantined).toHaveLength(1);
+  expect((await loadAll(storage, now)).quarantined).toHaveLength(1);
 });
 
 test("what was set aside comes back once it opens", async () => {
@@ -72,14 +89,14 @@ test("what was set aside comes back once it opens", async () => {
     "quarantine/still/still-a",
     JSON.stringify({ key: "still/still-a", text, problem: "newer", at: "" }),
   );
-  expect(await storage.load(now)).toEqual({ records: [sampleStill()], quarantined: [] });
+  expect(await loadAll(storage, now)).toEqual({ records: [sampleStill()], quarantined: [] });
 });
 
 test("a store that cannot tidy up still opens", async () => {
   const { backend, storage } = open();
   backend.texts.set("run/broken", "{");
   backend.refuse = "no space left";
-  const loaded = await storage.load(now);
+  const loaded = await loadAll(storage, now);
   expect(loaded.quarantined).toHaveLength(1);
   expect(backend.texts.get("run/broken")).toBe("{");
 });
@@ -87,19 +104,19 @@ test("a store that cannot tidy up still opens", async () => {
 test("binned records stay for 30 days and are gone after", async () => {
   const { storage } = open();
   await storage.commit([{ after: { ...sampleStill(), deletedAt: "2026-05-20T00:00:00Z" } }]);
-  expect((await storage.load(now)).records).toHaveLength(1);
-  expect((await storage.load(new Date("2026-06-30T00:00:00Z"))).records).toHaveLength(0);
+  expect((await loadAll(storage, now)).records).toHaveLength(1);
+  expect((await loadAll(storage, new Date("2026-06-30T00:00:00Z"))).records).toHaveLength(0);
 });
 
 test("a clock that was set decades ahead empties no bin, also after a day's changes by it", async () => {
   const { storage } = open();
   const binned = { ...sampleStill(), id: "b", deletedAt: "2026-05-20T00:00:00Z" };
   await storage.commit([{ after: sampleStill() }, { after: binned }]);
-  expect((await storage.load(new Date("2099-01-01T00:00:00Z"))).records).toHaveLength(2);
+  expect((await loadAll(storage, new Date("2099-01-01T00:00:00Z"))).records).toHaveLength(2);
   const changedThen = { ...sampleStill(), name: "By night", updatedAt: "2099-01-01T00:05:00Z" };
   await storage.commit([{ before: sampleStill(), after: changedThen }]);
-  expect((await storage.load(new Date("2099-01-01T00:10:00Z"))).records).toHaveLength(2);
-  expect((await storage.load(new Date("2026-07-10T00:00:00Z"))).records).toHaveLength(1);
+  expect((await loadAll(storage, new Date("2099-01-01T00:10:00Z"))).records).toHaveLength(2);
+  expect((await loadAll(storage, new Date("2026-07-10T00:00:00Z"))).records).toHaveLength(1);
 });
 
 test("what can still be read of a store that does not load is saved text by text", async () => {
@@ -107,11 +124,39 @@ test("what can still be read of a store that does not load is saved text by text
   backend.texts.set("still/still-a", JSON.stringify(sampleStill()));
   backend.texts.set("run/torn", "{");
   backend.getMany = () => Promise.reject(new Error("one page of the store is bad"));
-  await expect(storage.load(now)).rejects.toThrow();
+  await expect(loadAll(storage, now)).rejects.toThrow();
   expect(await storage.salvage()).toMatchObject({
     records: [sampleStill()],
     quarantined: [{ key: "run/torn", text: "{" }],
   });
+});
+
+test("of hundreds of runs those come first that are not over, and the latest; the rest follows whole", async () => {
+  const { storage } = open();
+  const done = [entryAt(0, { type: "separated", oilMl: 1, hydrosolMl: 500 })];
+  const runs = Array.from({ length: 300 }, (_, i) => ({
+    ...sampleRun(i === 7 ? [entryAt(0, { type: "lit" })] : done, `run-${i}`),
+    number: i + 1,
+  }));
+  await storage.commit(runs.map((after) => ({ after })));
+  const opening = await storage.open(now);
+  const numbers = (records: readonly AnyRecord[]) =>
+    records.flatMap((record) => (record.kind === "run" ? [record.number] : []));
+  expect(numbers(opening.records)).toContain(8);
+  expect(Math.min(...numbers(opening.records).filter((number) => number !== 8))).toBe(241);
+  expect(opening.later).toBe(239);
+  const { records } = await loadAll(storage, now);
+  expect(numbers(records).sort((a, b) => a - b)).toEqual(runs.map(({ number }) => number));
+});
+
+test("a run without a mark, or with a wrong one, is read all the same", async () => {
+  const { backend, storage } = open();
+  await storage.commit([{ after: sampleRun([], "run-x") }]);
+  backend.texts.set("mark/over/1/run-x", "");
+  backend.texts.set("mark/torn", "");
+  backend.texts.set("run/run-y", JSON.stringify(sampleRun([], "run-y")));
+  const { records } = await loadAll(storage, now);
+  expect(records).toHaveLength(2);
 });
 
 test("two tabs that tap on one run at once keep every tap", async () => {

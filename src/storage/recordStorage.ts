@@ -3,6 +3,7 @@ import { z } from "zod";
 import { mergeRecords } from "@/records/merge";
 import { openRecord } from "@/records/migrate";
 import { kinds, recordKey, type AnyRecord } from "@/records/record";
+import { inOrder, newMarks, runMark, runMarks } from "./runMarks";
 import type { Exclusive } from "./exclusive";
 
 /** A stored text that would not open: kept word for word until the person decides. */
@@ -25,10 +26,21 @@ export interface Loaded {
   quarantined: Quarantined[];
 }
 
+/** A logbook being read: what comes first, and the rest of it. */
+export interface Opening extends Loaded {
+  /** How many records are still to come. */
+  later: number;
+  /** The rest in pieces, small enough that a page stays free between them. To be read to its end. */
+  rest(): AsyncGenerator<Loaded>;
+}
+
 /** The person's records on this device, one key each. */
 export interface RecordStorage {
-  /** Everything stored. Records past their time in the bin are dropped, broken ones set aside. */
-  load(now: Date): Promise<Loaded>;
+  /**
+   * What is stored: first what a day begins with, then, as it is asked for, the runs of years ago.
+   * At the end of it records past their time in the bin are dropped, broken ones set aside.
+   */
+  open(now: Date): Promise<Opening>;
   /**
    * Everything that can still be read, text by text, when loading failed: nothing is changed, and what
    * does not open is told word for word.
@@ -48,6 +60,8 @@ export interface RecordStorage {
   discardQuarantined(key: string): Promise<void>;
 }
 
+/* So many records are opened at once where nobody waits for them. */
+const chunkSize = 25;
 const recordPrefix = new RegExp(`^(${kinds.join("|")})/`);
 const quarantinePrefix = "quarantine/";
 const binDays = 30;
@@ -70,32 +84,54 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
     });
   }
 
-  async function load(now: Date): Promise<Loaded> {
+  async function open(now: Date): Promise<Opening> {
     const keys = await backend.getAllKeys();
-    const records = new Map<string, AnyRecord>();
+    const { first, later } = inOrder(
+      keys.filter((key) => recordPrefix.test(key)),
+      runMarks(keys),
+    );
+    const all = new Map<string, AnyRecord>();
     const broken: Quarantined[] = [];
-    for (const [key, text] of await readAll(keys.filter((key) => recordPrefix.test(key)))) {
-      const opened = openText(text);
-      if (!opened.ok) broken.push({ key, text, problem: opened.problem, at: now.toISOString() });
-      else records.set(key, opened.record);
-    }
+    const take = async (some: readonly string[]): Promise<Loaded> => {
+      const loaded: Loaded = { records: [], quarantined: [] };
+      for (const [key, text] of await readAll(some)) {
+        const opened = openText(text);
+        if (opened.ok) {
+          all.set(key, opened.record);
+          loaded.records.push(opened.record);
+        } else
+          loaded.quarantined.push({ key, text, problem: opened.problem, at: now.toISOString() });
+      }
+      broken.push(...loaded.quarantined);
+      return loaded;
+    };
+    const { records, quarantined } = await take(first);
     const waiting = await readQuarantine(keys);
     /* What an older Sereno could not open, this one may. */
     const healed = waiting.flatMap((item) => {
       const opened = openText(item.text);
-      return opened.ok && !records.has(item.key) ? [{ item, record: opened.record }] : [];
+      return opened.ok && !keys.includes(item.key) ? [{ item, record: opened.record }] : [];
     });
-    for (const { item, record } of healed) records.set(item.key, record);
-    const outdated = outdatedKeys(records, now);
-    for (const key of outdated) records.delete(key);
+    for (const { item, record } of healed) all.set(item.key, record);
     const healedKeys = new Set(healed.map(({ item }) => item.key));
     const still = waiting.filter(({ key }) => !healedKeys.has(key));
-    try {
-      await exclusive(() => tidy(broken, healed, outdated));
-    } catch {
-      /* Tidying up may wait for a day when the store can write; what was read counts. */
+    async function* rest(): AsyncGenerator<Loaded> {
+      for (let from = 0; from < later.length; from += chunkSize)
+        yield await take(later.slice(from, from + chunkSize));
+      try {
+        const outdated = outdatedKeys(all, now);
+        const runs = [...all.values()].filter((record) => record.kind === "run");
+        await exclusive(() => tidy(broken, healed, outdated, newMarks(keys, runs)));
+      } catch {
+        /* Tidying up may wait for a day when the store can write; what was read counts. */
+      }
     }
-    return { records: [...records.values()], quarantined: [...still, ...broken] };
+    return {
+      records: [...records, ...healed.map(({ record }) => record)],
+      quarantined: [...still, ...quarantined],
+      later: later.length,
+      rest,
+    };
   }
 
   /* The copy is written before the original goes: a crash between the two leaves both, never none. */
@@ -103,8 +139,10 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
     broken: Quarantined[],
     healed: { item: Quarantined; record: AnyRecord }[],
     outdated: string[],
+    marks: string[],
   ) {
     const writes = Object.fromEntries([
+      ...marks.map((mark) => [mark, ""]),
       ...broken.map((item) => [quarantineKey(item), JSON.stringify(item)]),
       ...healed.map(({ item, record }) => [item.key, JSON.stringify(record)]),
     ]) as Record<string, string>;
@@ -140,8 +178,13 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
         keys.add(key);
       }
       const merged = [...keys].map((key) => stored.get(key)!);
+      const texts = merged.map((record) => [recordKey(record), JSON.stringify(record)]);
+      const marks = merged.flatMap((record) => (record.kind === "run" ? [runMark(record)] : []));
       await backend.setMany(
-        Object.fromEntries(merged.map((record) => [recordKey(record), JSON.stringify(record)])),
+        Object.fromEntries([...texts, ...marks.map((mark) => [mark, ""])]) as Record<
+          string,
+          string
+        >,
       );
       return merged;
     });
@@ -171,7 +214,7 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
     await exclusive(() => backend.removeMany([quarantinePrefix + key, key]));
   }
 
-  return { load, salvage, read, commit, setAside, discardQuarantined };
+  return { open, salvage, read, commit, setAside, discardQuarantined };
 }
 
 function quarantineKey({ key }: Quarantined): string {

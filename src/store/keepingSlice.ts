@@ -8,20 +8,29 @@ export interface Keeping {
   problem?: string;
   /** Why the last change was not taken at all: the field and its fault. */
   notTaken?: string;
+  /** Records of years ago that are still being read. */
+  later: number;
   /** Records that are changed but not stored yet. */
   waiting: number;
   quarantined: Quarantined[];
 }
 
-const initialState: Keeping = { status: "loading", waiting: 0, quarantined: [] };
+const initialState: Keeping = { status: "loading", later: 0, waiting: 0, quarantined: [] };
 
 export const keepingSlice = createSlice({
   name: "keeping",
   initialState,
   reducers: {
-    opened(state, { payload }: PayloadAction<{ quarantined: Quarantined[] }>) {
-      state.status = "kept";
+    opened(state, { payload }: PayloadAction<{ quarantined: Quarantined[]; later: number }>) {
+      state.status = state.status === "loading" ? "kept" : state.status;
+      state.later = payload.later;
       state.quarantined = payload.quarantined;
+    },
+    moreRead(state, { payload }: PayloadAction<{ count: number }>) {
+      state.later = Math.max(0, state.later - payload.count);
+    },
+    allRead(state) {
+      state.later = 0;
     },
     openFailed(state, { payload }: PayloadAction<{ problem: string }>) {
       state.status = "unreadable";
@@ -62,6 +71,8 @@ export const keepingSlice = createSlice({
 
 export const {
   opened,
+  moreRead,
+  allRead,
   openFailed,
   writing,
   written,

@@ -1,8 +1,10 @@
 import { draftsLoaded } from "./draftSlice";
-import { openFailed, opened } from "./keepingSlice";
+import { allRead, moreRead, openFailed, opened, setAside } from "./keepingSlice";
 import { recordsChanged, recordsReceived } from "./recordSlice";
+import type { AnyRecord } from "@/records/record";
 import type { Journal } from "@/storage/journal";
 import type { Loaded, RecordStorage } from "@/storage/recordStorage";
+import { entitiesOf } from "./selectors";
 import type { Thunk } from "./store";
 
 /**
@@ -16,18 +18,49 @@ export function openLogbook(): Thunk<Promise<() => void>> {
     });
     await storeLeft(journal, storage);
     try {
-      const { records, quarantined } = await storage.load(now());
+      const { records, quarantined, later, rest } = await storage.open(now());
       dispatch(recordsReceived({ records }));
       dispatch(draftsLoaded(await drafts.load().catch(() => ({}))));
       if (logbook === "sereno-demo" && records.length === 0) {
         const { buildDemo } = await import("@/demo/buildDemo");
         dispatch(recordsChanged({ records: buildDemo(now()) }));
       }
-      dispatch(opened({ quarantined }));
+      dispatch(opened({ quarantined, later }));
+      void dispatch(readOn(rest()));
     } catch (error) {
       dispatch(openFailed({ problem: error instanceof Error ? error.message : String(error) }));
     }
     return stop;
+  };
+}
+
+/* So many are told to the screens at once: each telling has them worked out anew. */
+const toldAtOnce = 250;
+
+/** Reads the rest of a logbook while the page is in use; what has changed here meanwhile stays. */
+function readOn(rest: AsyncGenerator<Loaded>): Thunk<Promise<void>> {
+  return async (dispatch, getState) => {
+    let read: AnyRecord[] = [];
+    const tell = () => {
+      const records = read.filter(({ kind, id }) => !entitiesOf(getState(), kind)[id]);
+      const { length } = read;
+      read = [];
+      if (length > 0) dispatch(moreRead({ count: length }));
+      if (records.length > 0) dispatch(recordsReceived({ records }));
+    };
+    try {
+      for await (const { records, quarantined } of rest) {
+        read.push(...records);
+        if (quarantined.length > 0) dispatch(setAside({ texts: quarantined }));
+        if (read.length >= toldAtOnce) tell();
+        await new Promise((resolve) => setTimeout(resolve));
+      }
+      tell();
+      dispatch(allRead());
+    } catch (error) {
+      tell();
+      dispatch(openFailed({ problem: error instanceof Error ? error.message : String(error) }));
+    }
   };
 }
 

@@ -74,9 +74,9 @@ async function turns(): Promise<void> {
   for (let i = 0; i < 8; i += 1) await new Promise((resolve) => setImmediate(resolve));
 }
 
-/** The keys of what is stored, the journal's own apart. */
+/** The keys of the records that are stored. */
 function keysIn(backend: { texts: Map<string, string> }): string[] {
-  return [...backend.texts.keys()].filter((key) => !key.startsWith("journal/")).sort();
+  return [...backend.texts.keys()].filter((key) => !/^(journal|mark)\//.test(key)).sort();
 }
 
 test("what is kept is stored, and opens again", async () => {

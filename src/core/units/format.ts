@@ -1,3 +1,4 @@
+import { inLanguage } from "./language";
 import { fromCanonical, units, type UnitName, type UnitSystem } from "./units";
 
 /** A number ready for a screen: the digits, and the unit that never leaves their side. */
@@ -11,6 +12,20 @@ export interface Shown {
  * 1234 to 3 figures is "1230", 0.0456 to 2 is "0.046". Whole trailing zeros stay.
  */
 export function significant(value: number, figures = 3): string {
+  return inLanguage(digits(value, figures));
+}
+
+/** A number to so many decimals, as the language in use writes it. */
+export function fixed(value: number | undefined, decimals: number): string {
+  return value === undefined || !Number.isFinite(value) ? "–" : inLanguage(value.toFixed(decimals));
+}
+
+/** A bare number as it stands in a field: all its figures up to five, and no zeros behind them. */
+export function plainNumber(value: number): string {
+  return inLanguage(String(Number(value.toPrecision(5))));
+}
+
+function digits(value: number, figures: number): string {
   if (!Number.isFinite(value)) return "–";
   if (value === 0) return "0";
   const magnitude = Math.floor(Math.log10(Math.abs(value)));
@@ -58,14 +73,14 @@ export function showOil(volumeMl: number): Shown {
 /** A temperature (°C) to a tenth, in the person's degrees. */
 export function showTemperature(temperatureC: number, system: UnitSystem): Shown {
   const unit: UnitName = system === "metric" ? "C" : "F";
-  return { text: fromCanonical(temperatureC, unit).toFixed(1), unit: units[unit].symbol };
+  return { text: fixed(fromCanonical(temperatureC, unit), 1), unit: units[unit].symbol };
 }
 
 /** A length inside a still (mm) in the person's unit. */
 export function showLength(lengthMm: number, system: UnitSystem): Shown {
   return system === "metric"
-    ? { text: lengthMm >= 10 ? lengthMm.toFixed(0) : significant(lengthMm, 2), unit: "mm" }
-    : { text: fromCanonical(lengthMm, "in").toFixed(lengthMm >= 25 ? 1 : 2), unit: "in" };
+    ? { text: lengthMm >= 10 ? fixed(lengthMm, 0) : significant(lengthMm, 2), unit: "mm" }
+    : { text: fixed(fromCanonical(lengthMm, "in"), lengthMm >= 25 ? 1 : 2), unit: "in" };
 }
 
 /** Minutes as a clock reads them: 47 → "0:47", 116.4 → "1:56". Negative and unknown times have none. */
@@ -75,25 +90,41 @@ export function showClock(minutes: number): string {
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, "0")}`;
 }
 
-/** Minutes in words, for a cue: "6 min", "1 h 20", "3 days". */
+/** Minutes in words: "6 min", "1 h 20 min", "3 days". */
 export function showDuration(minutes: number): string {
   if (!Number.isFinite(minutes)) return "–";
   const whole = Math.max(0, Math.round(minutes));
   if (whole < 60) return `${whole} min`;
   if (whole < 48 * 60)
-    return whole % 60 === 0
-      ? `${whole / 60} h`
-      : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")}`;
+    return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${whole % 60} min`;
   return `${Math.round(whole / 1440)} days`;
 }
 
-/** A range in one unit: "2.1–4.6". One figure when both ends read the same. */
+/* A low end that is less than this share of the high one is as good as nothing. */
+const nothingShare = 0.02;
+
+/**
+ * A range in one unit: "2.1–4.6". The low end has no finer decimals than the high one; one figure where
+ * both read the same.
+ */
 export function showRange(low: number, high: number, figures = 2): string {
-  const [from, to] = [
-    significant(Math.max(0, low), figures),
-    significant(Math.max(0, high), figures),
-  ];
-  return from === to ? from : `${from}–${to}`;
+  const [from, to] = [Math.max(0, low), Math.max(0, high)];
+  const highest = digits(to, figures);
+  const decimals = highest.split(".")[1]?.length ?? 0;
+  const rounded = to > 100 ? digits(from, figures) : from.toFixed(decimals);
+  const lowest = Number(rounded) > 0 ? rounded : from > to * nothingShare ? digits(from, 1) : "0";
+  return inLanguage(Number(lowest) === Number(highest) ? highest : `${lowest}–${highest}`);
+}
+
+/** A range of two amounts that may stand in different units: "0.95–1.2 L", "950 mL–1.2 L". */
+export function showBetween(low: Shown, high: Shown): string {
+  if (low.unit !== high.unit) return `${words(low)}–${words(high)}`;
+  return low.text === high.text ? words(high) : `${low.text}–${words(high)}`;
+}
+
+/** A count with its noun: "1 run", "3 runs". */
+export function counted(count: number, one: string, many = `${one}s`): string {
+  return `${count} ${count === 1 ? one : many}`;
 }
 
 /** A canonical value in a given unit. */
@@ -103,5 +134,6 @@ function show(canonical: number, unit: UnitName, figures = 3): Shown {
 
 /** Number and unit in one string, for sentences. */
 export function words({ text, unit }: Shown): string {
+  if (text === "1" && unit === "drops") return "1 drop";
   return unit ? `${text} ${unit}` : text;
 }

@@ -1,3 +1,5 @@
+import { decimalMark } from "./language";
+
 /** A number as typed: either its value, or what is wrong with it in words. */
 export type ParsedNumber = { ok: true; value: number } | { ok: false; problem: string };
 
@@ -5,22 +7,49 @@ const shapes = /^[+-]?(\d+([.,]\d*)?|[.,]\d+)$/;
 const groupedBy = (group: string, decimal: string) =>
   new RegExp(`^[+-]?[1-9]\\d{0,2}(\\${group}\\d{3})+(\\${decimal}\\d*)?$`);
 
+const fractions: Record<string, string> = {
+  "½": "1/2",
+  "¼": "1/4",
+  "¾": "3/4",
+  "⅓": "1/3",
+  "⅔": "2/3",
+  "⅛": "1/8",
+};
+const broken = /^([+-]?)(?:(\d+)\s+)?(\d+)\/(\d+)$/;
+
+/* "1½" and "1 1/2" are one and a half. */
+function fraction(text: string): number | undefined {
+  const spelt = text
+    .trim()
+    .replace(/^([+-]?)([½¼¾⅓⅔⅛])/, (_all, side: string, sign: string) => side + fractions[sign])
+    .replace(/[½¼¾⅓⅔⅛]/, (sign) => ` ${fractions[sign]}`);
+  const found = broken.exec(spelt);
+  if (!found || Number(found[4]) === 0) return undefined;
+  const size = Number(found[2] ?? 0) + Number(found[3]) / Number(found[4]);
+  return found[1] === "-" ? -size : size;
+}
+
 /**
  * Reads a number as people type it, with a point or a comma as the decimal mark and spaces between
- * thousands. `1,500` and `1.500` could be one and a half or fifteen hundred: of the two only the
- * comma is asked about, since a point before three digits is how scales show grams of a kilo.
+ * thousands, or as a fraction. `1,500` and `1.500` could be one and a half or fifteen hundred: of the
+ * two the one whose mark is not the language's own is asked about, since the own mark before three
+ * digits is how scales show grams of a kilo.
  * Never throws; the problem is a sentence that can stand under the field.
  */
 export function parseNumber(text: string): ParsedNumber {
   const bare = text.replace(/[\s\u00a0\u202f'’]/g, "").replace(/−/g, "-");
   if (bare === "") return { ok: false, problem: "Type a number." };
-  if (/^[+-]?[1-9]\d{0,2},\d{3}$/.test(bare)) {
-    const [whole, part] = bare.split(",") as [string, string];
+  const own = decimalMark();
+  const other = own === "," ? "." : ",";
+  if (new RegExp(`^[+-]?[1-9]\\d{0,2}\\${other}\\d{3}$`).test(bare)) {
+    const [whole, part] = bare.split(other) as [string, string];
     return {
       ok: false,
-      problem: `Is that ${whole}.${part} or ${whole}${part}? Type it without the comma.`,
+      problem: `Is that ${whole}${own}${part} or ${whole}${part}? Type it without the ${other === "," ? "comma" : "point"}.`,
     };
   }
+  const parted = fraction(text);
+  if (parted !== undefined) return { ok: true, value: parted };
   const decimalComma = groupedBy(".", ",").test(bare) && bare.includes(",");
   const decimalPoint = groupedBy(",", ".").test(bare) && bare.includes(",");
   const plain = decimalComma

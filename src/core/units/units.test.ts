@@ -1,5 +1,8 @@
 import fc from "fast-check";
 import {
+  counted,
+  plainNumber,
+  showBetween,
   showClock,
   showDuration,
   showMass,
@@ -8,6 +11,8 @@ import {
   significant,
   words,
 } from "./format";
+import { measuresInOunces, speak } from "./language";
+import { parseAmount } from "./parseAmount";
 import { parseNumber } from "./parseNumber";
 import { fromCanonical, toCanonical, units, type UnitName } from "./units";
 
@@ -50,6 +55,10 @@ test.each([
   ["−3", -3],
   [".5", 0.5],
   ["1.500", 1.5],
+  ["½", 0.5],
+  ["1½", 1.5],
+  ["2 1/4", 2.25],
+  ["-¾", -0.75],
 ])("“%s” reads as %d", (text, value) => {
   expect(parseNumber(text)).toEqual({ ok: true, value });
 });
@@ -60,6 +69,7 @@ test.each([
   ["1.2.3", "is not a number"],
   ["1e5", "is not a number"],
   ["1,500", "Is that 1.500 or 1500?"],
+  ["1/0", "is not a number"],
   ["9".repeat(400), "too large"],
 ])("“%s” is refused in words", (text, words) => {
   expect(parseNumber(text)).toEqual({ ok: false, problem: expect.stringContaining(words) });
@@ -103,8 +113,73 @@ test("amounts are said in the unit a person would use", () => {
   expect(words(showVolume(4000, "us"))).toBe("1.06 gal");
   expect(showClock(116.4)).toBe("1:56");
   expect(showClock(NaN)).toBe("–");
-  expect(showDuration(126)).toBe("2 h 06");
+  expect(showDuration(126)).toBe("2 h 6 min");
   expect(showDuration(4320)).toBe("3 days");
   expect(showRange(2.14, 4.61)).toBe("2.1–4.6");
   expect(showRange(-1, 0)).toBe("0");
+});
+
+test.each([
+  ["1.2kg", "g", 1200, "kg"],
+  ["900g", "kg", 900, "g"],
+  ["1 200 g", "g", 1200, "g"],
+  ["½ L", "mL", 500, "L"],
+  ["2 lbs", "kg", 907.18474, "lb"],
+  ["140°F", "C", 60, "F"],
+  ["6 fl oz", "mL", 177.4411, "floz"],
+  ["20 drops", "mL", 1, "drop"],
+  ["1,5 h", "min", 90, "h"],
+  ["12", "mL", 12, "mL"],
+] as const)("“%s” in a field of %s is %d", (text, unit, value, meant) => {
+  const read = parseAmount(text, unit);
+  expect(read).toMatchObject({ ok: true, unit: meant });
+  expect(read.ok && read.value).toBeCloseTo(value, 3);
+});
+
+test("a unit of another kind is named, and so is what the field takes", () => {
+  expect(parseAmount("5 min", "g")).toEqual({
+    ok: false,
+    problem: "5 min is a time; this takes a weight in g.",
+  });
+  expect(parseAmount("3 baskets", "g")).toMatchObject({ ok: false });
+});
+
+test.each([
+  [0.0031, 0.75, "0–0.75"],
+  [9, 25.2, "9–25"],
+  [0.4, 12, "0.4–12"],
+  [120, 1840, "120–1800"],
+  [0.998, 1.001, "1.0"],
+])("a range from %d to %d has no more figures than are known: %s", (low, high, text) => {
+  expect(showRange(low, high)).toBe(text);
+});
+
+test("two amounts share their unit where they can; a count agrees with its noun", () => {
+  const litres = (text: string) => ({ text, unit: "L" });
+  expect(showBetween(litres("0.95"), litres("1.2"))).toBe("0.95–1.2 L");
+  expect(showBetween({ text: "950", unit: "mL" }, litres("1.2"))).toBe("950 mL–1.2 L");
+  expect([counted(1, "run"), counted(3, "run"), counted(2, "day off", "days off")]).toEqual([
+    "1 run",
+    "3 runs",
+    "2 days off",
+  ]);
+  expect(words({ text: "1", unit: "drops" })).toBe("1 drop");
+});
+
+test("a language with a decimal comma writes and reads it; of the point before three digits it asks", () => {
+  speak("de-DE");
+  try {
+    expect(significant(1.25, 3)).toBe("1,25");
+    expect(showRange(2.14, 4.61)).toBe("2,1–4,6");
+    expect(plainNumber(1.234)).toBe("1,234");
+    expect(parseNumber("1,234")).toEqual({ ok: true, value: 1.234 });
+    expect(parseNumber("1.234")).toMatchObject({
+      ok: false,
+      problem: "Is that 1,234 or 1234? Type it without the point.",
+    });
+  } finally {
+    speak("en-GB");
+  }
+  expect(measuresInOunces("en-US")).toBe(true);
+  expect(measuresInOunces("de-DE")).toBe(false);
 });

@@ -14,6 +14,7 @@ import {
   vesselJPerK,
   methodsOf,
   type Calibration,
+  fixed,
 } from "@/core";
 import { limits } from "@/records/limits";
 import type { Setting } from "@/records/setting";
@@ -160,7 +161,7 @@ function CalibrateForm({ still }: { still: Still }) {
                 How much of the heat reaches the pot, and how much the still gives to the room.
                 Every time, level and volume of the plan rests on these two.
               </Txt>
-              <Txt variant="small">{`Until then: ${(usual.efficiency * 100).toFixed(0)} % and ${usual.lossWPerK.toFixed(1)} W/K, as is usual.`}</Txt>
+              <Txt variant="small">{`Until then: ${fixed(usual.efficiency * 100, 0)} % and ${fixed(usual.lossWPerK, 1)} W/K, as is usual.`}</Txt>
             </Card>
           )}
           {before ? (
@@ -237,7 +238,7 @@ function CalibrateForm({ still }: { still: Still }) {
           help="Catch five minutes in a measure and divide by five."
           problem={problem("rate", rate.text)}
         />
-        <Txt variant="small">{`Reckoned with ${still.heat.powerW} W, ${still.emptyMassG} g of ${still.metal} and a boil at ${boilC.toFixed(1)} °C.`}</Txt>
+        <Txt variant="small">{`Reckoned with ${still.heat.powerW} W, ${still.emptyMassG} g of ${still.metal} and a boil at ${fixed(boilC, 1)} °C.`}</Txt>
       </Card>
       <Notice
         severity="caution"
@@ -286,16 +287,16 @@ function Outcome({ still, usual, solved, preferences }: OutcomeProps) {
   const rows: [string, string, string][] = [
     [
       "Reaches the pot",
-      `${(usual.efficiency * 100).toFixed(0)} %`,
-      `${(solved.efficiency * 100).toFixed(0)} %`,
+      `${fixed(usual.efficiency * 100, 0)} %`,
+      `${fixed(solved.efficiency * 100, 0)} %`,
     ],
-    ["Lost to the room", `${usual.lossWPerK.toFixed(1)} W/K`, `${solved.lossWPerK.toFixed(1)} W/K`],
+    ["Lost to the room", `${fixed(usual.lossWPerK, 1)} W/K`, `${fixed(solved.lossWPerK, 1)} W/K`],
     [
       "First drop of 500 g",
       showDuration(from.minutesToFirstDrop ?? NaN),
       showDuration(to.minutesToFirstDrop ?? NaN),
     ],
-    ["A minute", `${from.rateMlPerMin.toFixed(0)} mL`, `${to.rateMlPerMin.toFixed(0)} mL`],
+    ["A minute", `${fixed(from.rateMlPerMin, 0)} mL`, `${fixed(to.rateMlPerMin, 0)} mL`],
   ];
   return (
     <Card wash="leaf" className="gap-2">

@@ -96,7 +96,7 @@ test("what was binned is named and comes back with one tap", async () => {
 test("a text that would not open can be saved, and is let go only when asked", async () => {
   const { store } = renderWith(<DataScreen />, []);
   const broken = { key: "run/run-z", text: "{ half", problem: "not JSON", at: later };
-  act(() => void store.dispatch(opened({ quarantined: [broken] })));
+  act(() => void store.dispatch(opened({ later: 0, quarantined: [broken] })));
   expect(screen.getByText("not JSON")).toBeVisible();
   await press("Save them all");
   expect(JSON.parse(mockSaved[0]!.text)).toEqual([broken]);

@@ -1,7 +1,7 @@
-import { format } from "date-fns/format";
 import { useRef, useState } from "react";
 import { View } from "react-native";
 import { unstable_createElement } from "react-native-web";
+import { isoDay, showDayOfYear, fixed } from "@/core";
 import { bottlesCsv, runsCsv } from "@/exchange/csv";
 import { handOver } from "@/exchange/download";
 import { maxFileBytes, readLogbook, type ImportPreview } from "@/exchange/logbookFile";
@@ -41,7 +41,7 @@ export function DataScreen() {
   const quarantined = useAppSelector(({ keeping }) => keeping.quarantined);
   const [preview, setPreview] = useState<{ name: string; preview: ImportPreview }>();
   const [problem, setProblem] = useState<string>();
-  const today = format(new Date(), "yyyy-MM-dd");
+  const today = isoDay(new Date());
   const demo = chosenLogbook() === "sereno-demo";
 
   async function choose(file: File | undefined) {
@@ -49,7 +49,7 @@ export function DataScreen() {
     if (!file) return;
     if (file.size > maxFileBytes) {
       setProblem(
-        `${file.name} is ${(file.size / 1048576).toFixed(0)} MB. A logbook is far smaller (48 MB at most): is it the right file?`,
+        `${file.name} is ${fixed(file.size / 1048576, 0)} MB. A logbook is far smaller (48 MB at most): is it the right file?`,
       );
       return;
     }
@@ -91,7 +91,7 @@ export function DataScreen() {
               <Row
                 key={record.id}
                 title={nameOf(record, plantBook)}
-                detail={`binned ${format(new Date(record.deletedAt ?? 0), "d MMM")}`}
+                detail={`binned ${showDayOfYear(new Date(record.deletedAt ?? 0))}`}
                 end={
                   <Button
                     look="plain"

@@ -1,7 +1,7 @@
 import X from "lucide-react-native/icons/x";
 import { useFieldArray, useFormState, useWatch, type Control } from "react-hook-form";
 import { Pressable, View } from "react-native";
-import { compounds, oilProperties, parseNumber } from "@/core";
+import { compounds, oilProperties, parseNumber, fixed } from "@/core";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { FormChoice, FormNumber, FormSelect, FormText } from "@/ui/primitives/form";
@@ -110,10 +110,10 @@ function followsFrom(composition: Record<string, number>): string {
   try {
     const { densityGPerMl, layer, solubilityGPerL } = oilProperties(composition);
     const rest = total < 0.995 ? " What is not named is taken to be like the rest." : "";
-    return `These come to ${(total * 100).toFixed(0)} %: ${densityGPerMl.toFixed(3)} g/mL, it ${layer}; a litre of water takes up ${solubilityGPerL < 0.1 ? "less than 0.1" : solubilityGPerL.toFixed(1)} g.${rest}`;
+    return `These come to ${fixed(total * 100, 0)} %: ${fixed(densityGPerMl, 3)} g/mL, it ${layer}; a litre of water takes up ${solubilityGPerL < 0.1 ? "less than 0.1" : fixed(solubilityGPerL, 1)} g.${rest}`;
   } catch {
     return total > 0
-      ? `These come to ${(total * 100).toFixed(0)} %: more than the whole oil.`
+      ? `These come to ${fixed(total * 100, 0)} %: more than the whole oil.`
       : "No part of the oil has a share yet.";
   }
 }

@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { compounds } from "@/core";
+import { compounds, fixed } from "@/core";
 import { Txt } from "@/ui/primitives/Txt";
 
 /** What an oil is made of: each main compound with its share and its smell. */
@@ -15,7 +15,7 @@ export function OilMix({ composition }: { composition: Readonly<Record<string, n
             <Txt variant="small" className="min-w-0 flex-1">
               {compounds[id]?.odour}
             </Txt>
-            <Txt variant="strong">{`${(share * 100).toFixed(0)} %`}</Txt>
+            <Txt variant="strong">{`${fixed(share * 100, 0)} %`}</Txt>
           </View>
           <View className="h-[6px] overflow-hidden rounded-full bg-oil-wash">
             <View className="h-full bg-oil" style={{ width: `${(share / most) * 100}%` }} />

@@ -37,7 +37,7 @@ test("an oil that sinks says so", () => {
 
 test("figures of the person's own stand out from the book's", () => {
   open("clarysage", own);
-  expect(screen.getByText("1 h 35 (yours)")).toBeVisible();
+  expect(screen.getByText("1 h 35 min (yours)")).toBeVisible();
   expect(screen.getByText("pale green, like hay (yours)")).toBeVisible();
   expect(screen.getByText(/Figures marked “yours” replace the book's\./)).toBeVisible();
   fireEvent.click(screen.getByRole("button", { name: "My figures" }));

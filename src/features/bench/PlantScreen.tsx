@@ -10,6 +10,7 @@ import {
   showRange,
   showTemperature,
   words,
+  fixed,
 } from "@/core";
 import { methodWords } from "@/records/methodWords";
 import type { KnownPlant } from "@/records/plantBook";
@@ -77,14 +78,14 @@ function Entry({ plant }: { plant: KnownPlant }) {
             <OilMix composition={plant.composition} />
             <Facts
               facts={[
-                ["Density", `${oil.densityGPerMl.toFixed(3)} g/mL: it ${oil.layer}`],
+                ["Density", `${fixed(oil.densityGPerMl, 3)} g/mL: it ${oil.layer}`],
                 [
                   "In the hydrosol",
-                  `takes up to ${oil.solubilityGPerL < 0.1 ? "0.1" : oil.solubilityGPerL.toFixed(1)} g a litre`,
+                  `takes up to ${oil.solubilityGPerL < 0.1 ? "0.1" : fixed(oil.solubilityGPerL, 1)} g a litre`,
                 ],
                 [
                   "With water",
-                  `boils at ${words(showTemperature(together.temperatureC, units))}; a litre of distillate carries ${(together.saturationRatio * 1000).toFixed(0)} g at most`,
+                  `boils at ${words(showTemperature(together.temperatureC, units))}; a litre of distillate carries ${fixed(together.saturationRatio * 1000, 0)} g at most`,
                 ],
                 [
                   "Sets below",
@@ -163,7 +164,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
         <Txt variant="heading">How it lets go of its oil</Txt>
         <Txt>{mine("tissue", tissueWords[plant.tissue])}</Txt>
         <Txt variant="small">
-          {`${mine("freeShare", `${(plant.freeShare * 100).toFixed(0)} %`)} lies free for the first steam; of the rest ${mine("releasePerMinute", `${(plant.releasePerMinute * 100).toFixed(1)} %`)} comes out each minute.`}
+          {`${mine("freeShare", `${fixed(plant.freeShare * 100, 0)} %`)} lies free for the first steam; of the rest ${mine("releasePerMinute", `${fixed(plant.releasePerMinute * 100, 1)} %`)} comes out each minute.`}
         </Txt>
         {preparationsOf(plant).map(({ id, label, effect, packing, oil: share }) => (
           <View key={id}>
@@ -219,10 +220,10 @@ function States({ plant }: { plant: KnownPlant }) {
                 {`${showRange(figures.oilMlPerKg.low, figures.oilMlPerKg.high)}${ink("oilMlPerKg") ? " ✎" : ""}`}
               </Txt>
               <Txt role="cell" className={`flex-1 text-right ${ink("moisture")}`}>
-                {`${(figures.moisture * 100).toFixed(0)} %${ink("moisture") ? " ✎" : ""}`}
+                {`${fixed(figures.moisture * 100, 0)} %${ink("moisture") ? " ✎" : ""}`}
               </Txt>
               <Txt role="cell" className={`flex-1 text-right ${ink("packingGPerL")}`}>
-                {`${figures.packingGPerL.toFixed(0)}${ink("packingGPerL") ? " ✎" : ""}`}
+                {`${fixed(figures.packingGPerL, 0)}${ink("packingGPerL") ? " ✎" : ""}`}
               </Txt>
             </View>
           );

@@ -6,6 +6,7 @@ import {
   type Construction,
   type HeatKind,
   type UnitSystem,
+  fixed,
 } from "@/core";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -121,7 +122,7 @@ export function HeatFields({ control, heatKind }: Part & { heatKind: HeatKind })
           label="Reaches the pot"
           choices={[]}
           suffix="%"
-          placeholder={`usual: ${(defaultEfficiency[heatKind] * 100).toFixed(0)}`}
+          placeholder={`usual: ${fixed(defaultEfficiency[heatKind] * 100, 0)}`}
         />
       </View>
     </Card>

@@ -7,6 +7,7 @@ import {
   tissues,
   type Plant,
   type PlantState,
+  fixed,
 } from "@/core";
 import { limits } from "@/records/limits";
 import type { Material } from "@/records/material";
@@ -94,7 +95,7 @@ export const plantFormSchema = z
     if (total > mostTotal)
       fault(
         "parts",
-        `The oil's parts come to ${(total * 100).toFixed(0)} %: as shares of its mass they cannot be more than 100.`,
+        `The oil's parts come to ${fixed(total * 100, 0)} %: as shares of its mass they cannot be more than 100.`,
       );
     if (total === 0) fault("parts", "Name at least one part of the oil, with its share.");
     form.parts.forEach(({ compoundId }, at) => {

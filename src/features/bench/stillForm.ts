@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { cylinderHeightMm, unitsFor, type UnitSystem } from "@/core";
+import { cylinderHeightMm, unitsFor, type UnitSystem, fixed } from "@/core";
 import { limits } from "@/records/limits";
 import { stillSchema, type Still } from "@/records/still";
 import { numberField, optionalNumberField, toInput } from "@/ui/primitives/numberInput";
@@ -64,7 +64,7 @@ export const stillFormSchema = z
     if (form.basketFloor >= height)
       fault(
         "basketFloor",
-        `The pot is only ${height.toFixed(0)} mm high by its volume and diameter.`,
+        `The pot is only ${fixed(height, 0)} mm high by its volume and diameter.`,
       );
     if (form.holderDiameter !== undefined && form.holderDiameter > form.potDiameter) {
       fault("holderDiameter", `The ${holder} must fit into the pot.`);

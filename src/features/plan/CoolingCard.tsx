@@ -7,6 +7,7 @@ import {
   words,
   type ChargePlan,
   type UnitSystem,
+  fixed,
 } from "@/core";
 import { Steps } from "@/ui/charts/Steps";
 import { Card } from "@/ui/primitives/Card";
@@ -41,7 +42,7 @@ export const CoolingCard = memo(function CoolingCard({
       <View className="gap-1">
         <Txt variant="heading">Cooling</Txt>
         {tap ? (
-          <Txt>{`${tap.litresPerMin.toFixed(1)} L of tap water a minute, ${words(showVolume(tap.litres * 1000 * charges, units))} in all, leaving at ${words(showTemperature(tap.outC, units))}.`}</Txt>
+          <Txt>{`${fixed(tap.litresPerMin, 1)} L of tap water a minute, ${words(showVolume(tap.litres * 1000 * charges, units))} in all, leaving at ${words(showTemperature(tap.outC, units))}.`}</Txt>
         ) : null}
         {tub ? (
           <Txt>
@@ -51,10 +52,10 @@ export const CoolingCard = memo(function CoolingCard({
           </Txt>
         ) : null}
         {cooling.kind === "iceLid" ? (
-          <Txt>{`The lid melts ${cooling.iceKg.toFixed(1)} kg of ice each charge.`}</Txt>
+          <Txt>{`The lid melts ${fixed(cooling.iceKg, 1)} kg of ice each charge.`}</Txt>
         ) : null}
         {cooling.iceKg > 0 ? (
-          <Txt variant="strong">{`Ice to make the night before: ${(cooling.iceKg * charges).toFixed(1)} kg${charges > 1 ? `, ${cooling.iceKg.toFixed(1)} kg a charge` : ""}`}</Txt>
+          <Txt variant="strong">{`Ice to make the night before: ${fixed(cooling.iceKg * charges, 1)} kg${charges > 1 ? `, ${fixed(cooling.iceKg, 1)} kg a charge` : ""}`}</Txt>
         ) : null}
       </View>
       {tub ? (
@@ -62,7 +63,7 @@ export const CoolingCard = memo(function CoolingCard({
           points={tub.curve.map(({ minutes, temperatureC }) => ({ minutes, value: temperatureC }))}
           limit={tub.limitC}
           unit="°C"
-          inWords={`Tub temperature over ${showDuration(forecast.runMinutes)}: from ${tub.curve[0]?.temperatureC.toFixed(0)} to ${tub.endC.toFixed(0)} °C, limit ${tub.limitC} °C.`}
+          inWords={`Tub temperature over ${showDuration(forecast.runMinutes)}: from ${fixed(tub.curve[0]?.temperatureC, 0)} to ${fixed(tub.endC, 0)} °C, limit ${tub.limitC} °C.`}
         />
       ) : null}
       <View className="flex-row gap-3">
@@ -96,5 +97,5 @@ function iceAtHand({ read }: PlanWork): string {
 }
 
 function withoutCondenser({ cooling }: ChargePlan["forecast"], units: UnitSystem): string {
-  return `About ${words(showVolume((cooling.litres ?? 0) * 1000, units))} of water warmed to 40 °C a charge, or ${cooling.iceKg.toFixed(1)} kg of ice.`;
+  return `About ${words(showVolume((cooling.litres ?? 0) * 1000, units))} of water warmed to 40 °C a charge, or ${fixed(cooling.iceKg, 1)} kg of ice.`;
 }

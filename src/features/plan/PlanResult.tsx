@@ -3,7 +3,7 @@ import { View } from "react-native";
 import {
   fuelFor,
   jarShare,
-  showClock,
+  showBetween,
   showDuration,
   showLength,
   showMass,
@@ -15,6 +15,7 @@ import {
   type ChargePlan,
   type Percentiles,
   type UnitSystem,
+  fixed,
 } from "@/core";
 import { lastWord } from "@/records/lastWord";
 import { receiverNouns } from "@/records/receiverWords";
@@ -68,17 +69,17 @@ export const PlanResult = memo(function PlanResult({ plan, state, work, still }:
               ? "no hydrosol is kept"
               : ranges
                 ? hydrosolRange(ranges.ranges.distillateMl, charges, units)
-                : `at ${forecast.rateMlPerMin.toFixed(0)} mL a minute`
+                : `at ${fixed(forecast.rateMlPerMin, 0)} mL a minute`
           }
         />
         <Tile
           wash="ember"
           label="First drop · heat off"
-          value={{ text: `${showClock(firstDrop)} · ${showClock(heatOff)}`, unit: "h" }}
+          value={{ text: `${showDuration(firstDrop)} · ${showDuration(heatOff)}`, unit: "" }}
           detail={[
             charges > 1 ? "each charge" : undefined,
             ranges ? timesRange(ranges) : undefined,
-            `boils at ${forecast.boilC.toFixed(1)} °C`,
+            `boils at ${fixed(forecast.boilC, 1)} °C`,
           ]
             .filter(Boolean)
             .join("; ")}
@@ -112,15 +113,15 @@ export const PlanResult = memo(function PlanResult({ plan, state, work, still }:
           label={fuel.gasKg === undefined ? "Electricity" : "Gas"}
           value={
             fuel.gasKg === undefined
-              ? { text: fuel.kWh.toFixed(2), unit: "kWh" }
+              ? { text: fixed(fuel.kWh, 2), unit: "kWh" }
               : showMass(fuel.gasKg * 1000, units)
           }
           detail={
             fuel.cost === undefined
               ? fuel.gasKg === undefined
                 ? `${still.heat.powerW} W at full heat`
-                : `${fuel.kWh.toFixed(2)} kWh of flame`
-              : `${fuel.cost.toFixed(2)} ${preferences.prices?.currency ?? ""}`.trim()
+                : `${fixed(fuel.kWh, 2)} kWh of flame`
+              : `${fixed(fuel.cost, 2)} ${preferences.prices?.currency ?? ""}`.trim()
           }
         />
       </View>
@@ -220,7 +221,7 @@ function OilOverTime({ plan, state, work }: Omit<Props, "still">) {
         inWords={`Oil distilled over ${showDuration(forecast.runMinutes)}: 8 in 10 runs end between ${showRange(p10, p90)} mL.`}
       />
       <Txt variant="small">
-        {`8 in 10: ${showRange(p10 / kg, p90 / kg)} mL/kg distilled, ${Math.round(forecast.recovery * 100)} % of what is in the plant. The hydrosol keeps about ${forecast.oil.dissolvedG.p50.toFixed(2)} g of it, ${words(showOil(forecast.oil.suspendedMl.p50))} stay as fine drops: ${settlingWords(settlingTime(forecast.oilDensityGPerMl, preferences.site.airC, work.draft.settling))}.`}
+        {`8 in 10: ${showRange(p10 / kg, p90 / kg)} mL/kg distilled, ${Math.round(forecast.recovery * 100)} % of what is in the plant. The hydrosol keeps about ${fixed(forecast.oil.dissolvedG.p50, 2)} g of it, ${words(showOil(forecast.oil.suspendedMl.p50))} stay as fine drops: ${settlingWords(settlingTime(forecast.oilDensityGPerMl, preferences.site.airC, work.draft.settling))}.`}
       </Txt>
       {narrowed.runs > 0 ? (
         <Txt variant="small" className="text-leaf-ink">
@@ -248,9 +249,9 @@ function layerWords(
   if (!receiver.suits) return `it ${oilLayer}: the ${where} loses it`;
   if (oilMl <= 0) return "nothing to see in a middling year";
   if (!receiver.shows)
-    return `${oilLayer}; too thin to see in the ${where}, ${widestShowingMm(oilMl).toFixed(0)} mm across would show it`;
+    return `${oilLayer}; too thin to see in the ${where}, ${fixed(widestShowingMm(oilMl), 0)} mm across would show it`;
   if (receiver.poursAtMm !== undefined && receiver.layerMm < receiver.poursAtMm)
-    return `${oilLayer}; pours only from ${receiver.poursAtMm.toFixed(0)} mm on`;
+    return `${oilLayer}; pours only from ${fixed(receiver.poursAtMm, 0)} mm on`;
   return `${oilLayer} in the ${where}`;
 }
 
@@ -262,12 +263,13 @@ function eightInTen({ p10, p90 }: Percentiles, times: number, unit: string): str
 
 /** When the first drop comes and how long it runs from there, 8 in 10. */
 function timesRange({ ranges: { minutesToFirstDrop, runMinutes } }: ForecastRanges): string {
-  return `8 in 10: first drop ${clockRange(minutesToFirstDrop)}, then ${clockRange(runMinutes)}`;
+  return `8 in 10: first drop ${durationRange(minutesToFirstDrop)}, then ${durationRange(runMinutes)}`;
 }
 
-function clockRange({ p10, p90 }: Percentiles): string {
-  const [from, to] = [showClock(p10), showClock(p90)];
-  return from === to ? from : `${from}–${to}`;
+function durationRange({ p10, p90 }: Percentiles): string {
+  const [from, to] = [showDuration(p10), showDuration(p90)];
+  if (from === to) return from;
+  return p90 < 60 ? `${Math.round(p10)}–${to}` : `${from}–${to}`;
 }
 
 /** What the pot holds at the end, 8 in 10: less where more has gone over. Nothing where all flows back. */
@@ -276,12 +278,12 @@ function potRange({ ranges }: ForecastRanges, { method, forecast }: ChargePlan, 
   const left = (distilledMl: number) =>
     showVolume(Math.max(0, forecast.potLeftMl + forecast.distillateMl - distilledMl), units);
   const [low, high] = [left(ranges.distillateMl.p90), left(ranges.distillateMl.p10)];
-  return low.text === high.text ? "" : `8 in 10: ${words(low)} to ${words(high)}; `;
+  return low.text === high.text ? "" : `8 in 10: ${showBetween(low, high)}; `;
 }
 
 function hydrosolRange({ p10, p90 }: Percentiles, times: number, units: UnitSystem): string {
   const [low, high] = [showVolume(p10 * times, units), showVolume(p90 * times, units)];
   return low.text === high.text && low.unit === high.unit
     ? "held by the stop rule"
-    : `8 in 10: ${words(low)} to ${words(high)}`;
+    : `8 in 10: ${showBetween(low, high)}`;
 }

@@ -15,6 +15,7 @@ import {
   type Prices,
   type StopChoice,
   type UnitSystem,
+  fixed,
 } from "@/core";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
@@ -93,7 +94,7 @@ export const StopTable = memo(function StopTable({
         <Txt variant="small" className="text-ink">
           {more.dry
             ? "Ten more minutes would boil the pot to its dry line."
-            : `Ten more minutes earn ${words(showOil(more.oilMl))} of oil${worth === undefined ? "" : ` (${worth.toFixed(2)} ${money?.currency ?? ""})`} and ${words(showVolume(more.distillateMl, units))} of hydrosol for ${more.energyKWh.toFixed(2)} kWh${fuel.cost === undefined ? "" : ` (${fuel.cost.toFixed(2)} ${money?.currency ?? ""})`}.`}
+            : `Ten more minutes earn ${words(showOil(more.oilMl))} of oil${worth === undefined ? "" : ` (${fixed(worth, 2)} ${money?.currency ?? ""})`} and ${words(showVolume(more.distillateMl, units))} of hydrosol for ${fixed(more.energyKWh, 2)} kWh${fuel.cost === undefined ? "" : ` (${fixed(fuel.cost, 2)} ${money?.currency ?? ""})`}.`}
         </Txt>
       </View>
     </Card>

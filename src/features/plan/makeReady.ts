@@ -1,5 +1,4 @@
-import { format } from "date-fns/format";
-import { firstCutShare, type ChargePlan, type PlantState } from "@/core";
+import { firstCutShare, type ChargePlan, type PlantState, isoDay } from "@/core";
 import { asRunPlan } from "@/records/asRunPlan";
 import { newRecord } from "@/records/base";
 import type { Harvest } from "@/records/harvest";
@@ -57,7 +56,7 @@ export function makeReady({
     plantId,
     state,
     massG: plan.chargeG * plan.charges,
-    cutOn: own?.cutOn ?? format(now, "yyyy-MM-dd"),
+    cutOn: own?.cutOn ?? isoDay(now),
     ...(counted ? { counted } : {}),
   };
   const before = others.filter(({ harvestId }) => harvestId === fromHarvest.id).length;

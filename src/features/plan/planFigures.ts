@@ -9,6 +9,7 @@ import {
   type HeatKind,
   type Prices,
   type UnitSystem,
+  fixed,
 } from "@/core";
 
 /** A plan's numbers in all, as a line of words each, to be held against another plan's. */
@@ -56,16 +57,16 @@ export function planFigures(
       amount: plan.waterMl * charges,
       value: words(showVolume(plan.waterMl * charges, units)),
     },
-    { name: "Energy", amount: fuel.kWh, value: `${fuel.kWh.toFixed(2)} kWh` },
+    { name: "Energy", amount: fuel.kWh, value: `${fixed(fuel.kWh, 2)} kWh` },
   ];
   if (fuel.cost !== undefined)
     figures.push({
       name: "Fuel",
       amount: fuel.cost,
-      value: `${fuel.cost.toFixed(2)} ${money?.currency ?? ""}`.trim(),
+      value: `${fixed(fuel.cost, 2)} ${money?.currency ?? ""}`.trim(),
     });
   const ice = plan.cooling?.iceKg ?? 0;
   if (ice > 0)
-    figures.push({ name: "Ice", amount: ice * charges, value: `${(ice * charges).toFixed(1)} kg` });
+    figures.push({ name: "Ice", amount: ice * charges, value: `${fixed(ice * charges, 1)} kg` });
   return figures;
 }

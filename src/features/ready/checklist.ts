@@ -1,4 +1,4 @@
-import type { Method, Plant } from "@/core";
+import { type Method, type Plant, fixed } from "@/core";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
 
@@ -156,7 +156,7 @@ function cooling(
     },
     ice > 0 && {
       id: "ice",
-      label: `Ice is at hand: ${ice.toFixed(1)} kg`,
+      label: `Ice is at hand: ${fixed(ice, 1)} kg`,
       reason: "The plan's tub needs it before the run is over.",
     },
     plant?.setsBelowC !== undefined && {

@@ -7,6 +7,7 @@ import {
   words,
   type Plant,
   type UnitSystem,
+  fixed,
 } from "@/core";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
@@ -29,7 +30,7 @@ export function packingList(
     `${words(showMass(plan.chargeG, units))} of ${state} ${plant?.name.toLowerCase() ?? "plant"}, ${plant?.part ?? ""}`,
     `${words(showVolume(plan.waterMl, units))} of water for ${stillName}, and a kettle of hot water to top it up`,
   ];
-  if ((plan.iceKg ?? 0) > 0) list.push(`${(plan.iceKg ?? 0).toFixed(1)} kg of ice`);
+  if ((plan.iceKg ?? 0) > 0) list.push(`${fixed(plan.iceKg ?? 0, 1)} kg of ice`);
   if (!bowl)
     list.push(
       `${jars + cuts} clean ${jars + cuts === 1 ? "jar" : "jars"} of ${words(showVolume(plan.jarMl, units))}${cuts ? ", one of them for the first cut" : ""}`,

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Pressable, Text, View } from "react-native";
-import { dripRateMlPerMin, dropsForRate, usualDropsPerMl } from "@/core";
+import { dripRateMlPerMin, dropsForRate, usualDropsPerMl, fixed } from "@/core";
 import { Button } from "@/ui/primitives/Button";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { readNumber, toInput } from "@/ui/primitives/numberInput";
@@ -42,7 +42,7 @@ export function DripSheet({ open, onClose, log }: Props) {
         className="min-h-[180px] items-center justify-center rounded-card border border-dew bg-dew-wash active:opacity-70"
       >
         <Text className="font-bold text-[44px] leading-[52px] text-dew-ink">
-          {rate === undefined ? taps.length : rate.toFixed(1)}
+          {rate === undefined ? taps.length : fixed(rate, 1)}
         </Text>
         <Txt variant="label" className="text-dew-ink">
           {rate === undefined

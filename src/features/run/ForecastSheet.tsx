@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { fuelFor, showDuration, showOil, showRange, words, type Percentiles } from "@/core";
+import { fuelFor, showDuration, showOil, showRange, words, type Percentiles, fixed } from "@/core";
 import type { LiveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/records/runState";
@@ -105,7 +105,7 @@ function TenMore({ watched, still, live, prices }: Props & { watched: WatchAnswe
       <Txt variant="strong">{`Ten minutes past the stop earn ${words(showOil(p50))}`}</Txt>
       {fuel ? (
         <Txt variant="small" className="text-ink">
-          {`for ${fuel.kWh.toFixed(2)} kWh${fuel.cost === undefined ? "" : `, ${fuel.cost.toFixed(2)} ${money}`}${worth === undefined ? "" : `; that oil is worth ${worth.toFixed(2)} ${money}`}.`}
+          {`for ${fixed(fuel.kWh, 2)} kWh${fuel.cost === undefined ? "" : `, ${fixed(fuel.cost, 2)} ${money}`}${worth === undefined ? "" : `; that oil is worth ${fixed(worth, 2)} ${money}`}.`}
         </Txt>
       ) : null}
     </Card>

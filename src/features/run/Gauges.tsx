@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { Text, View } from "react-native";
-import { showDuration, showTemperature, words } from "@/core";
+import { showDuration, showTemperature, words, fixed } from "@/core";
 import type { Latest } from "@/records/liveRun";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
@@ -23,7 +23,7 @@ export const Gauges = memo(function Gauges({
     <View className="flex-row gap-2">
       <Gauge
         label="A minute"
-        value={now ? `${now.rateMlPerMin.toFixed(now.rateMlPerMin < 10 ? 1 : 0)} mL` : "–"}
+        value={now ? `${fixed(now.rateMlPerMin, now.rateMlPerMin < 10 ? 1 : 0)} mL` : "–"}
         detail={now ? `dry in ${showDuration(Math.max(0, now.minutesToDryLine))}` : "no drop yet"}
         alarm={slow}
       />

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { fixed } from "@/core";
 import { limits } from "@/records/limits";
 import type { RunPlan } from "@/records/run";
 import { Button } from "@/ui/primitives/Button";
@@ -33,7 +34,7 @@ export function HeatSheet({ open, onClose, log, plan, powerW }: Props) {
   return (
     <Sheet
       title="Heat changed"
-      intro={`It stands at ${powerW.toFixed(0)} W of ${plan.powerW.toFixed(0)}.`}
+      intro={`It stands at ${fixed(powerW, 0)} W of ${fixed(plan.powerW, 0)}.`}
       open={open}
       onClose={onClose}
       onSubmit={() => read.ok && power.text !== "" && take(read.value, "Heat noted.")}
@@ -41,7 +42,7 @@ export function HeatSheet({ open, onClose, log, plan, powerW }: Props) {
       <AgoChoice value={ago} onChange={setAgo} />
       {plan.runPowerW === undefined ? null : (
         <Button
-          label={`Gentle, as planned: ${plan.runPowerW.toFixed(0)} W`}
+          label={`Gentle, as planned: ${fixed(plan.runPowerW, 0)} W`}
           onPress={() => take(plan.runPowerW ?? 0, "Turned down as planned.")}
         />
       )}

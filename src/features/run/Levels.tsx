@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { jarShare, showTemperature, showVolume, words } from "@/core";
+import { jarShare, showTemperature, showVolume, words, fixed } from "@/core";
 import type { Still } from "@/records/still";
 import { LevelsDrawing } from "@/ui/drawings/LevelsDrawing";
 import { Card } from "@/ui/primitives/Card";
@@ -42,7 +42,7 @@ export const Levels = memo(function Levels({
             shown: words(showTemperature(tub.temperatureC, units)),
             detail:
               tub.iceLeftKg > 0.05
-                ? `${tub.iceLeftKg.toFixed(1)} kg ice left`
+                ? `${fixed(tub.iceLeftKg, 1)} kg ice left`
                 : `limit ${words(showTemperature(tub.limitC, units))}`,
             warm: tub.minutesToLimit <= 0,
           }

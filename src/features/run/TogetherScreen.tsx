@@ -1,7 +1,7 @@
 import { useKeepAwake } from "expo-keep-awake";
 import { useRouter } from "expo-router";
 import { Pressable, View } from "react-native";
-import { showClock, showDuration, showVolume, words } from "@/core";
+import { showClock, showDuration, showVolume, words, fixed } from "@/core";
 import { latestKnown, liveRun, type LiveRun } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import { runNow } from "@/records/runClock";
@@ -115,7 +115,7 @@ function SmallCockpit({ run, state, live, still, now }: Watched) {
       </View>
       <Levels run={run} state={state} live={live} since={0} units={units} still={still} />
       {live.live ? (
-        <Txt variant="small">{`${words(showVolume(live.live.distillateMl, units))} so far, ${live.live.rateMlPerMin.toFixed(0)} mL a minute, heat off in ${showDuration(Math.max(0, live.live.minutesToHeatOff))}`}</Txt>
+        <Txt variant="small">{`${words(showVolume(live.live.distillateMl, units))} so far, ${fixed(live.live.rateMlPerMin, 0)} mL a minute, heat off in ${showDuration(Math.max(0, live.live.minutesToHeatOff))}`}</Txt>
       ) : null}
       <View className="flex-row gap-2">
         {state.phase === "heating" ? (

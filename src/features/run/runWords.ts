@@ -1,4 +1,4 @@
-import { format } from "date-fns/format";
+import { isoDay, showDayOfYear, showTime } from "@/core";
 import type { LiveRun } from "@/records/liveRun";
 import type { Phase, RunState } from "@/records/runState";
 
@@ -24,7 +24,5 @@ export function phaseOf(state: RunState, { live }: Pick<LiveRun, "live">): strin
 /** The clock time of a moment, with the day where it is not today. */
 export function timeOf(moment: string | number, now = Date.now()): string {
   const date = new Date(moment);
-  return format(date, "yyyyMMdd") === format(now, "yyyyMMdd")
-    ? format(date, "HH:mm")
-    : format(date, "d MMM HH:mm");
+  return isoDay(date) === isoDay(now) ? showTime(date) : `${showDayOfYear(date)} ${showTime(date)}`;
 }

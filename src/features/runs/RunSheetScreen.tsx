@@ -1,9 +1,7 @@
-import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
 import {
-  showClock,
   showDuration,
   showMass,
   showOil,
@@ -12,6 +10,9 @@ import {
   significant,
   words,
   type UnitSystem,
+  showDayLong,
+  showTime,
+  fixed,
 } from "@/core";
 import { doubtfulLog } from "@/records/doubtfulLog";
 import { againLike } from "@/records/draftOfRun";
@@ -58,7 +59,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
     <Screen
       title={plantName}
       pageTitle={`${plantName}, run ${run.number}`}
-      over={`Run ${run.number} · ${format(summary.at, "d MMMM yyyy")} · ${run.stillName}`}
+      over={`Run ${run.number} · ${showDayLong(summary.at)} · ${run.stillName}`}
       back={{ href: "/runs", label: "Runs" }}
       footer={
         next ? (
@@ -77,7 +78,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
               return (
                 <View key={entry.id} className="flex-row gap-3 border-b border-line py-2">
                   <Txt variant="label" className="w-[52px]">
-                    {format(new Date(entry.at), "HH:mm")}
+                    {showTime(new Date(entry.at))}
                   </Txt>
                   <View className="min-w-0 flex-1">
                     <Txt variant="strong">{what}</Txt>
@@ -202,7 +203,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
                 ],
                 ["Look", state.result?.look],
                 ["Smell", state.result?.smell],
-                ["pH", state.result?.ph?.toFixed(1)],
+                ["pH", state.result?.ph === undefined ? undefined : fixed(state.result.ph, 1)],
                 ["Note", state.result?.note],
               ]}
             />
@@ -248,7 +249,7 @@ function planFacts(
   const { plan } = run;
   const sinceLit = (to?: number) =>
     state.litAt !== undefined && to !== undefined
-      ? `${showClock((to - state.litAt) / 60000)} h after heat on`
+      ? `${showDuration((to - state.litAt) / 60000)} after heat on`
       : "not yet";
   return [
     [
@@ -256,14 +257,17 @@ function planFacts(
       `${words(showMass(plan.chargeG, units))}, ${run.state} ${plantBook.byId(run.plantId)?.part ?? ""}, ${plan.charge} of ${plan.charges}`,
     ],
     ["Method", `${methodWords[plan.method]}, ${words(showVolume(plan.waterMl, units))} of water`],
-    ["Boiling", `${sinceLit(state.boilingAt)}; planned ${showClock(plan.forecast.minutesToBoil)}`],
+    [
+      "Boiling",
+      `${sinceLit(state.boilingAt)}; planned ${showDuration(plan.forecast.minutesToBoil)}`,
+    ],
     [
       "First drop",
-      `${sinceLit(state.firstDropAt)}; planned ${showClock(plan.forecast.minutesToFirstDrop)}`,
+      `${sinceLit(state.firstDropAt)}; planned ${showDuration(plan.forecast.minutesToFirstDrop)}`,
     ],
     [
       "On the drip",
-      `${minutesFromFirstDrop === undefined ? "not over yet" : `${showClock(minutesFromFirstDrop)} h`}; planned ${showClock(plan.forecast.runMinutes)}`,
+      `${minutesFromFirstDrop === undefined ? "not over yet" : showDuration(minutesFromFirstDrop)}; planned ${showDuration(plan.forecast.runMinutes)}`,
     ],
     ["Jars", String(state.jars)],
   ];

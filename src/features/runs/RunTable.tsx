@@ -1,7 +1,15 @@
-import { format } from "date-fns/format";
 import { Link } from "expo-router";
 import { Pressable, Text, View } from "react-native";
-import { showMass, showOil, showVolume, significant, words, type UnitSystem } from "@/core";
+import {
+  showMass,
+  showOil,
+  showVolume,
+  significant,
+  words,
+  type UnitSystem,
+  showDay,
+  fixed,
+} from "@/core";
 import type { RunSummary } from "@/records/runSummary";
 import { Card } from "@/ui/primitives/Card";
 import type { SortKey } from "./findRuns";
@@ -59,12 +67,10 @@ export function RunTable({ runs, units, sort, onSort }: TableProps) {
           const { run, plantName, at, result, minutesFromFirstDrop } = summary;
           const cells = [
             String(run.number),
-            format(at, "d MMM yyyy"),
+            showDay(at),
             `${plantName}, ${run.state}`,
             words(showMass(run.plan.chargeG, units)),
-            minutesFromFirstDrop === undefined
-              ? standing(summary)
-              : minutesFromFirstDrop.toFixed(0),
+            minutesFromFirstDrop === undefined ? standing(summary) : fixed(minutesFromFirstDrop, 0),
             result ? words(showVolume(result.hydrosolMl, units)) : "–",
             result ? words(showOil(result.oilMl)) : "–",
             result ? significant(result.mlPerKg, 3) : "–",

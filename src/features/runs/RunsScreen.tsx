@@ -1,8 +1,7 @@
-import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
 import { useDeferredValue, useMemo } from "react";
 import { View } from "react-native";
-import { showMass, showOil, significant, words, type UnitSystem } from "@/core";
+import { showMass, showOil, significant, words, type UnitSystem, isoDay, showDay } from "@/core";
 import { runsCsv } from "@/exchange/csv";
 import { handOver } from "@/exchange/download";
 import { summarise, type RunSummary } from "@/records/runSummary";
@@ -67,7 +66,7 @@ export function RunsScreen() {
           size="small"
           onPress={() =>
             void handOver(
-              `sereno-runs-${format(new Date(), "yyyy-MM-dd")}.csv`,
+              `sereno-runs-${isoDay(new Date())}.csv`,
               runsCsv(found, plantBook),
               "text/csv",
             )
@@ -116,7 +115,7 @@ function RunRow({ summary, units }: { summary: RunSummary; units: UnitSystem }) 
     <Row
       href={`/runs/${run.id}`}
       title={`${run.number} · ${plantName}`}
-      detail={`${format(at, "d MMM yyyy")} · ${words(showMass(run.plan.chargeG, units))} ${run.state} · ${run.stillName}`}
+      detail={`${showDay(at)} · ${words(showMass(run.plan.chargeG, units))} ${run.state} · ${run.stillName}`}
       end={
         <>
           <Txt variant="strong">{result ? words(showOil(result.oilMl)) : standing(summary)}</Txt>

@@ -1,4 +1,4 @@
-import { format } from "date-fns/format";
+import { isoDay, showDay, showDayLong } from "@/core";
 import type { RunSummary } from "@/records/runSummary";
 
 export type SortKey =
@@ -54,7 +54,9 @@ function searchText({ run, plantName, at, state }: RunSummary): string {
     run.state,
     run.stillName,
     run.plan.method,
-    format(at, "d MMMM yyyy yyyy-MM-dd"),
+    showDayLong(at),
+    showDay(at),
+    isoDay(at),
     ...notes,
     ...result,
   ]

@@ -104,7 +104,7 @@ async function sheet(entries: Entry[]) {
 test("a run's sheet holds plan against what was, yields on every basis, and the log", async () => {
   await sheet(measured);
   expect(screen.getByText(/^Expected|^expected \d/)).toBeVisible();
-  expect(screen.getByText(/^0:25 h after heat on; planned 0:\d\d$/)).toBeVisible();
+  expect(screen.getByText(/^25 min after heat on; planned \d\d min$/)).toBeVisible();
   expect(screen.getByText(/mL\/kg · .* % by weight/)).toBeVisible();
   expect(screen.getByText("sweet")).toBeVisible();
   expect(screen.getByText("Jar swapped")).toBeVisible();

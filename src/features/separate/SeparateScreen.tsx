@@ -4,7 +4,7 @@ import { useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { nanoid } from "nanoid";
-import { showDuration, showOil, showRange, unitsFor, words, yieldOf } from "@/core";
+import { showDuration, showOil, showRange, unitsFor, words, yieldOf, fixed } from "@/core";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { runState } from "@/records/runState";
@@ -202,7 +202,7 @@ export function SeparateScreen({ run }: { run: Run }) {
             label="Oil density, if weighed"
             choices={[]}
             suffix="g/mL"
-            placeholder={oilDensityGPerMl.toFixed(3)}
+            placeholder={fixed(oilDensityGPerMl, 3)}
           />
         </View>
       </Card>

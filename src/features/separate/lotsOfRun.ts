@@ -1,5 +1,4 @@
-import { format } from "date-fns/format";
-import type { Plant } from "@/core";
+import { type Plant, isoDay } from "@/core";
 import { newRecord } from "@/records/base";
 import { lotCode } from "@/records/codes";
 import type { Separated } from "@/records/entry";
@@ -21,7 +20,7 @@ export function lotsOfRun(
 ): Lot[] {
   const own = lots.filter(({ runIds }) => runIds.length === 1 && runIds[0] === run.id);
   const codes = lots.map(({ code }) => code);
-  const madeOn = format(new Date(result.at), "yyyy-MM-dd");
+  const madeOn = isoDay(new Date(result.at));
   const plantCode = plant?.code ?? "XX";
   const hydrosolMl = result.hydrosolMl - (result.firstCutMl ?? 0);
   const products: {

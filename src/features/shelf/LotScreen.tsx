@@ -1,8 +1,16 @@
-import { format } from "date-fns/format";
 import { useLocalSearchParams } from "expo-router";
 import { useState, type ReactNode } from "react";
 import { View } from "react-native";
-import { showOil, showVolume, words, type UnitSystem } from "@/core";
+import {
+  showOil,
+  showVolume,
+  words,
+  type UnitSystem,
+  fixed,
+  noonOf,
+  showDay,
+  showDayLong,
+} from "@/core";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import { bestByWords, overdrawn, shelved, unbottledMl, type Shelved } from "@/records/shelf";
@@ -81,11 +89,11 @@ function OneLot({ lot }: { lot: Lot }) {
           <Card>
             <Facts
               facts={[
-                ["Made", format(new Date(`${lot.madeOn}T12:00:00`), "d MMMM yyyy")],
+                ["Made", showDayLong(noonOf(lot.madeOn))],
                 ["In all", amount(lot.volumeMl)],
                 ["Look", lot.look],
                 ["Smell", lot.smell],
-                ["pH", lot.ph?.toFixed(1)],
+                ["pH", lot.ph === undefined ? undefined : fixed(lot.ph, 1)],
               ]}
             />
           </Card>
@@ -93,7 +101,7 @@ function OneLot({ lot }: { lot: Lot }) {
             <Row
               href={`/runs/${run.id}`}
               title={`Run ${run.number}`}
-              detail={`${format(new Date(run.createdAt), "d MMM yyyy")} · ${run.stillName}`}
+              detail={`${showDay(new Date(run.createdAt))} · ${run.stillName}`}
             />
           ) : null}
           {siblings.map((other) => (
@@ -160,7 +168,7 @@ function OneLot({ lot }: { lot: Lot }) {
           {taken.map((use) => (
             <View key={use.id} className="flex-row items-center gap-3">
               <Txt variant="label" className="w-[86px]">
-                {format(new Date(use.at), "d MMM yyyy")}
+                {showDay(new Date(use.at))}
               </Txt>
               <Txt className="min-w-0 flex-1">{use.purpose}</Txt>
               <Txt variant="strong">{amount(use.amountMl)}</Txt>

@@ -1,8 +1,7 @@
-import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
-import { showOil, showVolume, words } from "@/core";
+import { showOil, showVolume, words, isoDay } from "@/core";
 import { bottlesCsv } from "@/exchange/csv";
 import { download } from "@/exchange/download";
 import { bestByWords, shelved, unbottledMl, type Shelved } from "@/records/shelf";
@@ -77,7 +76,7 @@ export function ShelfScreen() {
           size="small"
           onPress={() =>
             void download(
-              `sereno-bottles-${format(new Date(), "yyyy-MM-dd")}.csv`,
+              `sereno-bottles-${isoDay(new Date())}.csv`,
               bottlesCsv(bottles, lots, uses, plantBook),
               "text/csv",
             )

@@ -6,6 +6,7 @@ import { AtkinsonHyperlegibleNext_600SemiBold } from "@expo-google-fonts/atkinso
 import { AtkinsonHyperlegibleNext_700Bold } from "@expo-google-fonts/atkinson-hyperlegible-next/700Bold";
 import { useEffect, useState, type ReactNode } from "react";
 import { Provider } from "react-redux";
+import { deviceLanguage, speak } from "@/core";
 import { openInstrumentLines } from "@/instruments/instrumentLines";
 import { askToKeep } from "@/storage/askToKeep";
 import { exclusiveAccess } from "@/storage/exclusive";
@@ -21,6 +22,8 @@ import { openKeepClient, type KeepTexts } from "@/workers/keepClient";
 import { retryParts } from "@/ui/partsLoading";
 import { keepAppHere } from "./serviceWorker";
 import { Shell } from "./Shell";
+
+speak(deviceLanguage());
 
 /** Opens the chosen logbook and shows the app over it. */
 export function AppRoot({ children }: { children: ReactNode }) {

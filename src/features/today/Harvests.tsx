@@ -1,7 +1,6 @@
-import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
-import { showMass, words } from "@/core";
+import { showMass, words, noonOf, showDayOfYear } from "@/core";
 import { harvestLeftG } from "@/records/harvestLeft";
 import { beginPlan } from "@/store/beginPlan";
 import { keepUndoable } from "@/store/changes";
@@ -43,7 +42,7 @@ export function Harvests() {
         <Txt
           variant="small"
           className="text-ink"
-        >{`Harvest of ${format(new Date(`${harvest.cutOn}T12:00:00`), "d MMMM")}, ${harvest.state}. ${harvest.state === "dried" ? "" : "Distil it before it heats up in the heap."}`}</Txt>
+        >{`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${harvest.state}. ${harvest.state === "dried" ? "" : "Distil it before it heats up in the heap."}`}</Txt>
         <View className="flex-row flex-wrap gap-2">
           <Button size="small" label="Next charge" onPress={next} />
           <Button

@@ -1,8 +1,7 @@
-import { format } from "date-fns/format";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
-import { showDuration } from "@/core";
+import { showDuration, showWeekday } from "@/core";
 import { doubtfulLog } from "@/records/doubtfulLog";
 import { runNow } from "@/records/runClock";
 import { summarise, type RunSummary } from "@/records/runSummary";
@@ -44,7 +43,7 @@ export function TodayScreen() {
   return (
     <Screen
       title="Today"
-      over={format(now, "EEEE, d MMMM")}
+      over={showWeekday(now)}
       footer={<Button label="Plan a run" onPress={() => router.push("/plan")} />}
       aside={<OnTheShelf now={now} />}
     >

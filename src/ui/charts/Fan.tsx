@@ -1,5 +1,6 @@
 import { ticks } from "d3-array";
-import { area, line } from "d3-shape";
+import area from "d3-shape/src/area.js";
+import line from "d3-shape/src/line.js";
 import { View } from "react-native";
 import Svg, { Circle, G, Line, Path, Text as SvgText } from "react-native-svg";
 import { significant, type Percentiles } from "@/core";

@@ -1,5 +1,5 @@
 import { ticks } from "d3-array";
-import { line } from "d3-shape";
+import line from "d3-shape/src/line.js";
 import { View } from "react-native";
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
 import { linear } from "./linear";

@@ -1,8 +1,14 @@
 import { ticks } from "d3-array";
-import { format } from "date-fns/format";
 import { View } from "react-native";
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
-import { fromCanonical, thinned, toCanonical, type Series, type UnitSystem } from "@/core";
+import {
+  fromCanonical,
+  thinned,
+  toCanonical,
+  type Series,
+  type UnitSystem,
+  showTime,
+} from "@/core";
 import { clockTicks } from "./clockTicks";
 import { linear } from "./linear";
 
@@ -92,7 +98,7 @@ export function Traces({ lines, units, inWords }: Props) {
               fontSize={11}
               fill="var(--soft)"
             >
-              {format(moment, "HH:mm")}
+              {showTime(moment)}
             </SvgText>
           </G>
         ))}

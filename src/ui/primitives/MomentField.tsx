@@ -1,6 +1,6 @@
-import { format } from "date-fns/format";
 import { useId } from "react";
 import { unstable_createElement } from "react-native-web";
+import { isoDay } from "@/core";
 import { FieldFrame, told } from "./FieldFrame";
 
 interface Props {
@@ -49,7 +49,7 @@ export function MomentField({ label, value, onChange, kind, problem, required }:
 
 /** A moment as a moment field wants it: local time to the second. */
 export function toLocalInput(at: number): string {
-  return format(at, "yyyy-MM-dd'T'HH:mm:ss");
+  return `${isoDay(at)}T${new Date(at).toTimeString().slice(0, 8)}`;
 }
 
 /** A moment field's content in milliseconds; NaN when it is empty or no date. */

@@ -2,7 +2,7 @@ import { useId, useRef } from "react";
 import { Text, TextInput, View } from "react-native";
 import { units, type UnitName } from "@/core";
 import { FieldFrame, told } from "./FieldFrame";
-import { inUnit, type NumberInput } from "./numberInput";
+import { inUnit, meaningOf, type NumberInput } from "./numberInput";
 import { BareSelect } from "./Select";
 
 interface Props {
@@ -42,7 +42,13 @@ export function NumberField({
   const id = useId();
   const typed = useRef(false);
   return (
-    <FieldFrame label={label} id={id} problem={problem} help={help} required={required}>
+    <FieldFrame
+      label={label}
+      id={id}
+      problem={problem}
+      help={meaningOf(value) ?? help}
+      required={required}
+    >
       <View
         className={`field-frame min-h-[52px] flex-row items-center overflow-hidden rounded-[14px] border bg-panel ${problem ? "border-ember" : "border-edge"}`}
       >

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { fromCanonical, parseNumber, toCanonical, units, type UnitName } from "@/core";
+import { fromCanonical, parseAmount, plainNumber, units, type UnitName } from "@/core";
 
 /** A number as it stands in a field: what was typed, and the unit beside it. */
 export interface NumberInput {
@@ -27,15 +27,15 @@ export type ReadNumber = { ok: true; value: number } | { ok: false; problem: str
 /** A field's content as a canonical number, or what is wrong with it and how to mend it. */
 export function readNumber(input: NumberInput, range: NumberRange): ReadNumber {
   const unit = knownUnit(input.unit);
-  const parsed = parseNumber(input.text);
+  const parsed = parseAmount(input.text, unit);
   if (!parsed.ok) return parsed;
-  const typed = toCanonical(parsed.value, unit);
+  const typed = parsed.value;
   const tooLow = range.above ? typed <= range.min : typed < range.min - slack;
   /* 140 °F is 60.00000000000001 °C: at the ends the limit itself is meant, and kept. */
   if (!tooLow && typed <= range.max + slack)
     return { ok: true, value: Math.min(range.max, Math.max(range.min, typed)) };
   const shown = (canonical: number) =>
-    `${plain(fromCanonical(canonical, unit))} ${units[unit].symbol}`.trim();
+    `${plainNumber(fromCanonical(canonical, unit))} ${units[unit].symbol}`.trim();
   const problem = tooLow
     ? `${range.name} must be ${range.above ? "above" : "at least"} ${shown(range.min)}.`
     : `${range.name} can be ${shown(range.max)} at most.`;
@@ -44,14 +44,22 @@ export function readNumber(input: NumberInput, range: NumberRange): ReadNumber {
 
 /** A canonical number as a field shows it. */
 export function toInput(canonical: number | undefined, unit: UnitName): NumberInput {
-  return { text: canonical === undefined ? "" : plain(fromCanonical(canonical, unit)), unit };
+  return { text: canonical === undefined ? "" : plainNumber(fromCanonical(canonical, unit)), unit };
 }
 
 /** Same quantity in another unit. Text that is not a number stays as it is. */
 export function inUnit(input: NumberInput, unit: UnitName): NumberInput {
-  const parsed = parseNumber(input.text);
+  const parsed = parseAmount(input.text, knownUnit(input.unit));
   if (!parsed.ok) return { text: input.text, unit };
-  return { text: plain(fromCanonical(toCanonical(parsed.value, input.unit), unit)), unit };
+  return { text: plainNumber(fromCanonical(parsed.value, unit)), unit };
+}
+
+/** What a number with a unit of its own behind it comes to in the field's: "= 1200 g". */
+export function meaningOf(input: NumberInput): string | undefined {
+  const unit = knownUnit(input.unit);
+  const parsed = parseAmount(input.text, unit);
+  if (!parsed.ok || parsed.unit === unit) return undefined;
+  return `= ${plainNumber(fromCanonical(parsed.value, unit))} ${units[unit].symbol}`;
 }
 
 const bare = z.object({
@@ -83,8 +91,4 @@ export function optionalNumberField(range: NumberRange) {
     context.addIssue({ code: "custom", message: read.problem });
     return z.NEVER;
   });
-}
-
-function plain(value: number): string {
-  return String(Number(value.toPrecision(5)));
 }

@@ -5,6 +5,7 @@ import {
   showTemperature,
   unitsFor,
   words,
+  fixed,
 } from "@/core";
 import { Question, useAsked, type Asking } from "./Question";
 
@@ -30,7 +31,7 @@ export function BoilingHere({ units, site }: Asking) {
       detail={
         pressure === undefined
           ? undefined
-          : `At ${(pressure / 100).toFixed(0)} hPa. Water with citrus oil boils together at ${words(showTemperature(boilingTogether({ limonene: 1 }, pressure).temperatureC, units))}.`
+          : `At ${fixed(pressure / 100, 0)} hPa. Water with citrus oil boils together at ${words(showTemperature(boilingTogether({ limonene: 1 }, pressure).temperatureC, units))}.`
       }
     >
       {fields}

@@ -8,6 +8,7 @@ import {
   showVolume,
   unitsFor,
   words,
+  fixed,
 } from "@/core";
 import { Question, useAsked, type Asking } from "./Question";
 
@@ -38,11 +39,11 @@ export function Ice({ units, site }: Asking) {
   return (
     <Question
       title="How much ice for that?"
-      answer={dutyJ === undefined ? undefined : `${iceKg(dutyJ).toFixed(1)} kg of ice`}
+      answer={dutyJ === undefined ? undefined : `${fixed(iceKg(dutyJ), 1)} kg of ice`}
       detail={
         dutyJ === undefined || !values
           ? undefined
-          : `Or ${words(showVolume(coolingWaterL(dutyJ, 0, values.rise) * 1000, units))} of tub water. It carries ${(dutyJ / 1e6).toFixed(1)} MJ.`
+          : `Or ${words(showVolume(coolingWaterL(dutyJ, 0, values.rise) * 1000, units))} of tub water. It carries ${fixed(dutyJ / 1e6, 1)} MJ.`
       }
     >
       {fields}

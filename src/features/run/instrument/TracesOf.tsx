@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { showTemperature, words } from "@/core";
+import { showTemperature, words, fixed } from "@/core";
 import type { SampleFeed } from "@/instruments/sampleFeed";
 import { channels } from "@/records/instrumentMessages";
 import { useAppSelector } from "@/store/hooks";
@@ -31,7 +31,7 @@ export const TracesOf = memo(function TracesOf({
   });
   if (lines.length === 0) return null;
   const said = (value: number, unit: string) =>
-    unit === "g" ? `${value.toFixed(0)} g` : words(showTemperature(value, units));
+    unit === "g" ? `${fixed(value, 0)} g` : words(showTemperature(value, units));
   return (
     <Card className="px-2 py-2">
       <Traces
