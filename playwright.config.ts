@@ -19,6 +19,8 @@ export default defineConfig({
     locale: "en-GB",
     timezoneId: "Europe/Lisbon",
     acceptDownloads: true,
+    /* Each page fetches what it is given; one spec keeps the app on the device. */
+    serviceWorkers: "block",
     launchOptions: {
       executablePath: chromium,
       args: [

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, field, tile } from "./steps";
+import { choosePlant, addCopperPot, field, tile } from "./steps";
 
 const stills: { name: string; plant: string; have: string; oil: string; hydrosol?: string }[] = [
   {
@@ -37,11 +37,11 @@ for (const { name, plant, have, oil, hydrosol } of stills) {
   test(`one harvest planned in each direction: ${name}`, async ({ page }) => {
     await addStill(page, name);
     await page.goto("/plan");
-    await page.getByLabel("Plant", { exact: true }).selectOption({ label: plant });
+    await choosePlant(page, plant);
     await field(page, "I have").fill(have);
     await expect(tile(page, /^Oil to see/)).toContainText("8 in 10");
     await expect(page.getByRole("img", { name: new RegExp(`^${name} with`) })).toBeVisible();
-    await expect(page.getByRole("button", { name: "Ready this charge" })).toBeEnabled();
+    await expect(page.getByRole("button", { name: "Make this charge ready" })).toBeEnabled();
 
     await page.getByRole("radio", { name: "I want" }).click();
     await field(page, "I want").fill(oil);
@@ -62,9 +62,7 @@ test("a warning's remedy is one tap, shows before and after, and is taken back",
 }) => {
   await addCopperPot(page);
   await page.goto("/plan");
-  await page
-    .getByLabel("Plant", { exact: true })
-    .selectOption({ label: "True lavender, flower spikes" });
+  await choosePlant(page, "True lavender");
   await field(page, "I have").fill("3000");
   await field(page, "Charges").fill("1");
   await expect(page.getByRole("alert").first()).toContainText("more than fits");
@@ -73,7 +71,7 @@ test("a warning's remedy is one tap, shows before and after, and is taken back",
   const table = page.getByRole("table", { name: "Before and after" });
   await expect(table.getByRole("row", { name: /Charges 1 × 3.00 kg/ })).toBeVisible();
   await expect(table.getByRole("row", { name: /Oil, 8 in 10/ })).not.toContainText("…");
-  await expect(page.getByRole("button", { name: "Ready this charge" })).toBeEnabled();
+  await expect(page.getByRole("button", { name: "Make this charge ready" })).toBeEnabled();
   await page.getByRole("button", { name: "Take it back" }).click();
   await expect(page.getByRole("button", { name: "Mend the plan first" })).toBeDisabled();
 });
@@ -134,9 +132,9 @@ test("a changed figure is marked as the person's own, and a plant of one's own c
   await expect(page.getByText("High must not be below low.")).toBeVisible();
   await field(page, "Oil, high").first().fill("3.1");
   await page.getByRole("button", { name: "Keep these figures" }).click();
-  await expect(page.getByText("0.80–3.1 ✎")).toBeVisible();
+  await expect(page.getByText("0.8–3.1 ✎")).toBeVisible();
   await page.reload();
-  await expect(page.getByText("0.80–3.1 ✎")).toBeVisible();
+  await expect(page.getByText("0.8–3.1 ✎")).toBeVisible();
 
   await page.goto("/bench/plants/new/figures");
   await page

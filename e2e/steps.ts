@@ -13,6 +13,21 @@ export function field(page: Page, label: string) {
   return page.getByRole("textbox", { name: label, exact: true });
 }
 
+/** Types a part of a plant's name and takes the first that is found. */
+export async function choosePlant(page: Page, name: string): Promise<void> {
+  const box = page.getByRole("combobox", { name: "Plant", exact: true });
+  await box.fill("");
+  await box.fill(name);
+  await page.getByRole("option").first().waitFor();
+  await box.press("Enter");
+}
+
+/** Heat off before the stop: asked about once, and meant. */
+export async function heatOffEarly(page: Page): Promise<void> {
+  await page.getByRole("button", { name: "Heat off", exact: true }).click();
+  await page.getByRole("button", { name: "Heat off now" }).click();
+}
+
 /** Adds the ready-made copper pot and says where it stands. */
 export async function addCopperPot(page: Page): Promise<void> {
   await page.goto("/bench");
@@ -26,12 +41,10 @@ export async function addCopperPot(page: Page): Promise<void> {
 export async function planLavender(page: Page, grams: string, still?: string): Promise<void> {
   await page.goto("/plan");
   if (still) await page.getByRole("radio", { name: still }).click();
-  await page
-    .getByLabel("Plant", { exact: true })
-    .selectOption({ label: "True lavender, flower spikes" });
+  await choosePlant(page, "True lavender");
   await field(page, "I have").fill(grams);
   await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
-  await page.getByRole("button", { name: "Ready this charge" }).click();
+  await page.getByRole("button", { name: "Make this charge ready" }).click();
   await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
 }
 

@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { field, lightIt, stored, tile } from "./steps";
+import { heatOffEarly, choosePlant, field, lightIt, stored, tile } from "./steps";
 
 test("the whole job on a phone, from an empty logbook to a bottle and a file that opens elsewhere", async ({
   page,
@@ -30,9 +30,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
 
   /* The plan: nonsense is named, a comma is a decimal mark, a reload keeps what was typed. */
   await page.getByRole("link", { name: "Plan", exact: true }).click();
-  await page
-    .getByLabel("Plant", { exact: true })
-    .selectOption({ label: "True lavender, flower spikes" });
+  await choosePlant(page, "True lavender");
   await field(page, "I have").fill("0");
   await expect(
     page.getByText("The charge must be above 0 g. Weigh the plant as it goes into the still."),
@@ -45,7 +43,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await stored(page, /setting/, "1,4");
   await page.reload();
   await expect(field(page, "I have")).toHaveValue("1,4");
-  await page.getByRole("button", { name: "Ready this charge" }).click();
+  await page.getByRole("button", { name: "Make this charge ready" }).click();
 
   /* The run, through reloads and a killed tab. */
   await lightIt(page);
@@ -78,14 +76,14 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await again.getByRole("button", { name: "To the still of run 1" }).click();
 
   /* A slip of the eye is corrected; both stay in the log. */
-  await again.getByRole("button", { name: "Log, 4 entries" }).click();
+  await again.getByRole("button", { name: "Log, 4" }).click();
   await again.getByRole("button", { name: /Reading.*260 mL so far/ }).click();
   await field(again, "Distillate so far").fill("240");
   await again.getByRole("button", { name: "Correct it" }).click();
   await again.getByRole("button", { name: "Close" }).click();
   await expect(again.getByText("24 mL", { exact: true })).toBeVisible();
   await again.clock.fastForward("19:00");
-  await again.getByRole("button", { name: "Heat off" }).click();
+  await heatOffEarly(again);
   await expect(again.getByRole("heading", { name: "Let it settle" })).toBeVisible();
 
   /* Separate: the yield stands there as it is typed. */

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addCopperPot, field, lightTwo, tile } from "./steps";
+import { heatOffEarly, addCopperPot, field, lightTwo, tile } from "./steps";
 
 test("on a wide screen: result beside the inputs, keyboard alone, two stills at once, a sorted table", async ({
   page,
@@ -35,7 +35,7 @@ test("on a wide screen: result beside the inputs, keyboard alone, two stills at 
   await lightTwo(page);
   await page.getByRole("link", { name: /Copper pot, 12 L/ }).click();
   await expect(page.getByText(/Run 1 · True lavender/)).toBeVisible();
-  await page.getByRole("button", { name: "Heat off" }).click();
+  await heatOffEarly(page);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByRole("heading", { name: "Heating up" })).toBeVisible();
 

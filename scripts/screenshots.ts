@@ -59,7 +59,7 @@ const forecastThere = async (page: Page) => {
 const lit = async (page: Page) => {
   await planned(page);
   await page.getByRole("textbox", { name: "I have" }).fill("0.9");
-  await page.getByRole("button", { name: "Ready this charge", disabled: false }).click();
+  await page.getByRole("button", { name: "Make this charge ready", disabled: false }).click();
   await page.getByRole("heading", { name: "Make ready" }).waitFor();
   const boxes = page.getByRole("checkbox");
   await boxes.first().waitFor();

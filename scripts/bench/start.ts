@@ -16,8 +16,8 @@ export async function start(address: string, browser: Browser): Promise<void> {
     if (scripts.get(requestId)) scriptBytes += encodedDataLength;
   });
   await page.goto(address);
-  await page.getByText("Look around first?").waitFor();
-  print("JavaScript for the first screen, compressed", scriptBytes / 1000, "kB (at most 420)");
+  await page.getByText("From the cut plant to the bottle").waitFor();
+  print("JavaScript for the first screen, compressed", scriptBytes / 1000, "kB (at most 400)");
 
   for (const count of [30, 3000]) {
     await fill(page, runsOf(count));

@@ -30,12 +30,12 @@ export async function tapping(address: string, browser: Browser): Promise<void> 
     await page.waitForTimeout(1700);
     return page.evaluate(() => (window as unknown as { answers: number[] }).answers);
   };
-  const buttons = ["Swap jar", "Heat changed", "Close", "Count drips", "Close", "Reading", "Close"];
+  const buttons = ["Swap jar", "Heat", "Close", "Count drips", "Close", "Reading", "Close"];
   const answers = new Map(buttons.map((name): [string, number[]] => [name, []]));
   const shown: number[] = [];
   for (let i = 0; i < 6; i += 1) {
     for (const name of buttons) {
-      const opens = name === "Heat changed" || name === "Count drips" || name === "Reading";
+      const opens = name === "Heat" || name === "Count drips" || name === "Reading";
       const { x, y } = await middleOf(page.getByRole("button", { name, exact: true }));
       const taken = await answersTo(async () => {
         const start = performance.now();

@@ -3,6 +3,7 @@ import { simulationStateSchema } from "@/records/instrumentMessages";
 import type { SampleStorage } from "@/storage/sampleStorage";
 import { postJson } from "./postJson";
 import { SampleFeed } from "./sampleFeed";
+import { openSharedSource } from "./sharedSource";
 
 export type InstrumentStatus = "none" | "connecting" | "live" | "lost" | "gone";
 
@@ -36,7 +37,7 @@ export class InstrumentLine {
   health: InstrumentHealth = { status: "none", faults: [] };
   private holders = 0;
   private id: string | undefined;
-  private source: EventSource | undefined;
+  private stop: (() => void) | undefined;
   private timer: ReturnType<typeof setInterval> | undefined;
   private told = "";
   private listeners = new Set<() => void>();
@@ -65,18 +66,17 @@ export class InstrumentLine {
   /** Hears the instrument of this id; undefined hears none. */
   listenTo(id: string | undefined): void {
     if (id === this.id) return;
-    this.source?.close();
-    this.source = undefined;
+    this.stop?.();
+    this.stop = undefined;
     this.id = id;
     this.told = "";
     this.change({ status: id ? "connecting" : "none", faults: [] });
     if (!id) return;
-    const source = new EventSource(`/instruments/${id}/stream`);
-    this.source = source;
-    source.onopen = () => this.change({ status: "live" });
-    source.onmessage = ({ data }: MessageEvent<string>) => this.feed.take(data);
-    source.onerror = () =>
-      this.change({ status: source.readyState === EventSource.CLOSED ? "gone" : "lost" });
+    this.stop = openSharedSource(`/instruments/${id}/stream`, {
+      onOpen: () => this.change({ status: "live" }),
+      onMessage: (text) => this.feed.take(text),
+      onError: (closed) => this.change({ status: closed ? "gone" : "lost" }),
+    });
   }
 
   /** Tells a simulated still how the person's stands, where that has changed. */

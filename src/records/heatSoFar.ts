@@ -1,4 +1,5 @@
 import { steamAtPower } from "@/core";
+import { knownRequest } from "./knownRequest";
 import type { Run } from "./run";
 import type { RunState } from "./runState";
 
@@ -45,6 +46,8 @@ function warmingTakes(planned: number, plan: Run["plan"], state: RunState, from:
 }
 
 /** What of a heat warms and does not leave through the walls, in any one unit. */
-function steamShare({ request, powerW: fullW }: Run["plan"], powerW: number): number {
+function steamShare(plan: Run["plan"], powerW: number): number {
+  const { powerW: fullW } = plan;
+  const request = knownRequest(plan);
   return request ? steamAtPower(request, powerW) : powerW / fullW;
 }

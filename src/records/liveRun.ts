@@ -10,6 +10,7 @@ import {
   type StopRule,
   type TubNow,
 } from "@/core";
+import { knownRequest } from "./knownRequest";
 import { timesAtHeat, turnDownDue } from "./heatSoFar";
 import type { Run } from "./run";
 import type { RunState } from "./runState";
@@ -113,7 +114,8 @@ function standingStop(run: Run, state: RunState): StopRule {
 function expectedRate({ plan }: Run, turned: { powerW: number } | undefined): number {
   const { rateMlPerMin } = plan.forecast;
   if (!turned) return rateMlPerMin;
-  if (plan.request) return steamAtPower(plan.request, turned.powerW);
+  const request = knownRequest(plan);
+  if (request) return steamAtPower(request, turned.powerW);
   return (rateMlPerMin * turned.powerW) / (plan.runPowerW ?? plan.powerW);
 }
 

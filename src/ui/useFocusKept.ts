@@ -19,22 +19,28 @@ export function useFocusKept(path: string): void {
   }, [path]);
   useEffect(() => {
     let stop: () => void = () => undefined;
+    let last: Element | null = null;
+    const focused = ({ target }: FocusEvent) => {
+      last = target as Element | null;
+    };
     const watch = (event: Event) => {
       if (event instanceof KeyboardEvent && event.key !== "Enter" && event.key !== " ") return;
-      const pressed = document.activeElement;
       stop();
       stop = whileWaiting(() => {
-        if (pressed?.isConnected) return false;
-        if (focusIsLost()) focusHeading();
-        return true;
+        /* A tap beside everything has no focus either, but nothing has gone with it. */
+        if (focusIsLost() && last !== null && !last.isConnected) focusHeading();
+        return false;
       });
     };
-    document.addEventListener("click", watch);
-    document.addEventListener("keydown", watch);
+    document.addEventListener("focusin", focused);
+    /* On the way down: a button that was tapped lets nothing come up. */
+    document.addEventListener("click", watch, true);
+    document.addEventListener("keydown", watch, true);
     return () => {
       stop();
-      document.removeEventListener("click", watch);
-      document.removeEventListener("keydown", watch);
+      document.removeEventListener("focusin", focused);
+      document.removeEventListener("click", watch, true);
+      document.removeEventListener("keydown", watch, true);
     };
   }, []);
 }

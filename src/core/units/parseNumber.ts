@@ -51,7 +51,8 @@ export function parseNumber(text: string): ParsedNumber {
   const parted = fraction(text);
   if (parted !== undefined) return { ok: true, value: parted };
   const decimalComma = groupedBy(".", ",").test(bare) && bare.includes(",");
-  const decimalPoint = groupedBy(",", ".").test(bare) && bare.includes(",");
+  const ownDecimals = own === "," && /^[+-]?\d+,\d+$/.test(bare);
+  const decimalPoint = !ownDecimals && groupedBy(",", ".").test(bare) && bare.includes(",");
   const plain = decimalComma
     ? bare.replace(/\./g, "").replace(",", ".")
     : decimalPoint

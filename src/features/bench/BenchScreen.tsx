@@ -77,7 +77,7 @@ export function BenchScreen() {
             />
             <Choice
               shown
-              label="Light"
+              label="Theme"
               options={[
                 { value: "system", label: "As the device" },
                 { value: "day", label: "Day" },
@@ -101,7 +101,7 @@ export function BenchScreen() {
             <Txt variant="heading">At the still</Txt>
             <Choice
               shown
-              label="The cockpit's light"
+              label="The cockpit's theme"
               options={[
                 { value: "auto", label: "Dark after dusk" },
                 { value: "night", label: "Always dark" },
@@ -167,6 +167,7 @@ export function BenchScreen() {
               look="quiet"
               size="small"
               label={`Add: ${figures.name}`}
+              once
               onPress={() => add(figures)}
             />
           ))}

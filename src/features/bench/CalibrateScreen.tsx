@@ -28,6 +28,7 @@ import { NotHere } from "@/ui/layout/NotHere";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { Explained } from "@/ui/primitives/Explained";
 import { Notice } from "@/ui/primitives/Notice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { readNumber, toInput, type NumberInput } from "@/ui/primitives/numberInput";
@@ -162,6 +163,7 @@ function CalibrateForm({ still }: { still: Still }) {
                 Every time, level and volume of the plan rests on these two.
               </Txt>
               <Txt variant="small">{`Until then: ${fixed(usual.efficiency * 100, 0)} % and ${fixed(usual.lossWPerK, 1)} W/K, as is usual.`}</Txt>
+              <Explained terms={["W/K"]} />
             </Card>
           )}
           {before ? (
@@ -302,6 +304,7 @@ function Outcome({ still, usual, solved, preferences }: OutcomeProps) {
     <Card wash="leaf" className="gap-2">
       <Txt variant="heading">Your still, not the usual one</Txt>
       <Table label="Usual and measured" head={["", "usual", "yours"]} rows={rows} />
+      <Explained terms={["W/K"]} />
       <Txt variant="small" className="text-ink">
         With a calibration the plan allows 3 % either way for the heat, instead of 10 %.
       </Txt>

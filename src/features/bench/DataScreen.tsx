@@ -1,7 +1,7 @@
 import { useRef, useState } from "react";
 import { View } from "react-native";
 import { unstable_createElement } from "react-native-web";
-import { isoDay, showDayOfYear, fixed } from "@/core";
+import { isoDay, showDayOfYear, fixed, counted } from "@/core";
 import { bottlesCsv, runsCsv } from "@/exchange/csv";
 import { handOver } from "@/exchange/download";
 import { maxFileBytes, readLogbook, type ImportPreview } from "@/exchange/logbookFile";
@@ -41,12 +41,13 @@ export function DataScreen() {
   const quarantined = useAppSelector(({ keeping }) => keeping.quarantined);
   const [preview, setPreview] = useState<{ name: string; preview: ImportPreview }>();
   const [problem, setProblem] = useState<string>();
+  const later = useAppSelector(({ keeping }) => keeping.later);
   const today = isoDay(new Date());
   const demo = chosenLogbook() === "sereno-demo";
 
   async function choose(file: File | undefined) {
     setProblem(undefined);
-    if (!file) return;
+    if (!file || later > 0) return;
     if (file.size > maxFileBytes) {
       setProblem(
         `${file.name} is ${fixed(file.size / 1048576, 0)} MB. A logbook is far smaller (48 MB at most): is it the right file?`,
@@ -116,6 +117,7 @@ export function DataScreen() {
         <View className="flex-row flex-wrap gap-2">
           <Button
             size="small"
+            disabled={later > 0}
             label="Whole logbook"
             onPress={() =>
               void dispatch(loadSamples())
@@ -162,6 +164,12 @@ export function DataScreen() {
           A logbook file from here or another device. You see first what it would change; the newest
           state of each record wins.
         </Txt>
+        {later > 0 ? (
+          <Txt
+            role="status"
+            variant="label"
+          >{`Reading the logbook: ${counted(later, "record")} to come.`}</Txt>
+        ) : null}
         <FileChoice onChoose={(file) => void choose(file)} />
         {problem ? <Notice severity="error" message={problem} /> : null}
       </Card>
@@ -288,7 +296,7 @@ function PreviewSheet({ name, preview, onClose, onTake }: PreviewProps) {
 }
 
 function count(records: number): string {
-  return `${records} ${records === 1 ? "record" : "records"}`;
+  return counted(records, "record");
 }
 
 function naming(records: ImportPreview["added"]): string {

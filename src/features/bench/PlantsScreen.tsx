@@ -46,6 +46,7 @@ export function PlantsScreen() {
     >
       <TextField
         label="Find"
+        shortcut="/"
         value={find}
         onChange={setFind}
         placeholder="name, botanical name or part"

@@ -167,6 +167,7 @@ export function CondenserFields({ control, construction, condenser, units }: Con
             label="Water may warm by"
             choices={[]}
             suffix="K"
+            help="K, kelvin: a difference of one degree Celsius."
             placeholder="usual: 25"
           />
         ) : null}

@@ -3,11 +3,13 @@ import { View } from "react-native";
 import { moonPhase, showMass, unitsFor, words, type UnitName } from "@/core";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { Combobox } from "@/ui/primitives/Combobox";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Select } from "@/ui/primitives/Select";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
+import { plantsToFind } from "./plantsToFind";
 import { measureOf, measuresFor } from "./measureOf";
 import type { PlanWork } from "./usePlanDraft";
 
@@ -17,8 +19,8 @@ const stateWords = { fresh: "Fresh", wilted: "Wilted", dried: "Dried" };
 export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork }) {
   const { draft, read, units, harvest, change, context } = plan;
   const plantOptions = useMemo(
-    () => context.book.all.map(({ id, name, part }) => ({ value: id, label: `${name}, ${part}` })),
-    [context.book],
+    () => plantsToFind(context.book, context.summaries),
+    [context.book, context.summaries],
   );
   return (
     <Card className="gap-3">
@@ -37,8 +39,9 @@ export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork })
         </View>
       ) : (
         <>
-          <Select
+          <Combobox
             label="Plant"
+            placeholder="name or botanical name"
             options={plantOptions}
             value={read.plant.id}
             onChange={(plantId) =>

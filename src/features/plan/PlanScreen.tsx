@@ -13,7 +13,7 @@ import {
 } from "@/core";
 import { beginPlan } from "@/store/beginPlan";
 import { keep } from "@/store/changes";
-import { useAppDispatch } from "@/store/hooks";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { Screen } from "@/ui/layout/Screen";
 import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
@@ -62,6 +62,8 @@ export function PlanScreen() {
     [shown, ways, choose],
   );
 
+  /* A run's number, and what own yields say, are known once every run has been read. */
+  const allRead = useAppSelector(({ keeping }) => keeping.later === 0);
   const replaces = work.runs.find(({ id, entries }) => id === draft.runId && entries.length === 0);
 
   if (!read.still) return <NoStill onAdd={() => router.push("/bench")} />;
@@ -100,6 +102,7 @@ export function PlanScreen() {
           ? `Plan · ${plan.charges === 1 ? "one charge" : `charge 1 of ${plan.charges}`} · ${read.state} ${read.plant.part}`
           : undefined
       }
+      onSubmit={() => plan && !blocked && allRead && ready(plan)}
       footer={
         <View className="gap-2">
           {plan ? (
@@ -112,8 +115,14 @@ export function PlanScreen() {
             </Txt>
           ) : null}
           <Button
-            label={blocked ? "Mend the plan first" : "Ready this charge"}
-            disabled={!plan || !ranges || blocked || behind}
+            label={
+              blocked
+                ? "Mend the plan first"
+                : replaces
+                  ? `Change run ${replaces.number}`
+                  : "Make this charge ready"
+            }
+            disabled={!plan || !ranges || blocked || behind || !allRead}
             onPress={() => plan && ready(plan)}
           />
         </View>

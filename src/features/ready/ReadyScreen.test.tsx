@@ -24,7 +24,7 @@ test("the heat goes on only once everything was seen, and ticks are kept", () =>
 
 test("lighting with checks open takes a reason, and the reason stays in the log", () => {
   const { store } = renderWith(<Shown />, [sampleStill(), sampleRun()]);
-  fireEvent.click(screen.getByRole("button", { name: "Light it with these open" }));
+  fireEvent.click(screen.getByRole("button", { name: "Heat on with these open" }));
   const lighting = screen.getByRole("button", { name: "Heat on" });
   expect(lighting).toBeDisabled();
   fireEvent.change(screen.getByLabelText("Why is that all right?"), {

@@ -107,7 +107,7 @@ export function ReadyScreen({ run }: { run: Run }) {
             />
             {open.length > 0 && items.length > 0 ? (
               <Button
-                label="Light it with these open"
+                label="Heat on with these open"
                 look="plain"
                 size="small"
                 onPress={() => setAsking(true)}
@@ -205,7 +205,7 @@ function OpenSheet({
 }) {
   const [reason, setReason] = useState("");
   return (
-    <Sheet title="Light it with checks open?" open={open} onClose={onClose}>
+    <Sheet title="Heat on with checks open?" open={open} onClose={onClose}>
       <Notice
         severity="error"
         message="These were not seen:"

@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { Pressable, Text, View } from "react-native";
+import { Pressable, Text, useWindowDimensions, View } from "react-native";
 import { whatNow } from "@/records/whatNow";
 import type { CockpitPart } from "./CockpitHead";
 import { HeatOffButton, type EarlyBy } from "./HeatOffButton";
@@ -14,6 +14,8 @@ interface Props extends CockpitPart {
 /** On a screen too low for the whole cockpit: what is wrong and Heat off, which never scroll away. */
 export const AlarmBar = memo(function AlarmBar({ state, live, early, log, onTrouble }: Props) {
   const [first] = whatNow(live);
+  /* A phone on its side has room for the reason, a page at 400 % has not. */
+  const roomy = useWindowDimensions().width >= 600;
   const urgent = first !== undefined && first.level !== "later";
   return (
     <View
@@ -30,6 +32,11 @@ export const AlarmBar = memo(function AlarmBar({ state, live, early, log, onTrou
         >
           {first?.say ?? "Nothing is due"}
         </Text>
+        {first && roomy ? (
+          <Text numberOfLines={2} className="font-body text-[14px] leading-[17px] text-ink">
+            {first.because}
+          </Text>
+        ) : null}
       </Pressable>
       <HeatOffButton
         className="min-w-[104px] px-2"

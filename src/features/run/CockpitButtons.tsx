@@ -12,6 +12,9 @@ import type { Log, Tapped } from "./useLog";
 export type SheetName =
   "reading" | "drips" | "add" | "heat" | "trouble" | "note" | "log" | "forecast" | "instrument";
 
+/* On a wide screen with a keyboard. */
+const keys: Partial<Record<SheetName, string>> = { reading: "e", note: "n", log: "l" };
+
 interface Props {
   runId: string;
   phase: RunState["phase"];
@@ -39,11 +42,12 @@ export const CockpitButtons = memo(function CockpitButtons({
 }: Props) {
   const router = useRouter();
   const sheet = (name: SheetName, label: string) => (
-    <Opener label={label} onOpen={() => onOpen(name)} />
+    <Opener label={label} shortcut={keys[name]} onOpen={() => onOpen(name)} />
   );
   const tap = (type: Tapped, label: string, noted: string, look: "quiet" | "main" = "quiet") => (
     <Tap
       key={type}
+      shortcut={type === "jarSwapped" ? "j" : undefined}
       label={label}
       look={look}
       entries={entries}
@@ -120,7 +124,15 @@ export const CockpitButtons = memo(function CockpitButtons({
 });
 
 /** Opens a sheet. The tap is answered by the button itself, which stays lit until the sheet is there. */
-function Opener({ label, onOpen }: { label: string; onOpen: () => void }) {
+function Opener({
+  label,
+  shortcut,
+  onOpen,
+}: {
+  label: string;
+  shortcut?: string;
+  onOpen: () => void;
+}) {
   const [opening, open] = useAfterAnswer();
   return (
     <Button
@@ -129,6 +141,7 @@ function Opener({ label, onOpen }: { label: string; onOpen: () => void }) {
       look="quiet"
       lit={opening}
       label={label}
+      shortcut={shortcut}
       onPress={() => open(onOpen)}
     />
   );

@@ -43,8 +43,8 @@ export const CockpitHead = memo(function CockpitHead({
   onProbe,
 }: HeadProps) {
   return (
-    <View className="flex-row items-end justify-between gap-3">
-      <View className="min-w-0 flex-1 flex-row items-center gap-1">
+    <View className="flex-row flex-wrap items-center justify-end gap-x-2">
+      <View className="min-w-[210px] flex-1 flex-row items-center">
         <Link href="/" asChild>
           <Pressable
             aria-label="Today"
@@ -54,9 +54,7 @@ export const CockpitHead = memo(function CockpitHead({
           </Pressable>
         </Link>
         <View className="min-w-0 flex-1">
-          <Txt variant="label" numberOfLines={1}>
-            {`Run ${run.number} · ${plantName} · ${run.stillName}`}
-          </Txt>
+          <Txt variant="label">{`Run ${run.number} · ${plantName}`}</Txt>
           <Txt variant="heading" role="heading" aria-level={1} {...{ tabIndex: -1 }}>
             {phaseOf(state, live)}
           </Txt>

@@ -20,7 +20,7 @@ export const Gauges = memo(function Gauges({
   const cold = live.alarms.some(({ code }) => code === "headFell");
   const slow = live.alarms.some(({ code }) => code === "rateFell");
   return (
-    <View className="flex-row gap-2">
+    <View className="flex-row flex-wrap gap-2">
       <Gauge
         label="A minute"
         value={now ? `${fixed(now.rateMlPerMin, now.rateMlPerMin < 10 ? 1 : 0)} mL` : "–"}
@@ -55,14 +55,14 @@ function Gauge({
   alarm: boolean;
 }) {
   return (
-    <Card wash={alarm ? "ember" : "panel"} className="flex-1 px-3 py-1">
+    <Card wash={alarm ? "ember" : "panel"} className="min-w-[92px] flex-1 px-3 py-1">
       <Txt variant="small">{label}</Txt>
       <Text
         className={`font-bold text-[18px] leading-[23px] ${alarm ? "text-ember-ink" : "text-ink"}`}
       >
         {value}
       </Text>
-      <Txt variant="small" numberOfLines={1} className={alarm ? "text-ember-ink" : ""}>
+      <Txt variant="small" className={alarm ? "text-ember-ink" : ""}>
         {detail}
       </Txt>
     </Card>

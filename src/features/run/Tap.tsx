@@ -4,6 +4,7 @@ import { Button } from "@/ui/primitives/Button";
 interface Props {
   label: string;
   hint?: string;
+  shortcut?: string;
   look: "quiet" | "main" | "danger";
   /** Entries in the log as it is drawn. */
   entries: number;
@@ -13,7 +14,15 @@ interface Props {
 }
 
 /** Writes into the log. It lights up with the tap, until what is drawn has the entry. */
-export function Tap({ label, hint, look, entries, onTap, className = "flex-1 px-1" }: Props) {
+export function Tap({
+  label,
+  hint,
+  shortcut,
+  look,
+  entries,
+  onTap,
+  className = "flex-1 px-1",
+}: Props) {
   const [noting, setNoting] = useState<number>();
   return (
     <Button
@@ -23,6 +32,7 @@ export function Tap({ label, hint, look, entries, onTap, className = "flex-1 px-
       lit={noting === entries}
       label={label}
       hint={hint}
+      shortcut={shortcut}
       onPress={() => onTap() && setNoting(entries)}
     />
   );

@@ -122,9 +122,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
                 onProbe={openProbe}
               />
               <ClockRow {...parts} />
-              {pinned && asked && asked.level !== "later" ? null : (
-                <CueCard {...parts} onTrouble={openTrouble} />
-              )}
+              {pinned ? null : <CueCard {...parts} onTrouble={openTrouble} />}
               {heatOn && !first.live ? <AskSound preferences={preferences} /> : null}
               {wide ? null : (
                 <>

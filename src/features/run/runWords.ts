@@ -3,7 +3,7 @@ import type { LiveRun } from "@/records/liveRun";
 import type { Phase, RunState } from "@/records/runState";
 
 const phaseWords: Record<Phase, string> = {
-  ready: "Ready",
+  ready: "Made ready",
   heating: "Heating up",
   warming: "Warming the charge",
   distilling: "Distilling",

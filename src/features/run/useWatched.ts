@@ -1,4 +1,5 @@
 import { startTransition, useEffect, useState } from "react";
+import { knownRequest } from "@/records/knownRequest";
 import type { Latest } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/records/runState";
@@ -22,7 +23,7 @@ export function useWatched(
   endMinutes: number,
 ): WatchAnswer | undefined {
   const [answer, setAnswer] = useState<WatchAnswer>();
-  const { request } = run.plan;
+  const request = knownRequest(run.plan);
   const since = state.firstDropAt === undefined ? 0 : (now - state.firstDropAt) / 60000;
   const step = Math.max(0, Math.floor(since / everyMinutes) * everyMinutes);
   /* Where nothing drips there is no end to count to: the plan's stands for it. */

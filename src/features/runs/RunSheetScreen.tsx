@@ -29,6 +29,7 @@ import { RangeBar } from "@/ui/charts/RangeBar";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { Explained } from "@/ui/primitives/Explained";
 import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
@@ -178,7 +179,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
             <Tile
               label="Yield"
               value={{ text: significant(result.mlPerKg, 3), unit: "mL/kg" }}
-              detail={`${significant(result.percentMass, 2)} % by weight`}
+              detail={`${significant(result.percentMass, 2)} % w/w`}
             />
           </View>
           <Card>
@@ -194,9 +195,9 @@ export function RunSheetScreen({ run }: { run: Run }) {
               facts={[
                 [
                   "On dry matter",
-                  `${significant(result.mlPerKgDry, 3)} mL/kg · ${significant(result.percentMassDry, 2)} % by weight`,
+                  `${significant(result.mlPerKgDry, 3)} mL/kg · ${significant(result.percentMassDry, 2)} % w/w`,
                 ],
-                ["By volume and weight", `${significant(result.percentVolume, 2)} % v/w`],
+                ["By volume", `${significant(result.percentVolume, 2)} % v/w`],
                 [
                   "Oil by weight",
                   `${significant(result.oilG, 3)} g, ${Math.round(result.drops)} drops`,
@@ -207,6 +208,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
                 ["Note", state.result?.note],
               ]}
             />
+            <Explained terms={["v/w", "w/w", "dryMatter"]} />
           </Card>
         </>
       ) : null}

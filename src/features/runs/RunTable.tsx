@@ -17,7 +17,7 @@ import { standing } from "./standing";
 
 const columns: { key: SortKey; label: string; end?: boolean; flex: string }[] = [
   { key: "number", label: "Run", flex: "flex-[0.5]" },
-  { key: "at", label: "Lit", flex: "flex-[1]" },
+  { key: "at", label: "Heat on", flex: "flex-[1]" },
   { key: "plant", label: "Plant", flex: "flex-[1.5]" },
   { key: "charge", label: "Charge", end: true, flex: "flex-[0.9]" },
   { key: "minutes", label: "Minutes", end: true, flex: "flex-[0.7]" },

@@ -1,7 +1,16 @@
 import { useRouter } from "expo-router";
 import { useDeferredValue, useMemo } from "react";
 import { View } from "react-native";
-import { showMass, showOil, significant, words, type UnitSystem, isoDay, showDay } from "@/core";
+import {
+  showMass,
+  showOil,
+  significant,
+  words,
+  type UnitSystem,
+  isoDay,
+  showDay,
+  counted,
+} from "@/core";
 import { runsCsv } from "@/exchange/csv";
 import { handOver } from "@/exchange/download";
 import { summarise, type RunSummary } from "@/records/runSummary";
@@ -11,11 +20,13 @@ import { Screen } from "@/ui/layout/Screen";
 import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { Choice } from "@/ui/primitives/Choice";
 import { Row } from "@/ui/primitives/Row";
+import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
-import { findRuns, sortRuns, type Sort } from "./findRuns";
+import { findRuns, sortRuns, type Sort, type SortKey } from "./findRuns";
 import { RunTable } from "./RunTable";
 import { standing } from "./standing";
 
@@ -32,13 +43,15 @@ export function RunsScreen() {
   const [query, setQuery] = useKept("runs/find", "");
   const [shown, setShown] = useKept("runs/shown", pageSize);
   const [sort, setSort] = useKept<Sort>("runs/sort", { key: "number", down: true });
+  const [which, setWhich] = useKept<Filter>("runs/which", "all");
   const searched = useDeferredValue(query);
   const summaries = useMemo(() => runs.map((run) => summarise(run, plantBook)), [runs, plantBook]);
   const found = useMemo(
-    () => sortRuns(findRuns(summaries, searched), sort.key, sort.down),
-    [summaries, searched, sort],
+    () => sortRuns(findRuns(summaries.filter(filters[which]), searched), sort.key, sort.down),
+    [summaries, searched, sort, which],
   );
   const page = found.slice(0, shown);
+  const later = useAppSelector(({ keeping }) => keeping.later);
 
   if (runs.length === 0) {
     return (
@@ -76,13 +89,41 @@ export function RunsScreen() {
     >
       <TextField
         label="Find"
+        shortcut="/"
         value={query}
         onChange={setQuery}
         placeholder="plant, still, month, note, run number"
       />
+      <Choice label="Which runs" options={filterWords} value={which} onChange={setWhich} />
+      {wide ? null : (
+        <View className="flex-row items-end gap-3">
+          <Select
+            label="Sorted by"
+            options={sortWords}
+            value={sort.key}
+            onChange={(key) => setSort({ key, down: sort.down })}
+          />
+          <Button
+            look="quiet"
+            size="small"
+            label={sort.down ? "Highest first" : "Lowest first"}
+            onPress={() => setSort({ key: sort.key, down: !sort.down })}
+          />
+        </View>
+      )}
+      {later > 0 ? (
+        <Txt
+          variant="label"
+          role="status"
+        >{`Reading the logbook: ${counted(later, "run")} to come.`}</Txt>
+      ) : null}
       {found.length === 0 ? (
         <Card>
-          <Txt>{`Nothing matches “${searched}”. Try a plant, a still or a month.`}</Txt>
+          <Txt>
+            {searched
+              ? `Nothing matches “${searched}”. Try a plant, a still or a month.`
+              : "No run is like that."}
+          </Txt>
         </Card>
       ) : wide ? (
         <RunTable
@@ -108,6 +149,27 @@ export function RunsScreen() {
     </Screen>
   );
 }
+
+/* Of a whole logbook these are asked for most. */
+const filters = {
+  all: () => true,
+  open: ({ state }: RunSummary) => state.phase !== "done",
+  measured: ({ result }: RunSummary) => result !== undefined,
+} satisfies Record<string, (summary: RunSummary) => boolean>;
+type Filter = keyof typeof filters;
+const filterWords: { value: Filter; label: string }[] = [
+  { value: "all", label: "All" },
+  { value: "open", label: "Not finished" },
+  { value: "measured", label: "Measured" },
+];
+const sortWords: { value: SortKey; label: string }[] = [
+  { value: "number", label: "Number" },
+  { value: "at", label: "Day" },
+  { value: "plant", label: "Plant" },
+  { value: "charge", label: "Charge" },
+  { value: "oil", label: "Oil" },
+  { value: "yield", label: "mL per kg" },
+];
 
 function RunRow({ summary, units }: { summary: RunSummary; units: UnitSystem }) {
   const { run, plantName, at, result } = summary;

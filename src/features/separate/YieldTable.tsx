@@ -1,22 +1,15 @@
 import { View } from "react-native";
 import { significant, type Yield } from "@/core";
 import { Card } from "@/ui/primitives/Card";
+import { Explained } from "@/ui/primitives/Explained";
 import { Txt } from "@/ui/primitives/Txt";
 
 /** One run's yield on every usual basis. */
 export function YieldTable({ result }: { result: Yield }) {
   const rows: [string, string, string][] = [
     ["mL per kg", significant(result.mlPerKg, 3), significant(result.mlPerKgDry, 3)],
-    [
-      "% volume by weight",
-      significant(result.percentVolume, 3),
-      significant(result.percentVolumeDry, 3),
-    ],
-    [
-      "% weight by weight",
-      significant(result.percentMass, 3),
-      significant(result.percentMassDry, 3),
-    ],
+    ["% v/w", significant(result.percentVolume, 3), significant(result.percentVolumeDry, 3)],
+    ["% w/w", significant(result.percentMass, 3), significant(result.percentMassDry, 3)],
   ];
   return (
     <Card className="gap-1">
@@ -34,6 +27,7 @@ export function YieldTable({ result }: { result: Yield }) {
           </View>
         ))}
       </View>
+      <Explained terms={["v/w", "w/w", "dryMatter"]} />
       <Txt variant="small">
         {[
           `${significant(result.oilG, 3)} g of oil, about ${Math.round(result.drops)} drops`,

@@ -1,12 +1,10 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useState } from "react";
 import { Controller, useForm, useWatch } from "react-hook-form";
-import { z } from "zod";
 import { bestBy, keepingMonths, unitsFor } from "@/core";
 import { newRecord } from "@/records/base";
-import { bottleSchema, type Bottle } from "@/records/bottle";
+import type { Bottle } from "@/records/bottle";
 import { bottleCode } from "@/records/codes";
-import { limits } from "@/records/limits";
 import type { Lot } from "@/records/lot";
 import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
@@ -16,25 +14,10 @@ import { useFormDraft } from "@/store/useFormDraft";
 import { Button } from "@/ui/primitives/Button";
 import { FormChoice, FormNumber, FormText } from "@/ui/primitives/form";
 import { MomentField } from "@/ui/primitives/MomentField";
-import { numberField, toInput } from "@/ui/primitives/numberInput";
+import { toInput } from "@/ui/primitives/numberInput";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
-
-/** A bottle as it is typed. */
-export const bottleFormSchema = z
-  .object({
-    size: numberField({ name: "The bottle's size", ...limits.positive }),
-    filled: numberField({ name: "What is in it", ...limits.positive }),
-    glass: bottleSchema.shape.glass,
-    storage: bottleSchema.shape.storage,
-    place: z.string().max(200),
-    bestBy: z.union([z.literal(""), z.iso.date("Best by must be a day.")]),
-    note: z.string().max(5000),
-  })
-  .refine(({ filled, size }) => filled <= size * 1.05, {
-    path: ["filled"],
-    message: "More than the bottle holds. Check the size, or share it over two bottles.",
-  });
+import { bottleFormSchema } from "./bottleForm";
 
 const glasses: { value: Bottle["glass"]; label: string }[] = [
   { value: "amber", label: "Amber" },

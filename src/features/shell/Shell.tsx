@@ -11,6 +11,7 @@ import { useFocusKept } from "@/ui/useFocusKept";
 import { DemoBanner } from "./DemoBanner";
 import { KeepingBanner } from "./KeepingBanner";
 import { Listeners } from "./Listeners";
+import { Shortcuts } from "./Shortcuts";
 import { StillWatch } from "./StillWatch";
 import { UndoBar } from "./UndoBar";
 import { PartsBanner } from "./PartsBanner";
@@ -44,6 +45,7 @@ export function Shell({ children }: { children: ReactNode }) {
         </View>
       </View>
       <PortalHost />
+      {wide ? <Shortcuts /> : null}
       <ScreenBoundary path={path} instead={() => null}>
         <Listeners />
       </ScreenBoundary>

@@ -38,6 +38,8 @@ export function TodayScreen() {
   );
   const calm = running.length + settling.length + ready.length === 0;
   const now = useNow(10000);
+  /* What is left of a harvest is known once every run has been read. */
+  const allRead = useAppSelector(({ keeping }) => keeping.later === 0);
 
   if (runs.length === 0) return <FirstDay hasStill={stills.length > 0} />;
   return (
@@ -75,7 +77,7 @@ export function TodayScreen() {
           detail={`${plantName} · it teaches the plan nothing until you have said so`}
         />
       ))}
-      <Harvests />
+      {allRead ? <Harvests /> : null}
     </Screen>
   );
 }

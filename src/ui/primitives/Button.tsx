@@ -28,6 +28,10 @@ interface Props {
   /** What a screen reader says where the label alone is not enough. */
   hint?: string;
   icon?: ReactNode;
+  /** The key that does the same on a wide screen. */
+  shortcut?: string;
+  /** The second click of a double one does nothing: what comes next may lie under the finger by then. */
+  once?: boolean;
   className?: string;
 }
 
@@ -40,15 +44,21 @@ export function Button({
   lit,
   hint,
   icon,
+  shortcut,
+  once,
   className = "",
 }: Props) {
   return (
     <Pressable
       role="button"
       aria-label={hint}
+      {...(shortcut ? { dataSet: { key: shortcut }, "aria-keyshortcuts": shortcut } : {})}
       aria-disabled={disabled || undefined}
       disabled={disabled}
-      onPress={onPress}
+      onPress={(event) => {
+        const { detail = 1 } = event.nativeEvent as unknown as { detail?: number };
+        if (!once || detail < 2) onPress();
+      }}
       className={`flex-row items-center justify-center border active:opacity-80 ${lit ? litLook : looks[look].box} ${sizes[size].box} ${disabled ? "opacity-40" : ""} ${className}`}
     >
       {icon ? <View className="mr-2">{icon}</View> : null}

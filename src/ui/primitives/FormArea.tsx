@@ -18,9 +18,13 @@ interface Key {
 /** Fields that belong together: Enter in one of them is the same as their main button. */
 export function FormArea({ onSubmit, children, className }: Props) {
   const keys = onSubmit && {
-    onKeyDown: (event: Key) => {
+    /* On the way down: the fields themselves stop it on the way up. */
+    onKeyDownCapture: (event: Key) => {
       if (event.key !== "Enter" || event.nativeEvent?.isComposing) return;
-      if (!(event.target instanceof HTMLInputElement) || event.target.type === "checkbox") return;
+      const { target } = event;
+      if (!(target instanceof HTMLInputElement) || target.type === "checkbox") return;
+      /* There Enter takes what is found. */
+      if (target.getAttribute("role") === "combobox") return;
       event.preventDefault();
       onSubmit();
     },

@@ -35,8 +35,11 @@ export function Sheet({ title, intro, open, onClose, onSubmit, children }: Props
         <Dialog.Overlay className="sheet-overlay">
           <Dialog.Content
             className="sheet-content"
-            onOpenAutoFocus={() => {
+            onOpenAutoFocus={(event) => {
               opener.current = document.activeElement as HTMLElement | null;
+              /* On the sheet itself: the tab key goes to its first field, which is not there yet. */
+              event.preventDefault();
+              (event.target as HTMLElement | null)?.focus();
             }}
             onCloseAutoFocus={(event) => {
               event.preventDefault();

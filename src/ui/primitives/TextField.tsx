@@ -13,6 +13,8 @@ interface Props {
   lines?: number;
   maxLength?: number;
   required?: boolean;
+  /** The key that goes to it on a wide screen. */
+  shortcut?: string;
 }
 
 /** Words. */
@@ -27,12 +29,14 @@ export function TextField({
   lines = 1,
   maxLength = 200,
   required,
+  shortcut,
 }: Props) {
   const id = useId();
   return (
     <FieldFrame label={label} id={id} problem={problem} help={help} required={required}>
       <TextInput
         nativeID={id}
+        {...(shortcut ? { dataSet: { key: shortcut }, "aria-keyshortcuts": shortcut } : {})}
         value={value}
         onChangeText={onChange}
         onBlur={onBlur}

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import type { Fault } from "@/core";
 import type { InstrumentStatus } from "@/instruments/instrumentLine";
+import { knownRequest } from "@/records/knownRequest";
 import type { Run } from "@/records/run";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -44,6 +45,7 @@ export function InstrumentSheet({ open, onClose, run, instrument, lit }: Props) 
   const { feed, problem } = instrument;
   const { status, faults, unstored } = instrument.health;
   const connected = run.instrument !== undefined;
+  const request = knownRequest(run.plan);
   return (
     <Sheet title="Probe and scale" open={open} onClose={onClose}>
       {problem ? (
@@ -101,7 +103,7 @@ export function InstrumentSheet({ open, onClose, run, instrument, lit }: Props) 
             value={speed}
             onChange={setSpeed}
           />
-          {run.plan.request ? null : (
+          {request ? null : (
             <Notice
               severity="note"
               message="This run was planned before plans kept what they were asked: it cannot be simulated."
@@ -109,7 +111,7 @@ export function InstrumentSheet({ open, onClose, run, instrument, lit }: Props) 
           )}
           <Button
             label="Connect"
-            disabled={!lit || !run.plan.request}
+            disabled={!lit || !request}
             onPress={() => void instrument.connect(Number(speed))}
           />
         </>

@@ -4,6 +4,7 @@ import { latestOf } from "@/instruments/latestOf";
 import { postJson } from "@/instruments/postJson";
 import type { SampleFeed } from "@/instruments/sampleFeed";
 import { startedSchema } from "@/records/instrumentMessages";
+import { knownRequest } from "@/records/knownRequest";
 import type { Latest } from "@/records/liveRun";
 import type { Run } from "@/records/run";
 import { clockFrom, runNow } from "@/records/runClock";
@@ -29,14 +30,15 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
   const { plan } = run;
 
   async function connect(speed: number): Promise<void> {
-    if (!plan.request || state.litAt === undefined) return;
+    const request = knownRequest(plan);
+    if (!request || state.litAt === undefined) return;
     setProblem(undefined);
     const wallNow = Date.now();
     const now = runNow(run, wallNow);
     try {
       const started = startedSchema.parse(
         await postJson("/instruments", {
-          request: plan.request,
+          request,
           condenser: still?.condenser,
           seed: seedOf(run.id),
           speed,

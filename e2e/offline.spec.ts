@@ -1,0 +1,74 @@
+import { expect, test } from "@playwright/test";
+import { addCopperPot, field, heatOffEarly, lightIt, planLavender, stored } from "./steps";
+
+test.use({ serviceWorkers: "allow" });
+
+test("the network is cut in mid-run and the whole job is finished without it, reloads included", async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(120_000);
+  await addCopperPot(page);
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+    if (!navigator.serviceWorker.controller)
+      await new Promise((taken) =>
+        navigator.serviceWorker.addEventListener("controllerchange", taken, { once: true }),
+      );
+  });
+  await planLavender(page, "600");
+  await lightIt(page);
+  await context.setOffline(true);
+  expect(
+    await page.evaluate(() =>
+      fetch("/healthz").then(
+        () => true,
+        () => false,
+      ),
+    ),
+  ).toBe(false);
+
+  await page.getByRole("button", { name: "It boils" }).click();
+  await stored(page, /^run/, '"boiling"');
+  await page.reload();
+  await page.getByRole("button", { name: "First drop", exact: true }).click();
+  await page.getByRole("button", { name: "Reading", exact: true }).click();
+  await field(page, "Distillate so far, all jars").fill("80");
+  await page.getByRole("button", { name: "Write it down" }).click();
+  await page.getByRole("button", { name: "Trouble", exact: true }).click();
+  await page.getByRole("button", { name: "Close" }).click();
+  await stored(page, /^run/, '"distillateMl":80');
+  await page.reload();
+  await expect(page.getByRole("heading", { name: "Distilling" })).toBeVisible();
+  await heatOffEarly(page);
+  await stored(page, /^run/, '"heatOff"');
+  await page.reload();
+  await page.getByRole("button", { name: "Separate" }).click();
+  await field(page, "Oil").fill("2.1");
+  await field(page, "Hydrosol, all of it").fill("580");
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await page.getByRole("button", { name: /^Bottle / }).click();
+  await page.getByRole("button", { name: "On the shelf" }).click();
+  await stored(page, /^bottle/, '"filledMl"');
+  await page.reload();
+  for (const place of ["Today", "Plan", "Runs", "Shelf", "Bench"]) {
+    await page.getByRole("link", { name: place, exact: true }).click();
+    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  }
+  /* Also begun without a network: any address opens the app. */
+  await page.goto("/runs");
+  await expect(page.getByRole("link", { name: /^1 · True lavender/ })).toBeVisible();
+});
+
+test("a part that does not come is tried again and said; the rest of the app goes on", async ({
+  page,
+}) => {
+  await page.goto("/");
+  await expect(page.getByText("From the cut plant to the bottle")).toBeVisible();
+  await page.route(/static\/js\/web\/plan-/, (route) => route.abort());
+  await page.getByRole("link", { name: "Plan", exact: true }).click();
+  await expect(page.getByText(/A part of Sereno has not come/)).toBeVisible();
+  await page.unroute(/static\/js\/web\/plan-/);
+  await expect(page.getByRole("heading", { level: 1, name: "Plan" })).toBeVisible();
+  await expect(page.getByText(/A part of Sereno has not come/)).toBeHidden();
+});

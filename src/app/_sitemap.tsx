@@ -1,0 +1,1 @@
+export { UnknownAddress as default } from "@/features/shell/UnknownAddress";

@@ -1,0 +1,92 @@
+import { openSharedSource } from "./sharedSource";
+
+class FakeSource {
+  static open: FakeSource[] = [];
+  static readonly CLOSED = 2;
+  readyState = 1;
+  onopen?: () => void;
+  onmessage?: (event: { data: string }) => void;
+  onerror?: () => void;
+  constructor(readonly address: string) {
+    FakeSource.open.push(this);
+  }
+  close() {
+    this.readyState = FakeSource.CLOSED;
+    FakeSource.open = FakeSource.open.filter((each) => each !== this);
+  }
+}
+
+/** Locks as a browser has them: one holder a name, the others in a row. */
+function fakeLocks() {
+  const rows = new Map<string, Promise<unknown>>();
+  return {
+    request(name: string, { signal }: { signal: AbortSignal }, work: () => Promise<void>) {
+      const turn = (rows.get(name) ?? Promise.resolve()).then(() =>
+        signal.aborted ? undefined : work(),
+      );
+      rows.set(name, turn);
+      return turn;
+    },
+  };
+}
+
+const turns = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+function tab(address = "/instruments/a/stream") {
+  const texts: string[] = [];
+  const told: string[] = [];
+  const stop = openSharedSource(address, {
+    onOpen: () => told.push("open"),
+    onMessage: (text) => texts.push(text),
+    onError: (closed) => told.push(closed ? "closed" : "lost"),
+  });
+  return { texts, told, stop };
+}
+
+beforeEach(() => {
+  FakeSource.open = [];
+  Object.assign(globalThis, { EventSource: FakeSource });
+});
+afterEach(() => Object.assign(navigator, { locks: undefined }));
+
+test("three tabs on one probe take one line; all hear all, and the next goes on when one goes", async () => {
+  Object.assign(navigator, { locks: fakeLocks() });
+  const [first, second, third] = [tab(), tab(), tab()];
+  await turns(5);
+  expect(FakeSource.open).toHaveLength(1);
+  FakeSource.open[0]!.onopen?.();
+  FakeSource.open[0]!.onmessage?.({ data: "one" });
+  await turns(700);
+  expect([first.texts, second.texts, third.texts]).toEqual([["one"], ["one"], ["one"]]);
+  expect(second.told).toContain("open");
+  first.stop();
+  await turns(5);
+  expect(FakeSource.open).toHaveLength(1);
+  FakeSource.open[0]!.onmessage?.({ data: "two" });
+  await turns(700);
+  expect(third.texts).toEqual(["one", "two"]);
+  expect(first.texts).toEqual(["one"]);
+  second.stop();
+  third.stop();
+  await turns(5);
+  expect(FakeSource.open).toHaveLength(0);
+});
+
+test("where tabs cannot agree each has a line of its own; garbage between tabs is passed over", async () => {
+  const [first, second] = [tab(), tab()];
+  expect(FakeSource.open).toHaveLength(2);
+  FakeSource.open[0]!.readyState = FakeSource.CLOSED;
+  FakeSource.open[0]!.onerror?.();
+  FakeSource.open[1]!.onerror?.();
+  expect([first.told, second.told]).toEqual([["closed"], ["lost"]]);
+  first.stop();
+  second.stop();
+  Object.assign(navigator, { locks: fakeLocks() });
+  const third = tab();
+  const intruder = new BroadcastChannel("line/instruments/a/stream");
+  intruder.postMessage({ type: "samples", texts: [1, 2] });
+  intruder.postMessage("hello");
+  await turns(20);
+  expect(third.texts).toEqual([]);
+  intruder.close();
+  third.stop();
+});

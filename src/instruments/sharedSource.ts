@@ -1,0 +1,86 @@
+import { z } from "zod";
+
+/** What is heard of an instrument. */
+export interface Heard {
+  onOpen: () => void;
+  onMessage: (text: string) => void;
+  /** The line broke; closed: it is not tried again. */
+  onError: (closed: boolean) => void;
+}
+
+const noticeSchema = z.discriminatedUnion("type", [
+  z.object({ type: z.literal("samples"), texts: z.array(z.string()).max(100_000) }),
+  z.object({ type: z.literal("status"), status: z.enum(["open", "lost", "closed"]) }),
+  z.object({ type: z.literal("hello") }),
+]);
+type Notice = z.infer<typeof noticeSchema>;
+
+/* So often the other tabs are told what came: as often as a cockpit looks. */
+const tellMs = 500;
+
+/**
+ * Hears an instrument's stream. Of all tabs that want it one holds the line and tells the others: a
+ * browser has six lines to a server and no more. The next tab takes over when that one goes. Where
+ * tabs cannot agree, on plain http from another device, each has a line of its own.
+ * @returns a function that stops hearing
+ */
+export function openSharedSource(address: string, heard: Heard): () => void {
+  const locks = typeof navigator === "undefined" ? undefined : navigator.locks;
+  if (!locks || typeof BroadcastChannel === "undefined") return openSource(address, heard);
+  const channel = new BroadcastChannel(`line${address}`);
+  const stopped = new AbortController();
+  let leave: () => void = () => undefined;
+  let status: "open" | "lost" | "closed" | undefined;
+  const tell = (notice: Notice) => channel.postMessage(notice);
+  let leads = false;
+
+  channel.onmessage = ({ data }: MessageEvent<unknown>) => {
+    const notice = noticeSchema.safeParse(data);
+    if (!notice.success) return;
+    if (notice.data.type === "hello") {
+      if (leads && status) tell({ type: "status", status });
+    } else if (leads) return;
+    else if (notice.data.type === "samples") notice.data.texts.forEach(heard.onMessage);
+    else if (notice.data.status === "open") heard.onOpen();
+    else heard.onError(notice.data.status === "closed");
+  };
+  tell({ type: "hello" });
+
+  const lead = () =>
+    new Promise<void>((done) => {
+      leads = true;
+      let texts: string[] = [];
+      const timer = setInterval(() => {
+        if (texts.length > 0) tell({ type: "samples", texts });
+        texts = [];
+      }, tellMs);
+      const is = (next: typeof status) => {
+        status = next;
+        if (next) tell({ type: "status", status: next });
+      };
+      const close = openSource(address, {
+        onOpen: () => (is("open"), heard.onOpen()),
+        onMessage: (text) => (texts.push(text), heard.onMessage(text)),
+        onError: (closed) => (is(closed ? "closed" : "lost"), heard.onError(closed)),
+      });
+      leave = () => {
+        clearInterval(timer);
+        close();
+        done();
+      };
+    });
+  locks.request(`line${address}`, { signal: stopped.signal }, lead).catch(() => undefined);
+  return () => {
+    stopped.abort();
+    leave();
+    channel.close();
+  };
+}
+
+function openSource(address: string, { onOpen, onMessage, onError }: Heard): () => void {
+  const source = new EventSource(address);
+  source.onopen = onOpen;
+  source.onmessage = ({ data }: MessageEvent<string>) => onMessage(data);
+  source.onerror = () => onError(source.readyState === EventSource.CLOSED);
+  return () => source.close();
+}
