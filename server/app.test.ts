@@ -15,7 +15,7 @@ async function serve() {
   writeFileSync(path.join(folder, `entry-${"a".repeat(32)}.js`), "1");
   const { server, port } = await listen(createApp(folder), "127.0.0.1", 42100);
   open.push(server);
-  return (address: string) => fetch(`http://127.0.0.1:${port}${address}`);
+  return (address: string, init?: RequestInit) => fetch(`http://127.0.0.1:${port}${address}`, init);
 }
 
 test("screens get the app, files their own answer, and nothing else is let in", async () => {
@@ -30,6 +30,18 @@ test("screens get the app, files their own answer, and nothing else is let in", 
   expect((await get("/missing.js")).status).toBe(404);
   expect((await get("/..%2f..%2fetc/passwd.txt")).status).toBe(404);
   expect(await (await get("/healthz")).json()).toEqual({ ok: true });
+});
+
+test("what cannot be read is refused in a line of JSON; HEAD answers as GET does", async () => {
+  const get = await serve();
+  const post = (body: string) =>
+    get("/instruments", { method: "POST", headers: { "Content-Type": "application/json" }, body });
+  for (const answer of [await post("{ torn"), await get("/%E0%A4%A")]) {
+    expect(answer.status).toBe(400);
+    expect(await answer.json()).toEqual({ problem: expect.stringMatching(/cannot be read/) });
+  }
+  for (const address of ["/", "/runs/some-id", "/healthz", "/missing.js"])
+    expect((await get(address, { method: "HEAD" })).status).toBe((await get(address)).status);
 });
 
 test("an occupied port is passed over", async () => {

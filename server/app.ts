@@ -37,6 +37,10 @@ export function createApp(folder: string, simulations = openSimulations()): Expr
       crossOriginEmbedderPolicy: false,
     }),
   );
+  app.use((request, _response, next) => {
+    decodeURIComponent(request.path);
+    next();
+  });
   /* An event that waits in a compressor's buffer is late. */
   app.use("/instruments", instruments(simulations));
   app.use(compression());
@@ -86,5 +90,6 @@ const refused: ErrorRequestHandler = (error: unknown, _request, response, next) 
 
 function statusOf(error: unknown): number {
   const status = (error as { status?: unknown } | null)?.status;
+  if (error instanceof URIError) return 400;
   return typeof status === "number" && status >= 400 && status < 500 ? status : 500;
 }

@@ -106,3 +106,43 @@ test("no more than twenty run at once: the oldest makes room", () => {
   expect(simulations.get(first.id)).toBeUndefined();
   simulations.stopAll();
 });
+
+test.each([
+  ["plant", { plantId: "moonwort" }],
+  ["state", { plantId: "lavender", state: "dried", x: undefined }],
+  [
+    "compound",
+    {
+      oilMlPerKg: { low: 8, high: 8 },
+      composition: { moonstone: 1 },
+      freeShare: 0.5,
+      releasePerMinute: 0.02,
+      moisture: 0.7,
+    },
+  ],
+])("an unknown %s is refused, and the server goes on", async (_what, material) => {
+  const { simulations, post, at } = await serve();
+  const request = { ...simulation.request, material };
+  const answer = await post("", { ...simulation, request });
+  if (answer.status === 201) return simulations.stopAll();
+  expect(answer.status).toBe(400);
+  /* Longer than a tick: what was refused must not go on in the background. */
+  await new Promise((resolve) => setTimeout(resolve, 250));
+  expect((await fetch(at("/nobody"))).status).toBe(404);
+  simulations.stopAll();
+});
+
+test("a simulated still runs dry, and drips again once it is given water", () => {
+  const simulations = openSimulations();
+  const { still } = simulations.start({ ...simulation, minutesSoFar: 1 } as never);
+  const heated = { powerW: 2500, faults: new Set<never>() };
+  const distillate = () =>
+    Math.max(...still.read().map(({ channel, value }) => (channel === "distillate" ? value : 0)));
+  for (let minute = 0; minute < 900; minute += 1) still.advance(1, heated);
+  expect(distillate()).toBeLessThan(3050);
+  const dry = distillate();
+  still.addWater(500);
+  for (let minute = 0; minute < 60; minute += 1) still.advance(1, heated);
+  expect(distillate()).toBeGreaterThan(dry + 400);
+  simulations.stopAll();
+});

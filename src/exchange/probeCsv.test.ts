@@ -1,3 +1,4 @@
+import { sampleChunkSchema } from "@/records/sampleChunk";
 import { asChunks, guessColumns, readProbe } from "./probeCsv";
 
 const zero = Date.parse("2026-07-18T08:00:00Z");
@@ -76,4 +77,35 @@ test("chunks are sorted, moved, split, and hold each moment once", () => {
   );
   expect(chunks.map(({ values }) => values.length)).toEqual([600, 600, 300]);
   expect(chunks[0]!.startAt).toBe("2026-07-18T08:01:00.000Z");
+});
+
+test("a value that no still gives, or a time in another age, is left out with its row's number", () => {
+  const log = {
+    header: ["time", "head"],
+    rows: [
+      ["2026-07-18 10:00:00", "98.1"],
+      ["2026-07-18 10:00:01", "1e400"],
+      ["2026-07-18 10:00:02", "1e12"],
+      ["+300000-01-01T00:00:00Z", "97"],
+      ["2026-07-18 10:00:03", "98.2"],
+    ],
+  };
+  const read = readProbe(log, { time: "time", head: "head", fahrenheit: false }, 0);
+  expect(read).toMatchObject({
+    ok: true,
+    reading: {
+      unreadable: 1,
+      firstUnreadable: 4,
+      impossible: 2,
+      firstImpossible: { row: 2, text: "1e400" },
+      lines: { head: { value: [98.1, 98.2] } },
+    },
+  });
+  if (read.ok)
+    for (const chunk of asChunks("run-a", read.reading, 0))
+      expect(sampleChunkSchema.safeParse(JSON.parse(JSON.stringify(chunk))).success).toBe(true);
+  const none = { ...log, rows: [["2026-07-18 10:00:00", "1e12"]] };
+  expect(readProbe(none, { time: "time", head: "head", fahrenheit: false }, 0)).toMatchObject({
+    ok: false,
+  });
 });

@@ -7,7 +7,7 @@ import { forecastRequestSchema } from "./forecastRequest";
 export const channels = ["head", "outlet", "tub", "distillate"] as const;
 
 /** What a channel measures, and within which limits a value of it can be true. */
-export const channelLimits = {
+const channelLimits = {
   head: { unit: "°C", limit: limits.sampleC },
   outlet: { unit: "°C", limit: limits.sampleC },
   tub: { unit: "°C", limit: limits.sampleC },

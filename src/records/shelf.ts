@@ -1,3 +1,4 @@
+import { differenceInCalendarDays } from "date-fns/differenceInCalendarDays";
 import { noonOf, showMonth } from "@/core";
 import type { PlantBook } from "./plantBook";
 import type { Bottle, Use } from "./bottle";
@@ -35,7 +36,8 @@ export function shelved(
       const lot = lotById.get(bottle.lotId);
       const leftMl = leftInBottle(bottle, usesOf.get(bottle.id) ?? []);
       if (!lot || leftMl <= 0) return [];
-      const daysLeft = Math.ceil((Date.parse(bottle.bestBy) - today.getTime()) / 86400e3);
+      /* By the calendar where the device is: on its last day a bottle is not past it yet. */
+      const daysLeft = differenceInCalendarDays(noonOf(bottle.bestBy), today);
       return [
         {
           bottle,

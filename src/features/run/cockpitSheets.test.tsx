@@ -141,3 +141,24 @@ test("the bell makes an hour of quiet with one tap, and sound again with the nex
   expect(setting()).toMatchObject({ cueSound: true });
   expect(setting()).toHaveProperty("quietUntil", undefined);
 });
+
+test("a note on an entry of the autumn hour leaves the entry where it stood", async () => {
+  /* In Lisbon 01:10 comes twice on this night; this is the second one. */
+  const second = "2026-10-25T01:10:00.000Z";
+  const entry = { ...entryAt(0, { type: "note", note: "before" }, "autumn"), at: second } as Entry;
+  jest.setSystemTime(Date.parse(second) + 3600e3);
+  const { store } = renderWith(<Watched />, [
+    sampleStill(),
+    sampleRun([{ ...entryAt(0, { type: "lit" }), at: second } as Entry, entry]),
+  ]);
+  const entries = () => store.getState().run.entities["run-a"]!.entries;
+  await open("Log, 2");
+  fireEvent.click(within(screen.getByRole("dialog")).getByText("before"));
+  type("Note", "after");
+  press("Correct it");
+  expect(entries().at(-1)).toMatchObject({ type: "amendment", change: { note: "after" } });
+  expect(entries().at(-1)).not.toHaveProperty("change.at");
+  fireEvent.click(within(screen.getByRole("dialog")).getByText("after"));
+  press("Correct it");
+  expect(entries()).toHaveLength(3);
+});

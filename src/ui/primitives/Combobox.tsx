@@ -120,7 +120,11 @@ function useComboboxOf<T extends string>({
     itemToString: (item) => item?.label ?? "",
     itemToKey: (item) => item?.value,
     /* While nothing is typed Enter leaves what is chosen; after it the first that fits is meant. */
-    defaultHighlightedIndex: typed === undefined && chosen ? shown.indexOf(chosen) : 0,
+    defaultHighlightedIndex: chosen ? Math.max(0, shown.indexOf(chosen)) : 0,
+    stateReducer: (_state, { type, changes }) =>
+      type === useCombobox.stateChangeTypes.InputChange
+        ? { ...changes, highlightedIndex: 0 }
+        : changes,
     onInputValueChange({ type, inputValue }) {
       if (type === useCombobox.stateChangeTypes.InputChange) setTyped(inputValue);
     },

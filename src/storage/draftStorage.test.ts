@@ -1,0 +1,26 @@
+import { memoryStorage } from "@/testing/memoryStorage";
+import { openDraftStorage } from "./draftStorage";
+
+const turn = () => new Promise((resolve) => setImmediate(resolve));
+
+test("what stands in a form is there after a restart, until it is kept or let go", async () => {
+  const backend = memoryStorage();
+  const drafts = openDraftStorage(backend);
+  drafts.put("still/new", { name: "Old p", jar: { text: "1", unit: "L" } });
+  await turn();
+  backend.texts.set("draft/torn", "{");
+  backend.texts.set("draft/huge", JSON.stringify("x".repeat(300_000)));
+  expect(await openDraftStorage(backend).load()).toEqual({
+    "still/new": { name: "Old p", jar: { text: "1", unit: "L" } },
+  });
+  drafts.put("still/new", undefined);
+  await turn();
+  expect(await openDraftStorage(backend).load()).toEqual({});
+});
+
+test("a store that refuses a draft stops nothing", async () => {
+  const backend = memoryStorage();
+  backend.refuse = "The disk is full.";
+  expect(() => openDraftStorage(backend).put("note/a", { text: "b" })).not.toThrow();
+  await turn();
+});
