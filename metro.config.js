@@ -16,15 +16,19 @@ const leftOut = [
   ],
   [
     /[\\/]expo-router[\\/]/,
-    /\/(layouts\/Tabs|layouts\/experimental-stack|stack-utils\/toolbar\/StackToolbar|views\/NativeStackView|native-tabs\/NativeTabTrigger|react-navigation\/bottom-tabs|Header\/Header|Header\/HeaderSearchBar)$/,
+    /\/(layouts\/Tabs|layouts\/experimental-stack|stack-utils\/toolbar\/StackToolbar|views\/NativeStackView|native-tabs\/NativeTabTrigger|react-navigation\/bottom-tabs|Header\/Header|Header\/HeaderSearchBar|elements\/?|PlatformPressable|Badge|Background|views\/Sitemap|views\/Toast)$/,
   ],
   [
     /[\\/]react-native-web[\\/]dist[\\/]index\.js$/,
-    /^\.\/exports\/(CheckBox|FlatList|ImageBackground|ProgressBar|RefreshControl|SectionList|Switch|VirtualizedList|YellowBox|Button|Modal|TouchableHighlight|TouchableNativeFeedback)$/,
+    /^\.\/exports\/(CheckBox|FlatList|ImageBackground|ProgressBar|RefreshControl|SectionList|Switch|VirtualizedList|YellowBox|Button|Modal|TouchableHighlight|TouchableNativeFeedback|Animated|PanResponder)$/,
   ],
   [
     /[\\/]react-native-web[\\/]dist[\\/]vendor[\\/]react-native[\\/]Animated[\\/]/,
     /\/components\/Animated(FlatList|SectionList)$/,
+  ],
+  [
+    /[\\/]react-native-svg[\\/]lib[\\/]module[\\/]lib[\\/]extract[\\/]extractTransform\.js$/,
+    /^\.\/transform(ToRn)?$/,
   ],
 ];
 const before = config.resolver.resolveRequest;
@@ -33,6 +37,8 @@ config.resolver.resolveRequest = (context, name, platform) => {
     ([from, what]) => from.test(context.originModulePath) && what.test(name),
   );
   if (isLeftOut) return { type: "empty" };
+  if (platform === "web" && name === "react-native-screens")
+    return { type: "sourceFile", filePath: require.resolve("./scripts/shims/nativeScreens.js") };
   const resolve = before ?? context.resolveRequest;
   return resolve(context, name, platform);
 };

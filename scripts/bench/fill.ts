@@ -1,6 +1,7 @@
 import type { Page } from "@playwright/test";
 import { buildDemo } from "../../src/demo/buildDemo";
 import type { AnyRecord } from "../../src/records/record";
+import { runState } from "../../src/records/runState";
 
 /** Puts records into a person's logbook behind the app's back. */
 export async function fill(page: Page, records: AnyRecord[]): Promise<void> {
@@ -11,13 +12,19 @@ export async function fill(page: Page, records: AnyRecord[]): Promise<void> {
   await put(page, "sereno", pairs);
 }
 
-/** Runs of the demonstration season, over and over under other ids. */
+/**
+ * Runs of the demonstration season, over and over under other ids. Of the seasons before the last one
+ * all are over, as in a logbook of many years.
+ */
 export function runsOf(count: number): AnyRecord[] {
-  const runs = buildDemo(new Date("2026-10-03T12:00:00Z")).filter(({ kind }) => kind === "run");
-  return Array.from(
-    { length: count },
-    (_, i) => ({ ...runs[i % runs.length]!, id: `bench-${i}`, number: i + 1 }) as AnyRecord,
+  const season = buildDemo(new Date("2026-10-03T12:00:00Z")).filter(({ kind }) => kind === "run");
+  const over = season.filter(
+    (record) => record.kind === "run" && runState(record.entries).phase === "done",
   );
+  return Array.from({ length: count }, (_, i) => {
+    const of = i < count - season.length ? over : season;
+    return { ...of[i % of.length]!, id: `bench-${i}`, number: i + 1 } as AnyRecord;
+  });
 }
 
 /** Puts texts into the browser's database behind the app's back. */

@@ -4,7 +4,10 @@ import { print } from "./print";
 
 /** What is sent for the first screen, and how long the logbook takes to open. */
 export async function start(address: string, browser: Browser): Promise<void> {
-  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  const page = await browser.newPage({
+    viewport: { width: 390, height: 844 },
+    serviceWorkers: "block",
+  });
   const session = await page.context().newCDPSession(page);
   await session.send("Network.enable");
   const scripts = new Map<string, boolean>();

@@ -4,14 +4,9 @@ import { createApp } from "../../server/app";
 import { listen } from "../../server/listen";
 import { chromiumPath } from "./steps.mjs";
 
-/** Serves the built app and opens a browser for it. */
-export async function openApp(): Promise<{
-  address: string;
-  browser: Browser;
-  close: () => Promise<void>;
-}> {
-  const { server, port } = await listen(createApp("dist"), "127.0.0.1", 4300);
-  const browser = await chromium.launch({
+/** Debian's Chromium, quiet and off the network. */
+export function chromiumOptions() {
+  return {
     executablePath: chromiumPath(),
     args: [
       "--no-sandbox",
@@ -22,7 +17,17 @@ export async function openApp(): Promise<{
       "--disable-quic",
       "--no-first-run",
     ],
-  });
+  };
+}
+
+/** Serves the built app and opens a browser for it. */
+export async function openApp(): Promise<{
+  address: string;
+  browser: Browser;
+  close: () => Promise<void>;
+}> {
+  const { server, port } = await listen(createApp("dist"), "127.0.0.1", 4300);
+  const browser = await chromium.launch(chromiumOptions());
   return {
     address: `http://127.0.0.1:${port}`,
     browser,

@@ -58,6 +58,7 @@ export async function buildApp() {
     ...filesIn("assets"),
     ...filesIn("public"),
     "scripts/lib/offline.mjs",
+    ...filesIn("scripts/shims"),
     "package-lock.json",
     "app.json",
     "babel.config.js",

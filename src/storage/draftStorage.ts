@@ -9,19 +9,21 @@ const textSchema = z.string().max(longest);
 
 /** What stands typed in forms and is not kept yet, by the form's name. */
 export interface DraftStorage {
-  load(): Promise<Record<string, unknown>>;
+  /** @param all all keys of the store */
+  load(all: readonly string[]): Promise<Record<string, unknown>>;
   /** Stores what stands in a form now; undefined: nothing does any more. Never throws. */
   put(name: string, draft: unknown): void;
 }
 
 /** Opens the drafts over a key-value store; `keepTexts` writes them off the page's thread. */
 export function openDraftStorage(
-  backend: Pick<AsyncStorage, "getAllKeys" | "getMany" | "setMany" | "removeMany">,
+  backend: Pick<AsyncStorage, "getMany" | "setMany" | "removeMany">,
   keepTexts?: KeepTexts,
 ): DraftStorage {
   return {
-    async load() {
-      const keys = (await backend.getAllKeys()).filter((key) => key.startsWith(prefix));
+    async load(all) {
+      const keys = all.filter((key) => key.startsWith(prefix));
+      if (keys.length === 0) return {};
       const texts = await backend.getMany(keys);
       return Object.fromEntries(
         Object.entries(texts).flatMap(([key, text]) => {

@@ -16,8 +16,11 @@ export interface Journal {
   note(changes: readonly RecordChange[]): Promise<void>;
   /** These records, by key, are stored as they were last noted. Never throws. */
   forget(keys: readonly string[]): void;
-  /** What tabs that are gone, or at work elsewhere, have left waiting, the earliest first. */
-  left(): Promise<RecordChange[]>;
+  /**
+   * What tabs that are gone, or at work elsewhere, have left waiting, the earliest first.
+   * @param keys all keys of the database
+   */
+  left(keys: readonly string[]): Promise<RecordChange[]>;
   /** Forgets what `left` told, once it is stored. */
   clear(): Promise<void>;
 }
@@ -49,7 +52,7 @@ interface Nets {
   logbook: string;
   instant: Storage | undefined;
   /** Where the database's texts are read, and written where `keepTexts` cannot. */
-  database: Pick<AsyncStorage, "getAllKeys" | "getMany" | "setMany" | "removeMany">;
+  database: Pick<AsyncStorage, "getMany" | "setMany" | "removeMany">;
   keepTexts?: KeepTexts;
 }
 
@@ -75,9 +78,9 @@ export function openJournal({ logbook, instant, database, keepTexts }: Nets): Jo
     }
   }
 
-  async function inDatabase(): Promise<Record<string, string>> {
-    const keys = (await database.getAllKeys()).filter((key) => key.startsWith(prefix));
-    const texts = Object.entries(await database.getMany(keys));
+  async function inDatabase(keys: readonly string[]): Promise<Record<string, string>> {
+    const own = keys.filter((key) => key.startsWith(prefix));
+    const texts = own.length > 0 ? Object.entries(await database.getMany(own)) : [];
     return Object.fromEntries(texts.filter((pair): pair is [string, string] => pair[1] !== null));
   }
 
@@ -105,10 +108,10 @@ export function openJournal({ logbook, instant, database, keepTexts }: Nets): Jo
         own.map((key) => prefix + key),
       ).catch(() => undefined);
     },
-    async left() {
+    async left(keys) {
       const found = new Map<string, Noted>();
       const marks = new Map<string, number>();
-      const stored = await inDatabase();
+      const stored = await inDatabase(keys);
       told = { instant: new Map(), database: Object.keys(stored) };
       for (const [key, text] of Object.entries(stored)) {
         const [, from = "", ...rest] = key.split("/");

@@ -22,7 +22,7 @@ async function loadAll(storage: RecordStorage, at: Date): Promise<Loaded> {
 
 /** Everything stored, to the last of it. */
 async function readWhole(storage: RecordStorage, at: Date): Promise<Loaded> {
-  const { records, quarantined, rest } = await storage.open(at);
+  const { records, quarantined, rest } = await storage.open(at, await storage.keys());
   for await (const more of rest()) {
     records.push(...more.records);
     quarantined.push(...more.quarantined);
@@ -139,7 +139,7 @@ test("of hundreds of runs those come first that are not over, and the latest; th
     number: i + 1,
   }));
   await storage.commit(runs.map((after) => ({ after })));
-  const opening = await storage.open(now);
+  const opening = await storage.open(now, await storage.keys());
   const numbers = (records: readonly AnyRecord[]) =>
     records.flatMap((record) => (record.kind === "run" ? [record.number] : []));
   expect(numbers(opening.records)).toContain(8);

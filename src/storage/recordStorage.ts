@@ -39,8 +39,11 @@ export interface RecordStorage {
   /**
    * What is stored: first what a day begins with, then, as it is asked for, the runs of years ago.
    * At the end of it records past their time in the bin are dropped, broken ones set aside.
+   * @param keys all keys of the store
    */
-  open(now: Date): Promise<Opening>;
+  open(now: Date, keys: readonly string[]): Promise<Opening>;
+  /** All keys of the store, of whatever is kept in it: read once, since there are thousands. */
+  keys(): Promise<string[]>;
   /**
    * Everything that can still be read, text by text, when loading failed: nothing is changed, and what
    * does not open is told word for word.
@@ -84,8 +87,7 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
     });
   }
 
-  async function open(now: Date): Promise<Opening> {
-    const keys = await backend.getAllKeys();
+  async function open(now: Date, keys: readonly string[]): Promise<Opening> {
     const { first, later } = inOrder(
       keys.filter((key) => recordPrefix.test(key)),
       runMarks(keys),
@@ -214,7 +216,15 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
     await exclusive(() => backend.removeMany([quarantinePrefix + key, key]));
   }
 
-  return { open, salvage, read, commit, setAside, discardQuarantined };
+  return {
+    open,
+    keys: () => backend.getAllKeys(),
+    salvage,
+    read,
+    commit,
+    setAside,
+    discardQuarantined,
+  };
 }
 
 function quarantineKey({ key }: Quarantined): string {

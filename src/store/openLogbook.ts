@@ -16,11 +16,13 @@ export function openLogbook(): Thunk<Promise<() => void>> {
     const stop = notices.listen((keys) => {
       void storage.read(keys).then((records) => dispatch(recordsReceived({ records })));
     });
-    await storeLeft(journal, storage);
     try {
-      const { records, quarantined, later, rest } = await storage.open(now());
+      const keys = await storage.keys();
+      const changed = await storeLeft(journal, storage, keys);
+      const opening = storage.open(now(), changed ? await storage.keys() : keys);
+      const { records, quarantined, later, rest } = await opening;
       dispatch(recordsReceived({ records }));
-      dispatch(draftsLoaded(await drafts.load().catch(() => ({}))));
+      dispatch(draftsLoaded(await drafts.load(keys).catch(() => ({}))));
       if (logbook === "sereno-demo" && records.length === 0) {
         const { buildDemo } = await import("@/demo/buildDemo");
         dispatch(recordsChanged({ records: buildDemo(now()) }));
@@ -49,11 +51,12 @@ function readOn(rest: AsyncGenerator<Loaded>): Thunk<Promise<void>> {
       if (records.length > 0) dispatch(recordsReceived({ records }));
     };
     try {
+      await whenIdle();
       for await (const { records, quarantined } of rest) {
         read.push(...records);
         if (quarantined.length > 0) dispatch(setAside({ texts: quarantined }));
         if (read.length >= toldAtOnce) tell();
-        await new Promise((resolve) => setTimeout(resolve));
+        await whenIdle();
       }
       tell();
       dispatch(allRead());
@@ -64,14 +67,31 @@ function readOn(rest: AsyncGenerator<Loaded>): Thunk<Promise<void>> {
   };
 }
 
-/* What a tab had no time to store. If the store refuses it now, it waits for the next opening. */
-async function storeLeft(journal: Journal, storage: RecordStorage): Promise<void> {
+/* Once nothing else is asked of the page, or a little later all the same. */
+function whenIdle(): Promise<void> {
+  return new Promise((resolve) => {
+    if (typeof requestIdleCallback === "undefined") setTimeout(resolve);
+    else requestIdleCallback(() => resolve(), { timeout: longestWaitMs });
+  });
+}
+const longestWaitMs = 200;
+
+/*
+ * What a tab had no time to store. If the store refuses it now, it waits for the next opening.
+ * True where the store has been changed by it.
+ */
+async function storeLeft(
+  journal: Journal,
+  storage: RecordStorage,
+  keys: readonly string[],
+): Promise<boolean> {
   try {
-    const left = await journal.left();
+    const left = await journal.left(keys);
     if (left.length > 0) await storage.commit(left);
     await journal.clear();
+    return left.length > 0;
   } catch {
-    return;
+    return false;
   }
 }
 
