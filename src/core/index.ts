@@ -16,7 +16,7 @@ export {
   type Construction,
   type StillShape,
 } from "./still/geometry";
-export { defaultEfficiency, type HeatKind } from "./still/heatSource";
+export { heatKinds, heatSources, type HeatKind } from "./still/heatSources";
 export { type Metal } from "./still/metal";
 export { fillLimits, methodsOf, type Method } from "./still/fillLimits";
 export { lossWPerK, vesselJPerK, type StillFigures } from "./still/stillFigures";
@@ -43,7 +43,13 @@ export { planCharges, type ChargePlan } from "./plan/planCharges";
 export { type PlanInput, type Site, type WaterRule } from "./plan/planInput";
 export { type PlanChange, type Warning } from "./plan/warning";
 export { massForWish, type Wish } from "./plan/massForWish";
-export { stopChoices, tenMoreMinutes, type StopChoice, type TenMore } from "./plan/stopChoices";
+export {
+  stopAlone,
+  stopChoices,
+  tenMoreMinutes,
+  type StopChoice,
+  type TenMore,
+} from "./plan/stopChoices";
 export { fuelFor, type Prices } from "./plan/fuel";
 export { gentleRateMlPerMin, type Pace } from "./plan/pace";
 export { contentFromRun, type FinishedRun } from "./plan/ownRun";

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { plantStates, type ForecastRequest } from "@/core";
+import { heatKinds, plantStates, type ForecastRequest } from "@/core";
 
 const share = z.number().min(0).max(1);
 const amount = z.number().min(0);
@@ -30,7 +30,7 @@ export const forecastRequestSchema: z.ZodType<ForecastRequest> = z.strictObject(
     heat: z.strictObject({
       powerW: amount.max(1e5),
       runPowerW: amount.max(1e5).optional(),
-      kind: z.enum(["element", "induction", "plate", "gas", "externalSteam"]).optional(),
+      kind: z.enum(heatKinds).optional(),
       efficiency: z.number().gt(0).max(1).optional(),
       calibrated: z.boolean().optional(),
     }),

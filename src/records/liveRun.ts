@@ -15,6 +15,7 @@ import { timesAtHeat, turnDownDue } from "./heatSoFar";
 import type { Run } from "./run";
 import type { RunState } from "./runState";
 import type { Still } from "./still";
+import { worthlessAt } from "./worthlessAt";
 
 /** The latest of what thermometers and a scale said, and when. */
 export interface Latest {
@@ -135,6 +136,7 @@ function liveOf(
   return liveEstimate(
     {
       stop: standingStop(run, state),
+      ...(state.stopMovedTo === undefined ? { worthlessAtMinutes: worthlessAt(plan) } : {}),
       chargeG: plan.chargeG,
       jarMl: plan.jarMl,
       spendableMl: plan.forecast.spendableMl,

@@ -1,4 +1,5 @@
 import {
+  counted,
   showDuration,
   showMass,
   showOil,
@@ -43,7 +44,7 @@ export function logLine(entry: Standing, units: UnitSystem): { what: string; det
     if (entry.tubC !== undefined) parts.push(`tub ${words(showTemperature(entry.tubC, units))}`);
   }
   if (entry.type === "lit" && entry.reason)
-    parts.push(`with ${entry.open?.length ?? 0} checks open: ${entry.reason}`);
+    parts.push(`with ${counted(entry.open?.length ?? 0, "check")} open: ${entry.reason}`);
   if (entry.type === "iceAdded") parts.push(words(showMass(entry.massG, units)));
   if (entry.type === "heatChanged") parts.push(`${fixed(entry.powerW, 0)} W`);
   if (entry.type === "trouble") parts.push(entry.what);

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { heatKinds } from "@/core";
 import { amount, moment, positive, recordBase, shortText } from "./base";
 import { limits, within } from "./limits";
 
@@ -17,7 +18,7 @@ export const stillSchema = z.object({
   dryLineMl: amount,
   emptyMassG: positive,
   heat: z.object({
-    kind: z.enum(["element", "induction", "plate", "gas", "externalSteam"]),
+    kind: z.enum(heatKinds),
     powerW: positive,
     /** Share of the power that reaches the pot, where it was measured. */
     efficiency: z.number().gt(0).max(1).optional(),

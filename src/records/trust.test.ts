@@ -1,3 +1,4 @@
+import { stopAlone } from "@/core";
 import { catalogueBook } from "./plantBook";
 import { doubtfulLog } from "./doubtfulLog";
 import { againLike, draftOfRun } from "./draftOfRun";
@@ -150,4 +151,23 @@ test("on its last day a bottle is not past it, on the evening either", () => {
   };
   expect(words(new Date(2026, 7, 1, 23, 30))).toBe("0 days left");
   expect(words(new Date(2026, 7, 2, 0, 30))).toBe("past by 1 day");
+});
+
+test("a plan that ends by worth says so at the still: heat off comes when ten more minutes earn too little", () => {
+  const entries = [entryAt(0, { type: "lit" }), entryAt(24, { type: "firstDrop" })];
+  const run = sampleRun(entries);
+  const request = {
+    method: "steam" as const,
+    material: { plantId: "lavender", state: "fresh" as const },
+    massG: 700,
+    still: { heat: { powerW: 3000, efficiency: 0.4 }, dryLineMl: 700 },
+    waterMl: 5500,
+    stop: { worthMlPer10Min: 0.2 },
+  };
+  const planned = { ...run, plan: { ...run.plan, stop: request.stop, request } };
+  const at = Date.parse("2026-05-04T08:34:00Z");
+  const { live } = liveRun(planned, runState(entries), at);
+  const ends = stopAlone(request, request.stop);
+  expect(live).toMatchObject({ endsBy: "worthMlPer10Min" });
+  expect(live!.minutesToHeatOff).toBeCloseTo(ends - 10, 6);
 });

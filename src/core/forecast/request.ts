@@ -1,6 +1,6 @@
 import type { Composition } from "../plant/oil";
 import type { PlantState } from "../plant/plant";
-import type { HeatKind } from "../still/heatSource";
+import type { HeatKind } from "../still/heatSources";
 
 /** A plant from the catalogue, or its figures given in place. */
 export type ForecastMaterial =

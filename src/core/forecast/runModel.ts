@@ -1,6 +1,6 @@
 import { plantById } from "../plant/catalogue";
 import { boilingTogether, oilProperties, type Composition, type OilProperties } from "../plant/oil";
-import { defaultEfficiency } from "../still/heatSource";
+import { heatSources } from "../still/heatSources";
 import { minutesToHeat } from "../still/heatUp";
 import { boilingPointC } from "../water/saturation";
 import { pressureAtAltitudePa } from "../water/atmosphere";
@@ -91,7 +91,7 @@ export function runModel(request: ForecastRequest): RunModel {
     boilC,
     latentJPerG,
     airC,
-    efficiency: still.heat.efficiency ?? defaultEfficiency[still.heat.kind ?? "plate"],
+    efficiency: still.heat.efficiency ?? heatSources[still.heat.kind ?? "plate"].usualEfficiency,
     lossWPerK,
     coolingInC,
     coolingOutC: site.coolingOutC ?? 40,

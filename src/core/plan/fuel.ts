@@ -1,4 +1,4 @@
-import type { HeatKind } from "../still/heatSource";
+import { heatSources, type HeatKind } from "../still/heatSources";
 
 /** Heat in a kilogram of propane or butane, kWh (lower heating value, common tables). */
 const gasKWhPerKg = 12.8;
@@ -11,13 +11,15 @@ export interface Prices {
   oilPerMl: number;
 }
 
-/** Fuel for so much heat at the source. */
+/** Fuel for so much heat at the source, with its price where it is bought and the price is known. */
 export function fuelFor(
   energyKWh: number,
   heat: HeatKind,
   prices?: Partial<Prices>,
 ): { kWh: number; gasKg?: number; cost?: number } {
-  if (heat === "gas") {
+  const { fuel } = heatSources[heat];
+  if (fuel === "own") return { kWh: energyKWh };
+  if (fuel === "gas") {
     const gasKg = energyKWh / gasKWhPerKg;
     const perKg = prices?.gasPerKg;
     return { kWh: energyKWh, gasKg, ...(perKg === undefined ? {} : { cost: gasKg * perKg }) };

@@ -33,6 +33,11 @@ export function stopChoices(
   return choices.sort((a, b) => a.minutes - b.minutes);
 }
 
+/** When one stop rule alone would end the middle run, minutes from the first drop; the dry line too. */
+export function stopAlone(request: ForecastRequest, stop: StopRule): number {
+  return middleRun({ ...request, stop }).runMinutes;
+}
+
 /** What going on for ten minutes more than planned would bring. */
 export interface TenMore {
   /** Oil distilled, mL. */

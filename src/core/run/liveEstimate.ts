@@ -12,6 +12,8 @@ export interface LiveRun {
   /** Distillate by the plan, mL/min. */
   plannedRateMlPerMin: number;
   firstDropAt: number;
+  /** When ten more minutes earn too little by the plan's middle run, minutes from the first drop. */
+  worthlessAtMinutes?: number;
   /** Measured distillate so far, by moment. */
   readings: readonly { at: number; volumeMl: number }[];
   /** When the heat was last changed: what was read before tells nothing of the rate since. */
@@ -68,6 +70,8 @@ export function liveEstimate(run: LiveRun, now: number): LiveEstimate {
   const ends: [LiveEstimate["endsBy"], number][] = [["reserve", minutesToDryLine]];
   if (run.stop.minutes !== undefined)
     ends.push(["minutes", run.stop.minutes - minutesBetween(run.firstDropAt, now)]);
+  if (run.worthlessAtMinutes !== undefined)
+    ends.push(["worthMlPer10Min", run.worthlessAtMinutes - minutesBetween(run.firstDropAt, now)]);
   if (run.stop.perKg !== undefined)
     ends.push(["perKg", until(run.stop.perKg * run.chargeG - distillateMl)]);
   if (run.stop.distillateMl !== undefined) {

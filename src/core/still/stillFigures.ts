@@ -1,5 +1,5 @@
 import { hotSurfaceMm2, potHeightMm, type StillShape } from "./geometry";
-import { type HeatKind } from "./heatSource";
+import { type HeatKind } from "./heatSources";
 import { metals, type Metal } from "./metal";
 import { surfaceLossWPerK } from "./surfaceLoss";
 

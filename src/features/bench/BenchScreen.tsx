@@ -9,6 +9,7 @@ import {
   words,
 } from "@/core";
 import { newRecord } from "@/records/base";
+import { heatWords } from "@/records/heatWords";
 import { readyMadeStills } from "@/records/readyMadeStills";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
@@ -156,7 +157,7 @@ export function BenchScreen() {
             key={still.id}
             href={`/bench/stills/${still.id}`}
             title={still.name}
-            detail={`${constructions[still.construction]} · ${words(showVolume(still.potVolumeMl, units))} · ${still.heat.powerW} W ${heatWords[still.heat.kind]}`}
+            detail={`${constructions[still.construction]} · ${words(showVolume(still.potVolumeMl, units))} · ${still.heat.powerW} W ${heatWords[still.heat.kind].toLowerCase()}`}
             more={`Empty ${words(showMass(still.emptyMassG, units))} of ${still.metal}; dry line at ${words(showVolume(still.dryLineMl, units))}`}
           />
         ))}
@@ -197,14 +198,6 @@ export function BenchScreen() {
     </Screen>
   );
 }
-
-const heatWords: Record<Still["heat"]["kind"], string> = {
-  element: "element",
-  induction: "induction",
-  plate: "electric plate",
-  gas: "gas",
-  externalSteam: "outside steam",
-};
 
 function soundChoice({ cueSound, quietUntil }: Setting): "on" | "off" | "quiet" | undefined {
   if (cueSound === undefined) return undefined;

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import {
   calibrate,
-  defaultEfficiency,
+  heatSources,
   boilingPointC,
   lossWPerK,
   planCharges,
@@ -78,7 +78,7 @@ function CalibrateForm({ still }: { still: Still }) {
   const figures = stillFigures(still);
   const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
   const usual: Calibration = {
-    efficiency: defaultEfficiency[still.heat.kind],
+    efficiency: heatSources[still.heat.kind].usualEfficiency,
     lossWPerK: lossWPerK({ ...figures, lossWPerK: undefined }, boilC, site.airC),
   };
   const solved = solve();

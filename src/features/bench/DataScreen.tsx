@@ -10,6 +10,7 @@ import { nameOf } from "@/records/nameOf";
 import { summarise } from "@/records/runSummary";
 import { chosenLogbook, switchLogbook } from "@/storage/logbookChoice";
 import { bringBack, discardQuarantined, takeAside, takeIn } from "@/store/changes";
+import { readable } from "@/store/openLogbook";
 import { keepSamples, loadSamples } from "@/store/samples";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import {
@@ -120,9 +121,12 @@ export function DataScreen() {
             disabled={later > 0}
             label="Whole logbook"
             onPress={() =>
-              void dispatch(loadSamples())
-                .catch(() => [])
-                .then((samples) => saveLogbookFile({ records, samples, setAside: quarantined }))
+              void Promise.all([
+                dispatch(loadSamples()).catch(() => []),
+                dispatch(readable()),
+              ]).then(([samples, { records: stored, quarantined: setAside }]) =>
+                saveLogbookFile({ records: [...stored, ...records], samples, setAside }),
+              )
             }
           />
           <Button

@@ -1,7 +1,7 @@
 import type { Control, UseFieldArrayReturn, FieldValues } from "react-hook-form";
 import { View } from "react-native";
 import {
-  defaultEfficiency,
+  heatSources,
   unitsFor,
   type Construction,
   type HeatKind,
@@ -122,7 +122,7 @@ export function HeatFields({ control, heatKind }: Part & { heatKind: HeatKind })
           label="Reaches the pot"
           choices={[]}
           suffix="%"
-          placeholder={`usual: ${fixed(defaultEfficiency[heatKind] * 100, 0)}`}
+          placeholder={`usual: ${fixed(heatSources[heatKind].usualEfficiency * 100, 0)}`}
         />
       </View>
     </Card>

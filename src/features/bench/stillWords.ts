@@ -1,4 +1,5 @@
-import type { Construction, HeatKind } from "@/core";
+import { heatKinds, type Construction } from "@/core";
+import { heatWords } from "@/records/heatWords";
 import { receiverKinds } from "@/records/receiverWords";
 import type { Still } from "@/records/still";
 
@@ -18,13 +19,7 @@ export const metals: { value: Still["metal"]; label: string }[] = [
   { value: "aluminium", label: "Aluminium" },
 ];
 
-export const heats: { value: HeatKind; label: string }[] = [
-  { value: "element", label: "Element inside" },
-  { value: "induction", label: "Induction" },
-  { value: "plate", label: "Electric plate" },
-  { value: "gas", label: "Gas ring" },
-  { value: "externalSteam", label: "Outside steam" },
-];
+export const heats = heatKinds.map((value) => ({ value, label: heatWords[value] }));
 
 export const heads: { value: NonNullable<Still["head"]>; label: string }[] = [
   { value: "dome", label: "Dome and pipe" },

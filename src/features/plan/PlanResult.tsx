@@ -2,6 +2,7 @@ import { memo } from "react";
 import { View } from "react-native";
 import {
   fuelFor,
+  heatSources,
   jarShare,
   showBetween,
   showDuration,
@@ -17,6 +18,7 @@ import {
   type UnitSystem,
   fixed,
 } from "@/core";
+import { fuelWords } from "@/records/heatWords";
 import { lastWord } from "@/records/lastWord";
 import { receiverNouns } from "@/records/receiverWords";
 import { settlingTime, settlingWords } from "@/records/settlingTime";
@@ -110,7 +112,7 @@ export const PlanResult = memo(function PlanResult({ plan, state, work, still }:
           }
         />
         <Tile
-          label={fuel.gasKg === undefined ? "Electricity" : "Gas"}
+          label={fuelWords[heatSources[still.heat.kind].fuel]}
           value={
             fuel.gasKg === undefined
               ? { text: fixed(fuel.kWh, 2), unit: "kWh" }

@@ -106,7 +106,11 @@ export function PlanScreen() {
       footer={
         <View className="gap-2">
           {plan ? (
-            <Txt variant="label" className={`text-center ${behind ? "opacity-40" : ""}`}>
+            <Txt
+              variant="label"
+              role="status"
+              className={`text-center ${behind ? "opacity-40" : ""}`}
+            >
               {[
                 words(showMass(plan.chargeG, units)),
                 `${words(showVolume(plan.waterMl, units))} water`,

@@ -16,6 +16,7 @@ export function plantsToFind(book: PlantBook, summaries: readonly RunSummary[]):
     .map((plant) => ({
       value: plant.id,
       label: `${plant.name}, ${plant.part}`,
+      short: plant.name,
       detail: plant.botanicalName,
       group: groupOf(plant.id, plant.ownFigures.length > 0),
     }))

@@ -1,4 +1,4 @@
-import { type Method, type Plant, fixed } from "@/core";
+import { heatSources, fixed, type Method, type Plant } from "@/core";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
 
@@ -21,12 +21,11 @@ interface Setting {
   cooling: string;
 }
 
-const electric = new Set(["element", "plate", "induction"]);
-
 /** The checks that fit this still, this heat, this method and this plant, in the order of the hands. */
 export function checklist(setting: Setting): CheckItem[] {
   const { still, plan, plant, water, dryLine } = setting;
   const bowl = still.construction === "bowl";
+  const { hazard } = heatSources[still.heat.kind];
   const items: (CheckItem | false | undefined)[] = [
     {
       id: "plant",
@@ -63,15 +62,20 @@ export function checklist(setting: Setting): CheckItem[] {
       label: "A clean jar stands under the outlet, open to the air",
       reason: "The first distillate brings the most oil.",
     },
-    still.heat.kind === "gas" && {
+    hazard === "flame" && {
       id: "flame",
       label: "Flame clear of the outlet, oil and spirits",
       reason: "Oil and its vapour burn.",
     },
-    electric.has(still.heat.kind) && {
+    hazard === "mains" && {
       id: "mains",
       label: "Plug and lead are dry and away from water",
       reason: "Mains beside water kills.",
+    },
+    hazard === "pressure" && {
+      id: "steamLine",
+      label: "Steam line open to the pot, its own relief valve free",
+      reason: "Steam that is made elsewhere comes with a pressure of its own.",
     },
     {
       id: "room",

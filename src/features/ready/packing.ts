@@ -1,6 +1,7 @@
 import {
   energyKWh,
   fuelFor,
+  heatSources,
   jarShare,
   showMass,
   showVolume,
@@ -41,9 +42,9 @@ export function packingList(
     "A narrow measure, a funnel, a dropper, labels and a pen",
     "Thermometer, gloves, cloths, a paste of flour and water for leaks",
   );
-  if (still?.heat.kind === "gas")
+  if (still && heatSources[still.heat.kind].fuel === "gas")
     list.push(
-      `Gas for the run: ${words(showMass((fuelFor(energyKWh(plan, plan.forecast), "gas").gasKg ?? 0) * 1000, units))}; the lighter stays away from the outlet`,
+      `Gas for the run: ${words(showMass((fuelFor(energyKWh(plan, plan.forecast), still.heat.kind).gasKg ?? 0) * 1000, units))}; the lighter stays away from the outlet`,
     );
   return list;
 }

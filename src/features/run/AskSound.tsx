@@ -21,8 +21,14 @@ export function AskSound({ preferences }: { preferences: Setting }) {
         Sound and a buzz when something is due?
       </Txt>
       <View className="flex-row gap-1">
-        <Button label="Yes" size="small" onPress={() => answer(true)} />
-        <Button label="No" look="plain" size="small" onPress={() => answer(false)} />
+        <Button label="Yes" size="cockpit" className="min-w-[64px]" onPress={() => answer(true)} />
+        <Button
+          label="No"
+          look="plain"
+          size="cockpit"
+          className="min-w-[64px]"
+          onPress={() => answer(false)}
+        />
       </View>
     </Card>
   );

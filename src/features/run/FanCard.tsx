@@ -27,7 +27,7 @@ export const FanCard = memo(function FanCard({
   return (
     <Pressable
       role="button"
-      aria-label={`Forecast and stop: ten more minutes earn ${more}`}
+      aria-label={`mL of oil to see, ${note}. Forecast and stop`}
       onPress={onOpen}
       className="rounded-card bg-panel px-2 py-1 active:opacity-80"
     >

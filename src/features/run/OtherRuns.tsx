@@ -32,7 +32,7 @@ function OtherRun({ run, state, wallNow }: { run: Run; state: RunState; wallNow:
       <Pressable
         role="link"
         onPress={() => router.replace(`/runs/${run.id}/watch`)}
-        className={`min-h-[48px] flex-1 flex-row items-center justify-between gap-2 rounded-[14px] px-4 ${urgent ? "bg-ember-wash" : "bg-panel"}`}
+        className={`min-h-[64px] flex-1 flex-row items-center justify-between gap-2 rounded-[14px] px-4 ${urgent ? "bg-ember-wash" : "bg-panel"}`}
       >
         <Txt variant="strong">{run.stillName}</Txt>
         <Txt
@@ -47,7 +47,7 @@ function OtherRun({ run, state, wallNow }: { run: Run; state: RunState; wallNow:
       <Pressable
         role="link"
         onPress={() => router.push("/runs/together")}
-        className="min-h-[48px] justify-center rounded-[14px] bg-panel px-3"
+        className="min-h-[64px] justify-center rounded-[14px] bg-panel px-3"
       >
         <Txt variant="strong" className="text-bottle">
           Both

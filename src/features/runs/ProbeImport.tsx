@@ -66,7 +66,7 @@ export function ProbeImport({ run, state, onKept }: Props) {
   }
 
   return (
-    <Card className="gap-2">
+    <Card className="no-print gap-2">
       <Txt variant="heading">A probe’s own log</Txt>
       <Txt variant="small">A CSV file with a time column and temperatures or a mass.</Txt>
       {problem ? <Notice severity="error" message={problem} /> : null}

@@ -51,7 +51,7 @@ export function RunTable({ runs, units, sort, onSort }: TableProps) {
               <Pressable
                 role="button"
                 onPress={() => onSort(key)}
-                className="min-h-[44px] justify-center px-2"
+                className="min-h-[48px] justify-center px-2"
               >
                 <Text
                   className={`text-[14px] ${sort.key === key ? "font-bold text-ink" : "font-medium text-soft"}`}
@@ -83,7 +83,7 @@ export function RunTable({ runs, units, sort, onSort }: TableProps) {
                   <View role="cell" key={key} className={`${flex} ${end ? "items-end" : ""}`}>
                     {key === "plant" ? (
                       <Link href={`/runs/${run.id}`} asChild>
-                        <Pressable className="min-h-[46px] justify-center px-2">
+                        <Pressable className="min-h-[48px] justify-center px-2">
                           <Text className="font-bold text-[15px] text-ink underline">{text}</Text>
                         </Pressable>
                       </Link>

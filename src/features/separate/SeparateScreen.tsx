@@ -114,7 +114,7 @@ export function SeparateScreen({ run }: { run: Run }) {
               unit="mL"
               inWords={`Expected ${showRange(visibleMl.p10, visibleMl.p90)} mL of oil to see${typed.success ? `, measured ${words(showOil(typed.data.oil))}` : ""}.`}
             />
-            <Txt variant="small">
+            <Txt variant="small" role="status">
               {visibleMl.p90 < 0.005
                 ? "By the plan no oil shows: the hydrosol takes it up."
                 : `8 in 10: ${showRange(visibleMl.p10, visibleMl.p90)} mL of oil to see. ${typed.success ? verdict(typed.data.oil, visibleMl) : ""}`}

@@ -1,5 +1,5 @@
 import { Circle, G, Path, Rect } from "react-native-svg";
-import type { HeatKind } from "@/core";
+import { heatSources, type HeatKind } from "@/core";
 import type { StillLayout } from "./stillLayout";
 
 interface Props {
@@ -12,8 +12,9 @@ interface Props {
 export function HeatSource({ kind, layout, lit }: Props) {
   const { bodyLeft: left, bodyRight: right, base } = layout;
   const colour = lit ? "var(--ember)" : "var(--soft)";
-  if (kind === "element") return null;
-  if (kind === "gas") {
+  const { stands } = heatSources[kind];
+  if (stands === "inside") return null;
+  if (stands === "flames") {
     const count = Math.max(3, Math.floor((right - left - 20) / 15));
     const step = (right - left - 20) / count;
     const flames = Array.from({ length: count }, (_, i) => {
@@ -22,7 +23,7 @@ export function HeatSource({ kind, layout, lit }: Props) {
     });
     return <Path d={flames.join("")} fill={colour} opacity={0.85} />;
   }
-  if (kind === "externalSteam") {
+  if (stands === "beside") {
     return (
       <Path
         d={`M${left - 26} ${base - 6}h22m-7 -5l7 5l-7 5`}
@@ -35,7 +36,7 @@ export function HeatSource({ kind, layout, lit }: Props) {
   return (
     <G>
       <Rect x={left - 4} y={base + 4} width={right - left + 8} height={7} rx={3.5} fill={colour} />
-      {kind === "induction" ? (
+      {stands === "field" ? (
         <Circle cx={(left + right) / 2} cy={base + 17} r={2.5} fill={colour} />
       ) : (
         <Path

@@ -58,7 +58,7 @@ export function Screen({
             <View className="min-w-0 shrink">
               {back ? (
                 <Link href={back.href} asChild>
-                  <Pressable className="-ml-2 min-h-[48px] flex-row items-center pr-3">
+                  <Pressable className="no-print -ml-2 min-h-[48px] flex-row items-center pr-3">
                     <ChevronLeft size={20} color="var(--soft)" />
                     <Text className="font-medium text-[15px] text-soft">{back.label}</Text>
                   </Pressable>

@@ -8,6 +8,8 @@ import { FieldFrame } from "./FieldFrame";
 export interface Found<T extends string> {
   value: T;
   label: string;
+  /** What stands in the field once it is chosen, where the label is too long for one. */
+  short?: string;
   /** What else it is called, in small: a botanical name. */
   detail?: string;
   /** Under which heading it stands while nothing is typed. */
@@ -116,8 +118,8 @@ function useComboboxOf<T extends string>({
     inputId: id,
     items: [...shown],
     selectedItem: chosen,
-    inputValue: typed ?? chosen?.label ?? "",
-    itemToString: (item) => item?.label ?? "",
+    inputValue: typed ?? nameOf(chosen),
+    itemToString: nameOf,
     itemToKey: (item) => item?.value,
     /* While nothing is typed Enter leaves what is chosen; after it the first that fits is meant. */
     defaultHighlightedIndex: chosen ? Math.max(0, shown.indexOf(chosen)) : 0,
@@ -136,6 +138,10 @@ function useComboboxOf<T extends string>({
       if (!isOpen) setTyped(undefined);
     },
   });
+}
+
+function nameOf(option: Found<string> | null): string {
+  return option?.short ?? option?.label ?? "";
 }
 
 function Option<T extends string>({ option, heading }: { option: Found<T>; heading?: string }) {
@@ -196,15 +202,11 @@ const toggleStyle = {
   fontSize: 16,
   cursor: "pointer",
 };
+/* In the flow, not over it: what stands below makes room, and nothing shines through. */
 const listStyle = {
-  position: "absolute",
-  top: 56,
-  left: 0,
-  right: 0,
-  zIndex: 40,
   maxHeight: 320,
   overflowY: "auto",
-  margin: 0,
+  margin: "4px 0 0",
   padding: 4,
   listStyle: "none",
   borderRadius: 14,

@@ -1,6 +1,6 @@
 import {
   boilingPointC,
-  defaultEfficiency,
+  heatSources,
   lossWPerK,
   minutesToHeat,
   pressureAtAltitudePa,
@@ -45,7 +45,8 @@ export function HeatUp({ units, site, still }: Asking) {
       max: 100,
       choices: [],
       suffix: "%",
-      start: 100 * (still?.heat.efficiency ?? defaultEfficiency[still?.heat.kind ?? "plate"]),
+      start:
+        100 * (still?.heat.efficiency ?? heatSources[still?.heat.kind ?? "plate"].usualEfficiency),
     },
     start: {
       label: "From",

@@ -1,0 +1,29 @@
+/** What is true of one kind of heat, for all that has to do with it. */
+interface HeatSource {
+  /** Share of the rated power that reaches the pot, before the pot's own loss to the air, 0 to 1. */
+  usualEfficiency: number;
+  /** What is burnt or drawn, and paid for; own: the person makes it, and nobody knows at what price. */
+  fuel: "electricity" | "gas" | "own";
+  /** What to mind about it before it goes on. */
+  hazard: "mains" | "flame" | "pressure";
+  /** How it stands to the pot, to be drawn. */
+  stands: "inside" | "flames" | "plate" | "field" | "beside";
+}
+
+/**
+ * The kinds of heat, one row each. Efficiencies as measured elsewhere: an immersed element loses only
+ * its leads; induction 0.74 to 0.84 and electric plates 0.55 to 0.75 in boiling tests; gas 0.30 to
+ * 0.45. Calibration with water replaces them.
+ */
+export const heatSources = {
+  element: { usualEfficiency: 0.95, fuel: "electricity", hazard: "mains", stands: "inside" },
+  induction: { usualEfficiency: 0.8, fuel: "electricity", hazard: "mains", stands: "field" },
+  plate: { usualEfficiency: 0.6, fuel: "electricity", hazard: "mains", stands: "plate" },
+  gas: { usualEfficiency: 0.4, fuel: "gas", hazard: "flame", stands: "flames" },
+  externalSteam: { usualEfficiency: 0.75, fuel: "own", hazard: "pressure", stands: "beside" },
+} as const satisfies Record<string, HeatSource>;
+
+/** What makes the heat. */
+export type HeatKind = keyof typeof heatSources;
+
+export const heatKinds = Object.keys(heatSources) as [HeatKind, ...HeatKind[]];

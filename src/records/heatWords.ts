@@ -1,0 +1,17 @@
+import type { heatSources, HeatKind } from "@/core";
+
+/** The kinds of heat as a choice says them. */
+export const heatWords: Record<HeatKind, string> = {
+  element: "Element inside",
+  induction: "Induction",
+  plate: "Electric plate",
+  gas: "Gas ring",
+  externalSteam: "Outside steam",
+};
+
+/** What is paid for, at the head of its amount. */
+export const fuelWords: Record<(typeof heatSources)[HeatKind]["fuel"], string> = {
+  electricity: "Electricity",
+  gas: "Gas",
+  own: "Heat",
+};
