@@ -96,7 +96,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await field(again, "Look").fill("pale yellow");
   await field(again, "pH of the hydrosol").fill("5.3");
   await expect(again.getByRole("row", { name: /mL per kg/ })).toContainText("6.00");
-  await expect(again.getByRole("row", { name: /% weight by weight/ })).toContainText("0.53");
+  await expect(again.getByRole("row", { name: /% w\/w/ })).toContainText("0.53");
   await again.getByRole("button", { name: "Keep it" }).click();
 
   /* Bottle, use, find again. */

@@ -30,6 +30,8 @@ test("on a wide screen: result beside the inputs, keyboard alone, two stills at 
   await page.getByRole("radio", { name: "Fresh" }).focus();
   await page.keyboard.press("ArrowRight");
   await expect(page.getByRole("radio", { name: "Wilted" })).toBeChecked();
+  await page.keyboard.press("ArrowLeft");
+  await expect(page.getByRole("radio", { name: "Fresh" })).toBeChecked();
 
   /* Two runs at once, each one click from the other. */
   await lightTwo(page);

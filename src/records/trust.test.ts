@@ -164,7 +164,8 @@ test("a plan that ends by worth says so at the still: heat off comes when ten mo
     waterMl: 5500,
     stop: { worthMlPer10Min: 0.2 },
   };
-  const planned = { ...run, plan: { ...run.plan, stop: request.stop, request } };
+  const forecast = { ...run.plan.forecast, spendableMl: 4000 };
+  const planned = { ...run, plan: { ...run.plan, forecast, stop: request.stop, request } };
   const at = Date.parse("2026-05-04T08:34:00Z");
   const { live } = liveRun(planned, runState(entries), at);
   const ends = stopAlone(request, request.stop);

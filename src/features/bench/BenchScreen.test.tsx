@@ -77,7 +77,7 @@ test("a place is kept only whole, for the cockpit's dusk alone", () => {
   expect(setting().place).toBeUndefined();
   type("Longitude", "-8.2");
   expect(setting().place).toEqual({ latitude: 47.5, longitude: -8.2 });
-  choose("The cockpit's light", "Always dark");
+  choose("The cockpit's theme", "Always dark");
   expect(screen.queryByRole("textbox", { name: "Latitude" })).not.toBeInTheDocument();
   expect(setting().cockpitLight).toBe("night");
 });

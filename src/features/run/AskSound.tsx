@@ -21,7 +21,7 @@ export function AskSound({ preferences }: { preferences: Setting }) {
         Sound and a buzz when something is due?
       </Txt>
       <View className="flex-row gap-1">
-        <Button label="Yes" size="cockpit" className="min-w-[64px]" onPress={() => answer(true)} />
+        <Button label="Yes" size="small" onPress={() => answer(true)} />
         <Button
           label="No"
           look="plain"

@@ -82,7 +82,7 @@ export const CockpitButtons = memo(function CockpitButtons({
   }
   const distilling = phase === "distilling";
   return (
-    <View className="gap-2">
+    <View className="gap-[6px]">
       <View className="flex-row gap-2">
         {distilling ? (
           <>

@@ -44,11 +44,11 @@ export const CockpitHead = memo(function CockpitHead({
 }: HeadProps) {
   return (
     <View className="flex-row flex-wrap items-center justify-end gap-x-2">
-      <View className="min-w-[210px] flex-1 flex-row items-center">
+      <View className="min-w-[150px] flex-1 flex-row items-center">
         <Link href="/" asChild>
           <Pressable
             aria-label="Today"
-            className="-ml-3 min-h-[64px] min-w-[64px] items-center justify-center"
+            className="-ml-4 min-h-[64px] min-w-[64px] items-center justify-center"
           >
             <ChevronLeft size={22} color="var(--soft)" />
           </Pressable>
@@ -64,7 +64,7 @@ export const CockpitHead = memo(function CockpitHead({
         role="button"
         aria-label={probe ? `Probe and scale: ${probe}` : "Connect a probe and scale"}
         onPress={onProbe}
-        className="min-h-[64px] min-w-[64px] items-center justify-center rounded-[14px] active:opacity-80"
+        className="-mx-2 min-h-[64px] min-w-[64px] items-center justify-center rounded-[14px] active:opacity-80"
       >
         <Thermometer
           size={22}
@@ -95,7 +95,11 @@ export const ClockRow = memo(function ClockRow({ state, watched, live, run }: Co
   return (
     <View className="flex-row items-end justify-between gap-3">
       <View className="min-w-0 shrink">
-        <Txt variant="clock" accessibilityLabel={`${clock.text}, ${clock.since}`}>
+        <Txt
+          variant="clock"
+          className="leading-[50px]"
+          accessibilityLabel={`${clock.text}, ${clock.since}`}
+        >
           {clock.text}
         </Txt>
         <Txt variant="label">

@@ -56,13 +56,15 @@ function Gauge({
 }) {
   return (
     <Card wash={alarm ? "ember" : "panel"} className="min-w-[92px] flex-1 px-3 py-1">
-      <Txt variant="small">{label}</Txt>
+      <Txt variant="small" className="leading-[17px]">
+        {label}
+      </Txt>
       <Text
         className={`font-bold text-[18px] leading-[23px] ${alarm ? "text-ember-ink" : "text-ink"}`}
       >
         {value}
       </Text>
-      <Txt variant="small" className={alarm ? "text-ember-ink" : ""}>
+      <Txt variant="small" className={`leading-[17px] ${alarm ? "text-ember-ink" : ""}`}>
         {detail}
       </Txt>
     </Card>

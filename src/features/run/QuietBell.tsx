@@ -47,7 +47,7 @@ export const QuietBell = memo(function QuietBell({ minute }: Props) {
             : "Silent: turn the sound on"
       }
       onPress={press}
-      className="min-h-[64px] min-w-[64px] items-center justify-end rounded-[14px] active:opacity-80"
+      className="min-h-[48px] min-w-[48px] items-center justify-end rounded-[14px] active:opacity-80"
     >
       <Icon size={22} color={on ? "var(--leaf)" : "var(--soft)"} />
       <Txt variant="label">{on ? "sound" : until ? `until ${until}` : "silent"}</Txt>

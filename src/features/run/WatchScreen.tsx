@@ -163,7 +163,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
       {pinned ? (
         <AlarmBar {...parts} early={early} log={log} onTrouble={openTrouble} />
       ) : wide ? null : (
-        <View className="border-t border-line px-3 py-2">{buttons}</View>
+        <View className="border-t border-line px-3 py-1">{buttons}</View>
       )}
       <CockpitSheets
         {...parts}

@@ -123,7 +123,7 @@ test("sound is asked for once, before it drips", () => {
   const { store } = renderWith(<Watched />, [sampleStill(), sampleRun(dripping.slice(0, 1))]);
   press("No");
   expect(screen.queryByText("Sound and a buzz when something is due?")).not.toBeInTheDocument();
-  expect(screen.getByRole("button", { name: "Sound is off: turn it on" })).toBeVisible();
+  expect(screen.getByRole("button", { name: "Silent: turn the sound on" })).toBeVisible();
   expect(Object.values(store.getState().setting.entities)[0]).toMatchObject({ cueSound: false });
 });
 

@@ -105,7 +105,7 @@ test("a run's sheet holds plan against what was, yields on every basis, and the 
   await sheet(measured);
   expect(screen.getByText(/^Expected|^expected \d/)).toBeVisible();
   expect(screen.getByText(/^25 min after heat on; planned \d\d min$/)).toBeVisible();
-  expect(screen.getByText(/mL\/kg · .* % by weight/)).toBeVisible();
+  expect(screen.getByText(/mL\/kg · .* % w\/w/)).toBeVisible();
   expect(screen.getByText("sweet")).toBeVisible();
   expect(screen.getByText("Jar swapped")).toBeVisible();
   fireEvent.click(screen.getByRole("button", { name: "Correct the measures" }));
