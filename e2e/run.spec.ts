@@ -65,6 +65,10 @@ test("a whole run against the simulated probe and scale, with a leak on the way;
   await page.getByRole("button", { name: "Probe and scale: live" }).click();
   await page.getByRole("checkbox", { name: "A leak" }).click();
   await page.getByRole("button", { name: "Close" }).click();
+  await expect(page.getByRole("dialog")).toBeHidden();
+  await expect
+    .poll(() => page.evaluate(() => (history.state as { sheet?: number } | null)?.sheet ?? null))
+    .toBeNull();
   /* The probe is heard on any screen, and what is wrong stands there too. */
   await page.goto("/shelf");
   await page

@@ -12,9 +12,10 @@ interface Picture {
 }
 
 const planned = async (page: Page) => {
-  await page
-    .getByLabel("Plant", { exact: true })
-    .selectOption({ label: "Clary sage, flowering tops" });
+  const plant = page.getByRole("combobox", { name: "Plant", exact: true });
+  await plant.fill("Clary sage, flowering tops");
+  await page.getByRole("option").first().waitFor();
+  await plant.press("Enter");
   await page.getByRole("textbox", { name: "I have" }).fill("1.8");
   await page.getByLabel("I have: unit").selectOption("kg");
   await page

@@ -97,7 +97,7 @@ export const ClockRow = memo(function ClockRow({ state, watched, live, run }: Co
       <View className="min-w-0 shrink">
         <Txt
           variant="clock"
-          className="leading-[50px]"
+          style={{ lineHeight: 50 }}
           accessibilityLabel={`${clock.text}, ${clock.since}`}
         >
           {clock.text}
