@@ -22,7 +22,7 @@ export function runMark({ id, number, entries, deletedAt }: Run): string {
   return `${prefix}${over ? "over" : "open"}/${number}/${id}`;
 }
 
-/** What the keys of a store tell of its runs, by id. A run that any key calls open is. */
+/** What the keys of a store tell of its runs, by id. Old keys stay, so one that says over outweighs one that says open. */
 export function runMarks(keys: readonly string[]): Map<string, Mark> {
   const marks = new Map<string, Mark>();
   for (const key of keys) {
