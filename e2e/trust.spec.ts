@@ -95,6 +95,29 @@ test("heat off well before the stop asks once; Back and Close bring the focus ba
   await expect(page.getByRole("heading", { name: "Let it settle" })).toBeFocused();
 });
 
+test("a double tap on what the next phase replaces notes one thing; Reading stays where it was", async ({
+  page,
+}) => {
+  await addCopperPot(page);
+  await planLavender(page, "600");
+  await lightIt(page);
+  const reading = await middleOf(page, "Reading");
+  for (const [name, next] of [
+    ["It boils", "Warming the charge"],
+    ["First drop", "Distilling"],
+  ] as const) {
+    const { x, y } = await middleOf(page, name);
+    await secondTap(page, { x, y, gap: 150 });
+    await page.touchscreen.tap(x, y);
+    await expect.poll(() => page.evaluate(() => document.body.dataset.second)).toBe("done");
+    await expect(page.getByRole("heading", { name: next })).toBeVisible();
+    expect(Math.abs((await middleOf(page, "Reading")).x - reading.x)).toBeLessThan(10);
+    await expect(page.locator("[data-shield]")).toHaveCount(0);
+  }
+  await expect(page.getByRole("button", { name: "Log, 3" })).toBeVisible();
+  await expect(page.getByRole("dialog")).toBeHidden();
+});
+
 test("measures typed and not kept outlive Back and a reload, and Enter keeps them", async ({
   page,
 }) => {

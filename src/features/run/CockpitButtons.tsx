@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
-import type { RunState } from "@/records/runState";
+import type { RunState } from "@/logbook/run/runState";
 import { Button } from "@/ui/primitives/Button";
 import { useAfterAnswer } from "@/ui/useAfterAnswer";
 import { HeatOffButton, type EarlyBy } from "./HeatOffButton";
@@ -29,7 +29,10 @@ interface Props {
   heatOffElsewhere?: boolean;
 }
 
-/** Big buttons for a wet thumb, always in the same nine places. */
+/**
+ * Big buttons for a wet thumb. What stays from one phase to the next stays in its place: nobody who
+ * aims at Reading as the first drop is noted may open another sheet.
+ */
 export const CockpitButtons = memo(function CockpitButtons({
   runId,
   phase,
@@ -44,12 +47,13 @@ export const CockpitButtons = memo(function CockpitButtons({
   const sheet = (name: SheetName, label: string) => (
     <Opener label={label} shortcut={keys[name]} onOpen={() => onOpen(name)} />
   );
-  const tap = (type: Tapped, label: string, noted: string, look: "quiet" | "main" = "quiet") => (
+  const tap = (type: Tapped, label: string, noted: string, { main = false, wide = false } = {}) => (
     <Tap
       key={type}
       shortcut={type === "jarSwapped" ? "j" : undefined}
       label={label}
-      look={look}
+      look={main ? "main" : "quiet"}
+      className={`${wide ? "flex-[2]" : "flex-1"} px-1`}
       entries={entries}
       onTap={() => log.tap(type, noted)}
     />
@@ -84,22 +88,21 @@ export const CockpitButtons = memo(function CockpitButtons({
   return (
     <View className="gap-[6px]">
       <View className="flex-row gap-2">
+        {sheet("reading", "Reading")}
         {distilling ? (
           <>
-            {sheet("reading", "Reading")}
-            {tap("jarSwapped", "Swap jar", `Jar ${jars} put aside.`)}
             {sheet("drips", "Count drips")}
+            {tap("jarSwapped", "Swap jar", `Jar ${jars} put aside.`)}
           </>
         ) : (
           <>
-            {phase === "heating" ? tap("boiling", "It boils", "Boiling noted.", "main") : null}
-            {tap(
-              "firstDrop",
-              "First drop",
-              "First drop noted.",
-              phase === "warming" ? "main" : "quiet",
-            )}
-            {sheet("reading", "Reading")}
+            {phase === "heating"
+              ? tap("boiling", "It boils", "Boiling noted.", { main: true })
+              : null}
+            {tap("firstDrop", "First drop", "First drop noted.", {
+              main: phase === "warming",
+              wide: phase === "warming",
+            })}
           </>
         )}
       </View>

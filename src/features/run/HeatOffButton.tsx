@@ -4,8 +4,8 @@ import { showDuration } from "@/core";
 import { Button } from "@/ui/primitives/Button";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
-import type { LiveRun } from "@/records/liveRun";
-import { whatNow } from "@/records/whatNow";
+import type { LiveRun } from "@/logbook/run/liveRun";
+import { whatNow } from "@/words/whatNow";
 import { useAfterAnswer } from "@/ui/useAfterAnswer";
 import { Tap } from "./Tap";
 
@@ -35,7 +35,7 @@ interface Props {
 }
 
 /** Heat off: at once where anything is dangerous or the stop is near, asked about once where it is not. */
-export function HeatOffButton({ hint, entries, early, onOff, className }: Props) {
+export function HeatOffButton({ hint, entries, early, onOff, className = "flex-1 px-1" }: Props) {
   const [asked, setAsked] = useState<EarlyBy>();
   const [, later] = useAfterAnswer();
   return (

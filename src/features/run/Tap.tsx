@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Button } from "@/ui/primitives/Button";
+import { shieldTaps } from "@/ui/shieldTaps";
 
 interface Props {
   label: string;
@@ -10,19 +11,14 @@ interface Props {
   entries: number;
   /** False: nothing was noted. */
   onTap: () => boolean;
-  className?: string;
+  className: string;
 }
 
-/** Writes into the log. It lights up with the tap, until what is drawn has the entry. */
-export function Tap({
-  label,
-  hint,
-  shortcut,
-  look,
-  entries,
-  onTap,
-  className = "flex-1 px-1",
-}: Props) {
+/**
+ * Writes into the log. It lights up with the tap, until what is drawn has the entry. Another button may
+ * have taken its place by then: a double tap on "It boils" must not note the first drop as well.
+ */
+export function Tap({ label, hint, shortcut, look, entries, onTap, className }: Props) {
   const [noting, setNoting] = useState<number>();
   return (
     <Button
@@ -33,7 +29,11 @@ export function Tap({
       label={label}
       hint={hint}
       shortcut={shortcut}
-      onPress={() => onTap() && setNoting(entries)}
+      onPress={(button) => {
+        if (!onTap()) return;
+        setNoting(entries);
+        shieldTaps(button.getBoundingClientRect());
+      }}
     />
   );
 }

@@ -2,12 +2,12 @@ import { useKeepAwake } from "expo-keep-awake";
 import { useRouter } from "expo-router";
 import { Pressable, View } from "react-native";
 import { showClock, showDuration, showVolume, words, fixed } from "@/core";
-import { latestKnown, liveRun, type LiveRun } from "@/records/liveRun";
+import { latestKnown, liveRun, type LiveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
-import { runNow } from "@/records/runClock";
-import type { RunState } from "@/records/runState";
+import { runNow } from "@/logbook/run/runClock";
+import type { RunState } from "@/logbook/run/runState";
 import type { Still } from "@/records/still";
-import { soonestFirst, whatNow } from "@/records/whatNow";
+import { soonestFirst, whatNow } from "@/words/whatNow";
 import { useAppSelector, useInstruments, usePlantBook } from "@/store/hooks";
 import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { selectPreferences } from "@/store/selectors";
@@ -19,8 +19,9 @@ import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
 import { earlyBy, HeatOffButton } from "./HeatOffButton";
 import { Levels } from "./Levels";
-import { phaseOf } from "./runWords";
-import { useLog } from "./useLog";
+import { phaseOf } from "@/words/runWords";
+import { Tap } from "./Tap";
+import { useLog, type Tapped } from "./useLog";
 
 interface Watched {
   run: Run;
@@ -100,6 +101,7 @@ function SmallCockpit({ run, state, live, still, now }: Watched) {
   const log = useLog(run.id);
   const from = state.firstDropAt ?? state.litAt ?? now;
   const open = () => router.push(`/runs/${run.id}/watch`);
+  const next = nextTap(state);
   return (
     <Card className="gap-2">
       <View className="flex-row items-end justify-between gap-3">
@@ -118,32 +120,15 @@ function SmallCockpit({ run, state, live, still, now }: Watched) {
         <Txt variant="small">{`${words(showVolume(live.live.distillateMl, units))} so far, ${fixed(live.live.rateMlPerMin, 0)} mL a minute, heat off in ${showDuration(Math.max(0, live.live.minutesToHeatOff))}`}</Txt>
       ) : null}
       <View className="flex-row gap-2">
-        {state.phase === "heating" ? (
-          <Button
-            size="cockpit"
-            className="flex-1"
-            label="It boils"
-            hint={`It boils: ${run.stillName}`}
-            onPress={() => log.tap("boiling", "Boiling noted.")}
-          />
-        ) : state.phase === "warming" ? (
-          <Button
-            size="cockpit"
-            className="flex-1"
-            label="First drop"
-            hint={`First drop: ${run.stillName}`}
-            onPress={() => log.tap("firstDrop", "First drop noted.")}
-          />
-        ) : (
-          <Button
-            size="cockpit"
-            className="flex-1"
-            look="quiet"
-            label="Swap jar"
-            hint={`Swap jar: ${run.stillName}`}
-            onPress={() => log.tap("jarSwapped", `Jar ${state.jars} put aside.`)}
-          />
-        )}
+        <Tap
+          key={next.type}
+          className="flex-1"
+          look={next.type === "jarSwapped" ? "quiet" : "main"}
+          label={next.label}
+          hint={`${next.label}: ${run.stillName}`}
+          entries={state.entries.length}
+          onTap={() => log.tap(next.type, next.noted)}
+        />
         <Button
           size="cockpit"
           className="flex-1"
@@ -161,4 +146,12 @@ function SmallCockpit({ run, state, live, still, now }: Watched) {
       </View>
     </Card>
   );
+}
+
+/** What is most likely noted next. */
+function nextTap({ phase, jars }: RunState): { type: Tapped; label: string; noted: string } {
+  if (phase === "heating") return { type: "boiling", label: "It boils", noted: "Boiling noted." };
+  if (phase === "warming")
+    return { type: "firstDrop", label: "First drop", noted: "First drop noted." };
+  return { type: "jarSwapped", label: "Swap jar", noted: `Jar ${jars} put aside.` };
 }

@@ -19,7 +19,8 @@ const sizes = {
 
 interface Props {
   label: string;
-  onPress: () => void;
+  /** Is handed the button itself. */
+  onPress: (button: Element) => void;
   look?: keyof typeof looks;
   size?: keyof typeof sizes;
   disabled?: boolean;
@@ -57,7 +58,7 @@ export function Button({
       disabled={disabled}
       onPress={(event) => {
         const { detail = 1 } = event.nativeEvent as unknown as { detail?: number };
-        if (!once || detail < 2) onPress();
+        if (!once || detail < 2) onPress(event.currentTarget as unknown as Element);
       }}
       className={`flex-row items-center justify-center border active:opacity-80 ${lit ? litLook : looks[look].box} ${sizes[size].box} ${disabled ? "opacity-40" : ""} ${className}`}
     >
