@@ -1,7 +1,7 @@
 /* Forecasts one run: a request as JSON on standard input, the answer as JSON on standard output. */
 import { readFileSync } from "node:fs";
 import { forecastRun } from "../src/core";
-import { forecastRequestSchema } from "../src/records/forecastRequest";
+import { forecastRequestSchema } from "../src/messages/forecastRequest";
 
 const faults = answer();
 if (faults) {

@@ -1,7 +1,7 @@
 /* Prints the catalogue as JSON, for scripts. Refuses to when an entry is not whole. */
 import { z } from "zod";
 import { compounds, compoundVapourPressurePa, plants } from "../src/core";
-import { compoundSchema, plantSchema } from "../src/records/plant";
+import { compoundSchema, plantSchema } from "../src/messages/plant";
 
 const read = z
   .object({ plants: z.array(plantSchema), compounds: z.array(compoundSchema) })

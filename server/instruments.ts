@@ -1,6 +1,6 @@
 import express, { Router, type Request, type Response } from "express";
 import { z } from "zod";
-import { simulationChangeSchema, simulationSchema } from "../src/records/instrumentMessages";
+import { simulationChangeSchema, simulationSchema } from "../src/messages/instrumentMessages";
 import type { RunningSimulation, Simulations } from "./simulations";
 
 /** Simulated probe and scale: started with a plan, read as server-sent events, told to misbehave. */

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { virtualStill, type Fault, type VirtualStill } from "../src/core";
-import type { InstrumentSample, Simulation } from "../src/records/instrumentMessages";
+import type { InstrumentSample, Simulation } from "../src/messages/instrumentMessages";
 
 /** A simulated still that runs by the clock, and the samples it has sent. */
 export interface RunningSimulation {

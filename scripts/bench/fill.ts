@@ -1,7 +1,7 @@
 import type { Page } from "@playwright/test";
 import { buildDemo } from "../../src/demo/buildDemo";
 import type { AnyRecord } from "../../src/records/record";
-import { runState } from "../../src/records/runState";
+import { runState } from "../../src/logbook/run/runState";
 
 /** Puts records into a person's logbook behind the app's back. */
 export async function fill(page: Page, records: AnyRecord[]): Promise<void> {

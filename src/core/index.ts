@@ -80,6 +80,15 @@ export { deviceLanguage, measuresInOunces, speak } from "./units/language";
 export * from "./units/dates";
 export * from "./units/format";
 export {
+  inUnit,
+  meaningOf,
+  readNumber,
+  toInput,
+  type NumberInput,
+  type NumberRange,
+  type ReadNumber,
+} from "./units/numberInput";
+export {
   fromCanonical,
   toCanonical,
   units,

@@ -7,15 +7,15 @@ import {
   type ChargePlan,
   type ForecastRequest,
 } from "@/core";
-import { asRunPlan } from "@/records/asRunPlan";
+import { asRunPlan } from "@/logbook/run/asRunPlan";
 import type { Entry } from "@/records/entry";
 import type { Harvest } from "@/records/harvest";
-import { readyMadeStills } from "@/records/readyMadeStills";
+import { readyMadeStills } from "@/logbook/still/readyMadeStills";
 import type { AnyRecord } from "@/records/record";
 import type { Run } from "@/records/run";
 import { defaultPreferences } from "@/records/setting";
 import type { Still } from "@/records/still";
-import { stillFigures } from "@/records/stillFigures";
+import { stillFigures } from "@/logbook/still/stillFigures";
 import { products } from "./products";
 import { season, type SeasonRun } from "./season";
 import { five, minute, stamp, startOf, tenth, times } from "./stamp";

@@ -1,8 +1,8 @@
-import type { PlantBook } from "@/records/plantBook";
+import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { Bottle, Use } from "@/records/bottle";
-import { leftInBottle } from "@/records/bottleLevel";
+import { leftInBottle } from "@/logbook/shelf/bottleLevel";
 import type { Lot } from "@/records/lot";
-import type { RunSummary } from "@/records/runSummary";
+import type { RunSummary } from "@/logbook/run/runSummary";
 
 /**
  * Rows as CSV (RFC 4180, UTF-8 with a header row). Text that a spreadsheet would take for a formula

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { Channel } from "@/core";
-import { canBeSample, channels } from "@/records/instrumentMessages";
+import { canBeSample, channels } from "@/messages/instrumentMessages";
 import { chunkSamples, type SampleChunk } from "@/records/sampleChunk";
 
 /** A probe's log as a table: its header, and its rows as text. */

@@ -1,5 +1,5 @@
 import type { Run } from "@/records/run";
-import type { RunState } from "@/records/runState";
+import type { RunState } from "@/logbook/run/runState";
 import type { StillHandling } from "./instrumentLine";
 
 /** What has been done to a run's still, as its log has it. */

@@ -2,7 +2,7 @@ import { entryAt, sampleRun } from "@/testing/sampleRecords";
 import { memoryStorage } from "@/testing/memoryStorage";
 import { exclusiveAccess } from "@/storage/exclusive";
 import { openSampleStorage } from "@/storage/sampleStorage";
-import { runState } from "@/records/runState";
+import { runState } from "@/logbook/run/runState";
 import { handlingOf } from "./handlingOf";
 import { openInstrumentLines } from "./instrumentLines";
 

@@ -1,5 +1,5 @@
 import type { Fault } from "@/core";
-import { simulationStateSchema } from "@/records/instrumentMessages";
+import { simulationStateSchema } from "@/messages/instrumentMessages";
 import type { SampleStorage } from "@/storage/sampleStorage";
 import { postJson } from "./postJson";
 import { SampleFeed } from "./sampleFeed";

@@ -1,4 +1,4 @@
-import type { Latest } from "@/records/liveRun";
+import type { Latest } from "@/logbook/run/liveRun";
 import type { SampleStorage } from "@/storage/sampleStorage";
 import { InstrumentLine } from "./instrumentLine";
 import { latestOf } from "./latestOf";

@@ -1,5 +1,5 @@
 import { bisectLeft } from "d3-array";
-import type { Latest } from "@/records/liveRun";
+import type { Latest } from "@/logbook/run/liveRun";
 import type { SampleFeed } from "./sampleFeed";
 
 /* One point a minute of the scale is plenty for a rate. */

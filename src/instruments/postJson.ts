@@ -1,4 +1,4 @@
-import { refusalSchema } from "@/records/instrumentMessages";
+import { refusalSchema } from "@/messages/instrumentMessages";
 
 /** Sends an object to the server and gives its answer. @throws with the server's reason when it refuses. */
 export async function postJson(address: string, body: object): Promise<unknown> {

@@ -3,7 +3,7 @@ import {
   channels,
   instrumentSampleSchema,
   type InstrumentSample,
-} from "@/records/instrumentMessages";
+} from "@/messages/instrumentMessages";
 import { chunkSamples, type SampleChunk } from "@/records/sampleChunk";
 
 interface Line {

@@ -1,11 +1,8 @@
 import { nanoid } from "nanoid";
 import { z } from "zod";
-import { limits, within } from "./limits";
+import { moment } from "@/messages/moment";
+import { limits, within } from "@/messages/limits";
 
-/** A moment as ISO 8601 with its offset or Z: unaffected by the device's time zone. */
-export const moment = z.iso.datetime({ offset: true });
-/** A day, `YYYY-MM-DD`, as the person's calendar has it. */
-export const day = z.iso.date();
 /**
  * What names a record: letters, digits, _ and -, and never a name that every JavaScript object has
  * of its own, so that no look-up by it can find anything else.

@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { day, id, longText, moment, positive, recordBase, shortText } from "./base";
+import { day, moment } from "@/messages/moment";
+import { id, longText, positive, recordBase, shortText } from "./base";
 
 /** One container of a lot. */
 export const bottleSchema = z.object({

@@ -1,6 +1,7 @@
 import { z } from "zod";
-import { amount, id, longText, moment, positive, shortText } from "./base";
-import { limits, within } from "./limits";
+import { moment } from "@/messages/moment";
+import { amount, id, longText, positive, shortText } from "./base";
+import { limits, within } from "@/messages/limits";
 
 /* One thing that happened at the still. Entries are only ever added: a correction is an entry too. */
 const common = { id, at: moment, note: longText.optional() };

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { plantStates } from "@/core";
-import { amount, day, longText, positive, recordBase, shortText } from "./base";
+import { day } from "@/messages/moment";
+import { amount, longText, positive, recordBase, shortText } from "./base";
 
 export const plantState = z.enum(plantStates);
 

@@ -1,6 +1,7 @@
 import { z } from "zod";
-import { amount, day, id, longText, recordBase, shortText } from "./base";
-import { limits, within } from "./limits";
+import { day } from "@/messages/moment";
+import { amount, id, longText, recordBase, shortText } from "./base";
+import { limits, within } from "@/messages/limits";
 
 /** A product of one or more runs. */
 export const lotSchema = z.object({

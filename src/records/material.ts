@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { compounds, keepingClasses, mostTotal, tissues } from "@/core";
 import { positive, recordBase, shortText } from "./base";
-import { limits, within } from "./limits";
+import { limits, within } from "@/messages/limits";
 
 const share = within(limits.share);
 const words = z.string().max(300);

@@ -1,9 +1,10 @@
 import { z } from "zod";
-import { amount, id, moment, positive, recordBase, shortText } from "./base";
+import { moment } from "@/messages/moment";
+import { amount, id, positive, recordBase, shortText } from "./base";
 import { entrySchema } from "./entry";
-import { forecastRequestSchema } from "./forecastRequest";
+import { forecastRequestSchema } from "@/messages/forecastRequest";
 import { plantState } from "./harvest";
-import { limits } from "./limits";
+import { limits } from "@/messages/limits";
 import { planDraftSchema } from "./planDraft";
 
 const range = z.object({ p10: amount, p50: amount, p90: amount });

@@ -1,6 +1,7 @@
 import { z } from "zod";
-import { id, moment } from "./base";
-import { canBeSample, channels } from "./instrumentMessages";
+import { moment } from "@/messages/moment";
+import { id } from "./base";
+import { canBeSample, channels } from "@/messages/instrumentMessages";
 
 /** How many samples make a chunk: ten minutes at one a second. */
 export const chunkSamples = 600;

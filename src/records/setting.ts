@@ -1,8 +1,9 @@
 import { z } from "zod";
 import { deviceLanguage, measuresInOunces } from "@/core";
-import { moment, recordBase, shortText } from "./base";
+import { moment } from "@/messages/moment";
+import { recordBase, shortText } from "./base";
 import { planDraftSchema } from "./planDraft";
-import { limits, within } from "./limits";
+import { limits, within } from "@/messages/limits";
 
 /** The one record of preferences; its id is always `preferences`. */
 export const settingSchema = z.object({

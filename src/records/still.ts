@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { heatKinds } from "@/core";
-import { amount, moment, positive, recordBase, shortText } from "./base";
-import { limits, within } from "./limits";
+import { moment } from "@/messages/moment";
+import { amount, positive, recordBase, shortText } from "./base";
+import { limits, within } from "@/messages/limits";
 
 /** A person's still: enough to draw it and to compute with it. */
 export const stillSchema = z.object({

@@ -1,5 +1,5 @@
 import type { Run } from "@/records/run";
-import { runState } from "@/records/runState";
+import { runState } from "@/logbook/run/runState";
 
 /*
  * A run's number, and whether it is over, stand in a key of their own beside its record: the keys are

@@ -1,5 +1,5 @@
 import { createSelector } from "@reduxjs/toolkit";
-import { runState } from "@/records/runState";
+import { runState } from "@/logbook/run/runState";
 import { entitiesOf } from "./selectors";
 import type { RootState } from "./store";
 

@@ -1,6 +1,6 @@
 import { createSelector } from "@reduxjs/toolkit";
 import { defaultPreferences, preferencesId, type Setting } from "@/records/setting";
-import { plantBook } from "@/records/plantBook";
+import { plantBook } from "@/logbook/plant/plantBook";
 import { kinds, type AnyRecord, type Kind, type RecordOf } from "@/records/record";
 import type { RootState } from "./store";
 

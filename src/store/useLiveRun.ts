@@ -1,7 +1,7 @@
-import { latestKnown, liveRun, type LiveRun } from "@/records/liveRun";
+import { latestKnown, liveRun, type LiveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
-import { runNow } from "@/records/runClock";
-import type { RunState } from "@/records/runState";
+import { runNow } from "@/logbook/run/runClock";
+import type { RunState } from "@/logbook/run/runState";
 import { useAppSelector, useInstruments } from "./hooks";
 
 /** Where a run stands at a moment of the wall clock (ms), with what its probe says; read anew at each tick. */

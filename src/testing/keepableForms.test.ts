@@ -1,18 +1,17 @@
 import fc from "fast-check";
-import { plantById } from "@/core";
+import { plantById, readNumber, toInput } from "@/core";
 import { bottleFormSchema } from "@/features/shelf/bottleForm";
-import { ownFromForm, plantFormDefaults, plantFormSchema } from "@/features/bench/plantForm";
-import { stillFormDefaults, stillFormSchema, stillFromForm } from "@/features/bench/stillForm";
+import { ownFromForm, plantFormDefaults, plantFormSchema } from "@/features/plants/plantForm";
+import { stillFormDefaults, stillFormSchema, stillFromForm } from "@/features/stills/stillForm";
 import { readableAmount } from "@/features/run/readableAmount";
 import { readingSchema } from "@/features/run/readingForm";
 import { asResult, separateDefaults, separateSchema } from "@/features/separate/separateForm";
 import { newRecord } from "@/records/base";
 import type { Entry } from "@/records/entry";
-import { limits, type Limit } from "@/records/limits";
+import { limits, type Limit } from "@/messages/limits";
 import { faultOf, openRecord } from "@/records/migrate";
 import type { AnyRecord } from "@/records/record";
 import { defaultPreferences, settingSchema } from "@/records/setting";
-import { readNumber, toInput } from "@/ui/primitives/numberInput";
 import { entryAt, sampleRun, sampleStill } from "./sampleRecords";
 
 /* What fingers, pastes and other countries put into a number field. */

@@ -1,10 +1,10 @@
 import { forecastRun, planCharges, plantById, type StillFigures } from "@/core";
 import type { Entry } from "@/records/entry";
-import { readyMadeStills } from "@/records/readyMadeStills";
+import { readyMadeStills } from "@/logbook/still/readyMadeStills";
 import type { Material } from "@/records/material";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
-import { stillFigures } from "@/records/stillFigures";
+import { stillFigures } from "@/logbook/still/stillFigures";
 
 const moment = "2026-05-04T08:00:00.000Z";
 const base = { version: 1 as const, createdAt: moment, updatedAt: moment };

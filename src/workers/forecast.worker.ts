@@ -1,7 +1,7 @@
 import { expose } from "comlink";
 import { forecastInSteps } from "@/core";
-import { forecastRequestSchema } from "@/records/forecastRequest";
-import type { ForecastRanges } from "./forecastMessages";
+import { forecastRequestSchema } from "@/messages/forecastRequest";
+import type { ForecastRanges } from "@/messages/forecastMessages";
 
 const samples = 1000;
 

@@ -1,7 +1,7 @@
 import { proxy, wrap, type Remote } from "comlink";
 import type { ForecastRequest } from "@/core";
 import type { ForecastWorker } from "./forecast.worker";
-import { forecastRangesSchema, type ForecastRanges } from "./forecastMessages";
+import { forecastRangesSchema, type ForecastRanges } from "@/messages/forecastMessages";
 
 /** A question on its way. */
 export interface Asked {

@@ -1,6 +1,6 @@
 import { expose } from "comlink";
 import { watchRun } from "@/core";
-import { watchQuestionSchema, type WatchAnswer } from "./watchMessages";
+import { watchQuestionSchema, type WatchAnswer } from "@/messages/watchMessages";
 
 /* The fan reaches this much past the end, so that going on can be seen. */
 const beyond = 1.15;

@@ -1,6 +1,6 @@
 import { wrap, type Remote } from "comlink";
 import type { WatchWorker } from "./watch.worker";
-import { watchAnswerSchema, type WatchAnswer, type WatchQuestion } from "./watchMessages";
+import { watchAnswerSchema, type WatchAnswer, type WatchQuestion } from "@/messages/watchMessages";
 
 let remote: Remote<WatchWorker> | undefined;
 

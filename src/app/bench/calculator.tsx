@@ -1,1 +1,1 @@
-export { CalculatorScreen as default } from "@/features/bench/CalculatorScreen";
+export { CalculatorScreen as default } from "@/features/calculator/CalculatorScreen";

@@ -1,1 +1,1 @@
-export { DataScreen as default } from "@/features/bench/DataScreen";
+export { DataScreen as default } from "@/features/data/DataScreen";

@@ -54,6 +54,11 @@ export const schoolQuestions: readonly SchoolQuestion[] = [
         claim: "For low yields: water that has taken its fill of oil takes no more.",
         effect: "Only the pot's own water dissolves oil; no hydrosol is kept.",
       },
+      {
+        id: "bowl",
+        name: "Bowl and lid",
+        claim: "Needs no condenser: a pot, a bowl and ice. For small tastes of a plant.",
+      },
     ],
     defaultIs: "The plant's own preference",
     reason: "The tissue decides what steam can reach.",

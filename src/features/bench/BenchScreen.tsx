@@ -9,8 +9,8 @@ import {
   words,
 } from "@/core";
 import { newRecord } from "@/records/base";
-import { heatWords } from "@/records/heatWords";
-import { readyMadeStills } from "@/records/readyMadeStills";
+import { heatWords } from "@/words/heatWords";
+import { readyMadeStills } from "@/logbook/still/readyMadeStills";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { changePreferences, keep } from "@/store/changes";

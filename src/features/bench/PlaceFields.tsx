@@ -1,12 +1,12 @@
+import { readNumber, toInput, type NumberRange } from "@/core";
 import { useState } from "react";
 import { View } from "react-native";
-import { limits } from "@/records/limits";
+import { limits } from "@/messages/limits";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { NumberField } from "@/ui/primitives/NumberField";
-import { readNumber, toInput, type NumberRange } from "@/ui/primitives/numberInput";
 import { Txt } from "@/ui/primitives/Txt";
 
 type Degree = keyof NonNullable<Setting["place"]>;

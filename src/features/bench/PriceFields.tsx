@@ -1,11 +1,11 @@
+import { readNumber, toInput, type NumberInput } from "@/core";
 import { useState } from "react";
 import { View } from "react-native";
-import { limits } from "@/records/limits";
+import { limits } from "@/messages/limits";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { NumberField } from "@/ui/primitives/NumberField";
-import { readNumber, toInput, type NumberInput } from "@/ui/primitives/numberInput";
 import { TextField } from "@/ui/primitives/TextField";
 
 type Price = "electricityPerKWh" | "gasPerKg" | "oilPerMl";

@@ -1,17 +1,18 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { unitsFor, type UnitName } from "@/core";
-import { limits } from "@/records/limits";
-import type { Setting } from "@/records/setting";
-import { changePreferences } from "@/store/changes";
-import { useAppDispatch } from "@/store/hooks";
-import { NumberField } from "@/ui/primitives/NumberField";
 import {
+  unitsFor,
+  type UnitName,
   readNumber,
   toInput,
   type NumberInput,
   type NumberRange,
-} from "@/ui/primitives/numberInput";
+} from "@/core";
+import { limits } from "@/messages/limits";
+import type { Setting } from "@/records/setting";
+import { changePreferences } from "@/store/changes";
+import { useAppDispatch } from "@/store/hooks";
+import { NumberField } from "@/ui/primitives/NumberField";
 
 type Field = keyof Setting["site"];
 

@@ -1,8 +1,8 @@
 import { fireEvent, screen, within } from "@testing-library/react";
 import { renderWith } from "@/testing/renderWith";
 import { sampleOwnPlant, sampleStill } from "@/testing/sampleRecords";
-import { CalculatorScreen } from "./CalculatorScreen";
-import { PlantsScreen } from "./PlantsScreen";
+import { CalculatorScreen } from "../calculator/CalculatorScreen";
+import { PlantsScreen } from "../plants/PlantsScreen";
 
 /** A question's card, by its heading. */
 const card = (question: string) =>

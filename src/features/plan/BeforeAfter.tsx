@@ -1,14 +1,14 @@
 import { useMemo } from "react";
 import { View } from "react-native";
 import { planCharges, showRange, type ChargePlan } from "@/core";
-import type { ForecastRanges } from "@/workers/forecastMessages";
+import type { ForecastRanges } from "@/messages/forecastMessages";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Table } from "@/ui/primitives/Table";
 import { Txt } from "@/ui/primitives/Txt";
-import { planFigures } from "./planFigures";
+import { planFigures } from "@/logbook/plan/planFigures";
 import type { PlanDraft } from "@/records/planDraft";
-import { readDraft } from "./readDraft";
+import { readDraft } from "@/logbook/plan/readDraft";
 import { useForecastRanges } from "./useForecastRanges";
 import type { PlanWork } from "./usePlanDraft";
 

@@ -10,7 +10,7 @@ import { Select } from "@/ui/primitives/Select";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
 import { plantsToFind } from "./plantsToFind";
-import { measureOf, measuresFor } from "./measureOf";
+import { measureOf, measuresFor } from "@/logbook/plan/measureOf";
 import type { PlanWork } from "./usePlanDraft";
 
 const stateWords = { fresh: "Fresh", wilted: "Wilted", dried: "Dried" };

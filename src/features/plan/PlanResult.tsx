@@ -18,19 +18,20 @@ import {
   type UnitSystem,
   fixed,
 } from "@/core";
-import { fuelWords } from "@/records/heatWords";
-import { lastWord } from "@/records/lastWord";
-import { receiverNouns } from "@/records/receiverWords";
-import { settlingTime, settlingWords } from "@/records/settlingTime";
+import { fuelWords } from "@/words/heatWords";
+import { lastWord } from "@/words/lastWord";
+import { receiverNouns } from "@/words/receiverWords";
+import { settlingTime } from "@/logbook/run/settlingTime";
+import { settlingWords } from "@/words/settlingWords";
 import type { Still } from "@/records/still";
-import { stillShape } from "@/records/stillFigures";
+import { stillShape } from "@/logbook/still/stillFigures";
 import { Fan } from "@/ui/charts/Fan";
 import { StillDrawing } from "@/ui/drawings/StillDrawing";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Tile } from "@/ui/primitives/Tile";
 import { Txt } from "@/ui/primitives/Txt";
-import type { ForecastRanges } from "@/workers/forecastMessages";
+import type { ForecastRanges } from "@/messages/forecastMessages";
 import type { RangesState } from "./useForecastRanges";
 import type { PlanWork } from "./usePlanDraft";
 

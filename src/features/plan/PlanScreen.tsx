@@ -22,15 +22,15 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
 import type { Change } from "./BeforeAfter";
 import { GoalFields } from "./GoalFields";
-import { makeReady } from "./makeReady";
-import { measureOf } from "./measureOf";
+import { makeReady } from "@/logbook/run/makeReady";
+import { measureOf } from "@/logbook/plan/measureOf";
 import { PlanAside } from "./PlanAside";
 import type { PlanDraft } from "@/records/planDraft";
 import { StillFields } from "./StillFields";
 import { useForecastRanges } from "./useForecastRanges";
 import { usePlanDraft, type PlanWork } from "./usePlanDraft";
 import { Ways } from "./Ways";
-import { schoolsFollowed, waysOfWorking } from "./waysOfWorking";
+import { schoolsFollowed, waysOfWorking } from "@/logbook/plan/waysOfWorking";
 
 /** From what is on the scale, or what is wished for, to a charge that is ready to load. */
 export function PlanScreen() {

@@ -1,8 +1,8 @@
 import { memo } from "react";
 import { View } from "react-native";
 import { unitsFor, type UnitName } from "@/core";
-import { methodWords } from "@/records/methodWords";
-import { receiverWords } from "@/records/receiverWords";
+import { methodWords } from "@/words/methodWords";
+import { receiverWords } from "@/words/receiverWords";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";

@@ -1,13 +1,14 @@
 import { View } from "react-native";
 import { planCharges, showDuration, showOil, showVolume, words, type UnitSystem } from "@/core";
-import { settlingTime, settlingWords } from "@/records/settlingTime";
+import { settlingTime } from "@/logbook/run/settlingTime";
+import { settlingWords } from "@/words/settlingWords";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 import type { PlanDraft } from "@/records/planDraft";
-import { readDraft, type PlanContext } from "./readDraft";
-import type { Way } from "./waysOfWorking";
+import { readDraft, type PlanContext } from "@/logbook/plan/readDraft";
+import type { Way } from "@/logbook/plan/waysOfWorking";
 
 interface Props {
   way: Way | undefined;

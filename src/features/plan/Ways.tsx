@@ -5,7 +5,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import type { PlanDraft } from "@/records/planDraft";
 import type { PlanWork } from "./usePlanDraft";
 import { WaySheet } from "./WaySheet";
-import type { Way } from "./waysOfWorking";
+import type { Way } from "@/logbook/plan/waysOfWorking";
 
 interface Props {
   plan: PlanWork;

@@ -1,5 +1,5 @@
-import type { PlantBook } from "@/records/plantBook";
-import type { RunSummary } from "@/records/runSummary";
+import type { PlantBook } from "@/logbook/plant/plantBook";
+import type { RunSummary } from "@/logbook/run/runSummary";
 import type { Found } from "@/ui/primitives/Combobox";
 
 /* As many as a hand has fingers: of these one is most likely meant. */

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from "react";
 import type { ForecastRequest } from "@/core";
 import { openForecaster, type Forecaster } from "@/workers/forecastClient";
-import type { ForecastRanges } from "@/workers/forecastMessages";
+import type { ForecastRanges } from "@/messages/forecastMessages";
 
 /** How a forecast is coming along. */
 export interface RangesState {

@@ -1,5 +1,5 @@
 import { useCallback, useMemo } from "react";
-import { summarise } from "@/records/runSummary";
+import { summarise } from "@/logbook/run/runSummary";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import {
@@ -11,7 +11,7 @@ import {
 } from "@/store/selectors";
 import type { Thunk } from "@/store/store";
 import { wholeDraft, type PlanDraft } from "@/records/planDraft";
-import { readDraft, type PlanContext } from "./readDraft";
+import { readDraft, type PlanContext } from "@/logbook/plan/readDraft";
 
 /** The plan's draft as kept, what it reads as, and how to change it. */
 export function usePlanDraft() {

@@ -1,10 +1,9 @@
 import { useState } from "react";
-import { unitsFor, type UnitSystem } from "@/core";
-import { limits } from "@/records/limits";
+import { unitsFor, type UnitSystem, readNumber, toInput } from "@/core";
+import { limits } from "@/messages/limits";
 import { Button } from "@/ui/primitives/Button";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
-import { readNumber, toInput } from "@/ui/primitives/numberInput";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 import { AgoChoice } from "./AgoChoice";

@@ -1,15 +1,14 @@
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { unitsFor, type UnitSystem } from "@/core";
-import { limits } from "@/records/limits";
+import { unitsFor, type UnitSystem, readNumber, toInput } from "@/core";
+import { limits } from "@/messages/limits";
 import type { Run } from "@/records/run";
-import type { RunState } from "@/records/runState";
+import type { RunState } from "@/logbook/run/runState";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
-import { readNumber, toInput } from "@/ui/primitives/numberInput";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import type { Log } from "./useLog";

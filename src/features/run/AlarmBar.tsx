@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { Pressable, Text, useWindowDimensions, View } from "react-native";
-import { whatNow } from "@/records/whatNow";
+import { whatNow } from "@/words/whatNow";
 import type { CockpitPart } from "./CockpitHead";
 import { HeatOffButton, type EarlyBy } from "./HeatOffButton";
 import type { Log } from "./useLog";

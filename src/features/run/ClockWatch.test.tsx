@@ -1,6 +1,6 @@
 import { act, fireEvent, screen } from "@testing-library/react";
 import type { Entry } from "@/records/entry";
-import { runNow } from "@/records/runClock";
+import { runNow } from "@/logbook/run/runClock";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun } from "@/testing/sampleRecords";
 import { ClockWatch } from "./ClockWatch";

@@ -1,14 +1,14 @@
 import { useEffect, useState, type ReactNode } from "react";
 import { View } from "react-native";
 import { showDuration } from "@/core";
-import { clockSlip, runNow, type TimeSeen } from "@/records/runClock";
+import { clockSlip, runNow, type TimeSeen } from "@/logbook/run/runClock";
 import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import type { Thunk } from "@/store/store";
 import { Button } from "@/ui/primitives/Button";
 import { Txt } from "@/ui/primitives/Txt";
 import { timeGoesOn } from "./timeGoesOn";
-import { timeOf } from "./runWords";
+import { timeOf } from "@/words/runWords";
 
 const everyMs = 1000;
 /* An entry may be noted in the very second that the clock is read. */

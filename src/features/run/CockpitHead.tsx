@@ -4,16 +4,16 @@ import Thermometer from "lucide-react-native/icons/thermometer";
 import { memo } from "react";
 import { Pressable, Text, View } from "react-native";
 import { showClock, showOil, showRange, type UnitSystem } from "@/core";
-import type { LiveRun } from "@/records/liveRun";
+import type { LiveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
-import { runNow } from "@/records/runClock";
-import type { RunState } from "@/records/runState";
-import { whatNow } from "@/records/whatNow";
+import { runNow } from "@/logbook/run/runClock";
+import type { RunState } from "@/logbook/run/runState";
+import { whatNow } from "@/words/whatNow";
 import { useNow } from "@/ui/useNow";
 import { Txt } from "@/ui/primitives/Txt";
-import type { WatchAnswer } from "@/workers/watchMessages";
+import type { WatchAnswer } from "@/messages/watchMessages";
 import { QuietBell } from "./QuietBell";
-import { phaseOf, timeOf } from "./runWords";
+import { phaseOf, timeOf } from "@/words/runWords";
 
 /** What every part of the cockpit is told. */
 export interface CockpitPart {

@@ -1,9 +1,15 @@
 import { useState } from "react";
 import { Pressable, Text, View } from "react-native";
-import { dripRateMlPerMin, dropsForRate, usualDropsPerMl, fixed } from "@/core";
+import {
+  dripRateMlPerMin,
+  dropsForRate,
+  usualDropsPerMl,
+  fixed,
+  readNumber,
+  toInput,
+} from "@/core";
 import { Button } from "@/ui/primitives/Button";
 import { NumberField } from "@/ui/primitives/NumberField";
-import { readNumber, toInput } from "@/ui/primitives/numberInput";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 import type { Log } from "./useLog";

@@ -1,9 +1,9 @@
 import { act, cleanup, fireEvent, screen } from "@testing-library/react";
-import { liveRun } from "@/records/liveRun";
-import { runState } from "@/records/runState";
+import { liveRun } from "@/logbook/run/liveRun";
+import { runState } from "@/logbook/run/runState";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
-import type { WatchAnswer } from "@/workers/watchMessages";
+import type { WatchAnswer } from "@/messages/watchMessages";
 import { ForecastSheet } from "./ForecastSheet";
 
 const run = sampleRun([

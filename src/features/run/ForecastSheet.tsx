@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { View } from "react-native";
 import { fuelFor, showDuration, showOil, showRange, words, type Percentiles, fixed } from "@/core";
-import type { LiveRun } from "@/records/liveRun";
+import type { LiveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
-import type { RunState } from "@/records/runState";
+import type { RunState } from "@/logbook/run/runState";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { Button } from "@/ui/primitives/Button";
@@ -13,8 +13,8 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
-import type { WatchAnswer } from "@/workers/watchMessages";
-import { doubtWords } from "./doubtWords";
+import type { WatchAnswer } from "@/messages/watchMessages";
+import { doubtWords } from "@/words/doubtWords";
 import type { Log } from "./useLog";
 
 interface Props {

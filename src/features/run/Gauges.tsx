@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { Text, View } from "react-native";
 import { showDuration, showTemperature, words, fixed } from "@/core";
-import type { Latest } from "@/records/liveRun";
+import type { Latest } from "@/logbook/run/liveRun";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 import type { CockpitPart } from "./CockpitHead";

@@ -1,11 +1,10 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { fixed } from "@/core";
-import { limits } from "@/records/limits";
+import { fixed, readNumber, toInput } from "@/core";
+import { limits } from "@/messages/limits";
 import type { RunPlan } from "@/records/run";
 import { Button } from "@/ui/primitives/Button";
 import { NumberField } from "@/ui/primitives/NumberField";
-import { readNumber, toInput } from "@/ui/primitives/numberInput";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { AgoChoice } from "./AgoChoice";
 import type { Log } from "./useLog";

@@ -1,11 +1,11 @@
 import { memo } from "react";
 import { usePlantBook } from "@/store/hooks";
 import { showMass, showVolume, words, type LiveEstimate, type UnitSystem } from "@/core";
-import { liveLevels } from "@/records/liveLevels";
+import { liveLevels } from "@/logbook/run/liveLevels";
 import type { Run } from "@/records/run";
-import { lastWord } from "@/records/lastWord";
+import { lastWord } from "@/words/lastWord";
 import type { Still } from "@/records/still";
-import { stillShape } from "@/records/stillFigures";
+import { stillShape } from "@/logbook/still/stillFigures";
 import { Card } from "@/ui/primitives/Card";
 import { StillDrawing } from "@/ui/drawings/StillDrawing";
 

@@ -1,13 +1,13 @@
 import { useRouter } from "expo-router";
 import { Pressable, View } from "react-native";
 import type { Run } from "@/records/run";
-import type { RunState } from "@/records/runState";
-import { whatNow } from "@/records/whatNow";
+import type { RunState } from "@/logbook/run/runState";
+import { whatNow } from "@/words/whatNow";
 import { useAppSelector } from "@/store/hooks";
 import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { useLiveRun } from "@/store/useLiveRun";
 import { Txt } from "@/ui/primitives/Txt";
-import { phaseOf } from "./runWords";
+import { phaseOf } from "@/words/runWords";
 
 /** The other stills that are on the heat, one tap away, and the way to all of them side by side. */
 export function OtherRuns({ run, wallNow }: { run: Run; wallNow: number }) {

@@ -2,13 +2,13 @@ import Bell from "lucide-react-native/icons/bell";
 import BellOff from "lucide-react-native/icons/bell-off";
 import { memo } from "react";
 import { Pressable } from "react-native";
-import { soundOn } from "@/records/soundOn";
+import { soundOn } from "@/logbook/run/soundOn";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { playTone } from "@/ui/playTone";
 import { Txt } from "@/ui/primitives/Txt";
-import { timeOf } from "./runWords";
+import { timeOf } from "@/words/runWords";
 
 const hourMs = 3600e3;
 

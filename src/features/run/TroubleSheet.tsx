@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { troubleGuide } from "@/records/troubleGuide";
+import { troubleGuide } from "@/words/troubleGuide";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Sheet } from "@/ui/primitives/Sheet";

@@ -1,12 +1,12 @@
 import { useKeepAwake } from "expo-keep-awake";
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { ScrollView, View } from "react-native";
-import { latestKnown, liveRun } from "@/records/liveRun";
+import { latestKnown, liveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
-import { runNow } from "@/records/runClock";
-import { runState } from "@/records/runState";
-import { dueSound, soundOn } from "@/records/soundOn";
-import { whatNow } from "@/records/whatNow";
+import { runNow } from "@/logbook/run/runClock";
+import { runState } from "@/logbook/run/runState";
+import { dueSound, soundOn } from "@/logbook/run/soundOn";
+import { whatNow } from "@/words/whatNow";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { usePageTitle } from "@/ui/layout/usePageTitle";

@@ -1,7 +1,7 @@
 import { act, fireEvent, screen, within } from "@testing-library/react";
 import type { Entry } from "@/records/entry";
 import { defaultPreferences } from "@/records/setting";
-import { troubleGuide } from "@/records/troubleGuide";
+import { troubleGuide } from "@/words/troubleGuide";
 import { useAppSelector } from "@/store/hooks";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";

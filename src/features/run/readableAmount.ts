@@ -1,7 +1,13 @@
-import { unitsFor, type UnitName, type UnitSystem } from "@/core";
-import { limits, type Limit } from "@/records/limits";
-import type { RunState } from "@/records/runState";
-import { readNumber, toInput, type NumberInput } from "@/ui/primitives/numberInput";
+import {
+  unitsFor,
+  type UnitName,
+  type UnitSystem,
+  readNumber,
+  toInput,
+  type NumberInput,
+} from "@/core";
+import { limits, type Limit } from "@/messages/limits";
+import type { RunState } from "@/logbook/run/runState";
 
 type Standing = RunState["entries"][number];
 

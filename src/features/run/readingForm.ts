@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { limits } from "@/records/limits";
-import { optionalNumberField } from "@/ui/primitives/numberInput";
+import { limits } from "@/messages/limits";
+import { optionalNumberField } from "@/ui/primitives/numberField";
 
 const temperature = (name: string) => optionalNumberField({ name, ...limits.headC });
 

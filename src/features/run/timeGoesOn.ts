@@ -1,6 +1,6 @@
 import { nanoid } from "nanoid";
 import { showDuration } from "@/core";
-import { clockFrom, runNow } from "@/records/runClock";
+import { clockFrom, runNow } from "@/logbook/run/runClock";
 import { changeRun } from "@/store/changes";
 import type { Thunk } from "@/store/store";
 

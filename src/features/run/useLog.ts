@@ -2,7 +2,7 @@ import { nanoid } from "nanoid";
 import { useMemo, useState } from "react";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
-import { runNow } from "@/records/runClock";
+import { runNow } from "@/logbook/run/runClock";
 import { changeRun, type Kept } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import type { AppDispatch, Thunk } from "@/store/store";

@@ -1,11 +1,11 @@
 import { startTransition, useEffect, useState } from "react";
-import { knownRequest } from "@/records/knownRequest";
-import type { Latest } from "@/records/liveRun";
+import { knownRequest } from "@/logbook/run/knownRequest";
+import type { Latest } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
-import type { RunState } from "@/records/runState";
-import { seenOf } from "@/records/seenOf";
+import type { RunState } from "@/logbook/run/runState";
+import { seenOf } from "@/logbook/run/seenOf";
 import { watch } from "@/workers/watchClient";
-import type { WatchAnswer } from "@/workers/watchMessages";
+import type { WatchAnswer } from "@/messages/watchMessages";
 
 /* The forecast moves with the readings; between them a minute more or less changes little. */
 const everyMinutes = 2;

@@ -1,6 +1,6 @@
 import { act, fireEvent, screen } from "@testing-library/react";
 import mockPapa from "papaparse";
-import { runState } from "@/records/runState";
+import { runState } from "@/logbook/run/runState";
 import { defaultPreferences } from "@/records/setting";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun } from "@/testing/sampleRecords";

@@ -1,7 +1,7 @@
 import { useRef, useState } from "react";
 import { View } from "react-native";
 import { unstable_createElement } from "react-native-web";
-import type { Channel } from "@/core";
+import { type Channel, readNumber, toInput } from "@/core";
 import {
   asChunks,
   columnMatchSchema,
@@ -11,9 +11,9 @@ import {
   type ColumnMatch,
   type ProbeReading,
 } from "@/exchange/probeCsv";
-import { channels } from "@/records/instrumentMessages";
+import { channels } from "@/messages/instrumentMessages";
 import type { Run } from "@/records/run";
-import type { RunState } from "@/records/runState";
+import type { RunState } from "@/logbook/run/runState";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { keepSamples } from "@/store/samples";
@@ -24,7 +24,6 @@ import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
 import { Notice } from "@/ui/primitives/Notice";
 import { NumberField } from "@/ui/primitives/NumberField";
-import { readNumber, toInput } from "@/ui/primitives/numberInput";
 import { Select } from "@/ui/primitives/Select";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";

@@ -14,13 +14,13 @@ import {
   showTime,
   fixed,
 } from "@/core";
-import { doubtfulLog } from "@/records/doubtfulLog";
-import { againLike } from "@/records/draftOfRun";
-import { logLine } from "@/records/logLine";
-import { methodWords } from "@/records/methodWords";
-import type { PlantBook } from "@/records/plantBook";
+import { doubtfulLog } from "@/logbook/run/doubtfulLog";
+import { againLike } from "@/logbook/plan/draftOfRun";
+import { logLine } from "@/words/logLine";
+import { methodWords } from "@/words/methodWords";
+import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { Run } from "@/records/run";
-import { summarise, type RunSummary } from "@/records/runSummary";
+import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { beginPlan } from "@/store/beginPlan";
 import { bin, changeRun } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";

@@ -10,10 +10,10 @@ import {
   showDay,
   fixed,
 } from "@/core";
-import type { RunSummary } from "@/records/runSummary";
+import type { RunSummary } from "@/logbook/run/runSummary";
 import { Card } from "@/ui/primitives/Card";
 import type { SortKey } from "./findRuns";
-import { standing } from "./standing";
+import { standing } from "@/words/standing";
 
 const columns: { key: SortKey; label: string; end?: boolean; flex: string }[] = [
   { key: "number", label: "Run", flex: "flex-[0.5]" },

@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import type { Channel, Series } from "@/core";
-import { channels } from "@/records/instrumentMessages";
+import { channels } from "@/messages/instrumentMessages";
 import type { SampleChunk } from "@/records/sampleChunk";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { loadSamples } from "@/store/samples";

@@ -13,7 +13,7 @@ import {
 } from "@/core";
 import { runsCsv } from "@/exchange/csv";
 import { handOver } from "@/exchange/download";
-import { summarise, type RunSummary } from "@/records/runSummary";
+import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences, selectRuns } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
@@ -28,7 +28,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
 import { findRuns, sortRuns, type Sort, type SortKey } from "./findRuns";
 import { RunTable } from "./RunTable";
-import { standing } from "./standing";
+import { standing } from "@/words/standing";
 
 /* What one page of the logbook shows before "more": a season fits. */
 const pageSize = 60;

@@ -1,6 +1,6 @@
 import fc from "fast-check";
-import { catalogueBook } from "@/records/plantBook";
-import { summarise } from "@/records/runSummary";
+import { catalogueBook } from "@/logbook/plant/plantBook";
+import { summarise } from "@/logbook/run/runSummary";
 import { entryAt, sampleRun } from "@/testing/sampleRecords";
 import { findRuns, sortRuns, type SortKey } from "./findRuns";
 

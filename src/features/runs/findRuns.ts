@@ -1,5 +1,5 @@
 import { isoDay, showDay, showDayLong } from "@/core";
-import type { RunSummary } from "@/records/runSummary";
+import type { RunSummary } from "@/logbook/run/runSummary";
 
 export type SortKey =
   "number" | "at" | "plant" | "charge" | "minutes" | "hydrosol" | "oil" | "yield";

@@ -1,4 +1,4 @@
-import type { NumberInput } from "@/ui/primitives/numberInput";
+import { type NumberInput } from "@/core";
 import { asResult, separateDefaults, separateSchema } from "./separateForm";
 
 const typed = (part: Record<string, NumberInput>) =>

@@ -1,8 +1,8 @@
 import { z } from "zod";
-import { unitsFor, type UnitSystem } from "@/core";
+import { unitsFor, type UnitSystem, toInput } from "@/core";
 import type { Separated } from "@/records/entry";
-import { limits } from "@/records/limits";
-import { numberField, optionalNumberField, toInput } from "@/ui/primitives/numberInput";
+import { limits } from "@/messages/limits";
+import { numberField, optionalNumberField } from "@/ui/primitives/numberField";
 
 /** What is measured once oil and hydrosol are apart. */
 export const separateSchema = z

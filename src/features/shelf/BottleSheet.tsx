@@ -1,7 +1,7 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useState } from "react";
 import { Controller, useForm, useWatch } from "react-hook-form";
-import { bestBy, keepingMonths, unitsFor } from "@/core";
+import { bestBy, keepingMonths, unitsFor, toInput } from "@/core";
 import { newRecord } from "@/records/base";
 import type { Bottle } from "@/records/bottle";
 import { bottleCode } from "@/records/codes";
@@ -14,7 +14,6 @@ import { useFormDraft } from "@/store/useFormDraft";
 import { Button } from "@/ui/primitives/Button";
 import { FormChoice, FormNumber, FormText } from "@/ui/primitives/form";
 import { MomentField } from "@/ui/primitives/MomentField";
-import { toInput } from "@/ui/primitives/numberInput";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 import { bottleFormSchema } from "./bottleForm";

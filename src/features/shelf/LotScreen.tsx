@@ -13,7 +13,8 @@ import {
 } from "@/core";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
-import { bestByWords, overdrawn, shelved, unbottledMl, type Shelved } from "@/records/shelf";
+import { overdrawn, shelved, unbottledMl, type Shelved } from "@/logbook/shelf/shelf";
+import { bestByWords } from "@/words/bestByWords";
 import { bin } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import {

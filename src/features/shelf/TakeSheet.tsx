@@ -1,16 +1,16 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useForm } from "react-hook-form";
 import { z } from "zod";
-import { showOil, showVolume, unitsFor, words } from "@/core";
+import { showOil, showVolume, unitsFor, words, toInput } from "@/core";
 import { newRecord } from "@/records/base";
 import type { Use } from "@/records/bottle";
-import type { Shelved } from "@/records/shelf";
+import type { Shelved } from "@/logbook/shelf/shelf";
 import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
 import { FormNumber, FormText } from "@/ui/primitives/form";
-import { numberField, toInput } from "@/ui/primitives/numberInput";
+import { numberField } from "@/ui/primitives/numberField";
 import { Sheet } from "@/ui/primitives/Sheet";
 
 /** Takes some out of a bottle, with what for. */

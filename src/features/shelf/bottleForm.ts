@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { bottleSchema } from "@/records/bottle";
-import { limits } from "@/records/limits";
-import { numberField } from "@/ui/primitives/numberInput";
+import { limits } from "@/messages/limits";
+import { numberField } from "@/ui/primitives/numberField";
 
 /** A bottle as it is typed. */
 export const bottleFormSchema = z

@@ -1,7 +1,7 @@
 import { useEffect, useMemo } from "react";
 import { handlingOf } from "@/instruments/handlingOf";
 import type { Run } from "@/records/run";
-import type { RunState } from "@/records/runState";
+import type { RunState } from "@/logbook/run/runState";
 import { useAppSelector, useInstruments } from "@/store/hooks";
 import { selectListenedRuns } from "@/store/runsOnTheHeat";
 

@@ -1,9 +1,9 @@
 import { usePathname, useRouter } from "expo-router";
 import { Pressable, View } from "react-native";
 import type { Run } from "@/records/run";
-import type { RunState } from "@/records/runState";
-import { dueSound, soundOn } from "@/records/soundOn";
-import { whatNow } from "@/records/whatNow";
+import type { RunState } from "@/logbook/run/runState";
+import { dueSound, soundOn } from "@/logbook/run/soundOn";
+import { whatNow } from "@/words/whatNow";
 import { useAppSelector } from "@/store/hooks";
 import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { selectPreferences } from "@/store/selectors";

@@ -1,6 +1,6 @@
 import { usePathname } from "expo-router";
 import { useEffect } from "react";
-import { cockpitIsDark } from "@/records/cockpitLight";
+import { cockpitIsDark } from "@/logbook/run/cockpitLight";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useNow } from "@/ui/useNow";

@@ -1,7 +1,7 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import { showMass, words, noonOf, showDayOfYear } from "@/core";
-import { harvestLeftG } from "@/records/harvestLeft";
+import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { beginPlan } from "@/store/beginPlan";
 import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";

@@ -1,6 +1,7 @@
 import { View } from "react-native";
 import { showOil, showVolume, words } from "@/core";
-import { bestByWords, shelved, unbottledMl } from "@/records/shelf";
+import { shelved, unbottledMl } from "@/logbook/shelf/shelf";
+import { bestByWords } from "@/words/bestByWords";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectBottles, selectLots, selectPreferences, selectUses } from "@/store/selectors";
 import { Row } from "@/ui/primitives/Row";

@@ -1,13 +1,8 @@
+import { readNumber, toInput, type NumberInput } from "@/core";
 import { fireEvent, render, screen } from "@testing-library/react";
 import { useState } from "react";
 import { NumberField } from "./NumberField";
-import {
-  numberField,
-  optionalNumberField,
-  readNumber,
-  toInput,
-  type NumberInput,
-} from "./numberInput";
+import { numberField, optionalNumberField } from "./numberField";
 
 function Field({ first }: { first: NumberInput }) {
   const [value, setValue] = useState(first);

@@ -1,8 +1,7 @@
 import { useId, useRef } from "react";
 import { Text, TextInput, View } from "react-native";
-import { units, type UnitName } from "@/core";
+import { units, type UnitName, inUnit, meaningOf, type NumberInput } from "@/core";
 import { FieldFrame, told } from "./FieldFrame";
-import { inUnit, meaningOf, type NumberInput } from "./numberInput";
 import { BareSelect } from "./Select";
 
 interface Props {

@@ -1,9 +1,8 @@
 import { Controller, type Control, type FieldPath, type FieldValues } from "react-hook-form";
-import type { UnitName } from "@/core";
+import { type UnitName, type NumberInput } from "@/core";
 import { Choice } from "./Choice";
 import { NumberField } from "./NumberField";
 import { Select } from "./Select";
-import type { NumberInput } from "./numberInput";
 import { TextField } from "./TextField";
 
 interface Bound<V extends FieldValues> {

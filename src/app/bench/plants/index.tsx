@@ -1,1 +1,1 @@
-export { PlantsScreen as default } from "@/features/bench/PlantsScreen";
+export { PlantsScreen as default } from "@/features/plants/PlantsScreen";

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import type { Fault } from "@/core";
 import type { InstrumentStatus } from "@/instruments/instrumentLine";
-import { knownRequest } from "@/records/knownRequest";
+import { knownRequest } from "@/logbook/run/knownRequest";
 import type { Run } from "@/records/run";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";

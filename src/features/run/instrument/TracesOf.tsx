@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { showTemperature, words, fixed } from "@/core";
 import type { SampleFeed } from "@/instruments/sampleFeed";
-import { channels } from "@/records/instrumentMessages";
+import { channels } from "@/messages/instrumentMessages";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { Traces } from "@/ui/charts/Traces";

@@ -1,1 +1,1 @@
-export { PlantFiguresScreen as default } from "@/features/bench/PlantFiguresScreen";
+export { PlantFiguresScreen as default } from "@/features/plants/PlantFiguresScreen";

@@ -1,1 +1,1 @@
-export { PlantScreen as default } from "@/features/bench/PlantScreen";
+export { PlantScreen as default } from "@/features/plants/PlantScreen";

@@ -1,1 +1,1 @@
-export { CalibrateScreen as default } from "@/features/bench/CalibrateScreen";
+export { CalibrateScreen as default } from "@/features/stills/CalibrateScreen";

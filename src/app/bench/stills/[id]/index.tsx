@@ -1,1 +1,1 @@
-export { StillScreen as default } from "@/features/bench/StillScreen";
+export { StillScreen as default } from "@/features/stills/StillScreen";

@@ -1,0 +1,64 @@
+import { useState } from "react";
+import { massForWish, methodsOf, showMass, words, type PlanInput } from "@/core";
+import { stillFigures } from "@/logbook/still/stillFigures";
+import { usePlantBook } from "@/store/hooks";
+import { Select } from "@/ui/primitives/Select";
+import { Question, useAsked, type Asking } from "./Question";
+
+/** What to cut for so much oil in the bottle. */
+export function ChargeForOil({ units, site, still }: Asking) {
+  const book = usePlantBook();
+  const [plantId, setPlantId] = useState("lavender");
+  const { fields, values } = useAsked({
+    oil: {
+      label: "Oil to see",
+      name: "Oil",
+      min: 0,
+      max: 1e4,
+      above: true,
+      choices: ["mL"],
+      start: 10,
+    },
+  });
+  const plant = book.byId(plantId);
+  const answer = values && plant && still ? massOf(values.oil) : undefined;
+
+  function massOf(volumeMl: number): { text: string; detail: string } {
+    if (!plant || !still) return { text: "–", detail: "" };
+    const figures = stillFigures(still);
+    const methods = methodsOf(figures.shape);
+    const input: Omit<PlanInput, "massG" | "charges"> = {
+      still: figures,
+      plant,
+      state: plant.states.fresh ? "fresh" : plant.states.dried ? "dried" : "wilted",
+      method: methods.find((method) => method === plant.preferredMethod) ?? methods[0] ?? "steam",
+      stop: { perKg: 1 },
+      site,
+    };
+    try {
+      const { massG, charges } = massForWish(input, { what: "oil", volumeMl });
+      return {
+        text: `${words(showMass(massG, units))} in ${charges} ${charges === 1 ? "charge" : "charges"}`,
+        detail: `${input.state} ${plant.part}, in ${still.name}, one to one, in a middling year.`,
+      };
+    } catch (error) {
+      if (!(error instanceof RangeError)) throw error;
+      return { text: "Not this way", detail: error.message.replace(/^I want: /, "") };
+    }
+  }
+  return (
+    <Question
+      title="What charge for so much oil?"
+      answer={still ? answer?.text : "Add a still first"}
+      detail={answer?.detail}
+    >
+      <Select
+        label="Plant"
+        options={book.all.map(({ id, name, part }) => ({ value: id, label: `${name}, ${part}` }))}
+        value={plantId}
+        onChange={setPlantId}
+      />
+      {fields}
+    </Question>
+  );
+}

@@ -1,0 +1,194 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useLocalSearchParams, useRouter } from "expo-router";
+import { useState } from "react";
+import { useForm, useWatch } from "react-hook-form";
+import { View } from "react-native";
+import { plantById } from "@/core";
+import { newRecord } from "@/records/base";
+import type { Material } from "@/records/material";
+import type { KnownPlant } from "@/logbook/plant/plantBook";
+import { bin, keep, keepForm } from "@/store/changes";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
+import { NotHere } from "@/ui/layout/NotHere";
+import { Screen } from "@/ui/layout/Screen";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { FormSelect, FormText } from "@/ui/primitives/form";
+import { Notice } from "@/ui/primitives/Notice";
+import { Txt } from "@/ui/primitives/Txt";
+import { TypedBefore } from "@/ui/primitives/TypedBefore";
+import { OilFields } from "./OilFields";
+import { ownFromForm, plantFormDefaults, plantFormSchema } from "./plantForm";
+import { StateFields } from "./StateFields";
+import { WayFields } from "./WayFields";
+
+/** A plant's figures as the person knows them: the book's are there to be changed, one by one. */
+export function PlantFiguresScreen() {
+  const { id = "new" } = useLocalSearchParams<{ id: string }>();
+  const book = usePlantBook();
+  const plant = book.byId(id);
+  const material = useAppSelector((state) =>
+    plant?.materialId ? state.material.entities[plant.materialId] : undefined,
+  );
+  if (id !== "new" && !plant)
+    return <NotHere what="This plant" back={{ href: "/bench/plants", label: "Plants" }} />;
+  return <Form key={id} plant={plant} material={material} />;
+}
+
+function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const book = usePlantBook();
+  const [shown] = useState(material);
+  const [beginning] = useState(() => plantFormDefaults(plant, material?.like ?? "lavender"));
+  const draft = useDraft(`plant/${plant?.id ?? "new"}`, beginning);
+  const form = useForm({
+    resolver: zodResolver(plantFormSchema),
+    defaultValues: draft.start,
+    mode: "onBlur",
+  });
+  const {
+    control,
+    handleSubmit,
+    reset,
+    formState: { isSubmitted, isValid },
+  } = form;
+  useFormDraft(form, draft);
+  const [problem, setProblem] = useState<string>();
+  const like = useWatch({ control, name: "like" });
+  const isNew = !plant;
+  const back = plant ? `/bench/plants/${plant.id}` : "/bench/plants";
+  const save = handleSubmit((form) => {
+    const record = shown ?? newRecord("material", new Date());
+    const like = plant?.origin === "catalogue" ? plant.id : form.like;
+    const base = plantById(like);
+    if (!base) return;
+    const kept: Material = {
+      ...record,
+      plantId: plant?.id ?? `own-${record.id}`,
+      like,
+      own: ownFromForm(form, base),
+    };
+    const answer = dispatch(shown ? keepForm(shown, kept) : keep(kept));
+    if (!answer.ok) return setProblem(answer.problem);
+    draft.done();
+    router.replace(`/bench/plants/${kept.plantId}`);
+  });
+  return (
+    <Screen
+      over={plant?.botanicalName}
+      title={plant ? `${plant.name}: figures` : "A plant of your own"}
+      back={{ href: back, label: plant?.name ?? "Plants" }}
+      onSubmit={() => void save()}
+      footer={
+        <View className="gap-2">
+          {problem ? <Notice severity="error" message={`Not kept: ${problem}.`} /> : null}
+          {isSubmitted && !isValid ? (
+            <Txt variant="label" className="text-center text-ember-ink">
+              Not kept yet: see what is marked in red.
+            </Txt>
+          ) : null}
+          <Button label="Keep these figures" onPress={() => void save()} />
+        </View>
+      }
+      aside={
+        <>
+          <OilFields control={control} />
+          <Card className="gap-3">
+            <Txt variant="heading">Its hydrosol</Txt>
+            <FormText
+              control={control}
+              name="hydrosolLook"
+              label="Look and smell of the hydrosol"
+            />
+            <FormText control={control} name="hydrosolWorth" label="What it is worth keeping for" />
+          </Card>
+          <Card className="gap-3">
+            <Txt variant="heading">Cautions</Txt>
+            <FormText
+              control={control}
+              name="hazards"
+              label="One on each line"
+              lines={4}
+              maxLength={6000}
+              help="On skin, in the sun, in pregnancy, near children and pets; plants it is mistaken for."
+            />
+            <FormText
+              control={control}
+              name="source"
+              label="Where the figures come from"
+              lines={2}
+              maxLength={300}
+            />
+          </Card>
+          <Card className="gap-2">
+            <Txt variant="heading">How to find them</Txt>
+            <Txt>
+              Oil: what your own runs gave, in mL for each kilogram as charged, the poor years as
+              low and the good ones as high. Water: weigh a handful, dry it crisp, weigh it again.
+              Grams per litre: fill a bucket as you fill the basket.
+            </Txt>
+          </Card>
+          {material ? (
+            <View className="flex-row">
+              <Button
+                look="quiet"
+                size="small"
+                label={plant?.origin === "own" ? "Bin this plant" : "Back to the book's figures"}
+                onPress={() => {
+                  dispatch(
+                    bin(`Own figures of ${plant?.name ?? "the plant"} are in the bin.`, [material]),
+                  );
+                  router.replace("/bench/plants");
+                }}
+              />
+            </View>
+          ) : null}
+        </>
+      }
+    >
+      <TypedBefore
+        shown={draft.typedBefore}
+        onLetGo={() => {
+          draft.done();
+          reset(beginning);
+        }}
+      />
+      {isNew || plant?.origin === "own" ? (
+        <Card className="gap-3">
+          <FormSelect
+            control={control}
+            name="like"
+            label="Begin with the figures of"
+            options={book.all
+              .filter(({ origin }) => origin === "catalogue")
+              .map(({ id, name, part }) => ({ value: id, label: `${name}, ${part}` }))}
+            onChosen={(chosen) => {
+              const base = book.byId(chosen);
+              if (isNew && base) reset({ ...plantFormDefaults(base, chosen), name: "", code: "" });
+            }}
+          />
+          <Txt variant="small">
+            {`Where you tell nothing of your own, it is like ${book.byId(like)?.name.toLowerCase() ?? "it"}.`}
+          </Txt>
+          <FormText control={control} name="name" label="Name" placeholder="Plant" required />
+          <FormText control={control} name="botanicalName" label="Botanical name" />
+          <View className="flex-row gap-3">
+            <FormText control={control} name="part" label="Part" placeholder="leaves" required />
+            <FormText
+              control={control}
+              name="code"
+              label="Two letters for lot codes"
+              placeholder="AB"
+              required
+            />
+          </View>
+        </Card>
+      ) : null}
+      <StateFields control={control} />
+      <WayFields control={control} />
+    </Screen>
+  );
+}

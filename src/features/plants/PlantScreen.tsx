@@ -1,0 +1,235 @@
+import { useLocalSearchParams, useRouter } from "expo-router";
+import { View } from "react-native";
+import {
+  boilingTogether,
+  oilProperties,
+  plantStates,
+  preparationsOf,
+  pressureAtAltitudePa,
+  showDuration,
+  showRange,
+  showTemperature,
+  words,
+  fixed,
+} from "@/core";
+import { methodWords } from "@/words/methodWords";
+import type { KnownPlant } from "@/logbook/plant/plantBook";
+import { beginPlan } from "@/store/beginPlan";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
+import { Screen } from "@/ui/layout/Screen";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Facts } from "@/ui/primitives/Facts";
+import { Notice } from "@/ui/primitives/Notice";
+import { Txt } from "@/ui/primitives/Txt";
+import { OilMix } from "./OilMix";
+import { keepingWords, tissueWords } from "@/words/plantWords";
+
+/** One plant: when to cut it and how to make it ready, what it holds, what its oil is like. */
+export function PlantScreen() {
+  const { id = "" } = useLocalSearchParams<{ id: string }>();
+  const plant = usePlantBook().byId(id);
+  if (!plant) {
+    return (
+      <Screen title="Not here" back={{ href: "/bench/plants", label: "Plants" }}>
+        <Card>
+          <Txt>No plant of that name is known. It may be an own plant that lies in the bin.</Txt>
+        </Card>
+      </Screen>
+    );
+  }
+  return <Entry plant={plant} />;
+}
+
+function Entry({ plant }: { plant: KnownPlant }) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const { units, site } = preferences;
+  const oil = oilProperties(plant.composition);
+  const together = boilingTogether(plant.composition, pressureAtAltitudePa(site.altitudeM));
+  const own = (name: string) => plant.ownFigures.includes(name);
+  const mine = (name: string, text: string) => (own(name) ? `${text} (yours)` : text);
+
+  function planIt() {
+    dispatch(beginPlan({ plantId: plant.id }));
+    router.push("/plan");
+  }
+
+  return (
+    <Screen
+      over={`${plant.botanicalName} · ${plant.part}`}
+      title={plant.name}
+      back={{ href: "/bench/plants", label: "Plants" }}
+      actions={
+        <Button
+          label={plant.ownFigures.length > 0 ? "My figures" : "Change figures"}
+          look="quiet"
+          size="small"
+          onPress={() => router.push(`/bench/plants/${plant.id}/figures`)}
+        />
+      }
+      footer={<Button label="Plan a charge" onPress={planIt} />}
+      aside={
+        <>
+          <Card className="gap-3">
+            <Txt variant="heading">{mine("composition", "Its oil")}</Txt>
+            <OilMix composition={plant.composition} />
+            <Facts
+              facts={[
+                ["Density", `${fixed(oil.densityGPerMl, 3)} g/mL: it ${oil.layer}`],
+                [
+                  "In the hydrosol",
+                  `takes up to ${oil.solubilityGPerL < 0.1 ? "0.1" : fixed(oil.solubilityGPerL, 1)} g a litre`,
+                ],
+                [
+                  "With water",
+                  `boils at ${words(showTemperature(together.temperatureC, units))}; a litre of distillate carries ${fixed(together.saturationRatio * 1000, 0)} g at most`,
+                ],
+                [
+                  "Sets below",
+                  plant.setsBelowC === undefined
+                    ? own("setsBelowC")
+                      ? "does not set (yours)"
+                      : undefined
+                    : mine("setsBelowC", words(showTemperature(plant.setsBelowC, units))),
+                ],
+                ["Look and smell", mine("oilLook", plant.oilLook)],
+                ["Keeps", mine("keeping", keepingWords("oil", plant))],
+              ]}
+            />
+          </Card>
+          <Card className="gap-3">
+            <Txt variant="heading">Its hydrosol</Txt>
+            <Facts
+              facts={[
+                ["Look and smell", mine("hydrosolLook", plant.hydrosolLook)],
+                ["Worth", mine("hydrosolWorth", plant.hydrosolWorth)],
+                ["Keeps", keepingWords("hydrosol", plant)],
+              ]}
+            />
+          </Card>
+          <Card className="gap-1">
+            <Txt variant="small">{`Figures: ${mine("source", plant.source)}`}</Txt>
+            {plant.ownFigures.length > 0 ? (
+              <Txt variant="small" className="text-leaf-ink">
+                {plant.origin === "own"
+                  ? "A plant of your own."
+                  : "Figures marked “yours” replace the book's."}
+              </Txt>
+            ) : null}
+          </Card>
+        </>
+      }
+    >
+      {plant.hazards.map((hazard) => (
+        <Notice key={hazard} severity="caution" message={mine("hazards", hazard)} />
+      ))}
+      <Card className="gap-3">
+        <Txt variant="heading">Cut and make ready</Txt>
+        <Facts
+          facts={[
+            ["Best moment", mine("moment", plant.moment)],
+            ["Preparation", mine("preparation", plant.preparation)],
+            [
+              "Method",
+              `${mine("preferredMethod", methodWords[plant.preferredMethod])}. ${mine("methodReason", plant.methodReason)}`,
+            ],
+            [
+              "Water, swimming",
+              mine(
+                "waterMlPerG",
+                `${plant.waterMlPerG.fresh} mL per g fresh, ${plant.waterMlPerG.dried} dried`,
+              ),
+            ],
+            ["Usual time", mine("usualMinutes", showDuration(plant.usualMinutes))],
+            [
+              "In water",
+              mine("froths", plant.froths ? "froths: fill a fifth less" : "does not froth"),
+            ],
+            [
+              "Over steam",
+              plant.mats
+                ? mine("mats", "soft parts mat: keep some stem")
+                : own("mats")
+                  ? "does not mat (yours)"
+                  : undefined,
+            ],
+          ]}
+        />
+      </Card>
+      <States plant={plant} />
+      <Card className="gap-2">
+        <Txt variant="heading">How it lets go of its oil</Txt>
+        <Txt>{mine("tissue", tissueWords[plant.tissue])}</Txt>
+        <Txt variant="small">
+          {`${mine("freeShare", `${fixed(plant.freeShare * 100, 0)} %`)} lies free for the first steam; of the rest ${mine("releasePerMinute", `${fixed(plant.releasePerMinute * 100, 1)} %`)} comes out each minute.`}
+        </Txt>
+        {preparationsOf(plant).map(({ id, label, effect, packing, oil: share }) => (
+          <View key={id}>
+            <Txt variant="strong">{label}</Txt>
+            <Txt variant="small">
+              {`${effect} ${factor(packing, "fits")}${factor(share, "oil per kilogram")}`}
+            </Txt>
+          </View>
+        ))}
+      </Card>
+    </Screen>
+  );
+}
+
+function factor(value: number, what: string): string {
+  if (value === 1) return "";
+  return `${Math.abs(Math.round((value - 1) * 100))} % ${value > 1 ? "more" : "less"} ${what}. `;
+}
+
+/** What each state holds, its water and its packing; figures of the person's own stand out. */
+function States({ plant }: { plant: KnownPlant }) {
+  return (
+    <Card className="gap-2">
+      <Txt variant="heading">What it holds</Txt>
+      <View role="table" aria-label="Oil, water and packing by state">
+        <View role="row" className="flex-row gap-2 pb-1">
+          {["", "oil, mL/kg", "water", "g per litre"].map((head) => (
+            <Txt
+              key={head}
+              role="columnheader"
+              variant="label"
+              className={`flex-1 ${head ? "text-right" : ""}`}
+            >
+              {head}
+            </Txt>
+          ))}
+        </View>
+        {plantStates.map((state) => {
+          const figures = plant.states[state];
+          if (!figures) return null;
+          const ink = (name: string) =>
+            plant.ownFigures.includes(`${state}.${name}`) ? "text-leaf-ink" : "";
+          return (
+            <View key={state} role="row" className="flex-row gap-2 border-t border-line py-2">
+              <Txt role="cell" className="flex-1">
+                {state}
+              </Txt>
+              <Txt
+                role="cell"
+                variant="strong"
+                className={`flex-1 text-right ${ink("oilMlPerKg")}`}
+              >
+                {`${showRange(figures.oilMlPerKg.low, figures.oilMlPerKg.high)}${ink("oilMlPerKg") ? " ✎" : ""}`}
+              </Txt>
+              <Txt role="cell" className={`flex-1 text-right ${ink("moisture")}`}>
+                {`${fixed(figures.moisture * 100, 0)} %${ink("moisture") ? " ✎" : ""}`}
+              </Txt>
+              <Txt role="cell" className={`flex-1 text-right ${ink("packingGPerL")}`}>
+                {`${fixed(figures.packingGPerL, 0)}${ink("packingGPerL") ? " ✎" : ""}`}
+              </Txt>
+            </View>
+          );
+        })}
+      </View>
+      <Txt variant="small">8 in 10 home batches lie between. ✎ is a figure of your own.</Txt>
+    </Card>
+  );
+}

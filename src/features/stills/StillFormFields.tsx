@@ -1,0 +1,244 @@
+import type { Control, UseFieldArrayReturn, FieldValues } from "react-hook-form";
+import { View } from "react-native";
+import {
+  heatSources,
+  unitsFor,
+  type Construction,
+  type HeatKind,
+  type UnitSystem,
+  fixed,
+  toInput,
+} from "@/core";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { FormChoice, FormNumber } from "@/ui/primitives/form";
+import { Txt } from "@/ui/primitives/Txt";
+import { holderWords, type StillForm } from "./stillForm";
+import { condensers, heads, heats, receiverOptions } from "@/words/stillWords";
+
+interface Part {
+  control: Control<StillForm, unknown, FieldValues>;
+}
+
+const litres = (units: UnitSystem) =>
+  units === "metric" ? (["L", "mL", "gal"] as const) : (["gal", "floz", "L"] as const);
+const kilograms = (units: UnitSystem) =>
+  units === "metric" ? (["kg", "lb"] as const) : (["lb", "kg"] as const);
+
+/** Pot, basket or vessel or bowl, dry line, and what the still weighs. */
+export function PotFields({
+  control,
+  construction,
+  units,
+}: Part & { construction: Construction; units: UnitSystem }) {
+  const lengths = unitsFor("length", units);
+  const part =
+    construction in holderWords ? holderWords[construction as keyof typeof holderWords] : undefined;
+  const holder = part ? part.charAt(0).toUpperCase() + part.slice(1) : undefined;
+  return (
+    <Card className="gap-3">
+      <View className="flex-row gap-3">
+        <FormNumber
+          control={control}
+          name="potVolume"
+          label={construction === "separateVessel" ? "Boiler holds" : "Pot holds"}
+          choices={litres(units)}
+        />
+        <FormNumber
+          control={control}
+          name="potDiameter"
+          label="Inside diameter"
+          choices={lengths}
+        />
+      </View>
+      {holder ? (
+        <View className="flex-row gap-3">
+          <FormNumber
+            control={control}
+            name="holderVolume"
+            label={`${holder} holds`}
+            choices={litres(units)}
+          />
+          <FormNumber
+            control={control}
+            name="holderDiameter"
+            label={`${holder} diameter`}
+            choices={lengths}
+          />
+        </View>
+      ) : null}
+      <View className="flex-row gap-3">
+        {construction === "basketPot" || construction === "bowl" ? (
+          <FormNumber
+            control={control}
+            name="basketFloor"
+            label={construction === "bowl" ? "Bowl above the floor" : "Grid above the floor"}
+            choices={lengths}
+          />
+        ) : null}
+        <FormNumber
+          control={control}
+          name="dryLine"
+          label="Dry line"
+          choices={unitsFor("volume", units)}
+          help="Least water that covers element or floor safely"
+        />
+      </View>
+      <View className="flex-row gap-3">
+        <FormNumber
+          control={control}
+          name="emptyMass"
+          label="Empty, it weighs"
+          choices={kilograms(units)}
+        />
+        <FormNumber
+          control={control}
+          name="jar"
+          label="Usual jar"
+          choices={unitsFor("volume", units)}
+        />
+      </View>
+      <FormNumber
+        control={control}
+        name="holdUp"
+        label="Oil left on the tubes"
+        choices={["mL"]}
+        help="0.1 to 0.5 mL is usual"
+      />
+    </Card>
+  );
+}
+
+/** What heats it, how strongly, and how much of that arrives. */
+export function HeatFields({ control, heatKind }: Part & { heatKind: HeatKind }) {
+  return (
+    <Card className="gap-3">
+      <FormChoice control={control} name="heatKind" label="Heat" options={heats} />
+      <View className="flex-row gap-3">
+        <FormNumber control={control} name="power" label="Power" choices={["W", "kW"]} />
+        <FormNumber
+          control={control}
+          name="efficiency"
+          label="Reaches the pot"
+          choices={[]}
+          suffix="%"
+          placeholder={`usual: ${fixed(heatSources[heatKind].usualEfficiency * 100, 0)}`}
+        />
+      </View>
+    </Card>
+  );
+}
+
+interface CondenserPart extends Part {
+  construction: Construction;
+  condenser: StillForm["condenser"];
+  units: UnitSystem;
+}
+
+/** Head and condenser, with the tub, the tap or the ice that cools it. */
+export function CondenserFields({ control, construction, condenser, units }: CondenserPart) {
+  const bowl = construction === "bowl";
+  const tub = !bowl && (condenser === "tubCoil" || condenser === "recirculated");
+  return (
+    <Card className="gap-3">
+      {construction === "basketPot" || construction === "separateVessel" ? (
+        <FormChoice control={control} name="head" label="Head" options={heads} />
+      ) : null}
+      {bowl ? null : (
+        <FormChoice control={control} name="condenser" label="Cooled by" options={condensers} />
+      )}
+      <View className="flex-row gap-3">
+        {tub ? (
+          <FormNumber control={control} name="tub" label="Tub holds" choices={litres(units)} />
+        ) : null}
+        {tub || bowl ? (
+          <FormNumber
+            control={control}
+            name="ice"
+            label={bowl ? "Ice on the lid" : "Ice at the start"}
+            choices={kilograms(units)}
+            placeholder="none"
+          />
+        ) : null}
+        {!bowl && condenser === "tap" ? (
+          <FormNumber
+            control={control}
+            name="rise"
+            label="Water may warm by"
+            choices={[]}
+            suffix="K"
+            help="K, kelvin: a difference of one degree Celsius."
+            placeholder="usual: 25"
+          />
+        ) : null}
+      </View>
+    </Card>
+  );
+}
+
+interface ReceiverPart extends Part {
+  receivers: UseFieldArrayReturn<StillForm, "receivers">;
+  units: UnitSystem;
+}
+
+/** Receivers beside the usual jar, the one in use first. */
+export function ReceiverFields({ control, receivers, units }: ReceiverPart) {
+  return (
+    <Card className="gap-3">
+      <Txt variant="heading">Receivers</Txt>
+      <Txt variant="small">
+        Beside the usual jar. The first is taken when you plan; how wide it is where the oil gathers
+        decides what you see.
+      </Txt>
+      {receivers.fields.map(({ id }, index) => (
+        <View key={id} className="gap-2">
+          <FormChoice
+            control={control}
+            name={`receivers.${index}.kind`}
+            label={`Receiver ${index + 1}`}
+            options={receiverOptions}
+          />
+          <View className="flex-row items-end gap-3">
+            <FormNumber
+              control={control}
+              name={`receivers.${index}.diameter`}
+              label="Inside diameter"
+              choices={unitsFor("length", units)}
+            />
+            <FormNumber
+              control={control}
+              name={`receivers.${index}.volume`}
+              label="Holds"
+              choices={unitsFor("volume", units)}
+            />
+          </View>
+          <View className="flex-row">
+            <Button
+              look="plain"
+              size="small"
+              label="Take away"
+              hint={`Take receiver ${index + 1} away`}
+              onPress={() => receivers.remove(index)}
+            />
+          </View>
+        </View>
+      ))}
+      {receivers.fields.length < 8 ? (
+        <View className="flex-row">
+          <Button
+            look="quiet"
+            size="small"
+            label="Add a receiver"
+            onPress={() =>
+              receivers.append({
+                kind: "tube",
+                diameter: toInput(undefined, unitsFor("length", units)[0] ?? "mm"),
+                volume: toInput(undefined, unitsFor("volume", units)[0] ?? "mL"),
+              })
+            }
+          />
+        </View>
+      ) : null}
+    </Card>
+  );
+}

@@ -1,0 +1,151 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useLocalSearchParams, useRouter } from "expo-router";
+import { useState } from "react";
+import { useFieldArray, useForm, useWatch } from "react-hook-form";
+import { View } from "react-native";
+import { newRecord } from "@/records/base";
+import type { Still } from "@/records/still";
+import { bin, keep, keepForm } from "@/store/changes";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
+import { NotHere } from "@/ui/layout/NotHere";
+import { Screen } from "@/ui/layout/Screen";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { FormChoice, FormText } from "@/ui/primitives/form";
+import { Notice } from "@/ui/primitives/Notice";
+import { Row } from "@/ui/primitives/Row";
+import { Txt } from "@/ui/primitives/Txt";
+import { TypedBefore } from "@/ui/primitives/TypedBefore";
+import { calibrationWords } from "@/words/calibrationWords";
+import { CondenserFields, HeatFields, PotFields, ReceiverFields } from "./StillFormFields";
+import { stillFormDefaults, stillFormSchema, stillFromForm, type StillFormRead } from "./stillForm";
+import { StillSketch } from "./StillSketch";
+import { constructions, metals } from "@/words/stillWords";
+
+/** One still: its measures at the left, drawn as they are typed at the right. */
+export function StillScreen() {
+  const { id = "new" } = useLocalSearchParams<{ id: string }>();
+  const still = useAppSelector((state) => state.still.entities[id]);
+  if (id !== "new" && (!still || still.deletedAt))
+    return <NotHere what="This still" back={{ href: "/bench", label: "Bench" }} />;
+  return <StillForm key={id} still={still} />;
+}
+
+function StillForm({ still }: { still: Still | undefined }) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const { units } = useAppSelector(selectPreferences);
+  /* As it was when the form was opened: only what was changed since is written. */
+  const [shown] = useState(still);
+  const beginning = stillFormDefaults(shown, units);
+  const draft = useDraft(`still/${shown?.id ?? "new"}`, beginning);
+  const form = useForm({
+    resolver: zodResolver(stillFormSchema),
+    defaultValues: draft.start,
+    mode: "onBlur",
+  });
+  const { control, handleSubmit, reset } = form;
+  useFormDraft(form, draft);
+  const [problem, setProblem] = useState<string>();
+  const receivers = useFieldArray({ control, name: "receivers" });
+  const typed = useWatch({ control });
+  const read = stillFormSchema.safeParse(typed);
+  const construction = typed.construction ?? "basketPot";
+  const save = handleSubmit((typed) => {
+    const kept = dispatch(shown ? keepForm(...changed(shown, typed)) : keepNew(typed));
+    if (!kept.ok) return setProblem(kept.problem);
+    draft.done();
+    router.replace("/bench");
+  });
+  function changed(from: Still, typed: StillFormRead): [Still, Still] {
+    const before = stillFormSchema.safeParse(beginning);
+    return [
+      { ...from, ...(before.success ? stillFromForm(before.data) : {}) },
+      { ...from, ...stillFromForm(typed) },
+    ];
+  }
+  return (
+    <Screen
+      title={still ? still.name : "A still"}
+      back={{ href: "/bench", label: "Bench" }}
+      onSubmit={() => void save()}
+      footer={
+        <View className="gap-2">
+          {problem ? <Notice severity="error" message={`Not kept: ${problem}.`} /> : null}
+          <Button label="Keep this still" onPress={() => void save()} />
+        </View>
+      }
+      aside={
+        <>
+          <Card className="px-2">
+            {read.success ? (
+              <StillSketch
+                still={{ ...newRecord("still", new Date(0)), ...stillFromForm(read.data) }}
+              />
+            ) : (
+              <Txt variant="small" className="p-4">
+                The still is drawn here to scale once its measures are whole.
+              </Txt>
+            )}
+          </Card>
+          {still ? (
+            <>
+              <Row
+                href={`/bench/stills/${still.id}/calibrate`}
+                title="Calibrate with water"
+                detail={calibrationWords(still)}
+              />
+              <View className="flex-row">
+                <Button
+                  look="quiet"
+                  size="small"
+                  label="Bin this still"
+                  onPress={() => {
+                    dispatch(bin(`${still.name} is in the bin.`, [still]));
+                    router.replace("/bench");
+                  }}
+                />
+              </View>
+            </>
+          ) : null}
+        </>
+      }
+    >
+      <TypedBefore
+        shown={draft.typedBefore}
+        onLetGo={() => {
+          draft.done();
+          reset(beginning);
+        }}
+      />
+      <Card className="gap-3">
+        <FormText
+          control={control}
+          name="name"
+          label="Name"
+          required
+          placeholder="Copper pot, 12 L"
+        />
+        <FormChoice control={control} name="construction" label="Kind" options={constructions} />
+        <FormChoice control={control} name="metal" label="Made of" options={metals} />
+      </Card>
+      <PotFields control={control} construction={construction} units={units} />
+      <HeatFields control={control} heatKind={typed.heatKind ?? "plate"} />
+      <CondenserFields
+        control={control}
+        construction={construction}
+        condenser={typed.condenser ?? "notSaid"}
+        units={units}
+      />
+      <ReceiverFields control={control} receivers={receivers} units={units} />
+    </Screen>
+  );
+}
+
+/** A still of which there is no record yet. */
+function keepNew(typed: StillFormRead) {
+  return keep({ ...newRecord("still", new Date()), ...stillFromForm(typed) });
+}

@@ -1,0 +1,44 @@
+import { chargeLevels, fillLimits, methodsOf, showVolume, words } from "@/core";
+import type { Still } from "@/records/still";
+import { stillShape } from "@/logbook/still/stillFigures";
+import { useAppSelector } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
+import { StillDrawing } from "@/ui/drawings/StillDrawing";
+
+/* A middling herb, to have something to draw. */
+const herb = { packingGPerL: 200, waterMlPerG: 5, froths: false };
+
+/** The still with as much as it takes of a middling herb, to see that its measures are right. */
+export function StillSketch({ still }: { still: Still }) {
+  const { units } = useAppSelector(selectPreferences);
+  const shape = stillShape(still);
+  const method = methodsOf(shape)[0] ?? "steam";
+  const limits = fillLimits(shape, { method, ...herb });
+  const waterMl = Math.max(0, limits.waterMl);
+  const levels = chargeLevels(shape, {
+    method,
+    waterMl,
+    chargeG: limits.chargeG,
+    packingGPerL: herb.packingGPerL,
+  });
+  return (
+    <StillDrawing
+      shape={shape}
+      levels={levels}
+      hydro={method !== "steam"}
+      heatKind={still.heat.kind}
+      condenser={still.condenser?.kind}
+      head={still.head}
+      jar={{ sizeMl: still.jarMl, hydrosolMl: still.jarMl / 2, oilMl: 0 }}
+      labels={{
+        water: { shown: showVolume(waterMl, units), what: "most water" },
+        dryLine: { shown: showVolume(still.dryLineMl, units), what: "dry line" },
+        hydrosol: {
+          shown: showVolume(shape.bowl?.volumeMl ?? still.jarMl, units),
+          what: shape.bowl ? "bowl" : "jar",
+        },
+      }}
+      inWords={`${still.name || "The still"} to scale: it holds ${words(showVolume(still.potVolumeMl, units))}, dry line at ${words(showVolume(still.dryLineMl, units))}.`}
+    />
+  );
+}

@@ -1,0 +1,189 @@
+import { z } from "zod";
+import { cylinderHeightMm, unitsFor, type UnitSystem, fixed, toInput } from "@/core";
+import { limits } from "@/messages/limits";
+import { stillSchema, type Still } from "@/records/still";
+import { numberField, optionalNumberField } from "@/ui/primitives/numberField";
+
+const volume = (name: string) => numberField({ name, ...limits.positive });
+const length = (name: string) => numberField({ name, ...limits.positive });
+
+/** A still as it is typed: every part is asked for, only what the construction has is kept. */
+export const stillFormSchema = z
+  .object({
+    name: z.string().trim().min(1, "Give the still a name.").max(200),
+    construction: stillSchema.shape.construction,
+    metal: stillSchema.shape.metal,
+    potVolume: volume("The pot"),
+    potDiameter: length("The pot's diameter"),
+    basketFloor: optionalNumberField({ name: "The basket's height", ...limits.positive }),
+    holderVolume: optionalNumberField({ name: "The plant's room", ...limits.positive }),
+    holderDiameter: optionalNumberField({ name: "Its diameter", ...limits.positive }),
+    dryLine: numberField({ name: "The dry line", ...limits.amount }),
+    emptyMass: numberField({
+      name: "The empty still",
+      ...limits.positive,
+      remedy: "Put it on the scale.",
+    }),
+    heatKind: stillSchema.shape.heat.shape.kind,
+    power: numberField({ name: "Power", ...limits.stillPowerW }),
+    efficiency: optionalNumberField({ name: "Efficiency", min: 1, max: 100 }),
+    holdUp: numberField({ name: "Hold-up", ...limits.amount }),
+    jar: volume("The jar"),
+    head: z.enum(["swanNeck", "dome", "column", "packedColumn"]),
+    condenser: z.enum(["notSaid", "tubCoil", "recirculated", "tap"]),
+    tub: optionalNumberField({ name: "The tub", ...limits.positive }),
+    ice: optionalNumberField({ name: "Ice", ...limits.amount }),
+    rise: optionalNumberField({ name: "The rise", min: 1, max: 60 }),
+    receivers: z
+      .array(
+        z.object({
+          kind: z.enum(["jar", "tube", "twoArm", "twoArmHeavy", "funnel"]),
+          diameter: length("Its diameter"),
+          volume: volume("It"),
+        }),
+      )
+      .max(8),
+  })
+  .superRefine((form, context) => {
+    const fault = (path: string, message: string) =>
+      context.addIssue({ code: "custom", path: [path], message });
+    if (form.dryLine >= form.potVolume)
+      fault("dryLine", "The dry line must be under the pot's rim.");
+    if ((form.condenser === "tubCoil" || form.condenser === "recirculated") && !isBowl(form))
+      if (form.tub === undefined) fault("tub", "Say how much water the tub holds.");
+    if (form.construction === "flask" || form.construction === "cohobating") return;
+    const holder = holderWords[form.construction];
+    if (form.holderVolume === undefined) fault("holderVolume", `Say how much the ${holder} holds.`);
+    if (form.holderDiameter === undefined) fault("holderDiameter", `Measure across the ${holder}.`);
+    if (form.construction === "separateVessel") return;
+    if (form.basketFloor === undefined) {
+      fault("basketFloor", `Measure from the pot's floor to the ${holder}'s floor.`);
+      return;
+    }
+    const height = cylinderHeightMm(form.potVolume, form.potDiameter);
+    if (form.basketFloor >= height)
+      fault(
+        "basketFloor",
+        `The pot is only ${fixed(height, 0)} mm high by its volume and diameter.`,
+      );
+    if (form.holderDiameter !== undefined && form.holderDiameter > form.potDiameter) {
+      fault("holderDiameter", `The ${holder} must fit into the pot.`);
+    }
+  });
+/** What holds the plant, or catches the drops, in a kind of still that has such a part. */
+export const holderWords = {
+  basketPot: "basket",
+  separateVessel: "plant vessel",
+  bowl: "bowl",
+} as const;
+
+function isBowl({ construction }: { construction: Still["construction"] }): boolean {
+  return construction === "bowl";
+}
+
+export type StillForm = z.input<typeof stillFormSchema>;
+/** The form as read: numbers in canonical units. */
+export type StillFormRead = z.output<typeof stillFormSchema>;
+
+/** A still's figures as the form shows them; an ordinary pot where there is none yet. */
+export function stillFormDefaults(still: Still | undefined, units: UnitSystem): StillForm {
+  const litres = units === "metric" ? "L" : "gal";
+  const small = unitsFor("volume", units)[0] ?? "mL";
+  const long = unitsFor("length", units)[0] ?? "mm";
+  const holder =
+    still?.construction === "separateVessel" ? still.vessel : (still?.bowl ?? still?.basket);
+  const condenser = still?.condenser;
+  const tub = condenser && "tubL" in condenser ? condenser.tubL * 1000 : undefined;
+  return {
+    name: still?.name ?? "",
+    construction: still?.construction ?? "basketPot",
+    metal: still?.metal ?? "stainless",
+    potVolume: toInput(still?.potVolumeMl, litres),
+    potDiameter: toInput(still?.potDiameterMm, long),
+    basketFloor: toInput((still?.bowl ?? still?.basket)?.floorMm, long),
+    holderVolume: toInput(holder?.volumeMl, litres),
+    holderDiameter: toInput(holder?.diameterMm, long),
+    dryLine: toInput(still?.dryLineMl, small),
+    emptyMass: toInput(still?.emptyMassG, units === "metric" ? "kg" : "lb"),
+    heatKind: still?.heat.kind ?? "plate",
+    power: toInput(still?.heat.powerW, "W"),
+    efficiency: toInput(
+      still?.heat.efficiency === undefined ? undefined : still.heat.efficiency * 100,
+      "one",
+    ),
+    holdUp: toInput(still?.holdUpMl ?? 0.3, "mL"),
+    jar: toInput(still?.jarMl ?? 1000, small),
+    head: still?.head ?? "dome",
+    condenser: condenser && condenser.kind !== "iceLid" ? condenser.kind : "notSaid",
+    tub: toInput(tub, litres),
+    ice: toInput(
+      condenser && "iceKg" in condenser ? condenser.iceKg * 1000 : undefined,
+      units === "metric" ? "kg" : "lb",
+    ),
+    rise: toInput(condenser?.kind === "tap" ? condenser.riseK : undefined, "one"),
+    receivers: (still?.receivers ?? []).map((receiver) => ({
+      kind: receiver.kind,
+      diameter: toInput(receiver.diameterMm, long),
+      volume: toInput(receiver.volumeMl, small),
+    })),
+  };
+}
+
+/** What the form says of a still, as its record keeps it. */
+export function stillFromForm(form: StillFormRead) {
+  const { construction, holderVolume = 0, holderDiameter = 0, basketFloor = 0 } = form;
+  return {
+    name: form.name,
+    construction,
+    metal: form.metal,
+    potVolumeMl: form.potVolume,
+    potDiameterMm: form.potDiameter,
+    basket:
+      construction === "basketPot"
+        ? { floorMm: basketFloor, volumeMl: holderVolume, diameterMm: holderDiameter }
+        : undefined,
+    vessel:
+      construction === "separateVessel"
+        ? { volumeMl: holderVolume, diameterMm: holderDiameter }
+        : undefined,
+    bowl:
+      construction === "bowl"
+        ? { floorMm: basketFloor, volumeMl: holderVolume, diameterMm: holderDiameter }
+        : undefined,
+    dryLineMl: form.dryLine,
+    emptyMassG: form.emptyMass,
+    heat: {
+      kind: form.heatKind,
+      powerW: form.power,
+      ...(form.efficiency === undefined ? {} : { efficiency: form.efficiency / 100 }),
+    },
+    holdUpMl: form.holdUp,
+    jarMl: form.jar,
+    head: form.head,
+    condenser: condenserFromForm(form),
+    receivers: form.receivers.map(({ kind, diameter, volume: volumeMl }) => ({
+      kind,
+      diameterMm: diameter,
+      volumeMl,
+      ...(kind === "twoArm" ? { lipStepMm: usualLipStepMm } : {}),
+    })),
+  };
+}
+
+/* A receiver with two arms is made with about this step between its lips. */
+const usualLipStepMm = 4;
+/* Tap water that leaves some 25 K warmer has done its work and can still be touched. */
+const usualRiseK = 25;
+
+function condenserFromForm(form: StillFormRead): Still["condenser"] {
+  const iceKg = (form.ice ?? 0) / 1000;
+  if (isBowl(form)) return { kind: "iceLid", iceKg };
+  switch (form.condenser) {
+    case "notSaid":
+      return undefined;
+    case "tap":
+      return { kind: "tap", riseK: form.rise ?? usualRiseK };
+    default:
+      return { kind: form.condenser, tubL: (form.tub ?? 0) / 1000, iceKg };
+  }
+}

@@ -1,0 +1,24 @@
+import type { Harvest } from "@/records/harvest";
+import type { Run } from "@/records/run";
+
+/* Crumbs on the scale are not a charge. */
+const leastShare = 0.02;
+
+/** The harvest that one run alone is of; undefined where others share it, or it has none. */
+export function harvestOfItsOwn(
+  run: Pick<Run, "id" | "harvestId">,
+  harvests: readonly Harvest[],
+  runs: readonly Run[],
+): Harvest | undefined {
+  const shared = runs.some(({ id, harvestId }) => id !== run.id && harvestId === run.harvestId);
+  return shared ? undefined : harvests.find(({ id }) => id === run.harvestId);
+}
+
+/** What of a harvest has not been charged or set aside, g; 0 when only crumbs are left. */
+export function harvestLeftG(harvest: Harvest, runs: readonly Run[]): number {
+  const charged = runs
+    .filter(({ harvestId }) => harvestId === harvest.id)
+    .reduce((sum, { plan }) => sum + plan.chargeG, 0);
+  const left = harvest.massG - charged - (harvest.setAsideG ?? 0);
+  return left > harvest.massG * leastShare ? left : 0;
+}

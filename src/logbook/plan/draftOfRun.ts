@@ -1,0 +1,56 @@
+import { fromCanonical, type UnitName, type UnitSystem } from "@/core";
+import { emptyDraft, wholeDraft, type PlanDraft } from "@/records/planDraft";
+import type { Run } from "@/records/run";
+
+/**
+ * The plan of a run as it would stand in the plan's fields: word for word where the run keeps it, else
+ * as its figures say.
+ */
+export function draftOfRun(run: Run, units: UnitSystem): PlanDraft {
+  if (run.draft) return wholeDraft(run.draft, units);
+  const { plan, plantId, state, stillId } = run;
+  const schools = plan.schools ?? {};
+  const massUnit: UnitName = units === "metric" ? "g" : "oz";
+  const known = wholeDraft(
+    {
+      pace: schools.pace as PlanDraft["pace"],
+      waterRule: schools.water as PlanDraft["waterRule"],
+      stopBy: (schools.stop ?? stopOf(plan.stop)) as PlanDraft["stopBy"],
+      hydrosol: schools.hydrosol as PlanDraft["hydrosol"],
+      settling: schools.settling as PlanDraft["settling"],
+      copper: schools.copper as PlanDraft["copper"],
+    },
+    units,
+  );
+  return {
+    ...emptyDraft(units),
+    ...known,
+    plantId,
+    state,
+    stillId,
+    method: plan.method,
+    massText: plain(fromCanonical(plan.chargeG, massUnit)),
+    massUnit,
+    preparation: plan.preparation ?? "",
+    agedText: plan.agedMonths === undefined ? "" : plain(plan.agedMonths),
+    ratioText: plan.stop.perKg === undefined ? emptyDraft(units).ratioText : plain(plan.stop.perKg),
+    minutesText: plan.stop.minutes === undefined ? "" : plain(plan.stop.minutes),
+    worthText: plan.stop.worthMlPer10Min === undefined ? "" : plain(plan.stop.worthMlPer10Min),
+    chargesText: "1",
+  };
+}
+
+/** What makes the plan of a run that is like another: its plant, still and ways, weighed anew. */
+export function againLike(run: Run, units: UnitSystem): PlanDraft {
+  return { ...draftOfRun(run, units), harvestId: "", runId: "", chargesText: "" };
+}
+
+function stopOf({ minutes, perKg, worthMlPer10Min }: Run["plan"]["stop"]): PlanDraft["stopBy"] {
+  if (minutes !== undefined) return "clock";
+  if (perKg === undefined) return worthMlPer10Min === undefined ? "least" : "worth";
+  return worthMlPer10Min === undefined ? "ratio" : "least";
+}
+
+function plain(value: number): string {
+  return String(Number(value.toPrecision(4)));
+}

@@ -1,0 +1,215 @@
+import {
+  massForWish,
+  methodsOf,
+  plantStates,
+  preparationOf,
+  usualWorthShare,
+  type Method,
+  type PlanInput,
+  type PlantState,
+  type Preparation,
+  type Receiver,
+  type StopRule,
+  readNumber,
+  type NumberInput,
+  type NumberRange,
+} from "@/core";
+import { limits } from "@/messages/limits";
+import type { Measure } from "@/records/measure";
+import { ownContents } from "../plant/ownContents";
+import type { KnownPlant, PlantBook } from "../plant/plantBook";
+import type { RunSummary } from "../run/runSummary";
+import type { Setting } from "@/records/setting";
+import type { Still } from "@/records/still";
+import { receiversOf, stillFigures } from "../still/stillFigures";
+import type { PlanDraft } from "@/records/planDraft";
+import { measureOf } from "./measureOf";
+
+/** What the draft is read against. */
+export interface PlanContext {
+  stills: readonly Still[];
+  measures: readonly Measure[];
+  book: PlantBook;
+  /** The person's runs, for what their own yields say. */
+  summaries: readonly RunSummary[];
+  site: Setting["site"];
+}
+
+const ranges = {
+  mass: {
+    name: "The charge",
+    ...limits.chargeG,
+    remedy: "Weigh the plant as it goes into the still.",
+  },
+  count: { name: "The count", min: 0, max: 10000, above: true },
+  wish: { name: "What you want", min: 0, max: 1e6, above: true },
+  aged: { name: "Its age", min: 0, max: 240 },
+  minutes: { name: "The time", min: 1, max: 1440 },
+  ratio: { name: "The ratio", min: 0, max: 20, above: true },
+  worth: { name: "Ten more minutes", min: 0, max: 100, above: true },
+  water: { name: "Water", min: 0, max: 1e6, above: true },
+  charges: { name: "Charges", min: 1, max: 500 },
+  ice: { name: "Ice", min: 0, max: 500 },
+  cooling: { name: "Cooling water", min: 0, max: 60 },
+} satisfies Record<string, NumberRange>;
+type Field = keyof typeof ranges;
+
+/** What is wrong, a sentence for each field. */
+export type DraftProblems = Partial<Record<Field, string>>;
+
+/** A draft read: choices that always stand, and the plan's input once every field is right. */
+export interface ReadDraft {
+  plant: KnownPlant;
+  state: PlantState;
+  states: PlantState[];
+  still: Still | undefined;
+  method: Method;
+  methods: Method[];
+  preparation: Preparation;
+  receivers: Receiver[];
+  receiverAt: number;
+  agedMonths: number | undefined;
+  massG: number | undefined;
+  input: PlanInput | undefined;
+  problems: DraftProblems;
+}
+
+/** Reads a draft. Every problem is a sentence for its own field; nothing throws. */
+export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
+  const plant =
+    context.book.byId(draft.plantId) ?? context.book.byId("lavender") ?? context.book.all[0]!;
+  const offered = plantStates.filter((state) => plant.states[state]);
+  const state = offered.find((candidate) => candidate === draft.state) ?? offered[0] ?? "fresh";
+  const still = context.stills.find(({ id }) => id === draft.stillId) ?? context.stills[0];
+  const figures = still && stillFigures(still);
+  const methods = figures ? methodsOf(figures.shape) : [];
+  const method =
+    methods.find((candidate) => candidate === draft.method) ??
+    methods.find((candidate) => candidate === plant.preferredMethod) ??
+    methods[0] ??
+    "steam";
+  const preparation = preparationOf(plant, draft.preparation);
+  const receivers = still ? receiversOf(still) : [];
+  const receiverAt = Math.min(receivers.length - 1, Math.max(0, Number(draft.receiver) || 0));
+  const problems: DraftProblems = {};
+
+  const massed = draft.goal === "have" ? readMass() : undefined;
+  const agedMonths = state === "dried" ? optional("aged", draft.agedText, "one") : undefined;
+  const stop = readStop();
+  const waterMl = optional("water", draft.waterText, draft.waterUnit);
+  const charges = optional("charges", draft.chargesText, "one");
+  if (charges !== undefined && !Number.isInteger(charges))
+    problems.charges = "Charges come whole: 1, 2, 3.";
+  const ice = optional("ice", draft.iceText, "one");
+  const coolingInC = optional("cooling", draft.coolingText, "C");
+
+  const byWorth = draft.stopBy === "least" || draft.stopBy === "worth";
+
+  const common =
+    figures && stop && Object.keys(problems).length === 0
+      ? {
+          still: figures,
+          plant,
+          state,
+          method,
+          stop,
+          ...(byWorth ? { worthShare: usualWorthShare } : {}),
+          site: coolingInC === undefined ? context.site : { ...context.site, coolingInC },
+          preparation: preparation.id,
+          pace: draft.pace === "brisk" ? ("brisk" as const) : ("gentle" as const),
+          waterRule: draft.waterRule,
+          ...(still.condenser
+            ? { condenser: ice === undefined ? still.condenser : withIce(still.condenser, ice) }
+            : {}),
+          receiver: receivers[receiverAt],
+          otherReceivers: receivers.filter((_, at) => at !== receiverAt),
+          agedMonths,
+          ownRuns: ownContents(context.summaries, plant.id, state, context.book),
+          waterMl,
+        }
+      : undefined;
+  const wished = draft.goal === "want" && common ? readWish(common) : undefined;
+  const massG = massed ?? wished?.massG;
+  const input =
+    common && massG !== undefined && Object.keys(problems).length === 0
+      ? { ...common, massG, charges: charges ?? wished?.charges }
+      : undefined;
+  return {
+    plant,
+    state,
+    states: offered,
+    still,
+    method,
+    methods,
+    preparation,
+    receivers,
+    receiverAt,
+    agedMonths,
+    massG,
+    input,
+    problems,
+  };
+
+  function number(field: Field, text: string, unit: string): number | undefined {
+    const read = readNumber({ text, unit } as NumberInput, ranges[field]);
+    if (read.ok) return read.value;
+    problems[field] = read.problem;
+    return undefined;
+  }
+
+  function optional(field: Field, text: string, unit: string): number | undefined {
+    return text.trim() ? number(field, text, unit) : undefined;
+  }
+
+  function readMass(): number | undefined {
+    const measure = measureOf(draft, context.measures, plant.id);
+    if (!measure) return number("mass", draft.massText, draft.massUnit);
+    const counted = number("count", draft.countText, "one");
+    return counted === undefined ? undefined : measure.massG * counted;
+  }
+
+  function readWish(rest: Omit<PlanInput, "massG" | "charges">) {
+    const volumeMl = number("wish", draft.wishText, draft.wishUnit);
+    if (volumeMl === undefined) return undefined;
+    try {
+      return massForWish(rest, { what: draft.wishWhat, volumeMl });
+    } catch (error) {
+      if (!(error instanceof RangeError)) throw error;
+      problems.wish = error.message.replace(/^I want: /, "");
+      problems.wish = problems.wish.charAt(0).toUpperCase() + problems.wish.slice(1);
+      return undefined;
+    }
+  }
+
+  function readStop(): StopRule | undefined {
+    const perKg = () => number("ratio", draft.ratioText, "one");
+    const worth = () => {
+      const worthMlPer10Min = optional("worth", draft.worthText, "mL");
+      return worthMlPer10Min === undefined ? {} : { worthMlPer10Min };
+    };
+    switch (draft.stopBy) {
+      case "clock":
+      case "smell": {
+        const text = draft.stopBy === "clock" ? draft.minutesText : "";
+        const minutes = number("minutes", text || String(plant.usualMinutes), "min");
+        return minutes === undefined ? undefined : { minutes };
+      }
+      case "worth":
+        return worth();
+      case "ratio": {
+        const ratio = perKg();
+        return ratio === undefined ? undefined : { perKg: ratio };
+      }
+      default: {
+        /* What flows back is never too much: there only the worth of going on ends a run. */
+        if (method === "cohobation") return worth();
+        const ratio = perKg();
+        return ratio === undefined ? undefined : { perKg: ratio, ...worth() };
+      }
+    }
+  }
+}
+
+function withIce(condenser: NonNullable<Still["condenser"]>, iceKg: number) {
+  return condenser.kind === "tap" ? condenser : { ...condenser, iceKg };
+}

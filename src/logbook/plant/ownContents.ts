@@ -1,0 +1,24 @@
+import type { PlantState } from "@/core";
+import { contentOfRun } from "../run/contentOfRun";
+import { doubtfulLog } from "../run/doubtfulLog";
+import type { PlantBook } from "./plantBook";
+import type { RunSummary } from "../run/runSummary";
+
+/* Stock that has lain for longer says more about the cupboard than about the plant. */
+const stillFreshMonths = 3;
+
+/** Oil contents of a material, mL/kg, that a person's own finished runs of it point to. */
+export function ownContents(
+  summaries: readonly RunSummary[],
+  plantId: string,
+  state: PlantState,
+  book: PlantBook,
+): number[] {
+  return summaries.flatMap((summary) => {
+    const { run } = summary;
+    if (run.plantId !== plantId || run.state !== state) return [];
+    if ((run.plan.agedMonths ?? 0) > stillFreshMonths) return [];
+    if (doubtfulLog(summary, book)) return [];
+    return contentOfRun(summary, book) ?? [];
+  });
+}

@@ -1,0 +1,69 @@
+import { plantById, plants, type Plant, type PlantState } from "@/core";
+import type { Material } from "@/records/material";
+
+/** A plant as this person knows it. */
+export interface KnownPlant extends Plant {
+  /** Whether it is the catalogue's or the person's own. */
+  origin: "catalogue" | "own";
+  /** Its figures that are the person's, by the name of the field. */
+  ownFigures: readonly string[];
+  /** The record that holds them. */
+  materialId?: string;
+}
+
+/** The catalogue together with a person's own plants and figures. */
+export interface PlantBook {
+  /** By name. */
+  all: readonly KnownPlant[];
+  byId(id: string): KnownPlant | undefined;
+}
+
+/** Opens the book over a person's own materials. */
+export function plantBook(materials: readonly Material[]): PlantBook {
+  const known = new Map<string, KnownPlant>(
+    plants.map((plant) => [plant.id, { ...plant, origin: "catalogue", ownFigures: [] }]),
+  );
+  const oldestFirst = [...materials].sort((a, b) => a.updatedAt.localeCompare(b.updatedAt));
+  for (const material of oldestFirst) {
+    const like = plantById(material.like);
+    if (like) known.set(material.plantId, withOwn(like, material));
+  }
+  const all = [...known.values()].sort((a, b) => a.name.localeCompare(b.name));
+  return { all, byId: (id) => known.get(id) };
+}
+
+/** The catalogue alone. */
+export const catalogueBook: PlantBook = plantBook([]);
+
+function withOwn(like: Plant, { id, plantId, own }: Material): KnownPlant {
+  const { states, setsBelowC = like.setsBelowC, ...rest } = own;
+  return {
+    ...like,
+    ...rest,
+    setsBelowC: setsBelowC ?? undefined,
+    states: statesOf(like, states),
+    id: plantId,
+    origin: plantById(plantId) ? "catalogue" : "own",
+    materialId: id,
+    ownFigures: [
+      ...Object.keys(own).filter((name) => name !== "states"),
+      ...Object.entries(states ?? {}).flatMap(([state, figures]) =>
+        changedIn(like.states[state as PlantState], figures).map((name) => `${state}.${name}`),
+      ),
+    ],
+  };
+}
+
+/** The states that stand: the like plant's, changed or taken away; never none at all. */
+function statesOf(like: Plant, own: Material["own"]["states"]): Plant["states"] {
+  const told = Object.entries({ ...like.states, ...own }).filter(([, figures]) => figures !== null);
+  return told.length > 0 ? (Object.fromEntries(told) as Plant["states"]) : like.states;
+}
+
+function changedIn(before: object | undefined, after: object | null): string[] {
+  if (after === null) return ["none"];
+  const known = before as Record<string, unknown> | undefined;
+  return Object.entries(after)
+    .filter(([name, value]) => JSON.stringify(known?.[name]) !== JSON.stringify(value))
+    .map(([name]) => name);
+}

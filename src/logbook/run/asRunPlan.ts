@@ -1,0 +1,58 @@
+import type { ChargePlan, Forecast } from "@/core";
+import type { RunPlan } from "@/records/run";
+import type { Still } from "@/records/still";
+
+interface Planned {
+  plan: ChargePlan;
+  /** Ranges over many played runs. */
+  oil: Forecast["oil"];
+  still: Still;
+  /** Which charge of how many. */
+  charge: number;
+  charges: number;
+  preparation?: string;
+  /** Schools that were followed, by question. */
+  schools?: Record<string, string>;
+  agedMonths?: number;
+  /** The first cut ends here, mL of distillate. */
+  firstCutMl?: number;
+}
+
+/** A plan as a run's record keeps it: frozen, so that a later model or still does not rewrite it. */
+export function asRunPlan({ plan, oil, still, charge, charges, ...choices }: Planned): RunPlan {
+  const { request, forecast, figures } = plan;
+  const { runPowerW } = request.still.heat;
+  const { preparation, schools, firstCutMl, agedMonths } = choices;
+  return {
+    method: plan.method,
+    charge,
+    charges,
+    chargeG: plan.chargeG,
+    moisture: figures.moisture,
+    waterMl: plan.waterMl,
+    dryLineMl: still.dryLineMl,
+    jarMl: still.jarMl,
+    stop: request.stop,
+    powerW: still.heat.powerW,
+    ...(runPowerW === undefined ? {} : { runPowerW }),
+    ...(preparation ? { preparation } : {}),
+    ...(schools ? { schools } : {}),
+    ...(firstCutMl === undefined ? {} : { firstCutMl }),
+    ...(agedMonths === undefined ? {} : { agedMonths }),
+    ...(plan.cooling && plan.cooling.iceKg > 0 ? { iceKg: plan.cooling.iceKg } : {}),
+    oilMlPerKg: figures.oilMlPerKg,
+    request,
+    forecast: {
+      boilC: forecast.boilC,
+      minutesToBoil: forecast.minutesToBoil ?? 0,
+      minutesToFirstDrop: forecast.minutesToFirstDrop ?? 0,
+      runMinutes: forecast.runMinutes,
+      rateMlPerMin: forecast.rateMlPerMin,
+      distillateMl: forecast.distillateMl,
+      spendableMl: (forecast.minutesToDryLine ?? 0) * forecast.rateMlPerMin,
+      oilDensityGPerMl: forecast.oilDensityGPerMl,
+      ...oil,
+      curve: forecast.curve.map(({ minutes, oilG }) => ({ minutes, oilG })),
+    },
+  };
+}

@@ -1,0 +1,38 @@
+import {
+  chargeLevels,
+  preparationOf,
+  type ChargeLevels,
+  type LiveEstimate,
+  type Plant,
+  type StillShape,
+} from "@/core";
+import type { Run } from "@/records/run";
+
+/** Where everything stands in a still under way, and the water left in its pot, mL. */
+export function liveLevels(
+  run: Run,
+  shape: StillShape,
+  live: LiveEstimate | undefined,
+  plant: Plant | undefined,
+): { levels: ChargeLevels; waterMl: number } {
+  const { plan } = run;
+  const waterMl = live ? Math.max(0, plan.dryLineMl + live.aboveDryLineMl) : plan.waterMl;
+  const packingGPerL = packed(run, plant);
+  return {
+    levels: chargeLevels(shape, {
+      method: plan.method,
+      waterMl,
+      chargeG: plan.chargeG,
+      packingGPerL,
+    }),
+    waterMl,
+  };
+}
+
+/** What a litre of the charge weighs as it was prepared, g. */
+function packed({ state, plan }: Run, plant: Plant | undefined): number {
+  const figures = plant?.states[state];
+  return plant && figures
+    ? figures.packingGPerL * preparationOf(plant, plan.preparation).packing
+    : 200;
+}

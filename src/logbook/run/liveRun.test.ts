@@ -1,0 +1,251 @@
+import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { alarmWords, cueWords } from "@/words/cueWords";
+import type { Entry } from "@/records/entry";
+import { liveRun, type Latest } from "./liveRun";
+import { logLine } from "@/words/logLine";
+import { ownContents } from "../plant/ownContents";
+import { catalogueBook } from "../plant/plantBook";
+import { runNow } from "./runClock";
+import { summarise } from "./runSummary";
+import { runState } from "./runState";
+import { seenOf } from "./seenOf";
+import type { Run } from "@/records/run";
+
+const eight = Date.parse("2026-05-04T08:00:00Z");
+const at = (minutes: number) => eight + minutes * 60000;
+const dripping = [
+  entryAt(0, { type: "lit" }),
+  entryAt(20, { type: "boiling" }),
+  entryAt(24, { type: "firstDrop" }),
+];
+/** Where a run with such entries stands so many minutes after eight. */
+function stands(
+  entries: Entry[],
+  minutes: number,
+  latest: Latest = {},
+  change: Partial<Run["plan"]> = {},
+) {
+  const run = sampleRun([...dripping, ...entries]);
+  const planned = { ...run, plan: { ...run.plan, ...change } };
+  return liveRun(planned, runState(planned.entries), at(minutes), { still: sampleStill(), latest });
+}
+const codes = (live: ReturnType<typeof liveRun>) => live.alarms.map(({ code }) => code);
+
+test("a scale that stands still is a drip that has stopped: it is told, and nothing is promised", () => {
+  const volumeMl = 180;
+  const scale = [30, 32, 34, 36, 38, 40].map((minutes) => ({ at: at(minutes), volumeMl }));
+  const live = stands([], 40, { distillate: scale });
+  expect(live.live).toMatchObject({ measured: true, rateMlPerMin: 0, minutesToJarFull: Infinity });
+  expect(codes(live)).toContain("rateFell");
+});
+
+test("a reading below the one before is a slip: the plan's rate stands", () => {
+  const slip = [
+    entryAt(30, { type: "reading", distillateMl: 200 }),
+    entryAt(36, { type: "reading", distillateMl: 150 }),
+  ];
+  const { live } = stands(slip, 36);
+  expect(live).toMatchObject({ measured: false });
+  expect(live!.rateMlPerMin).toBeGreaterThan(0);
+});
+
+test("ice added after the tub was read cools it, ice before it is in the reading already", () => {
+  const read = entryAt(40, { type: "reading", tubC: 34 });
+  const ice = (minutes: number) => entryAt(minutes, { type: "iceAdded", massG: 3000 });
+  const warm = stands([read], 42).tub!;
+  const cooled = stands([read, ice(41)], 42).tub!;
+  expect(warm.temperatureC).toBeGreaterThan(34);
+  expect(cooled.temperatureC).toBeLessThan(warm.temperatureC - 5);
+  expect(stands([ice(39), read], 42).tub!.temperatureC).toBeCloseTo(warm.temperatureC, 9);
+  expect(cooled.minutesToLimit).toBeGreaterThan(warm.minutesToLimit);
+});
+
+test("without a reading the tub warms by what has been distilled; a probe's word counts before it", () => {
+  const early = stands([], 26).tub!;
+  const late = stands([], 46).tub!;
+  expect(late.temperatureC).toBeGreaterThan(early.temperatureC);
+  expect(late.measured).toBe(false);
+  const probed = stands([], 46, { tub: { temperatureC: 50, at: at(46) } });
+  expect(probed.tub).toMatchObject({ temperatureC: 50, measured: true, minutesToLimit: 0 });
+  expect(codes(probed)).toContain("tubWarm");
+});
+
+test("the heat is to be turned down once, the first cut comes before the jar, a moved stop ends the run", () => {
+  const gentle = { runPowerW: 900, firstCutMl: 200 };
+  expect(
+    stands([], 26, {}, gentle)
+      .cues.map(({ code }) => code)
+      .slice(0, 2),
+  ).toEqual(["turnDown", "firstCut"]);
+  const turned = entryAt(25, { type: "heatChanged", powerW: 900 });
+  expect(stands([turned], 26, {}, gentle).cues.map(({ code }) => code)).not.toContain("turnDown");
+  const swapped = entryAt(30, { type: "jarSwapped" });
+  expect(stands([turned, swapped], 31, {}, gentle).cues.map(({ code }) => code)).not.toContain(
+    "firstCut",
+  );
+  const moved = entryAt(30, { type: "stopMoved", minutes: 50, reason: "still smells good" });
+  expect(stands([moved], 31).live).toMatchObject({
+    endsBy: expect.stringMatching(/minutes|reserve/),
+  });
+});
+
+test("a run's own time runs on from where it was told, at its speed", () => {
+  const clock = { wallAt: "2026-05-04T08:00:00Z", runAt: "2026-05-04T09:00:00Z", speed: 60 };
+  expect(runNow({ clock }, at(1))).toBe(at(60 + 60));
+  expect(runNow({}, at(1))).toBe(at(1));
+});
+
+test("what was seen is told from the first drop on, whatever the entries' order", () => {
+  const entries = [
+    entryAt(44, { type: "reading", rateMlPerMin: 7, oilMl: 1.2 }),
+    entryAt(34, { type: "reading", distillateMl: 150 }),
+    entryAt(10, { type: "reading", distillateMl: 5 }),
+    entryAt(30, { type: "heatChanged", powerW: 900 }),
+  ];
+  const scale = [{ at: at(40), volumeMl: 210 }];
+  expect(seenOf(runState([...dripping, ...entries]), { distillate: scale })).toEqual({
+    minutesToBoil: 20,
+    minutesToFirstDrop: 24,
+    distillate: [
+      { minutes: 10, volumeMl: 150 },
+      { minutes: 16, volumeMl: 210 },
+    ],
+    rates: [{ minutes: 20, mlPerMin: 7 }],
+    oil: [{ minutes: 20, volumeMl: 1.2 }],
+    heat: [{ minutes: 6, powerW: 900 }],
+  });
+  expect(seenOf(runState([]))).toEqual({ distillate: [], rates: [], oil: [], heat: [] });
+});
+
+test("every cue and every alarm says what to do and why, late or not", () => {
+  const cues = [
+    "coolingOn",
+    "boil",
+    "firstDrop",
+    "turnDown",
+    "firstCut",
+    "swapJar",
+    "checkTub",
+    "topUp",
+    "heatOff",
+    "dryLine",
+  ] as const;
+  for (const code of cues)
+    for (const minutes of [-1, 6]) {
+      const { say, because } = cueWords({ code, minutes, danger: false }, "6 min");
+      expect(say.length).toBeGreaterThan(5);
+      expect(because).toMatch(/[.?!]$/);
+    }
+  const alarms = [
+    "dryLine",
+    "outletHot",
+    "outletWarm",
+    "noFirstDrop",
+    "rateFell",
+    "headFell",
+    "tubWarm",
+    "jarFull",
+    "boilLate",
+    "notExplained",
+  ] as const;
+  for (const code of alarms)
+    for (const urgency of ["danger", "act", "soon"] as const)
+      expect(alarmWords({ code, urgency, minutes: 2 }, "2 min").because).toMatch(/[.?!]$/);
+  for (const code of ["outletHot", "noFirstDrop"] as const)
+    expect(alarmWords({ code, urgency: "danger", minutes: 0 }, "").say).toMatch(/heat off/i);
+});
+
+test.each([
+  [{ type: "iceAdded", massG: 1500 }, "1.50 kg"],
+  [{ type: "heatChanged", powerW: 912.4 }, "912 W"],
+  [{ type: "trouble", what: "It smells burnt" }, "It smells burnt"],
+  [
+    { type: "stopMoved", minutes: 70, reason: "no time" },
+    "to 1 h 10 min after the first drop: no time",
+  ],
+  [{ type: "lit", open: ["a", "b"], reason: "second charge" }, "with 2 checks open: second charge"],
+  [{ type: "spent", wetness: "dry", smell: "hay", liquorKept: true, tailMl: 40 }, "dry"],
+] as const)("the log says %j", (entry, words) => {
+  const [standing] = runState([entryAt(1, entry)]).entries;
+  expect(logLine(standing!, "metric").detail).toContain(words);
+});
+
+test("a finished run tells of its plant's oil; one without what its plan was asked, or of old stock, does not", () => {
+  const entries = [
+    ...dripping,
+    entryAt(60, { type: "heatOff" }),
+    entryAt(90, { type: "separated", oilMl: 4, hydrosolMl: 650 }),
+  ];
+  const told = (change: Partial<Run["plan"]>) => {
+    const run = sampleRun(entries);
+    const summary = summarise({ ...run, plan: { ...run.plan, ...change } }, catalogueBook);
+    return ownContents([summary], "lavender", "fresh", catalogueBook);
+  };
+  const oilMlPerKg = { low: 5, high: 11 };
+  expect(told({})).toEqual([]);
+  expect(told({ oilMlPerKg, agedMonths: 12 })).toEqual([]);
+  const [content] = told({ oilMlPerKg });
+  expect(content).toBeGreaterThan(3);
+  expect(content).toBeLessThan(15);
+  expect(told({ oilMlPerKg, preparation: "leavesOnly" })[0]).toBeCloseTo(content! / 1.3, 6);
+});
+
+describe("heat that is not the plan's", () => {
+  const half = (minutes: number) => entryAt(minutes, { type: "heatChanged", powerW: 1500 });
+  const heating = (entries: Entry[], minutes: number) => {
+    const run = sampleRun([entryAt(0, { type: "lit" }), ...entries]);
+    const planned = { ...run, plan: { ...run.plan, runPowerW: 1200 } };
+    return liveRun(planned, runState(planned.entries), at(minutes), { still: sampleStill() });
+  };
+  const boilIn = (live: ReturnType<typeof liveRun>) =>
+    live.cues.find(({ code }) => code === "boil")!.minutes;
+
+  test("turned down while it heats, the boil comes later and nobody is told that it is late", () => {
+    const { minutesToBoil } = sampleRun().plan.forecast;
+    const full = heating([], 5);
+    const halved = heating([half(5)], 5);
+    expect(boilIn(full)).toBeCloseTo(minutesToBoil - 5, 6);
+    expect(boilIn(halved)).toBeGreaterThan(1.9 * boilIn(full));
+    const late = minutesToBoil * 1.5 + 6;
+    expect(codes(heating([], late))).toContain("boilLate");
+    expect(codes(heating([half(5)], late))).not.toContain("boilLate");
+  });
+
+  test("turned down while the charge warms, the first drop may take longer before it is an alarm", () => {
+    const boiling = entryAt(20, { type: "boiling" });
+    const { minutesToBoil, minutesToFirstDrop } = sampleRun().plan.forecast;
+    const late = 20 + (minutesToFirstDrop - minutesToBoil) * 1.5 + 6;
+    expect(codes(heating([boiling], late))).toContain("noFirstDrop");
+    expect(codes(heating([boiling, half(21)], late))).not.toContain("noFirstDrop");
+    expect(codes(heating([boiling, half(21)], late + 60))).toContain("noFirstDrop");
+  });
+
+  test("a flame that was out gives times, not infinities", () => {
+    const out = heating([entryAt(5, { type: "heatChanged", powerW: 0 })], 6);
+    expect(boilIn(out)).toBeGreaterThan(100);
+    expect(Number.isFinite(boilIn(out))).toBe(true);
+  });
+
+  test("it is asked to be turned down once, and not where it was turned down before the first drop", () => {
+    const drops = [entryAt(20, { type: "boiling" }), entryAt(24, { type: "firstDrop" })];
+    const asks = (live: ReturnType<typeof liveRun>) =>
+      live.cues.some(({ code }) => code === "turnDown");
+    const gentle = (minutes: number) => entryAt(minutes, { type: "heatChanged", powerW: 1200 });
+    expect(asks(heating(drops, 25))).toBe(true);
+    expect(asks(heating([...drops, gentle(25)], 26))).toBe(false);
+    expect(asks(heating([gentle(21), ...drops], 26))).toBe(false);
+    expect(asks(heating([half(5), ...drops], 26))).toBe(true);
+    expect(heating([gentle(21), ...drops], 40).live!.rateMlPerMin).toBeLessThan(
+      heating([half(5), ...drops], 40).live!.rateMlPerMin,
+    );
+  });
+
+  test("a boil on another heat says nothing of the plan's efficiency", () => {
+    const seen = (entries: Entry[]) => seenOf(runState([...dripping, ...entries]));
+    expect(seen([])).toMatchObject({ minutesToBoil: 20, minutesToFirstDrop: 24 });
+    expect(seen([half(5)]).minutesToBoil).toBeUndefined();
+    expect(seen([half(22)])).toMatchObject({ minutesToBoil: 20 });
+    expect(seen([half(22)]).minutesToFirstDrop).toBeUndefined();
+    expect(seen([half(5)]).heat).toEqual([{ minutes: 0, powerW: 1500 }]);
+  });
+});

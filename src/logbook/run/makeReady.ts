@@ -1,0 +1,89 @@
+import { firstCutShare, type ChargePlan, type PlantState, isoDay } from "@/core";
+import { asRunPlan } from "./asRunPlan";
+import { newRecord } from "@/records/base";
+import type { Harvest } from "@/records/harvest";
+import { harvestOfItsOwn } from "../harvest/harvestLeft";
+import type { PlanDraft } from "@/records/planDraft";
+import type { AnyRecord } from "@/records/record";
+import { nextRunNumber, type Run } from "@/records/run";
+import type { Still } from "@/records/still";
+import type { ForecastRanges } from "@/messages/forecastMessages";
+
+interface Ready {
+  plan: ChargePlan;
+  ranges: ForecastRanges;
+  plantId: string;
+  state: PlantState;
+  still: Still;
+  preparation: string;
+  agedMonths?: number;
+  /** Schools that were followed, by question. */
+  schools: Record<string, string>;
+  /** The harvest this charge is of; a new one is written down where there is none yet. */
+  harvest?: Harvest;
+  counted?: Harvest["counted"];
+  runs: readonly Run[];
+  harvests: readonly Harvest[];
+  /** What stands in the plan's fields. */
+  draft: PlanDraft;
+  now: Date;
+}
+
+/** The records of a charge made ready: its run with the plan as it stands now, and its harvest. */
+export function makeReady({
+  plan,
+  ranges,
+  plantId,
+  state,
+  still,
+  preparation,
+  agedMonths,
+  schools,
+  harvest,
+  counted,
+  runs,
+  harvests,
+  draft,
+  now,
+}: Ready): { run: Run; records: AnyRecord[] } {
+  /* A run that was made ready from this plan and is not lit is planned anew, and stays the same run. */
+  const replaced = runs.find(({ id, entries }) => id === draft.runId && entries.length === 0);
+  const others = runs.filter(({ id }) => id !== replaced?.id);
+  /* A harvest that only the run planned anew is of changes with it. */
+  const own = replaced && !harvest ? harvestOfItsOwn(replaced, harvests, runs) : undefined;
+  const fromHarvest: Harvest = harvest ?? {
+    ...(own ?? newRecord("harvest", now)),
+    plantId,
+    state,
+    massG: plan.chargeG * plan.charges,
+    cutOn: own?.cutOn ?? isoDay(now),
+    ...(counted ? { counted } : {}),
+  };
+  const before = others.filter(({ harvestId }) => harvestId === fromHarvest.id).length;
+  const firstCutMl = plan.forecast.distillateMl * firstCutShare;
+  const cuts = schools.hydrosol === "firstCut" && plan.method !== "cohobation" && firstCutMl > 0;
+  const run: Run = {
+    ...(replaced ?? newRecord("run", now)),
+    number: replaced?.number ?? nextRunNumber(runs),
+    stillId: still.id,
+    stillName: still.name,
+    harvestId: fromHarvest.id,
+    plantId,
+    state,
+    checked: [],
+    entries: [],
+    draft: { ...draft, runId: "" },
+    plan: asRunPlan({
+      plan,
+      oil: ranges.oil,
+      still,
+      charge: before + 1,
+      charges: before + plan.charges,
+      preparation,
+      ...(agedMonths === undefined ? {} : { agedMonths }),
+      schools,
+      ...(cuts ? { firstCutMl } : {}),
+    }),
+  };
+  return { run, records: harvest ? [run] : [fromHarvest, run] };
+}

@@ -1,0 +1,42 @@
+import type { Yield } from "@/core";
+import type { PlantBook } from "../plant/plantBook";
+import type { Run } from "@/records/run";
+import { runState, type RunState } from "./runState";
+import { yieldOfRun } from "./yieldOfRun";
+
+/** A run as a line in the logbook. */
+export interface RunSummary {
+  run: Run;
+  state: RunState;
+  plantName: string;
+  /** When it was lit, or made ready. */
+  at: number;
+  minutesFromFirstDrop?: number;
+  result?: Yield & { oilMl: number; hydrosolMl: number };
+}
+
+const known = new WeakMap<PlantBook, WeakMap<Run, RunSummary>>();
+
+/** Summarises a run. Remembered per record and book, since neither ever changes in place. */
+export function summarise(run: Run, book: PlantBook): RunSummary {
+  const inBook = known.get(book) ?? new WeakMap<Run, RunSummary>();
+  known.set(book, inBook);
+  const found = inBook.get(run);
+  if (found) return found;
+  const state = runState(run.entries);
+  const yielded = yieldOfRun(run, state);
+  const summary: RunSummary = {
+    run,
+    state,
+    plantName: book.byId(run.plantId)?.name ?? run.plantId,
+    at: state.litAt ?? Date.parse(run.createdAt),
+    ...(state.firstDropAt !== undefined && state.heatOffAt !== undefined
+      ? { minutesFromFirstDrop: (state.heatOffAt - state.firstDropAt) / 60000 }
+      : {}),
+    ...(yielded && state.result
+      ? { result: { ...yielded, oilMl: state.result.oilMl, hydrosolMl: state.result.hydrosolMl } }
+      : {}),
+  };
+  inBook.set(run, summary);
+  return summary;
+}

@@ -1,0 +1,33 @@
+import { jarDiameterMm, type Receiver, type StillFigures, type StillShape } from "@/core";
+import type { Still } from "@/records/still";
+
+/** A still's record as the computation takes it. */
+export function stillFigures(still: Still): StillFigures {
+  return {
+    shape: stillShape(still),
+    metal: still.metal,
+    emptyMassG: still.emptyMassG,
+    heat: still.heat,
+    lossWPerK: still.lossWPerK,
+    holdUpMl: still.holdUpMl,
+  };
+}
+
+/** The inside of a still; parts that its construction does not have are left out. */
+export function stillShape(still: Still): StillShape {
+  const { construction, potVolumeMl, potDiameterMm, dryLineMl } = still;
+  return {
+    construction,
+    potVolumeMl,
+    potDiameterMm,
+    dryLineMl,
+    ...(construction === "basketPot" && still.basket ? { basket: still.basket } : {}),
+    ...(construction === "separateVessel" && still.vessel ? { vessel: still.vessel } : {}),
+    ...(construction === "bowl" && still.bowl ? { bowl: still.bowl } : {}),
+  };
+}
+
+/** What stands under a still's outlet: its own receivers, then the usual jar. */
+export function receiversOf({ receivers = [], jarMl }: Still): Receiver[] {
+  return [...receivers, { kind: "jar", diameterMm: jarDiameterMm(jarMl), volumeMl: jarMl }];
+}

@@ -1,0 +1,52 @@
+import { z } from "zod";
+import { forecastRequestSchema } from "./forecastRequest";
+
+const minutes = z.number().min(-1e5).max(1e5);
+const amount = z.number().min(0).max(1e7);
+/* A rule that never ends a run ends it at infinity, which is a good answer between threads. */
+const range = z.object({
+  p10: z.union([z.number(), z.literal(Infinity)]),
+  p50: z.union([z.number(), z.literal(Infinity)]),
+  p90: z.union([z.number(), z.literal(Infinity)]),
+});
+
+export const watchQuestionSchema = z.object({
+  request: forecastRequestSchema,
+  seen: z.object({
+    minutesToBoil: minutes.optional(),
+    minutesToFirstDrop: minutes.optional(),
+    distillate: z.array(z.object({ minutes, volumeMl: amount })).max(5000),
+    rates: z.array(z.object({ minutes, mlPerMin: amount })).max(5000),
+    oil: z.array(z.object({ minutes, volumeMl: amount })).max(5000),
+    heat: z.array(z.object({ minutes, powerW: amount })).max(500),
+  }),
+  /** Minutes since the first drop. */
+  now: amount,
+  /** When the heat goes off as it stands, minutes after the first drop. */
+  end: amount,
+});
+export type WatchQuestion = z.infer<typeof watchQuestionSchema>;
+
+const reading = z.object({ distilledMl: range, visibleMl: range, distillateMl: range });
+
+export const watchAnswerSchema = z.object({
+  now: reading,
+  end: reading,
+  fan: z.array(range.extend({ minutes: z.number() })),
+  endsAt: z.object({ perKg: range, worthMlPer10Min: range, minutes: range, reserve: range }),
+  rateMlPerMin: range,
+  tenMoreMl: range,
+  effectiveRuns: z.number(),
+  doubts: z.array(
+    z.enum([
+      "lessSteam",
+      "moreSteam",
+      "slowToBoil",
+      "quickToBoil",
+      "slowFirstDrop",
+      "lessOil",
+      "moreOil",
+    ]),
+  ),
+});
+export type WatchAnswer = z.infer<typeof watchAnswerSchema>;

@@ -1,0 +1,71 @@
+import {
+  counted,
+  showDuration,
+  showMass,
+  showOil,
+  showTemperature,
+  showVolume,
+  words,
+  type UnitSystem,
+  fixed,
+} from "@/core";
+import type { RunState } from "@/logbook/run/runState";
+
+type Standing = RunState["entries"][number];
+
+export const entryWords: Record<Standing["type"], string> = {
+  lit: "Heat on",
+  boiling: "Boiling",
+  firstDrop: "First drop",
+  reading: "Reading",
+  jarSwapped: "Jar swapped",
+  waterAdded: "Water added",
+  iceAdded: "Ice added",
+  heatChanged: "Heat changed",
+  trouble: "Trouble",
+  stopMoved: "Stop moved",
+  spent: "Spent plant",
+  heatOff: "Heat off",
+  note: "Note",
+  separated: "Separated",
+};
+
+/** An entry of the log as a person reads it: what happened, and what was seen. */
+export function logLine(entry: Standing, units: UnitSystem): { what: string; detail: string } {
+  const parts: string[] = [];
+  if (entry.type === "reading") {
+    if (entry.headC !== undefined) parts.push(`head ${words(showTemperature(entry.headC, units))}`);
+    if (entry.outletC !== undefined)
+      parts.push(`outlet ${words(showTemperature(entry.outletC, units))}`);
+    if (entry.distillateMl !== undefined)
+      parts.push(`${words(showVolume(entry.distillateMl, units))} so far`);
+    if (entry.rateMlPerMin !== undefined) parts.push(`${fixed(entry.rateMlPerMin, 1)} mL a minute`);
+    if (entry.oilMl !== undefined) parts.push(`${words(showOil(entry.oilMl))} oil to see`);
+    if (entry.tubC !== undefined) parts.push(`tub ${words(showTemperature(entry.tubC, units))}`);
+  }
+  if (entry.type === "lit" && entry.reason)
+    parts.push(`with ${counted(entry.open?.length ?? 0, "check")} open: ${entry.reason}`);
+  if (entry.type === "iceAdded") parts.push(words(showMass(entry.massG, units)));
+  if (entry.type === "heatChanged") parts.push(`${fixed(entry.powerW, 0)} W`);
+  if (entry.type === "trouble") parts.push(entry.what);
+  if (entry.type === "stopMoved")
+    parts.push(`to ${showDuration(entry.minutes)} after the first drop: ${entry.reason}`);
+  if (entry.type === "spent") parts.push(...spentWords(entry, units));
+  if (entry.type === "waterAdded") parts.push(words(showVolume(entry.volumeMl, units)));
+  if (entry.type === "separated")
+    parts.push(`${entry.oilMl} mL oil, ${words(showVolume(entry.hydrosolMl, units))} hydrosol`);
+  if (entry.note) parts.push(entry.note);
+  return { what: entryWords[entry.type], detail: parts.join(", ") };
+}
+
+function spentWords(entry: Extract<Standing, { type: "spent" }>, units: UnitSystem): string[] {
+  return [
+    entry.wetness,
+    entry.smell && `smells ${entry.smell}`,
+    entry.colour,
+    entry.tailMl === undefined
+      ? undefined
+      : `${words(showVolume(entry.tailMl, units))} more ran out`,
+    entry.liquorKept === undefined ? undefined : `liquor ${entry.liquorKept ? "kept" : "let go"}`,
+  ].filter((part) => part !== undefined && part !== "") as string[];
+}

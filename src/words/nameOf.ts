@@ -1,0 +1,26 @@
+import { catalogueBook, type PlantBook } from "@/logbook/plant/plantBook";
+import type { AnyRecord } from "@/records/record";
+
+/** What a person would call a record. */
+export function nameOf(record: AnyRecord, book: PlantBook = catalogueBook): string {
+  const plant = (id: string) => book.byId(id)?.name ?? id;
+  switch (record.kind) {
+    case "still":
+    case "measure":
+      return record.name;
+    case "material":
+      return `Own figures of ${record.own.name ?? plant(record.plantId)}`;
+    case "harvest":
+      return `${plant(record.plantId)} harvest of ${record.cutOn}`;
+    case "run":
+      return `Run ${record.number}, ${plant(record.plantId)}`;
+    case "lot":
+      return `Lot ${record.code}`;
+    case "bottle":
+      return `Bottle ${record.code}`;
+    case "use":
+      return `Taken: ${record.purpose}`;
+    case "setting":
+      return "Preferences";
+  }
+}

@@ -1,0 +1,28 @@
+import { isoDay, showDayOfYear, showTime } from "@/core";
+import type { LiveRun } from "@/logbook/run/liveRun";
+import type { Phase, RunState } from "@/logbook/run/runState";
+
+const phaseWords: Record<Phase, string> = {
+  ready: "Made ready",
+  heating: "Heating up",
+  warming: "Warming the charge",
+  distilling: "Distilling",
+  settling: "Let it settle",
+  done: "Done",
+};
+
+/* The last tenth of a run, or its last ten minutes, is finishing. */
+const finishingMinutes = 10;
+
+/** A run's phase in words, its last minutes among them. */
+export function phaseOf(state: RunState, { live }: Pick<LiveRun, "live">): string {
+  return state.phase === "distilling" && live && live.minutesToHeatOff <= finishingMinutes
+    ? "Finishing"
+    : phaseWords[state.phase];
+}
+
+/** The clock time of a moment, with the day where it is not today. */
+export function timeOf(moment: string | number, now = Date.now()): string {
+  const date = new Date(moment);
+  return isoDay(date) === isoDay(now) ? showTime(date) : `${showDayOfYear(date)} ${showTime(date)}`;
+}
