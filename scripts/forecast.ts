@@ -2,6 +2,7 @@
 import { readFileSync } from "node:fs";
 import { forecastRun } from "../src/core";
 import { forecastRequestSchema } from "../src/messages/forecastRequest";
+import { warningWords } from "../src/words/warningWords";
 
 const faults = answer();
 if (faults) {
@@ -23,7 +24,9 @@ function answer(): string[] | undefined {
     );
   }
   try {
-    console.log(JSON.stringify(forecastRun(request.data)));
+    const { warnings, ...forecast } = forecastRun(request.data);
+    const said = warnings.map((warning) => ({ ...warning, ...warningWords(warning, "metric") }));
+    console.log(JSON.stringify({ ...forecast, warnings: said }));
     return undefined;
   } catch (error) {
     return [error instanceof Error ? error.message : String(error)];

@@ -13,12 +13,11 @@ export {
   cylinderVolumeMl,
   isRound,
   potHeightMm,
-  type Construction,
   type StillShape,
 } from "./still/geometry";
 export { heatKinds, heatSources, type HeatKind } from "./still/heatSources";
-export { type Metal } from "./still/metal";
-export { fillLimits, methodsOf, type Method } from "./still/fillLimits";
+export { metalKinds, type Metal } from "./still/metal";
+export { fillLimits, methodsOf } from "./still/fillLimits";
 export { lossWPerK, vesselJPerK, type StillFigures } from "./still/stillFigures";
 export {
   forecastInSteps,
@@ -26,7 +25,22 @@ export {
   type Forecast,
   type ForecastOptions,
 } from "./forecast/forecastRun";
-export { type ForecastRequest, type StopRule } from "./forecast/request";
+export { type ForecastRequest } from "./forecast/request";
+export {
+  endings,
+  stopRuleNames,
+  type EndsBy,
+  type StopRule,
+  type StopRuleName,
+} from "./forecast/stopRules";
+export { keysOf } from "./keysOf";
+export {
+  constructionKinds,
+  constructionOf,
+  constructions,
+  type Construction,
+} from "./still/constructions";
+export { methods, type Method } from "./still/methods";
 export { layerMm } from "./separation/layer";
 export { minutesToSettle, settledShare, type Settling } from "./separation/settling";
 export { boilingTogether, mostTotal, oilProperties, type OilProperties } from "./plant/oil";
@@ -41,8 +55,8 @@ export {
 } from "./plant/plant";
 export { planCharges, type ChargePlan } from "./plan/planCharges";
 export { type PlanInput, type Site, type WaterRule } from "./plan/planInput";
-export { type PlanChange, type Warning } from "./plan/warning";
-export { massForWish, type Wish } from "./plan/massForWish";
+export { type PlanChange, type Warning, type WarningOf } from "./plan/warning";
+export { massForWish, WishRefusal, type Wish, type WishProblem } from "./plan/massForWish";
 export {
   stopAlone,
   stopChoices,
@@ -55,14 +69,33 @@ export { gentleRateMlPerMin, type Pace } from "./plan/pace";
 export { contentFromRun, type FinishedRun } from "./plan/ownRun";
 export { firstCutShare, schoolQuestions, type School, type SchoolQuestion } from "./plan/schools";
 export { narrowedBy, type Narrowed } from "./statistics/ownRuns";
-export { planCooling, type Condenser, type CoolingPlan } from "./cooling/condenser";
+export {
+  condensers,
+  iceKinds,
+  planCooling,
+  tapKinds,
+  tubKinds,
+  type Condenser,
+  type CondenserKind,
+  type CoolingPlan,
+  type TubKind,
+} from "./cooling/condenser";
 export { condenserDutyJ, coolingWaterL, distillateOutC, iceKg } from "./cooling/duty";
-export { calibrate, type Calibration, type WaterRun } from "./still/calibrate";
+export {
+  calibrate,
+  CalibrationRefusal,
+  type Calibration,
+  type CalibrationProblem,
+  type WaterRun,
+} from "./still/calibrate";
 export { minutesToHeat } from "./still/heatUp";
 export {
   jarDiameterMm,
   pouringLayerMm,
   receiverFit,
+  receiverKinds,
+  receivers,
+  usualLipStepMm,
   widestShowingMm,
   type Receiver,
   type ReceiverFit,
@@ -102,7 +135,7 @@ export { yieldOf, type Yield } from "./yield/yield";
 export { jarShare, liveEstimate, type LiveEstimate } from "./run/liveEstimate";
 export { cues, type Cue } from "./run/nextCue";
 export { steamAtPower } from "./forecast/runModel";
-export { watchRun, type Doubt, type Seen, type WatchedForecast } from "./run/watchedRun";
+export { doubts, watchRun, type Doubt, type Seen, type WatchedForecast } from "./run/watchedRun";
 export { playWatched } from "./run/playWatched";
 export { thinned, type Series } from "./statistics/thin";
 export { alarms, type Alarm } from "./run/alarms";

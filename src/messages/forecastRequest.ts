@@ -1,5 +1,12 @@
 import { z } from "zod";
-import { heatKinds, plantStates, type ForecastRequest } from "@/core";
+import {
+  heatKinds,
+  methods,
+  plantStates,
+  stopRuleNames,
+  type ForecastRequest,
+  type StopRuleName,
+} from "@/core";
 
 const share = z.number().min(0).max(1);
 const amount = z.number().min(0);
@@ -21,9 +28,16 @@ const material = z.union([
   }),
 ]);
 
+const stopLimits = Object.fromEntries(
+  stopRuleNames.map((name) => [name, amount.max(1e7).optional()]),
+) as Record<StopRuleName, z.ZodOptional<z.ZodNumber>>;
+
+/** A stop rule as a plan keeps it: one limit for each rule that is named. */
+export const stopRuleSchema = z.object(stopLimits);
+
 /** A forecast request at any border: a stored plan's, the worker's and the command line's. */
 export const forecastRequestSchema: z.ZodType<ForecastRequest> = z.strictObject({
-  method: z.enum(["steam", "hydro", "cohobation", "bowl"]),
+  method: z.enum(methods),
   material,
   massG: z.number().gt(0).max(1e6),
   still: z.strictObject({
@@ -51,12 +65,7 @@ export const forecastRequestSchema: z.ZodType<ForecastRequest> = z.strictObject(
     })
     .optional(),
   stop: z
-    .strictObject({
-      minutes: amount.optional(),
-      distillateMl: amount.optional(),
-      perKg: amount.optional(),
-      worthMlPer10Min: amount.optional(),
-    })
+    .strictObject(stopLimits)
     .refine((stop) => Object.values(stop).some((value) => value !== undefined), {
       message: "name at least one stop rule",
     }),

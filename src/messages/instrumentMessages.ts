@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { condenserSchema } from "./condenser";
 import { moment } from "./moment";
 import { limits, within } from "./limits";
 import { forecastRequestSchema } from "./forecastRequest";
@@ -47,18 +48,7 @@ const faultSchema = z.enum(["leak", "coolingLost", "heatCut", "iceGone"]);
 /** What a simulated still is started with. */
 export const simulationSchema = z.strictObject({
   request: forecastRequestSchema,
-  condenser: z
-    .discriminatedUnion("kind", [
-      z.object({ kind: z.literal("tubCoil"), tubL: z.number().gt(0), iceKg: z.number().min(0) }),
-      z.object({
-        kind: z.literal("recirculated"),
-        tubL: z.number().gt(0),
-        iceKg: z.number().min(0),
-      }),
-      z.object({ kind: z.literal("tap"), riseK: z.number().gt(0) }),
-      z.object({ kind: z.literal("iceLid"), iceKg: z.number().min(0) }),
-    ])
-    .optional(),
+  condenser: condenserSchema.optional(),
   seed: z.int().min(1).max(1e9),
   speed: z.number().min(1).max(120),
   /** When the heat went on, by the run's own time. */

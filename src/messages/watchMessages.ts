@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { doubts, endings } from "@/core";
 import { forecastRequestSchema } from "./forecastRequest";
 
 const minutes = z.number().min(-1e5).max(1e5);
@@ -33,20 +34,10 @@ export const watchAnswerSchema = z.object({
   now: reading,
   end: reading,
   fan: z.array(range.extend({ minutes: z.number() })),
-  endsAt: z.object({ perKg: range, worthMlPer10Min: range, minutes: range, reserve: range }),
+  endsAt: z.record(z.enum(endings), range),
   rateMlPerMin: range,
   tenMoreMl: range,
   effectiveRuns: z.number(),
-  doubts: z.array(
-    z.enum([
-      "lessSteam",
-      "moreSteam",
-      "slowToBoil",
-      "quickToBoil",
-      "slowFirstDrop",
-      "lessOil",
-      "moreOil",
-    ]),
-  ),
+  doubts: z.array(z.enum(doubts)),
 });
 export type WatchAnswer = z.infer<typeof watchAnswerSchema>;

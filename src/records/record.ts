@@ -24,17 +24,8 @@ export type AnyRecord = z.infer<typeof recordSchema>;
 export type Kind = AnyRecord["kind"];
 export type RecordOf<K extends Kind> = Extract<AnyRecord, { kind: K }>;
 
-export const kinds = [
-  "still",
-  "material",
-  "measure",
-  "harvest",
-  "run",
-  "lot",
-  "bottle",
-  "use",
-  "setting",
-] as const satisfies readonly Kind[];
+/** Every kind's name, as its own schema has it. */
+export const kinds = recordSchema.options.map((option) => option.shape.kind.value);
 
 /** The key a record is stored and merged under. */
 export function recordKey(record: { kind: string; id: string }): string {

@@ -1,23 +1,18 @@
 import { z } from "zod";
+import { methods } from "@/core";
 import { moment } from "@/messages/moment";
 import { amount, id, positive, recordBase, shortText } from "./base";
 import { entrySchema } from "./entry";
-import { forecastRequestSchema } from "@/messages/forecastRequest";
+import { forecastRequestSchema, stopRuleSchema } from "@/messages/forecastRequest";
 import { plantState } from "./harvest";
 import { limits } from "@/messages/limits";
 import { planDraftSchema } from "./planDraft";
 
 const range = z.object({ p10: amount, p50: amount, p90: amount });
-const stopRule = z.object({
-  minutes: amount.optional(),
-  distillateMl: amount.optional(),
-  perKg: amount.optional(),
-  worthMlPer10Min: amount.optional(),
-});
 
 /** The plan as it was when the run was made ready: a later model or still does not rewrite it. */
 const planSchema = z.object({
-  method: z.enum(["steam", "hydro", "cohobation", "bowl"]),
+  method: z.enum(methods),
   charge: z.int().min(1),
   charges: z.int().min(1),
   chargeG: positive,
@@ -25,7 +20,7 @@ const planSchema = z.object({
   waterMl: amount,
   dryLineMl: amount,
   jarMl: positive,
-  stop: stopRule,
+  stop: stopRuleSchema,
   powerW: positive,
   /** Heat to turn down to after the first drop, W. */
   runPowerW: positive.optional(),

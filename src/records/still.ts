@@ -1,16 +1,20 @@
 import { z } from "zod";
-import { heatKinds } from "@/core";
+import { constructionKinds, heatKinds, metalKinds, receiverKinds } from "@/core";
+import { condenserSchema } from "@/messages/condenser";
 import { moment } from "@/messages/moment";
 import { amount, positive, recordBase, shortText } from "./base";
 import { limits, within } from "@/messages/limits";
+
+/** What leads the vapour over. */
+export const headKinds = ["dome", "swanNeck", "column", "packedColumn"] as const;
 
 /** A person's still: enough to draw it and to compute with it. */
 export const stillSchema = z.object({
   ...recordBase,
   kind: z.literal("still"),
   name: shortText.min(1, "name: give the still a name"),
-  construction: z.enum(["basketPot", "flask", "separateVessel", "cohobating", "bowl"]),
-  metal: z.enum(["copper", "stainless", "glass", "aluminium"]),
+  construction: z.enum(constructionKinds),
+  metal: z.enum(metalKinds),
   potVolumeMl: positive,
   potDiameterMm: positive,
   basket: z.object({ floorMm: positive, volumeMl: positive, diameterMm: positive }).optional(),
@@ -31,20 +35,13 @@ export const stillSchema = z.object({
   /** What the usual receiving jar holds, mL. */
   jarMl: positive,
   /** What leads the vapour over. */
-  head: z.enum(["swanNeck", "dome", "column", "packedColumn"]).optional(),
-  condenser: z
-    .discriminatedUnion("kind", [
-      z.object({ kind: z.literal("tubCoil"), tubL: positive, iceKg: amount }),
-      z.object({ kind: z.literal("recirculated"), tubL: positive, iceKg: amount }),
-      z.object({ kind: z.literal("tap"), riseK: positive }),
-      z.object({ kind: z.literal("iceLid"), iceKg: amount }),
-    ])
-    .optional(),
+  head: z.enum(headKinds).optional(),
+  condenser: condenserSchema.optional(),
   /** Receivers beside the usual jar, the one in use first. */
   receivers: z
     .array(
       z.object({
-        kind: z.enum(["jar", "tube", "twoArm", "twoArmHeavy", "funnel"]),
+        kind: z.enum(receiverKinds),
         diameterMm: positive,
         volumeMl: positive,
         lipStepMm: positive.optional(),

@@ -1,4 +1,9 @@
-import { createAction, createEntityAdapter, createSlice } from "@reduxjs/toolkit";
+import {
+  createAction,
+  createEntityAdapter,
+  type EntityState,
+  type Reducer,
+} from "@reduxjs/toolkit";
 import type { AnyRecord, Kind, RecordOf } from "@/records/record";
 
 /**
@@ -12,25 +17,37 @@ export const recordsChanged = createAction<{
 /** These records came from storage or another tab; they are stored already. */
 export const recordsReceived = createAction<{ records: AnyRecord[] }>("records/received");
 
-/** The slice of one kind of record. All kinds are alike: records in, by id, newest state wins. */
-export function createRecordSlice<K extends Kind>(kind: K) {
+/** The records of one kind, by id. */
+type RecordState<K extends Kind> = EntityState<RecordOf<K>, string>;
+/** The records of every kind: the part of the store's state that is kept. */
+export type RecordStates = { [K in Kind]: RecordState<K> };
+
+/** What a kind of record is reduced by. All kinds are alike: records in, by id, newest state wins. */
+function recordReducer<K extends Kind>(kind: K): Reducer<RecordState<K>> {
   const adapter = createEntityAdapter<RecordOf<K>>();
-  return createSlice({
-    name: kind,
+  const none: RecordState<K> = {
+    ids: [],
     /* Without a prototype: an address that names “constructor” finds no record. */
-    initialState: {
-      ...adapter.getInitialState(),
-      entities: Object.create(null) as Record<string, RecordOf<K>>,
-    },
-    reducers: {},
-    extraReducers: (builder) => {
-      const upsert = (state: ReturnType<typeof adapter.getInitialState>, records: AnyRecord[]) => {
-        const own = records.filter((record) => record.kind === kind) as RecordOf<K>[];
-        if (own.length > 0) adapter.setMany(state, own);
-      };
-      builder
-        .addCase(recordsChanged, (state, { payload }) => upsert(state as never, payload.records))
-        .addCase(recordsReceived, (state, { payload }) => upsert(state as never, payload.records));
-    },
-  });
+    entities: Object.create(null) as Record<string, RecordOf<K>>,
+  };
+  return (state = none, action) => {
+    if (!recordsChanged.match(action) && !recordsReceived.match(action)) return state;
+    const own = action.payload.records.filter(
+      (record): record is RecordOf<K> => record.kind === kind,
+    );
+    return own.length > 0 ? adapter.setMany(state, own) : state;
+  };
 }
+
+/** One reducer for each kind; a kind that has none does not compile. */
+export const recordReducers: { [K in Kind]: Reducer<RecordState<K>> } = {
+  still: recordReducer("still"),
+  material: recordReducer("material"),
+  measure: recordReducer("measure"),
+  harvest: recordReducer("harvest"),
+  run: recordReducer("run"),
+  lot: recordReducer("lot"),
+  bottle: recordReducer("bottle"),
+  use: recordReducer("use"),
+  setting: recordReducer("setting"),
+};

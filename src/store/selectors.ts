@@ -2,11 +2,15 @@ import { createSelector } from "@reduxjs/toolkit";
 import { defaultPreferences, preferencesId, type Setting } from "@/records/setting";
 import { plantBook } from "@/logbook/plant/plantBook";
 import { kinds, type AnyRecord, type Kind, type RecordOf } from "@/records/record";
+import type { RecordStates } from "./recordSlice";
 import type { RootState } from "./store";
 
 /** The records of one kind by id, the bin included. */
-export function entitiesOf<K extends Kind>(state: RootState, kind: K): Record<string, RecordOf<K>> {
-  return (state as unknown as Record<K, { entities: Record<string, RecordOf<K>> }>)[kind].entities;
+export function entitiesOf<K extends Kind>(
+  state: RecordStates,
+  kind: K,
+): Record<string, RecordOf<K>> {
+  return state[kind].entities;
 }
 
 /** All records of a kind that are not in the bin, the oldest first. */
@@ -38,14 +42,14 @@ export const selectRuns = createSelector(alive("run"), (runs) =>
 
 /** The person's preferences, or the defaults before there are any. */
 export function selectPreferences(state: RootState): Setting {
-  return (state.setting.entities[preferencesId] as Setting | undefined) ?? defaults;
+  return state.setting.entities[preferencesId] ?? defaults;
 }
 const defaults = defaultPreferences();
 
 /** Everything, the bin included: what an export holds. */
 export const selectAllRecords = createSelector(
   kinds.map((kind) => (state: RootState) => entitiesOf(state, kind)),
-  (...all): AnyRecord[] => all.flatMap((entities) => Object.values(entities) as AnyRecord[]),
+  (...all): AnyRecord[] => all.flatMap((entities) => Object.values<AnyRecord>(entities)),
 );
 
 /** What lies in the bin, the latest first. */

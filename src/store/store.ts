@@ -9,19 +9,11 @@ import type { TabNotices } from "@/storage/tabNotices";
 import { draftSlice } from "./draftSlice";
 import { keepingSlice } from "./keepingSlice";
 import { persistence } from "./persistence";
-import { createRecordSlice } from "./recordSlice";
+import { recordReducers } from "./recordSlice";
 import { undoSlice } from "./undoSlice";
 
 const reducer = combineReducers({
-  still: createRecordSlice("still").reducer,
-  material: createRecordSlice("material").reducer,
-  measure: createRecordSlice("measure").reducer,
-  harvest: createRecordSlice("harvest").reducer,
-  run: createRecordSlice("run").reducer,
-  lot: createRecordSlice("lot").reducer,
-  bottle: createRecordSlice("bottle").reducer,
-  use: createRecordSlice("use").reducer,
-  setting: createRecordSlice("setting").reducer,
+  ...recordReducers,
   keeping: keepingSlice.reducer,
   undo: undoSlice.reducer,
   drafts: draftSlice.reducer,

@@ -1,7 +1,7 @@
 import { showVolume, words, type Receiver, type ReceiverKind, type UnitSystem } from "@/core";
 
 /** Kinds of receiver as a choice says them. */
-export const receiverKinds: Record<ReceiverKind, string> = {
+export const receiverWords: Record<ReceiverKind, string> = {
   jar: "Jar",
   tube: "Narrow tube",
   twoArm: "Two arms, oil floats",
@@ -19,6 +19,6 @@ export const receiverNouns: Record<ReceiverKind, string> = {
 };
 
 /** One receiver in a few words. */
-export function receiverWords({ kind, volumeMl }: Receiver, units: UnitSystem): string {
-  return `${receiverKinds[kind]}, ${words(showVolume(volumeMl, units))}`;
+export function receiverLine({ kind, volumeMl }: Receiver, units: UnitSystem): string {
+  return `${receiverWords[kind]}, ${words(showVolume(volumeMl, units))}`;
 }

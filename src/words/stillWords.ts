@@ -1,41 +1,76 @@
-import { heatKinds, type Construction } from "@/core";
+import {
+  condensers,
+  constructionKinds,
+  heatKinds,
+  keysOf,
+  metalKinds,
+  receiverKinds,
+  type CondenserKind,
+  type Construction,
+  type Metal,
+} from "@/core";
+import { headKinds, type Still } from "@/records/still";
 import { heatWords } from "./heatWords";
-import { receiverKinds } from "./receiverWords";
-import type { Still } from "@/records/still";
+import { receiverWords } from "./receiverWords";
 
 /** The kinds of still as a choice says them. */
-export const constructions: { value: Construction; label: string }[] = [
-  { value: "basketPot", label: "Pot with basket" },
-  { value: "flask", label: "Flask, plant in water" },
-  { value: "separateVessel", label: "Boiler and plant vessel" },
-  { value: "cohobating", label: "Flask, hydrosol flows back" },
-  { value: "bowl", label: "Bowl and lid" },
+export const constructionWords: Record<Construction, string> = {
+  basketPot: "Pot with basket",
+  flask: "Flask, plant in water",
+  separateVessel: "Boiler and plant vessel",
+  cohobating: "Flask, hydrosol flows back",
+  bowl: "Bowl and lid",
+};
+
+/** What holds the plant, or catches the drops. */
+export const holderWords = {
+  basket: "basket",
+  vessel: "plant vessel",
+  bowl: "bowl",
+} as const;
+
+const metalWords: Record<Metal, string> = {
+  copper: "Copper",
+  stainless: "Steel",
+  glass: "Glass",
+  aluminium: "Aluminium",
+};
+
+const headWords: Record<NonNullable<Still["head"]>, string> = {
+  dome: "Dome and pipe",
+  swanNeck: "Swan neck",
+  column: "Column",
+  packedColumn: "Packed column",
+};
+
+const condenserWords: Record<CondenserKind, string> = {
+  tubCoil: "Coil in a tub",
+  tap: "Jacket on the tap",
+  recirculated: "Jacket, tub and pump",
+  iceLid: "Ice on the lid",
+};
+
+/** A condenser that stands apart from the still, so that it can be chosen. */
+type ChosenCondenser = {
+  [Kind in CondenserKind]: (typeof condensers)[Kind]["chosen"] extends true ? Kind : never;
+}[CondenserKind];
+
+/** Whether a condenser is chosen, and not the still's own. */
+export function isChosen(kind: CondenserKind): kind is ChosenCondenser {
+  return condensers[kind].chosen;
+}
+export const chosenCondensers = keysOf(condensers).filter(isChosen);
+
+function options<Value extends string>(values: readonly Value[], words: Record<Value, string>) {
+  return values.map((value) => ({ value, label: words[value] }));
+}
+
+export const constructionOptions = options(constructionKinds, constructionWords);
+export const metalOptions = options(metalKinds, metalWords);
+export const heatOptions = options(heatKinds, heatWords);
+export const headOptions = options(headKinds, headWords);
+export const receiverOptions = options(receiverKinds, receiverWords);
+export const condenserOptions = [
+  { value: "notSaid" as const, label: "Not said" },
+  ...options(chosenCondensers, condenserWords),
 ];
-
-export const metals: { value: Still["metal"]; label: string }[] = [
-  { value: "copper", label: "Copper" },
-  { value: "stainless", label: "Steel" },
-  { value: "glass", label: "Glass" },
-  { value: "aluminium", label: "Aluminium" },
-];
-
-export const heats = heatKinds.map((value) => ({ value, label: heatWords[value] }));
-
-export const heads: { value: NonNullable<Still["head"]>; label: string }[] = [
-  { value: "dome", label: "Dome and pipe" },
-  { value: "swanNeck", label: "Swan neck" },
-  { value: "column", label: "Column" },
-  { value: "packedColumn", label: "Packed column" },
-];
-
-export const condensers = [
-  { value: "notSaid", label: "Not said" },
-  { value: "tubCoil", label: "Coil in a tub" },
-  { value: "tap", label: "Jacket on the tap" },
-  { value: "recirculated", label: "Jacket, tub and pump" },
-] as const;
-
-export const receiverOptions = Object.entries(receiverKinds).map(([value, label]) => ({
-  value,
-  label,
-}));

@@ -15,12 +15,7 @@ const watchWorker = {
       now: watched.at(now),
       end: watched.at(Math.max(now, end)),
       fan: watched.fan(horizon),
-      endsAt: {
-        perKg: watched.endsAt("perKg"),
-        worthMlPer10Min: watched.endsAt("worthMlPer10Min"),
-        minutes: watched.endsAt("minutes"),
-        reserve: watched.endsAt("reserve"),
-      },
+      endsAt: watched.endsAt,
       rateMlPerMin: watched.rateMlPerMin(),
       tenMoreMl: watched.tenMore(Math.max(now, end)),
       effectiveRuns: watched.effectiveRuns,

@@ -1,14 +1,52 @@
+import { keysOf } from "../keysOf";
 import { condenserDutyJ, coolingWaterL, iceKg, distillateOutC } from "./duty";
 import { heatUntil, iceToHoldKg, tubAfter } from "./tub";
 
+/** What is true of one kind of condenser. */
+interface CondenserRow {
+  /** What carries the heat away: a tub of water, water from the tap, or ice alone. */
+  by: "tub" | "tap" | "ice";
+  /** How warm a tub may get, °C. */
+  tubLimitC?: number;
+  /** It stands apart from the still and can be chosen; an ice lid is the still's own. */
+  chosen: boolean;
+}
+
 /**
  * What cools the vapour: a coil in a tub, a jacket on the tap, a jacket fed from a tub by a pump, or
- * ice on an inverted lid.
+ * ice on an inverted lid. Distillate leaves a coil some 5 K above its tub and a pumped jacket some
+ * 8 K above it; at 40 °C oil begins to leave with the air. One row each.
  */
+export const condensers = {
+  tubCoil: { by: "tub", tubLimitC: 35, chosen: true },
+  tap: { by: "tap", chosen: true },
+  recirculated: { by: "tub", tubLimitC: 32, chosen: true },
+  iceLid: { by: "ice", chosen: false },
+} as const satisfies Record<string, CondenserRow>;
+
+export type CondenserKind = keyof typeof condensers;
+type CooledBy<By extends CondenserRow["by"]> = {
+  [Kind in CondenserKind]: (typeof condensers)[Kind]["by"] extends By ? Kind : never;
+}[CondenserKind];
+/** The kinds that cool with a tub. */
+export type TubKind = CooledBy<"tub">;
+
+/** The kinds that are cooled so. */
+function kindsBy<By extends CondenserRow["by"]>(by: By): [CooledBy<By>, ...CooledBy<By>[]] {
+  return keysOf(condensers).filter((kind) => condensers[kind].by === by) as [
+    CooledBy<By>,
+    ...CooledBy<By>[],
+  ];
+}
+export const tubKinds = kindsBy("tub");
+export const tapKinds = kindsBy("tap");
+export const iceKinds = kindsBy("ice");
+
+/** A still's condenser with its tub, its tap or its ice. */
 export type Condenser =
-  | { kind: "tubCoil" | "recirculated"; tubL: number; iceKg: number }
-  | { kind: "tap"; riseK: number }
-  | { kind: "iceLid"; iceKg: number };
+  | { kind: TubKind; tubL: number; iceKg: number }
+  | { kind: CooledBy<"tap">; riseK: number }
+  | { kind: CooledBy<"ice">; iceKg: number };
 
 /** Cooling of one charge over its run. */
 export interface CoolingPlan {
@@ -31,11 +69,6 @@ export interface CoolingPlan {
   iceKg: number;
 }
 
-/**
- * How warm a tub may get. Distillate leaves a coil some 5 K above its tub and a pumped jacket some
- * 8 K above it; at 40 °C oil begins to leave with the air.
- */
-export const tubLimitC = { tubCoil: 35, recirculated: 32 };
 const curvePoints = 24;
 
 /** What a charge's distillate asks of a condenser. */
@@ -60,7 +93,7 @@ export function planCooling(
   }
   if (condenser.kind === "iceLid") return { ...common, iceKg: iceKg(dutyJ) };
   const tub = { litres: condenser.tubL, startC: run.coolingInC, iceKg: condenser.iceKg };
-  const limitC = tubLimitC[condenser.kind];
+  const limitC = condensers[condenser.kind].tubLimitC;
   const end = tubAfter(tub, dutyJ);
   const until = dutyJPerMin > 0 ? heatUntil(tub, limitC) / dutyJPerMin : Infinity;
   const hold = iceToHoldKg(tub, dutyJ, limitC);

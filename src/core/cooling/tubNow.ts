@@ -1,4 +1,4 @@
-import { tubLimitC, type Condenser } from "./condenser";
+import { condensers, type Condenser } from "./condenser";
 import { condenserDutyJ, distillateOutC } from "./duty";
 import { heatUntil, tubAfter } from "./tub";
 
@@ -31,7 +31,7 @@ interface Tubbed {
  */
 export function tubNow(run: Tubbed): TubNow {
   const { condenser, boilC, distillateMl, rateMlPerMin, read } = run;
-  const limitC = tubLimitC[condenser.kind];
+  const limitC = condensers[condenser.kind].tubLimitC;
   const duty = (volumeMl: number) => condenserDutyJ(Math.max(0, volumeMl), boilC, distillateOutC);
   const tub = read
     ? { litres: condenser.tubL, startC: read.temperatureC, iceKg: read.iceSinceKg }

@@ -1,3 +1,5 @@
+import { firstWhere } from "../numeric/firstWhere";
+
 /**
  * How oil leaves a charge: washing of the free share, diffusion out of the bound one.
  * The usual two-stage picture of hydrodistillation kinetics:
@@ -70,11 +72,5 @@ function whenFreeReaches(limit: number, release: Release): number {
 
 /** Where a function that is above 0 until it crosses, and not after, crosses between 0 and latest. */
 function crossing(value: (t: number) => number, latest: number): number {
-  let [low, high] = [0, latest];
-  for (let step = 0; step < 60; step += 1) {
-    const middle = (low + high) / 2;
-    if (value(middle) > 0) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  return firstWhere([0, latest], (t) => value(t) <= 0, { halvings: 60 });
 }

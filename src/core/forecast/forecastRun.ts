@@ -6,6 +6,7 @@ import { energyKWh } from "./energy";
 import { runWarnings } from "./runWarnings";
 import type { ForecastRequest } from "./request";
 import { runModel, type RunModel } from "./runModel";
+import { stopRuleNames } from "./stopRules";
 import { simulate, type Outcome, type StoppedBy } from "./simulate";
 
 /** What a run will be like. Times are minutes, null where they never come. */
@@ -170,10 +171,10 @@ function checkRanges(request: ForecastRequest): void {
     ["still.vesselJPerK", still.vesselJPerK],
     ["still.dryLineMl", still.dryLineMl],
     ["still.holdUpMl", still.holdUpMl],
-    ["stop.minutes", request.stop.minutes],
-    ["stop.distillateMl", request.stop.distillateMl],
-    ["stop.perKg", request.stop.perKg],
-    ["stop.worthMlPer10Min", request.stop.worthMlPer10Min],
+    ...stopRuleNames.map((name): [string, number | undefined] => [
+      `stop.${name}`,
+      request.stop[name],
+    ]),
   ];
   for (const [name, value] of atLeast0) {
     if (value !== undefined && !(value >= 0 && Number.isFinite(value))) {

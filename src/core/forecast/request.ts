@@ -1,6 +1,8 @@
 import type { Composition } from "../plant/oil";
 import type { PlantState } from "../plant/plant";
 import type { HeatKind } from "../still/heatSources";
+import type { Method } from "../still/methods";
+import type { StopRule } from "./stopRules";
 
 /** A plant from the catalogue, or its figures given in place. */
 export type ForecastMaterial =
@@ -20,24 +22,9 @@ export type ForecastMaterial =
       moisture: number;
     };
 
-/** When the heat goes off: whichever of the named limits comes first, and always the dry line. */
-export interface StopRule {
-  /** Minutes from the first drop. */
-  minutes?: number;
-  distillateMl?: number;
-  /** Distillate per mass of plant, L/kg: 1 is the usual one to one. */
-  perKg?: number;
-  /** Stop when ten more minutes bring less oil than this, mL. */
-  worthMlPer10Min?: number;
-}
-
 /** All that one run's forecast depends on. */
 export interface ForecastRequest {
-  /**
-   * Steam through the plant; plant in the water; the same with the hydrosol flowing back; a bowl in a
-   * covered pot of plant and water, with ice on the lid.
-   */
-  method: "steam" | "hydro" | "cohobation" | "bowl";
+  method: Method;
   material: ForecastMaterial;
   massG: number;
   still: {

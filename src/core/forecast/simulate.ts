@@ -1,7 +1,7 @@
 import { oilCurve, type OilCurve } from "../extraction/release";
-import type { StopRule } from "./request";
 import { oilBalance, type OilBalance } from "./oilBalance";
 import type { RunModel } from "./runModel";
+import { stopTimes, type EndsBy, type StopRule, type StopRuleName } from "./stopRules";
 import { longestMinutes, worthlessFrom } from "./worth";
 
 /** What chance decides about one run. */
@@ -15,7 +15,7 @@ export interface Draw {
 }
 
 /** Which limit ended the run; "never" when no steam ever comes. */
-export type StoppedBy = keyof StopRule | "reserve" | "never";
+export type StoppedBy = EndsBy | "never";
 
 /** One run, played through. Times in minutes, `runMinutes` from the first drop. */
 export interface Outcome extends OilBalance {
@@ -77,24 +77,17 @@ interface Stopping {
 /** The earliest of the rules that were named, the dry line always among them. */
 function stopOf(rule: StopRule, run: Stopping): { minutes: number; by: StoppedBy } {
   if (run.steam <= 0) return { minutes: 0, by: "never" };
-  const times = stopTimes(rule, run);
+  const times = stopTimes(rule, {
+    massG: run.massG,
+    minutesTo: (distillateMl) => distillateMl / run.steam,
+    worthlessFrom: (worthMl) => worthlessFrom(run.oilMlAt, worthMl),
+  });
   let [by, minutes]: [StoppedBy, number] = [
     "reserve",
     Math.min(run.spendableMl / run.steam, longestMinutes),
   ];
-  for (const [name, time] of Object.entries(times) as [keyof StopRule, number][]) {
+  for (const [name, time] of Object.entries(times) as [StopRuleName, number][]) {
     if (time <= minutes) [by, minutes] = [name, time];
   }
   return { minutes, by };
-}
-
-/** When each named rule alone would stop, minutes from the first drop. */
-export function stopTimes(rule: StopRule, run: Stopping): Partial<Record<keyof StopRule, number>> {
-  const times: Partial<Record<keyof StopRule, number>> = {};
-  if (rule.minutes !== undefined) times.minutes = rule.minutes;
-  if (rule.distillateMl !== undefined) times.distillateMl = rule.distillateMl / run.steam;
-  if (rule.perKg !== undefined) times.perKg = (rule.perKg * run.massG) / run.steam;
-  if (rule.worthMlPer10Min !== undefined)
-    times.worthMlPer10Min = worthlessFrom(run.oilMlAt, rule.worthMlPer10Min);
-  return times;
 }

@@ -1,4 +1,5 @@
 import type { OilCurve } from "../extraction/release";
+import { firstWhere } from "../numeric/firstWhere";
 
 /* Nobody sits by a home still for longer; keeps a faint heat from running for ever. */
 export const longestMinutes = 24 * 60;
@@ -22,12 +23,6 @@ export function usualWorthMl(
 export function worthlessFrom(oilMlAt: OilCurve, worthMl: number): number {
   const earns = (t: number) => oilMlAt(t + 10) - oilMlAt(t);
   if (earns(0) < worthMl) return 0;
-  let [low, high] = [0, longestMinutes];
   /* To a tenth of a minute: closer than anybody turns a knob. */
-  while (high - low > 0.1) {
-    const middle = (low + high) / 2;
-    if (earns(middle) >= worthMl) low = middle;
-    else high = middle;
-  }
-  return high;
+  return firstWhere([0, longestMinutes], (t) => earns(t) < worthMl, { width: 0.1 });
 }

@@ -1,4 +1,4 @@
-import type { Method } from "../still/fillLimits";
+import type { Method } from "../still/methods";
 import { cylinderHeightMm, levelMm, potHeightMm, type StillShape } from "../still/geometry";
 
 /** Where everything stands in the loaded still, mm above the pot's (or vessel's) floor. */

@@ -9,9 +9,6 @@ export function fillWarnings(input: PlanInput, plan: BarePlan, neededCharges: nu
       {
         code: "noRoom",
         severity: "error",
-        message:
-          "This still has no room for a charge this way: its basket or vessel is missing or too low.",
-        remedy: "Check the still's measures on the Bench, or choose the other method.",
       },
     ];
   }
@@ -22,13 +19,8 @@ export function fillWarnings(input: PlanInput, plan: BarePlan, neededCharges: nu
     warnings.push({
       code: "tooMuchWater",
       severity: "error",
-      message: {
-        steam: "The water comes too near the basket: it would spatter into the plant and boil it.",
-        hydro: "The pot is too full: it would boil over into the condenser.",
-        cohobation: "The flask is too full: it would boil over into the condenser.",
-        bowl: "The water would boil up into the bowl and spoil what is in it.",
-      }[input.method],
-      remedy: `Use ${fits} mL at most.`,
+      method: input.method,
+      fitsMl: fits,
       change: { waterMl: fits },
     });
   }
@@ -36,8 +28,7 @@ export function fillWarnings(input: PlanInput, plan: BarePlan, neededCharges: nu
     warnings.push({
       code: "manyCharges",
       severity: "caution",
-      message: `${plan.charges} charges are days of work for this still.`,
-      remedy: "Distil what stays fresh, dry the rest, or use a larger still.",
+      charges: plan.charges,
     });
   }
   const bowlMl = input.still.shape.bowl?.volumeMl;
@@ -46,8 +37,7 @@ export function fillWarnings(input: PlanInput, plan: BarePlan, neededCharges: nu
     warnings.push({
       code: "bowlFull",
       severity: "caution",
-      message: `The bowl is full after ${minutes} min: what comes then runs back into the pot.`,
-      remedy: `Stop after ${minutes} min, or lift the bowl out with the heat off and empty it.`,
+      minutes,
       change: { minutes },
     });
   }
@@ -59,14 +49,19 @@ const bowlShare = 0.9;
 /** Too much for the basket itself, or only for the free space that belongs above it. */
 function tooMuchPlant(plan: BarePlan, neededCharges: number): Warning {
   const only = plan.method === "steam" && plan.levels.headspaceMm >= 0;
-  const fits = `this still takes ${Math.floor(plan.limits.chargeG)} g at once`;
-  return {
-    code: only ? "littleHeadspace" : "overfull",
-    severity: "error",
-    message: only
-      ? `Only ${plan.levels.headspaceMm.toFixed(0)} mm stay free above ${Math.round(plan.chargeG)} g where ${plan.limits.headspaceMm} mm belong: wet plant swells into the vapour path. With its headspace ${fits}.`
-      : `${Math.round(plan.chargeG)} g is more than fits: ${fits}. Packed fuller, steam stalls or plant blocks the vapour path.`,
-    remedy: `Make ${neededCharges} charges.`,
+  const common = {
+    severity: "error" as const,
+    chargeG: plan.chargeG,
+    fitsG: plan.limits.chargeG,
+    charges: neededCharges,
     change: { charges: neededCharges },
   };
+  return only
+    ? {
+        ...common,
+        code: "littleHeadspace",
+        freeMm: plan.levels.headspaceMm,
+        belongsMm: plan.limits.headspaceMm,
+      }
+    : { ...common, code: "overfull" };
 }

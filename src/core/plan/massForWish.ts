@@ -1,4 +1,6 @@
 import { middleRun } from "../forecast/forecastRun";
+import { firstWhere } from "../numeric/firstWhere";
+import { Refusal } from "../refusal";
 import { loadCharges } from "./loadCharges";
 import type { PlanInput } from "./planInput";
 
@@ -8,6 +10,18 @@ export interface Wish {
   volumeMl: number;
 }
 
+/** Why a wish cannot be fulfilled. */
+export type WishProblem =
+  | { code: "notAnAmount"; volumeMl: number }
+  | { code: "hydrosolFlowsBack" }
+  | { code: "noRoom" }
+  | { code: "noOilShows" }
+  | { code: "noDistillate" }
+  | { code: "tooManyCharges"; most: number }
+  | { code: "tooLittlePlant"; leastG: number };
+
+export class WishRefusal extends Refusal<WishProblem> {}
+
 /* Less plant than this is no charge: a pinch lies below what a kitchen scale shows. */
 const leastG = 0.1;
 /* More charges than this are not a plan any more. */
@@ -16,53 +30,40 @@ const mostCharges = 500;
 /**
  * Plant it takes for a wish in the middle run, g, and the equal charges it is shared out over.
  * Oil counts as it is seen, hydrosol as it comes over.
- * @throws RangeError naming the wish and a remedy when this still cannot fulfil it this way
+ * @throws WishRefusal when this still cannot fulfil it this way
  */
 export function massForWish(
   input: Omit<PlanInput, "massG" | "charges">,
   { what, volumeMl }: Wish,
 ): { massG: number; charges: number } {
   if (!(volumeMl > 0 && Number.isFinite(volumeMl)))
-    throw new RangeError(`I want: ${volumeMl} mL is not an amount.`);
+    throw new WishRefusal({ code: "notAnAmount", volumeMl });
   if (what === "hydrosol" && input.method === "cohobation")
-    throw new RangeError("I want: hydrosol flows back in cohobation. Choose plant in the water.");
+    throw new WishRefusal({ code: "hydrosolFlowsBack" });
   const load = (massG: number) => loadCharges({ ...input, massG, charges: 1 });
   const fullG = load(1).limits.chargeG;
-  if (!(fullG > 0)) throw new RangeError("I want: this still has no room for a charge this way.");
+  if (!(fullG > 0)) throw new WishRefusal({ code: "noRoom" });
   const comes = (chargeG: number) => {
     const { visibleMl, distillateMl } = middleRun(load(chargeG).filled);
     return what === "oil" ? visibleMl : distillateMl;
   };
   const most = comes(fullG);
   if (!(most > 0)) {
-    throw new RangeError(
-      what === "oil"
-        ? "I want: no oil shows from a full charge this way. Let the hydrosol flow back, stop earlier, or wish for hydrosol."
-        : "I want: no distillate comes this way. Check the heat.",
-    );
+    throw new WishRefusal({ code: what === "oil" ? "noOilShows" : "noDistillate" });
   }
   const charges = Math.ceil(volumeMl / most - 1e-9);
-  if (charges > mostCharges)
-    throw new RangeError(
-      `I want: that is more than ${mostCharges} charges of this still. Wish for less, or use a larger still.`,
-    );
+  if (charges > mostCharges) throw new WishRefusal({ code: "tooManyCharges", most: mostCharges });
   /* By the clock alone any pinch of plant fills the jar: then one to one is what people mean. */
   if (what === "hydrosol" && input.stop.perKg === undefined) {
     const fitting = Math.max(charges, Math.ceil(volumeMl / fullG - 1e-9));
     return enough(Math.min(volumeMl, fullG * fitting), fitting);
   }
   const each = volumeMl / charges;
-  let [low, high] = [0, fullG];
-  for (let step = 0; step < 24; step += 1) {
-    const middle = (low + high) / 2;
-    if (comes(middle) >= each) high = middle;
-    else low = middle;
-  }
-  return enough(high * charges, charges);
+  const massG = firstWhere([0, fullG], (charge) => comes(charge) >= each, { halvings: 24 });
+  return enough(massG * charges, charges);
 }
 
 function enough(massG: number, charges: number) {
-  if (massG < leastG)
-    throw new RangeError("I want: that takes less than a tenth of a gram of plant. Wish for more.");
+  if (massG < leastG) throw new WishRefusal({ code: "tooLittlePlant", leastG });
   return { massG, charges };
 }

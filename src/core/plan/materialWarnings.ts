@@ -19,9 +19,7 @@ export function materialWarnings(input: PlanInput, plan: BarePlan): Warning[] {
     warnings.push({
       code: "scorches",
       severity: "error",
-      message:
-        "Fine powder sinks in the water, cakes on the hot floor and scorches: the whole oil smells of it.",
-      remedy: `${advised.label} instead, or keep the powder off the floor in a bag.`,
+      advised: advised.label,
       change: { preparation: advised.id },
     });
   }
@@ -31,11 +29,7 @@ export function materialWarnings(input: PlanInput, plan: BarePlan): Warning[] {
     warnings.push({
       code: "mats",
       severity: "caution",
-      message:
-        "It will mat: steam cuts a channel and leaves the rest. The forecast counts a fifth less free oil.",
-      remedy: byPlant
-        ? "Let it swim instead, or layer it loosely."
-        : `${advised.label}: that keeps ways open.`,
+      ...(byPlant ? {} : { advised: advised.label }),
       ...(byPlant
         ? canSwim
           ? { change: { method: "hydro" as const } }
@@ -47,8 +41,7 @@ export function materialWarnings(input: PlanInput, plan: BarePlan): Warning[] {
     warnings.push({
       code: "pith",
       severity: "caution",
-      message: "Pith holds no oil, drinks water, gels and froths: half of the charge is ballast.",
-      remedy: `${advised.label}.`,
+      advised: advised.label,
       change: { preparation: advised.id },
     });
   }
@@ -57,8 +50,8 @@ export function materialWarnings(input: PlanInput, plan: BarePlan): Warning[] {
     warnings.push({
       code: "oldStock",
       severity: "caution",
-      message: `After ${Math.round(agedMonths)} months about ${Math.round(lost * 100)} % of its oil is gone, the lightest and brightest first. The forecast counts that.`,
-      remedy: "Smell it when crushed: if little comes, use it for the bath and dry new.",
+      months: agedMonths,
+      shareLost: lost,
     });
   }
   if (swims && (plant.froths || preparation.pith)) {
@@ -66,20 +59,13 @@ export function materialWarnings(input: PlanInput, plan: BarePlan): Warning[] {
     warnings.push({
       code: "froths",
       severity: "caution",
-      message: `${plant.name} froths in water and can climb into the head.`,
-      remedy: steam
-        ? "Keep it over the steam, or heat slowly with the fill a fifth lower, as this plan does."
-        : "Heat slowly to the boil, and keep the fill a fifth lower, as this plan does.",
+      plantName: plant.name,
+      canSteam: steam,
       ...(steam ? { change: { method: "steam" as const } } : {}),
     });
   }
   for (const hazard of plant.hazards) {
-    warnings.push({
-      code: "plantHazard",
-      severity: "note",
-      message: hazard,
-      remedy: "Bear it in mind before you load the still.",
-    });
+    warnings.push({ code: "plantHazard", severity: "note", hazard });
   }
   return warnings;
 }

@@ -3,7 +3,7 @@ import { receiverFit } from "../separation/receiver";
 import { methodsOf } from "../still/fillLimits";
 import type { PlanInput } from "./planInput";
 import type { BarePlan } from "./planWarnings";
-import type { PlanChange, Warning } from "./warning";
+import type { Warning, WarningOf } from "./warning";
 
 /* Shorter than this nothing has come that could be poured. */
 const leastRunMinutes = 1;
@@ -22,8 +22,7 @@ export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
     warnings.push({
       code: "stopsAtOnce",
       severity: "error",
-      message: "By its stop this run would end with its first drop: nothing would be distilled.",
-      remedy: `Ask for less in ten more minutes, or stop by the clock after the usual ${minutes} min.`,
+      usualMinutes: minutes,
       change: { minutes },
     });
   }
@@ -35,18 +34,8 @@ export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
     warnings.push({
       code: "wrongReceiver",
       severity: "error",
-      message: {
-        floats:
-          "This oil floats: the receiver for sinking oil would let it run out with the water.",
-        sinks:
-          "This oil sinks: a receiver that keeps the top layer would send it down the drain with the water.",
-        hangs:
-          "This oil hangs in the water and never makes a layer: a receiver with two arms would lose it.",
-      }[forecast.oilLayer],
-      remedy:
-        other >= 0
-          ? "Put the other receiver under."
-          : "Catch it all in a jar and part it there, after a night's rest.",
+      layer: forecast.oilLayer,
+      another: other >= 0,
       ...(other >= 0 ? { change: { otherReceiver: other } } : {}),
     });
   }
@@ -54,41 +43,30 @@ export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
 }
 
 /* More water is no remedy where no more fits: then the run has to be shorter, or the charge smaller. */
-function withinPot(warning: Warning, plan: BarePlan): Warning {
+function withinPot(warning: WarningOf<"dryBeforeStop">, plan: BarePlan): Warning {
   if ((warning.change?.waterMl ?? 0) <= plan.mostWaterMl) return warning;
   const minutes = Math.floor(plan.forecast.runMinutes);
   if (minutes < 10) {
-    return {
-      ...warning,
-      remedy:
-        "This still holds too little water above its dry line for this charge: make more, smaller charges.",
-      change: { charges: plan.charges + 1 },
-    };
+    return { ...warning, way: "smaller", change: { charges: plan.charges + 1 } };
   }
-  return {
-    ...warning,
-    remedy: `No more water fits. Stop after ${minutes} min.`,
-    change: { minutes },
-  };
+  return { ...warning, way: "shorter", change: { minutes } };
 }
 
 /** Looks for what would leave some oil to be seen: water that flows back, or an earlier stop. */
-function withSomeToSee(warning: Warning, input: PlanInput, plan: BarePlan): Warning {
-  const taken = (remedy: string, change: PlanChange): Warning => ({ ...warning, remedy, change });
+function withSomeToSee(
+  warning: WarningOf<"noOilToSee">,
+  input: PlanInput,
+  plan: BarePlan,
+): Warning {
   const shows = (part: Partial<BarePlan["request"]>) =>
     middleRun({ ...plan.request, ...part }).visibleMl > 0;
   const returns = methodsOf(input.still.shape).includes("cohobation");
   if (returns && plan.method !== "cohobation" && shows({ method: "cohobation" }))
-    return taken("Let the hydrosol flow back: then only the pot's water drinks oil.", {
-      method: "cohobation",
-    });
+    return { ...warning, way: "flowsBack", change: { method: "cohobation" } };
   for (const share of [0.7, 0.5, 0.35]) {
     const minutes = Math.floor(plan.forecast.runMinutes * share);
     if (minutes >= 10 && shows({ stop: { minutes } }))
-      return taken(
-        `Stop after ${minutes} min: less water drinks less oil. Or distil it for its hydrosol.`,
-        { minutes },
-      );
+      return { ...warning, way: { minutes }, change: { minutes } };
   }
   return warning;
 }

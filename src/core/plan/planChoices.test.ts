@@ -103,16 +103,18 @@ test("a wish for hydrosol takes its weight in plant, one to one", () => {
   expect(massForWish(rest, { what: "hydrosol", volumeMl: 2500 }).massG).toBeCloseTo(2500, 0);
 });
 
-test("a wish that cannot be is named with its remedy", () => {
+test("a wish that cannot be says why", () => {
   const { massG: _, ...rest } = input({ plant: plant("rose"), method: "steam" });
-  expect(() => massForWish(rest, { what: "oil", volumeMl: 5 })).toThrow(/no oil shows/);
+  expect(() => massForWish(rest, { what: "oil", volumeMl: 5 })).toThrow("noOilShows");
   expect(() =>
     massForWish(
       { ...rest, still: stills.cohobating!, method: "cohobation" },
       { what: "hydrosol", volumeMl: 500 },
     ),
-  ).toThrow(/hydrosol flows back/);
-  expect(() => massForWish(rest, { what: "oil", volumeMl: -1 })).toThrow("-1 mL is not an amount");
+  ).toThrow("hydrosolFlowsBack");
+  expect(() => massForWish(rest, { what: "oil", volumeMl: -1 })).toThrow(
+    "notAnAmount, volumeMl -1",
+  );
 });
 
 test("each rule ends where it says, and ten more minutes are the next stretch of the same run", () => {
@@ -191,8 +193,6 @@ test.each<[string, Partial<PlanInput>]>([
   ["tapTooSlow", { condenser: { kind: "tap", riseK: 1 }, pace: "brisk" }],
 ])("%s is warned of, and its tap mends it", (code, part) => {
   const warning = warned(part).find((candidate) => candidate.code === code);
-  expect(warning?.message.length).toBeGreaterThan(20);
-  expect(warning?.remedy.length).toBeGreaterThan(5);
   const { otherReceiver, iceKg, coolingInC, minutes, waterMl, ...plain } = warning!.change!;
   const whole = input(part);
   const mended = planCharges({

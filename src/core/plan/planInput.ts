@@ -1,8 +1,8 @@
 import type { Condenser } from "../cooling/condenser";
-import type { StopRule } from "../forecast/request";
+import type { StopRule } from "../forecast/stopRules";
 import type { Plant, PlantState } from "../plant/plant";
 import type { Receiver } from "../separation/receiver";
-import type { Method } from "../still/fillLimits";
+import type { Method } from "../still/methods";
 import type { StillFigures } from "../still/stillFigures";
 import type { Pace } from "./pace";
 

@@ -1,10 +1,11 @@
 import { energyKWh } from "../forecast/energy";
 import { middleRun, type Forecast } from "../forecast/forecastRun";
-import type { ForecastRequest, StopRule } from "../forecast/request";
+import type { ForecastRequest } from "../forecast/request";
+import { stopRuleNames, type EndsBy, type StopRule } from "../forecast/stopRules";
 
 /** Where one stop rule alone would end a run. */
 export interface StopChoice {
-  rule: "reserve" | "perKg" | "worthMlPer10Min" | "minutes";
+  rule: EndsBy;
   /** Minutes from the first drop. */
   minutes: number;
   distillateMl: number;
@@ -14,21 +15,16 @@ export interface StopChoice {
   dryFirst: boolean;
 }
 
-/** Every stop rule on its own, the earliest first. */
-export function stopChoices(
-  request: ForecastRequest,
-  rules: Required<Pick<StopRule, "perKg" | "worthMlPer10Min" | "minutes">>,
-): StopChoice[] {
-  const played = (rule: StopChoice["rule"], stop: StopRule): StopChoice => {
+/** Every stop rule that is given a limit on its own, and the pot's reserve, the earliest first. */
+export function stopChoices(request: ForecastRequest, limits: StopRule): StopChoice[] {
+  const played = (rule: EndsBy, stop: StopRule): StopChoice => {
     const { runMinutes, distillateMl, visibleMl, stoppedBy } = middleRun({ ...request, stop });
     const dryFirst = rule !== "reserve" && stoppedBy === "reserve";
     return { rule, minutes: runMinutes, distillateMl, oilMl: visibleMl, dryFirst };
   };
-  const choices = [
-    played("perKg", { perKg: rules.perKg }),
-    played("worthMlPer10Min", { worthMlPer10Min: rules.worthMlPer10Min }),
-    played("minutes", { minutes: rules.minutes }),
-  ];
+  const choices = stopRuleNames
+    .filter((rule) => limits[rule] !== undefined)
+    .map((rule) => played(rule, { [rule]: limits[rule] }));
   if (request.method !== "cohobation") choices.push(played("reserve", { minutes: 1e6 }));
   return choices.sort((a, b) => a.minutes - b.minutes);
 }

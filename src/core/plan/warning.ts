@@ -1,4 +1,4 @@
-import type { Method } from "../still/fillLimits";
+import type { Method } from "../still/methods";
 import type { Pace } from "./pace";
 
 /** What a plan's warning may change when it is tapped. Only the named fields change. */
@@ -17,16 +17,58 @@ export interface PlanChange {
   otherReceiver?: number;
 }
 
+/** What a warning is about, as a code with its numbers: masses g, volumes mL, lengths mm, °C, min. */
+type Warned =
+  | { code: "noRoom" }
+  /** Too much for the free space above the charge, or for the basket itself. */
+  | {
+      code: "littleHeadspace";
+      freeMm: number;
+      belongsMm: number;
+      chargeG: number;
+      fitsG: number;
+      charges: number;
+    }
+  | { code: "overfull"; chargeG: number; fitsG: number; charges: number }
+  | { code: "tooMuchWater"; method: Method; fitsMl: number }
+  | { code: "manyCharges"; charges: number }
+  | { code: "bowlFull"; minutes: number }
+  /** `advised`: the preparation that avoids it, by its name; absent where it is taken already. */
+  | { code: "scorches"; advised: string }
+  | { code: "mats"; advised?: string }
+  | { code: "pith"; advised: string }
+  | { code: "oldStock"; months: number; shareLost: number }
+  | { code: "froths"; plantName: string; canSteam: boolean }
+  | { code: "plantHazard"; hazard: string }
+  | { code: "oilSets"; plantName: string; setsBelowC: number; coldestC: number; warmC: number }
+  /** `iceKg`: what would hold the tub; absent where the oil sets in the cold. */
+  | { code: "tubTooWarm"; limitC: number; minutes: number; endC: number; iceKg?: number }
+  | { code: "tapTooSlow"; litresPerMin: number; usualLitresPerMin: number }
+  | { code: "muchIce"; iceKg: number }
+  | { code: "neverBoils"; boilC: number }
+  /** `way`: more water, a shorter run where no more fits, or smaller charges. */
+  | {
+      code: "dryBeforeStop";
+      minutes: number;
+      missingMl: number;
+      way: "water" | "shorter" | "smaller";
+    }
+  | { code: "soakedDry" }
+  | { code: "littleKnownOil"; namedShare: number }
+  /** `way`: what would leave some to be seen; an earlier stop with its minutes. */
+  | { code: "noOilToSee"; never: boolean; way: "none" | "flowsBack" | { minutes: number } }
+  | { code: "oilSinks" }
+  | { code: "oilHangs" }
+  | { code: "stopsAtOnce"; usualMinutes: number }
+  | { code: "wrongReceiver"; layer: "floats" | "sinks" | "hangs"; another: boolean };
+
 /** Something about a plan that the person should know before the heat goes on. */
-export interface Warning {
-  /** Stable name for tests and scripts. */
-  code: string;
+export type Warning = Warned & {
   /** error: do not light it like this. caution: think. note: good to know. */
   severity: "error" | "caution" | "note";
-  /** What is wrong and what happens. */
-  message: string;
-  /** What to do about it. */
-  remedy: string;
   /** The remedy as a change that one tap can make. */
   change?: PlanChange;
-}
+};
+
+/** One kind of warning with its numbers. */
+export type WarningOf<Code extends Warning["code"]> = Extract<Warning, { code: Code }>;

@@ -1,3 +1,5 @@
+import { firstWhere } from "../numeric/firstWhere";
+import { roomWaterDensity } from "../water/properties";
 import { boilingPointC, saturationPressurePa } from "../water/saturation";
 import { compounds, type Compound } from "./compounds";
 import { compoundVapourPressurePa } from "./vapourPressure";
@@ -15,7 +17,6 @@ export interface OilProperties {
   layer: "floats" | "sinks" | "hangs";
 }
 
-const waterDensity = 0.998;
 /** Most that an oil's shares may sum to. Published analyses are rounded: a hundredth or two over the whole is no mistake. */
 export const mostTotal = 1.02;
 /* Within 10 kg/m³ of water nothing separates in a home still's time; a hair more for rounding. */
@@ -34,7 +35,7 @@ export function oilProperties(composition: Composition): OilProperties {
     0,
   );
   const densityGPerMl = 1 / volume;
-  const step = densityGPerMl - waterDensity;
+  const step = densityGPerMl - roomWaterDensity;
   const layer = Math.abs(step) <= hangingBand ? "hangs" : step < 0 ? "floats" : "sinks";
   return { densityGPerMl, solubilityGPerL, layer };
 }
@@ -70,13 +71,10 @@ function solveTogether(composition: Composition, pressurePa: number): BoilingTog
       (sum, { compound, mole }) => sum + mole * compoundVapourPressurePa(compound, temperatureC),
       0,
     );
-  let [low, high] = [20, boilingPointC(pressurePa)];
-  for (let step = 0; step < 50; step += 1) {
-    const middle = (low + high) / 2;
-    if (saturationPressurePa(middle) + oilPressure(middle) < pressurePa) low = middle;
-    else high = middle;
-  }
-  const temperatureC = (low + high) / 2;
+  const temperatureC = firstWhere(
+    [20, boilingPointC(pressurePa)],
+    (t) => saturationPressurePa(t) + oilPressure(t) >= pressurePa,
+  );
   const carried = parts.reduce(
     (sum, { compound, mole }) =>
       sum + mole * compoundVapourPressurePa(compound, temperatureC) * compound.molarMass,

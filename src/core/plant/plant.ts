@@ -1,5 +1,5 @@
 import type { KeepingClass } from "../shelf/bestBy";
-import type { Method } from "../still/fillLimits";
+import type { Method } from "../still/methods";
 import type { Composition } from "./oil";
 
 /** How the plant comes to the still. */

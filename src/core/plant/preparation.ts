@@ -1,4 +1,4 @@
-import type { Method } from "../still/fillLimits";
+import type { Method } from "../still/methods";
 import type { Plant, StateFigures, Tissue } from "./plant";
 
 /** One way of making a material ready for the still, and what it changes. */

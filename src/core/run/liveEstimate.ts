@@ -1,4 +1,4 @@
-import type { StopRule } from "../forecast/request";
+import { stopTimes, type EndsBy, type StopRule } from "../forecast/stopRules";
 
 /** What is known of a run under way. Moments in milliseconds. */
 export interface LiveRun {
@@ -35,7 +35,7 @@ export interface LiveEstimate {
   minutesToJarFull: number;
   minutesToHeatOff: number;
   /** What will end the run. */
-  endsBy: keyof StopRule | "reserve";
+  endsBy: EndsBy;
 }
 
 /** A jar is swapped before it brims: at this share of what it holds. */
@@ -68,15 +68,14 @@ export function liveEstimate(run: LiveRun, now: number): LiveEstimate {
     rateMlPerMin > 0 ? leftMl / rateMlPerMin : leftMl > 0 ? Infinity : 0;
   const minutesToDryLine = until(aboveDryLineMl);
   const ends: [LiveEstimate["endsBy"], number][] = [["reserve", minutesToDryLine]];
-  if (run.stop.minutes !== undefined)
-    ends.push(["minutes", run.stop.minutes - minutesBetween(run.firstDropAt, now)]);
-  if (run.worthlessAtMinutes !== undefined)
-    ends.push(["worthMlPer10Min", run.worthlessAtMinutes - minutesBetween(run.firstDropAt, now)]);
-  if (run.stop.perKg !== undefined)
-    ends.push(["perKg", until(run.stop.perKg * run.chargeG - distillateMl)]);
-  if (run.stop.distillateMl !== undefined) {
-    ends.push(["distillateMl", until(run.stop.distillateMl - distillateMl)]);
-  }
+  const since = minutesBetween(run.firstDropAt, now);
+  const times = stopTimes(run.stop, {
+    massG: run.chargeG,
+    minutesTo: (volumeMl) => since + until(volumeMl - distillateMl),
+    worthlessFrom: () => run.worthlessAtMinutes ?? Infinity,
+  });
+  for (const [rule, minutes] of Object.entries(times) as [EndsBy, number][])
+    ends.push([rule, minutes - since]);
   const [endsBy, minutesToHeatOff] = ends.reduce((soonest, end) =>
     end[1] < soonest[1] ? end : soonest,
   );

@@ -3,6 +3,7 @@ import { draws } from "../forecast/draws";
 import { runModel, type RunModel } from "../forecast/runModel";
 import { oilBalance } from "../forecast/oilBalance";
 import type { Draw } from "../forecast/simulate";
+import { endings, stopRules, type EndsBy, type StopRule } from "../forecast/stopRules";
 import { usualWorthMl, worthlessFrom } from "../forecast/worth";
 import { distillateThrough, oilCurveThrough, type Stretch } from "../extraction/heatChanges";
 import type { Percentiles } from "../statistics/chance";
@@ -21,17 +22,16 @@ export interface Seen {
 }
 
 /** Why nothing in the plan explains what is seen. */
-export type Doubt =
-  | "lessSteam"
-  | "moreSteam"
-  | "slowToBoil"
-  | "quickToBoil"
-  | "slowFirstDrop"
-  | "lessOil"
-  | "moreOil";
-
-/** What may end a run. */
-export type EndRule = "perKg" | "worthMlPer10Min" | "minutes" | "reserve";
+export const doubts = [
+  "lessSteam",
+  "moreSteam",
+  "slowToBoil",
+  "quickToBoil",
+  "slowFirstDrop",
+  "lessOil",
+  "moreOil",
+] as const;
+export type Doubt = (typeof doubts)[number];
 
 /** A forecast that has learnt from its run. */
 export interface WatchedForecast {
@@ -43,8 +43,11 @@ export interface WatchedForecast {
   };
   /** Oil to be seen over the minutes after the first drop, mL. */
   fan(horizonMinutes: number): ({ minutes: number } & Percentiles)[];
-  /** Minutes after the first drop at which a rule ends the run, by the runs that explain what is seen. */
-  endsAt(rule: EndRule): Percentiles;
+  /**
+   * Minutes after the first drop at which each rule ends the run, by the runs that explain what is
+   * seen; a rule that the plan does not name at its usual limit, where it has one.
+   */
+  endsAt: Record<EndsBy, Percentiles>;
   rateMlPerMin(): Percentiles;
   /** Oil that ten more minutes from a moment on would bring, mL. */
   tenMore(minutes: number): Percentiles;
@@ -100,10 +103,13 @@ export function watchRun(
   const weights = tempered(logs);
   const over = (read: (candidate: Candidate) => number) =>
     weightedPercentiles(candidates.map(read), weights);
-  const worthMl =
-    request.stop.worthMlPer10Min ?? usualWorthMl(model.material.oilMlPerKg, request.massG);
   const best = misfits[logs.indexOf(Math.max(...logs))] ?? [];
-  const { stop, massG } = request;
+  const { massG } = request;
+  const limits: StopRule = {
+    perKg: 1,
+    worthMlPer10Min: usualWorthMl(model.material.oilMlPerKg, massG),
+    ...request.stop,
+  };
   return {
     at: (minutes) => ({
       distilledMl: over(({ oilMlAt }) => oilMlAt(minutes)),
@@ -115,18 +121,20 @@ export function watchRun(
         const minutes = (horizonMinutes * i) / fanPoints;
         return { minutes, ...over(({ visibleMlAt }) => visibleMlAt(minutes)) };
       }),
-    endsAt(rule) {
-      switch (rule) {
-        case "perKg":
-          return over(({ stretches }) => timeOf(stretches, (stop.perKg ?? 1) * massG));
-        case "worthMlPer10Min":
-          return over(({ oilMlAt }) => worthlessFrom(oilMlAt, worthMl));
-        case "minutes":
-          return over(() => stop.minutes ?? Infinity);
-        case "reserve":
-          return over(({ stretches }) => timeOf(stretches, model.spendableMl));
-      }
-    },
+    endsAt: Object.fromEntries(
+      endings.map((ending) => [
+        ending,
+        over(({ stretches, oilMlAt }) =>
+          ending === "reserve"
+            ? timeOf(stretches, model.spendableMl)
+            : stopRules[ending].endsAt(limits[ending] ?? Infinity, {
+                massG,
+                minutesTo: (volumeMl) => timeOf(stretches, volumeMl),
+                worthlessFrom: (oilMl) => worthlessFrom(oilMlAt, oilMl),
+              }),
+        ),
+      ]),
+    ) as Record<EndsBy, Percentiles>,
     rateMlPerMin: () => over(({ stretches }) => stretches.at(-1)?.steamGPerMin ?? 0),
     tenMore: (minutes) => over(({ oilMlAt }) => oilMlAt(minutes + 10) - oilMlAt(minutes)),
     effectiveRuns: effective(weights),

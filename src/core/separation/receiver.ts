@@ -1,11 +1,30 @@
+import { keysOf } from "../keysOf";
 import type { OilProperties } from "../plant/oil";
+import { roomWaterDensity } from "../water/properties";
 import { layerMm } from "./layer";
+
+/** What is true of one kind of receiver. */
+interface ReceiverRow {
+  /** Oils it keeps: those that float, sink, or hang in the water. */
+  keeps: readonly OilProperties["layer"][];
+  /** A floating layer pours from an arm of its own once it is thick enough. */
+  poursOver: boolean;
+}
 
 /**
  * What catches the distillate: an open jar; a narrow tube; a receiver with two arms for oil that
- * floats, or turned about for oil that sinks; a funnel that drains from below.
+ * floats, or turned about for oil that sinks; a funnel that drains from below. One row each.
  */
-export type ReceiverKind = "jar" | "tube" | "twoArm" | "twoArmHeavy" | "funnel";
+export const receivers = {
+  jar: { keeps: ["floats", "sinks", "hangs"], poursOver: false },
+  tube: { keeps: ["floats", "sinks", "hangs"], poursOver: false },
+  twoArm: { keeps: ["floats"], poursOver: true },
+  twoArmHeavy: { keeps: ["sinks"], poursOver: false },
+  funnel: { keeps: ["floats", "sinks", "hangs"], poursOver: false },
+} as const satisfies Record<string, ReceiverRow>;
+
+export type ReceiverKind = keyof typeof receivers;
+export const receiverKinds = keysOf(receivers);
 
 /** One of a still's receivers. */
 export interface Receiver {
@@ -29,9 +48,10 @@ export interface ReceiverFit {
   poursAtMm?: number;
 }
 
+/** A receiver with two arms is made with about this step between its lips, mm. */
+export const usualLipStepMm = 4;
 /* Under a millimetre a layer is a shimmer: nobody can draw it off. */
 const visibleMm = 1;
-const waterDensity = 0.998;
 
 /** Which layer lies where in a receiver, and whether it can be won there. */
 export function receiverFit(
@@ -39,19 +59,20 @@ export function receiverFit(
   oil: Pick<OilProperties, "densityGPerMl" | "layer">,
   oilMl: number,
 ): ReceiverFit {
-  const suiting: Record<OilProperties["layer"], ReceiverKind[]> = {
-    floats: ["jar", "tube", "twoArm", "funnel"],
-    sinks: ["jar", "tube", "twoArmHeavy", "funnel"],
-    hangs: ["jar", "tube", "funnel"],
-  };
+  const { keeps, poursOver }: ReceiverRow = receivers[receiver.kind];
   const thickness = layerMm(oilMl, receiver.diameterMm);
-  const pours = receiver.kind === "twoArm" && oil.layer === "floats";
+  const pours = poursOver && oil.layer === "floats";
   return {
     layerMm: thickness,
     shows: oil.layer !== "hangs" && thickness >= visibleMm,
-    suits: suiting[oil.layer].includes(receiver.kind),
+    suits: keeps.includes(oil.layer),
     ...(pours
-      ? { poursAtMm: pouringLayerMm({ lipStepMm: receiver.lipStepMm ?? 4 }, oil.densityGPerMl) }
+      ? {
+          poursAtMm: pouringLayerMm(
+            { lipStepMm: receiver.lipStepMm ?? usualLipStepMm },
+            oil.densityGPerMl,
+          ),
+        }
       : {}),
   };
 }
@@ -74,7 +95,7 @@ export function jarDiameterMm(volumeMl: number): number {
 export function pouringLayerMm(
   { lipStepMm }: { lipStepMm: number },
   oilDensity: number,
-  water = waterDensity,
+  water = roomWaterDensity,
 ): number {
   if (oilDensity >= water) throw new RangeError(`oil of ${oilDensity} g/mL does not float`);
   return (lipStepMm * water) / (water - oilDensity);

@@ -1,3 +1,5 @@
+import { firstWhere } from "../numeric/firstWhere";
+
 /** A column of distillate in which fine droplets of oil rise (or sink). */
 export interface Settling {
   /** Height of the column, mm, above 0. */
@@ -48,12 +50,7 @@ function sizeClasses(count: number, reach: number): { diameter: number; weight: 
 /** Minutes until a share of the suspended oil has settled; Infinity when the oil hangs. */
 export function minutesToSettle(settling: Settling, share = 0.95): number {
   if (settling.densityDifference === 0) return Infinity;
-  let [low, high] = [0, 1];
-  while (settledShare(settling, high) < share) high *= 2;
-  for (let step = 0; step < 40; step += 1) {
-    const middle = (low + high) / 2;
-    if (settledShare(settling, middle) < share) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  let latest = 1;
+  while (settledShare(settling, latest) < share) latest *= 2;
+  return firstWhere([0, latest], (minutes) => settledShare(settling, minutes) >= share);
 }

@@ -1,8 +1,8 @@
 import { quantileSorted } from "d3-array";
 import { randomLcg, randomNormal } from "d3-random";
 
-/* Distance of the 90th percentile of a normal distribution from its middle, in deviations. */
-const p90Deviations = 1.2815515655446004;
+/** Distance of the 90th percentile of a normal distribution from its middle, in deviations. */
+export const p90Deviations = 1.2815515655446004;
 
 /** A stream of standard normal numbers from a seed: same seed, same stream. */
 export function normalStream(seed: number): () => number {

@@ -1,3 +1,5 @@
+import { p90Deviations } from "./chance";
+
 /** A range in which 8 in 10 lie. */
 export interface Range {
   low: number;
@@ -12,7 +14,6 @@ export interface Narrowed extends Range {
   width: number;
 }
 
-const p90Deviations = 1.2815515655446004;
 /*
  * Half of a published range's variance lies between places and plants, half between one harvest and
  * the next. Own runs tell about the first; the second stays however many runs there are, so that

@@ -48,11 +48,11 @@ test("efficiency and loss come back from what such a still would show", () => {
 });
 
 test.each([
-  [{ minutesToBoil: 90, rateMlPerMin: 22 }, /minutesToBoil: 90 min is longer than the \d+ min/],
-  [{ minutesToBoil: 3, rateMlPerMin: 22 }, /minutesToBoil: to boil in 3 min/],
-  [{ minutesToBoil: 9, rateMlPerMin: 60 }, /takes .* more than the 2000 W|more than 2000 W/],
+  [{ minutesToBoil: 90, rateMlPerMin: 22 }, /^boilsTooLate, minutesToBoil 90, slowestMinutes 25/],
+  [{ minutesToBoil: 3, rateMlPerMin: 22 }, /^takesMorePower, minutesToBoil 3/],
+  [{ minutesToBoil: 9, rateMlPerMin: 60 }, /^dripsTakeMore, rateMlPerMin 60, neededW 2414/],
   [{ minutesToBoil: 20, rateMlPerMin: 0 }, /rateMlPerMin must be above 0/],
-  [{ minutesToBoil: 20, rateMlPerMin: 20, startC: 99 }, /startC: 99 °C is not below the boil/],
+  [{ minutesToBoil: 20, rateMlPerMin: 20, startC: 99 }, /^startNotBelowBoil, startC 99/],
 ])("readings that cannot be are named: %j", (part, words) => {
   expect(() => calibrate({ ...run, ...part })).toThrow(words);
 });

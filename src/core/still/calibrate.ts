@@ -1,5 +1,7 @@
 import { boilingPointC } from "../water/saturation";
 import { latentHeat, waterHeatCapacity } from "../water/properties";
+import { firstWhere } from "../numeric/firstWhere";
+import { Refusal } from "../refusal";
 import { minutesToHeat } from "./heatUp";
 
 /** What was seen when a still ran with water alone. */
@@ -19,6 +21,16 @@ export interface WaterRun {
   rateMlPerMin: number;
 }
 
+/** Which reading of a run with water cannot be. */
+export type CalibrationProblem =
+  | { code: "startNotBelowBoil"; startC: number; boilC: number }
+  /** Later than this drip rate allows even without any loss. */
+  | { code: "boilsTooLate"; minutesToBoil: number; slowestMinutes: number }
+  | { code: "takesMorePower"; minutesToBoil: number; rateMlPerMin: number; powerW: number }
+  | { code: "dripsTakeMore"; rateMlPerMin: number; neededW: number; powerW: number };
+
+export class CalibrationRefusal extends Refusal<CalibrationProblem> {}
+
 /** A still's own heat: what reaches the pot, and what the pot gives to the room. */
 export interface Calibration {
   efficiency: number;
@@ -29,7 +41,7 @@ export interface Calibration {
  * Solves efficiency and loss from a run with water: the drip rate tells what is left for boiling,
  * the heat-up time tells how much more there was on the way. The loss falls out of
  * `t = C / loss · ln(1 + loss (T − T₀) / net)`, which has one root, found by halving.
- * @throws RangeError naming the reading that cannot be and what to do
+ * @throws CalibrationRefusal saying which reading cannot be; RangeError where one is not above 0
  */
 export function calibrate(run: WaterRun): Calibration {
   const { waterMl, startC, airC, powerW, vesselJPerK, minutesToBoil, rateMlPerMin } = run;
@@ -39,7 +51,7 @@ export function calibrate(run: WaterRun): Calibration {
       throw new RangeError(`${name} must be above 0, got ${value}`);
   }
   const boilC = boilingPointC(run.pressurePa);
-  if (startC >= boilC) throw new RangeError(`startC: ${startC} °C is not below the boil`);
+  if (startC >= boilC) throw new CalibrationRefusal({ code: "startNotBelowBoil", startC, boilC });
   const netW = (rateMlPerMin * latentHeat(boilC)) / 60;
   const capacityJPerK = waterMl * waterHeatCapacity + vesselJPerK;
   const powerFor = (lossWPerK: number) => netW + lossWPerK * (boilC - airC);
@@ -47,27 +59,23 @@ export function calibrate(run: WaterRun): Calibration {
     minutesToHeat({ powerW: powerFor(lossWPerK), lossWPerK, capacityJPerK, airC }, startC, boilC);
   const slowest = minutes(0);
   if (minutesToBoil > slowest * 1.001) {
-    throw new RangeError(
-      `minutesToBoil: ${minutesToBoil.toFixed(0)} min is longer than the ${slowest.toFixed(0)} min that this drip rate allows even without any loss. Was the heat turned up after the boil, or the water more than said?`,
-    );
+    throw new CalibrationRefusal({ code: "boilsTooLate", minutesToBoil, slowestMinutes: slowest });
   }
-  let [low, high] = [0, powerW / (boilC - airC)];
-  if (minutes(high) > minutesToBoil) {
-    throw new RangeError(
-      `minutesToBoil: to boil in ${minutesToBoil.toFixed(0)} min and then give ${rateMlPerMin.toFixed(1)} mL/min takes more than ${powerW.toFixed(0)} W. Check the power, or count the drips again at the same heat.`,
-    );
+  const mostLoss = powerW / (boilC - airC);
+  if (minutes(mostLoss) > minutesToBoil) {
+    throw new CalibrationRefusal({ code: "takesMorePower", minutesToBoil, rateMlPerMin, powerW });
   }
-  for (let step = 0; step < 60; step += 1) {
-    const middle = (low + high) / 2;
-    if (minutes(middle) > minutesToBoil) low = middle;
-    else high = middle;
-  }
-  const lossWPerK = (low + high) / 2;
+  const lossWPerK = firstWhere([0, mostLoss], (loss) => minutes(loss) <= minutesToBoil, {
+    halvings: 60,
+  });
   const efficiency = powerFor(lossWPerK) / powerW;
   if (efficiency > 1) {
-    throw new RangeError(
-      `rateMlPerMin: ${rateMlPerMin.toFixed(1)} mL/min takes ${powerFor(lossWPerK).toFixed(0)} W, more than the ${powerW.toFixed(0)} W that are said to go in. Check the power.`,
-    );
+    throw new CalibrationRefusal({
+      code: "dripsTakeMore",
+      rateMlPerMin,
+      neededW: powerFor(lossWPerK),
+      powerW,
+    });
   }
   return { efficiency, lossWPerK };
 }

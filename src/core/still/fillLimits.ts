@@ -1,21 +1,10 @@
+import { constructions } from "./constructions";
 import { cylinderVolumeMl, isRound, type StillShape } from "./geometry";
+import type { Method } from "./methods";
 
-/**
- * Steam through plant above the water; plant in the water; the same with the hydrosol flowing back;
- * a bowl in a covered pot, with ice on the lid.
- */
-export type Method = "steam" | "hydro" | "cohobation" | "bowl";
-
-/** Which ways of distilling a still can do. */
-export function methodsOf(shape: StillShape): Method[] {
-  const byConstruction: Record<StillShape["construction"], Method[]> = {
-    basketPot: ["steam", "hydro"],
-    flask: ["hydro"],
-    separateVessel: ["steam"],
-    cohobating: ["cohobation", "hydro"],
-    bowl: ["bowl"],
-  };
-  return byConstruction[shape.construction];
+/** Which ways of distilling a still can do, the usual one first. */
+export function methodsOf({ construction }: Pick<StillShape, "construction">): Method[] {
+  return [...constructions[construction].methods];
 }
 
 /* Rules of the craft: a flask of boiling plant at most half full, a pot two thirds, a fifth less

@@ -1,14 +1,9 @@
-/**
- * How a still holds its plant and its water: a pot with the plant in a basket above the water; a
- * round flask in which plant and water mix; a boiler whose steam is led through a plant vessel of
- * its own; a flask whose receiver lets the hydrosol flow back; a covered pot with a bowl inside and
- * ice on the inverted lid.
- */
-export type Construction = "basketPot" | "flask" | "separateVessel" | "cohobating" | "bowl";
+import { firstWhere } from "../numeric/firstWhere";
+import { constructions, type Construction } from "./constructions";
 
 /** Whether the body is a round flask. */
 export function isRound({ construction }: Pick<StillShape, "construction">): boolean {
-  return construction === "flask" || construction === "cohobating";
+  return constructions[construction].round;
 }
 
 /** The inside of a still as the levels need it. Lengths in mm, volumes in mL. */
@@ -47,14 +42,8 @@ export function levelMm(shape: StillShape, volumeMl: number): number {
   if (!isRound(shape)) return cylinderHeightMm(volumeMl, shape.potDiameterMm);
   const radius = flaskRadiusMm(shape.potVolumeMl);
   if (volumeMl >= shape.potVolumeMl) return 2 * radius;
-  let [low, high] = [0, 2 * radius];
-  for (let step = 0; step < 40; step += 1) {
-    const middle = (low + high) / 2;
-    const cap = (Math.PI * middle ** 2 * (3 * radius - middle)) / 3000;
-    if (cap < volumeMl) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  const capMl = (heightMm: number) => (Math.PI * heightMm ** 2 * (3 * radius - heightMm)) / 3000;
+  return firstWhere([0, 2 * radius], (heightMm) => capMl(heightMm) >= volumeMl);
 }
 
 /** Inner height of the pot from floor to rim, mm. */

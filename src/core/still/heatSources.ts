@@ -1,3 +1,5 @@
+import { keysOf } from "../keysOf";
+
 /** What is true of one kind of heat, for all that has to do with it. */
 interface HeatSource {
   /** Share of the rated power that reaches the pot, before the pot's own loss to the air, 0 to 1. */
@@ -26,4 +28,4 @@ export const heatSources = {
 /** What makes the heat. */
 export type HeatKind = keyof typeof heatSources;
 
-export const heatKinds = Object.keys(heatSources) as [HeatKind, ...HeatKind[]];
+export const heatKinds = keysOf(heatSources);

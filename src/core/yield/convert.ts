@@ -13,7 +13,7 @@ export function percentToMlPerKg(
   return basis === "vw" ? percent * 10 : (percent * 10) / densityGPerMl;
 }
 
-/** Drops in a millilitre where nobody has counted. */
+/** Drops in a millilitre where nobody has counted: an ordinary dropper with a water-thin liquid. */
 export const usualDropsPerMl = 20;
 
 /** Millilitres of so many drops. */

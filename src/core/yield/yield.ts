@@ -1,3 +1,5 @@
+import { usualDropsPerMl } from "./convert";
+
 /** What a run brought, measured. */
 export interface Measured {
   /** Plant as it went into the still, g, above 0. */
@@ -31,9 +33,6 @@ export interface Yield {
   /** g of hydrosol per g of plant. */
   hydrosolToPlant: number;
 }
-
-/* An ordinary dropper gives about twenty drops a millilitre of water-thin liquid. */
-const usualDropsPerMl = 20;
 
 /**
  * Yield on all bases at once.

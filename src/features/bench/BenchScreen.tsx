@@ -23,18 +23,11 @@ import { Check } from "@/ui/primitives/Check";
 import { Choice } from "@/ui/primitives/Choice";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
+import { constructionWords } from "@/words/stillWords";
 import { Measures } from "./Measures";
 import { PlaceFields } from "./PlaceFields";
 import { PriceFields } from "./PriceFields";
 import { SiteFields } from "./SiteFields";
-
-const constructions: Record<Still["construction"], string> = {
-  basketPot: "pot with basket",
-  flask: "flask, plant in the water",
-  separateVessel: "boiler and plant vessel",
-  cohobating: "flask, hydrosol flows back",
-  bowl: "bowl and lid",
-};
 
 /** Stills, the place they stand, measures, units and data: what everything else rests on. */
 export function BenchScreen() {
@@ -157,7 +150,7 @@ export function BenchScreen() {
             key={still.id}
             href={`/bench/stills/${still.id}`}
             title={still.name}
-            detail={`${constructions[still.construction]} · ${words(showVolume(still.potVolumeMl, units))} · ${still.heat.powerW} W ${heatWords[still.heat.kind].toLowerCase()}`}
+            detail={`${constructionWords[still.construction].toLowerCase()} · ${words(showVolume(still.potVolumeMl, units))} · ${still.heat.powerW} W ${heatWords[still.heat.kind].toLowerCase()}`}
             more={`Empty ${words(showMass(still.emptyMassG, units))} of ${still.metal}; dry line at ${words(showVolume(still.dryLineMl, units))}`}
           />
         ))}

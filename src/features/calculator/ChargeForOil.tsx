@@ -1,7 +1,8 @@
 import { useState } from "react";
-import { massForWish, methodsOf, showMass, words, type PlanInput } from "@/core";
+import { massForWish, WishRefusal, methodsOf, showMass, words, type PlanInput } from "@/core";
 import { stillFigures } from "@/logbook/still/stillFigures";
 import { usePlantBook } from "@/store/hooks";
+import { wishWords } from "@/words/refusalWords";
 import { Select } from "@/ui/primitives/Select";
 import { Question, useAsked, type Asking } from "./Question";
 
@@ -42,8 +43,8 @@ export function ChargeForOil({ units, site, still }: Asking) {
         detail: `${input.state} ${plant.part}, in ${still.name}, one to one, in a middling year.`,
       };
     } catch (error) {
-      if (!(error instanceof RangeError)) throw error;
-      return { text: "Not this way", detail: error.message.replace(/^I want: /, "") };
+      if (!(error instanceof WishRefusal)) throw error;
+      return { text: "Not this way", detail: wishWords(error.why, units) };
     }
   }
   return (

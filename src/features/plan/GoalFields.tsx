@@ -1,5 +1,6 @@
 import { memo, useMemo } from "react";
 import { View } from "react-native";
+import { wishProblem } from "./wishProblem";
 import { moonPhase, showMass, unitsFor, words, type UnitName } from "@/core";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -122,7 +123,7 @@ function Wish({ plan: { draft, read, units, change } }: { plan: PlanWork }) {
         label="I want"
         value={{ text: draft.wishText, unit: draft.wishUnit as UnitName }}
         choices={draft.wishWhat === "oil" ? ["mL", "drop"] : unitsFor("volume", units)}
-        problem={draft.wishText ? read.problems.wish : undefined}
+        problem={wishProblem(draft, read, units)}
         onChange={({ text, unit }) => change({ wishText: text, wishUnit: unit, chargesText: "" })}
         placeholder={draft.wishWhat === "oil" ? "oil in the bottle" : "hydrosol in jars"}
         large

@@ -30,6 +30,7 @@ import { StillFields } from "./StillFields";
 import { useForecastRanges } from "./useForecastRanges";
 import { usePlanDraft, type PlanWork } from "./usePlanDraft";
 import { Ways } from "./Ways";
+import { wishProblem } from "./wishProblem";
 import { schoolsFollowed, waysOfWorking } from "@/logbook/plan/waysOfWorking";
 
 /** From what is on the scale, or what is wished for, to a charge that is ready to load. */
@@ -65,6 +66,8 @@ export function PlanScreen() {
   /* A run's number, and what own yields say, are known once every run has been read. */
   const allRead = useAppSelector(({ keeping }) => keeping.later === 0);
   const replaces = work.runs.find(({ id, entries }) => id === draft.runId && entries.length === 0);
+
+  const wishNotFulfilled = wishProblem(draft, read, units);
 
   if (!read.still) return <NoStill onAdd={() => router.push("/bench")} />;
   const blocked = plan?.warnings.some(({ severity }) => severity === "error");
@@ -179,9 +182,7 @@ export function PlanScreen() {
           }}
         />
       ) : null}
-      {read.problems.wish && draft.wishText ? (
-        <Notice severity="error" message={read.problems.wish} />
-      ) : null}
+      {wishNotFulfilled ? <Notice severity="error" message={wishNotFulfilled} /> : null}
       <GoalFields plan={work} />
       <StillFields plan={work} />
       {wide ? waysOf : null}

@@ -2,7 +2,7 @@ import { memo } from "react";
 import { View } from "react-native";
 import { unitsFor, type UnitName } from "@/core";
 import { methodWords } from "@/words/methodWords";
-import { receiverWords } from "@/words/receiverWords";
+import { receiverLine } from "@/words/receiverWords";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
@@ -102,7 +102,7 @@ export const StillFields = memo(function StillFields({ plan }: { plan: PlanWork 
           shown
           options={read.receivers.map((receiver, at) => ({
             value: String(at),
-            label: receiverWords(receiver, units),
+            label: receiverLine(receiver, units),
           }))}
           value={String(read.receiverAt)}
           onChange={(receiver) => change({ receiver })}

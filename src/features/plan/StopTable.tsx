@@ -20,6 +20,7 @@ import {
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 import type { PlanDraft } from "@/records/planDraft";
+import { stopRuleWords } from "@/words/stopRuleWords";
 
 interface Props {
   plan: ChargePlan;
@@ -30,12 +31,6 @@ interface Props {
   onTake: (change: Partial<PlanDraft>, label: string) => void;
 }
 
-const ruleWords: Record<StopChoice["rule"], string> = {
-  perKg: "Hydrosol to plant",
-  worthMlPer10Min: "Ten more earn too little",
-  minutes: "The clock",
-  reserve: "The pot's reserve",
-};
 const ruleDraft: Partial<Record<StopChoice["rule"], PlanDraft["stopBy"]>> = {
   perKg: "ratio",
   worthMlPer10Min: "worth",
@@ -79,11 +74,11 @@ export const StopTable = memo(function StopTable({
             disabled={!stopBy}
             onPress={() =>
               stopBy &&
-              onTake({ stopBy, minutesText: "" }, `Stop by: ${ruleWords[rule].toLowerCase()}`)
+              onTake({ stopBy, minutesText: "" }, `Stop by: ${stopRuleWords[rule].toLowerCase()}`)
             }
             className={`min-h-[48px] justify-center rounded-[12px] px-2 ${ends ? "bg-leaf-wash" : ""}`}
           >
-            <Txt variant="strong">{ruleWords[rule] + (ends ? ", ends this plan" : "")}</Txt>
+            <Txt variant="strong">{stopRuleWords[rule] + (ends ? ", ends this plan" : "")}</Txt>
             <Txt variant="small" className="text-ink">
               {words_}
             </Txt>

@@ -1,6 +1,7 @@
 import { memo } from "react";
 import type { ChargePlan, PlanChange } from "@/core";
 import { Notice } from "@/ui/primitives/Notice";
+import { warningWords } from "@/words/warningWords";
 import type { PlanDraft } from "@/records/planDraft";
 import type { PlanWork } from "./usePlanDraft";
 
@@ -16,19 +17,23 @@ interface Props {
 export const Warnings = memo(function Warnings({ plan, grave = false, work, onChoose }: Props) {
   return plan.warnings
     .filter(({ severity }) => (severity !== "note") === grave)
-    .map(({ code, severity, message, remedy, change }) => (
-      <Notice
-        key={code + message}
-        severity={severity}
-        message={message}
-        remedy={remedy}
-        action={
-          change
-            ? { label: "Do that", onPress: () => onChoose(asDraft(change, work), remedy) }
-            : undefined
-        }
-      />
-    ));
+    .map((warning) => {
+      const { code, severity, change } = warning;
+      const { message, remedy } = warningWords(warning, work.units);
+      return (
+        <Notice
+          key={code + message}
+          severity={severity}
+          message={message}
+          remedy={remedy}
+          action={
+            change
+              ? { label: "Do that", onPress: () => onChoose(asDraft(change, work), remedy) }
+              : undefined
+          }
+        />
+      );
+    });
 });
 
 /** A warning's remedy as it would be typed. */

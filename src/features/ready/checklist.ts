@@ -1,4 +1,4 @@
-import { heatSources, fixed, type Method, type Plant } from "@/core";
+import { heatSources, fixed, type Method, type Plant, constructionOf } from "@/core";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
 
@@ -24,7 +24,7 @@ interface Setting {
 /** The checks that fit this still, this heat, this method and this plant, in the order of the hands. */
 export function checklist(setting: Setting): CheckItem[] {
   const { still, plan, plant, water, dryLine } = setting;
-  const bowl = still.construction === "bowl";
+  const bowl = constructionOf(still.construction).catchesItself;
   const { hazard } = heatSources[still.heat.kind];
   const items: (CheckItem | false | undefined)[] = [
     {

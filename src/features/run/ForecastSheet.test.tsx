@@ -31,6 +31,7 @@ const watched: WatchAnswer = {
     perKg: at(48, 50, 53),
     worthMlPer10Min: at(30, 36, 41),
     minutes: never,
+    distillateMl: never,
     reserve: at(90, 91, 91.5),
   },
   tenMoreMl: at(0.2, 0.31, 0.4),

@@ -1,6 +1,15 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { fuelFor, showDuration, showOil, showRange, words, type Percentiles, fixed } from "@/core";
+import {
+  fuelFor,
+  showDuration,
+  showOil,
+  showRange,
+  words,
+  type Percentiles,
+  fixed,
+  endings,
+} from "@/core";
 import type { LiveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/logbook/run/runState";
@@ -15,6 +24,7 @@ import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import type { WatchAnswer } from "@/messages/watchMessages";
 import { doubtWords } from "@/words/doubtWords";
+import { stopRuleWords } from "@/words/stopRuleWords";
 import type { Log } from "./useLog";
 
 interface Props {
@@ -30,13 +40,6 @@ interface Props {
   prices: Setting["prices"];
   log: Log;
 }
-
-const rules = {
-  perKg: "Hydrosol to plant",
-  worthMlPer10Min: "Ten more earn too little",
-  minutes: "The clock",
-  reserve: "The pot's reserve",
-} as const;
 
 /** When to stop: every rule as the readings have made it, what going on earns, and moving the stop. */
 export function ForecastSheet(props: Props) {
@@ -55,11 +58,13 @@ export function ForecastSheet(props: Props) {
           </Card>
           <Card className="gap-1">
             <Txt variant="heading">When each rule stops</Txt>
-            {(Object.keys(rules) as (keyof typeof rules)[])
+            {endings
               .filter((rule) => Number.isFinite(watched.endsAt[rule].p50))
               .map((rule) => (
                 <View key={rule} className="flex-row justify-between gap-3 py-1">
-                  <Txt variant={rule === live.live?.endsBy ? "strong" : "body"}>{rules[rule]}</Txt>
+                  <Txt variant={rule === live.live?.endsBy ? "strong" : "body"}>
+                    {stopRuleWords[rule]}
+                  </Txt>
                   <Txt variant="strong">{ends(watched.endsAt[rule], since)}</Txt>
                 </View>
               ))}

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import {
   calibrate,
+  CalibrationRefusal,
   heatSources,
   boilingPointC,
   lossWPerK,
@@ -38,6 +39,7 @@ import { Table } from "@/ui/primitives/Table";
 import { Txt } from "@/ui/primitives/Txt";
 import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { calibrationWords } from "@/words/calibrationWords";
+import { calibrationProblemWords } from "@/words/refusalWords";
 
 /** A clean run with water: three readings that make the forecast this still's own. */
 export function CalibrateScreen() {
@@ -104,8 +106,8 @@ function CalibrateForm({ still }: { still: Still }) {
         rateMlPerMin: r.value,
       });
     } catch (error) {
-      if (!(error instanceof RangeError)) throw error;
-      return { problem: readable(error.message) };
+      if (!(error instanceof CalibrationRefusal)) throw error;
+      return { problem: calibrationProblemWords(error.why, units) };
     }
   }
 
@@ -250,14 +252,6 @@ function CalibrateForm({ still }: { still: Still }) {
       />
     </Screen>
   );
-}
-
-/* The core names its own fields; a person knows them by these. */
-function readable(message: string): string {
-  return message
-    .replace(/^minutesToBoil: /, "The time to boil: ")
-    .replace(/^rateMlPerMin: /, "The drip rate: ")
-    .replace(/^startC: /, "The start: ");
 }
 
 interface OutcomeProps {

@@ -1,6 +1,7 @@
 import type { Control, UseFieldArrayReturn, FieldValues } from "react-hook-form";
 import { View } from "react-native";
 import {
+  constructionOf,
   heatSources,
   unitsFor,
   type Construction,
@@ -13,8 +14,14 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { FormChoice, FormNumber } from "@/ui/primitives/form";
 import { Txt } from "@/ui/primitives/Txt";
-import { holderWords, type StillForm } from "./stillForm";
-import { condensers, heads, heats, receiverOptions } from "@/words/stillWords";
+import { hasTub, type StillForm } from "./stillForm";
+import {
+  condenserOptions,
+  headOptions,
+  heatOptions,
+  holderWords,
+  receiverOptions,
+} from "@/words/stillWords";
 
 interface Part {
   control: Control<StillForm, unknown, FieldValues>;
@@ -32,8 +39,8 @@ export function PotFields({
   units,
 }: Part & { construction: Construction; units: UnitSystem }) {
   const lengths = unitsFor("length", units);
-  const part =
-    construction in holderWords ? holderWords[construction as keyof typeof holderWords] : undefined;
+  const row = constructionOf(construction);
+  const part = row.holder === "none" ? undefined : holderWords[row.holder];
   const holder = part ? part.charAt(0).toUpperCase() + part.slice(1) : undefined;
   return (
     <Card className="gap-3">
@@ -41,7 +48,7 @@ export function PotFields({
         <FormNumber
           control={control}
           name="potVolume"
-          label={construction === "separateVessel" ? "Boiler holds" : "Pot holds"}
+          label={row.holder === "vessel" ? "Boiler holds" : "Pot holds"}
           choices={litres(units)}
         />
         <FormNumber
@@ -68,11 +75,11 @@ export function PotFields({
         </View>
       ) : null}
       <View className="flex-row gap-3">
-        {construction === "basketPot" || construction === "bowl" ? (
+        {row.inside ? (
           <FormNumber
             control={control}
             name="basketFloor"
-            label={construction === "bowl" ? "Bowl above the floor" : "Grid above the floor"}
+            label={row.holder === "bowl" ? "Bowl above the floor" : "Grid above the floor"}
             choices={lengths}
           />
         ) : null}
@@ -113,7 +120,7 @@ export function PotFields({
 export function HeatFields({ control, heatKind }: Part & { heatKind: HeatKind }) {
   return (
     <Card className="gap-3">
-      <FormChoice control={control} name="heatKind" label="Heat" options={heats} />
+      <FormChoice control={control} name="heatKind" label="Heat" options={heatOptions} />
       <View className="flex-row gap-3">
         <FormNumber control={control} name="power" label="Power" choices={["W", "kW"]} />
         <FormNumber
@@ -137,15 +144,20 @@ interface CondenserPart extends Part {
 
 /** Head and condenser, with the tub, the tap or the ice that cools it. */
 export function CondenserFields({ control, construction, condenser, units }: CondenserPart) {
-  const bowl = construction === "bowl";
-  const tub = !bowl && (condenser === "tubCoil" || condenser === "recirculated");
+  const { catchesItself: bowl, choiceOfHeads } = constructionOf(construction);
+  const tub = !bowl && hasTub(condenser);
   return (
     <Card className="gap-3">
-      {construction === "basketPot" || construction === "separateVessel" ? (
-        <FormChoice control={control} name="head" label="Head" options={heads} />
+      {choiceOfHeads ? (
+        <FormChoice control={control} name="head" label="Head" options={headOptions} />
       ) : null}
       {bowl ? null : (
-        <FormChoice control={control} name="condenser" label="Cooled by" options={condensers} />
+        <FormChoice
+          control={control}
+          name="condenser"
+          label="Cooled by"
+          options={condenserOptions}
+        />
       )}
       <View className="flex-row gap-3">
         {tub ? (

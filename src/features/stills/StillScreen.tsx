@@ -23,7 +23,7 @@ import { calibrationWords } from "@/words/calibrationWords";
 import { CondenserFields, HeatFields, PotFields, ReceiverFields } from "./StillFormFields";
 import { stillFormDefaults, stillFormSchema, stillFromForm, type StillFormRead } from "./stillForm";
 import { StillSketch } from "./StillSketch";
-import { constructions, metals } from "@/words/stillWords";
+import { constructionOptions, metalOptions } from "@/words/stillWords";
 
 /** One still: its measures at the left, drawn as they are typed at the right. */
 export function StillScreen() {
@@ -129,8 +129,13 @@ function StillForm({ still }: { still: Still | undefined }) {
           required
           placeholder="Copper pot, 12 L"
         />
-        <FormChoice control={control} name="construction" label="Kind" options={constructions} />
-        <FormChoice control={control} name="metal" label="Made of" options={metals} />
+        <FormChoice
+          control={control}
+          name="construction"
+          label="Kind"
+          options={constructionOptions}
+        />
+        <FormChoice control={control} name="metal" label="Made of" options={metalOptions} />
       </Card>
       <PotFields control={control} construction={construction} units={units} />
       <HeatFields control={control} heatKind={typed.heatKind ?? "plate"} />

@@ -1,8 +1,21 @@
 import { z } from "zod";
-import { cylinderHeightMm, unitsFor, type UnitSystem, fixed, toInput } from "@/core";
+import {
+  condensers,
+  constructionOf,
+  cylinderHeightMm,
+  fixed,
+  receivers,
+  toInput,
+  unitsFor,
+  usualLipStepMm,
+  type CondenserKind,
+  type TubKind,
+  type UnitSystem,
+} from "@/core";
 import { limits } from "@/messages/limits";
-import { stillSchema, type Still } from "@/records/still";
+import { headKinds, stillSchema, type Still } from "@/records/still";
 import { numberField, optionalNumberField } from "@/ui/primitives/numberField";
+import { chosenCondensers, holderWords, isChosen } from "@/words/stillWords";
 
 const volume = (name: string) => numberField({ name, ...limits.positive });
 const length = (name: string) => numberField({ name, ...limits.positive });
@@ -29,15 +42,15 @@ export const stillFormSchema = z
     efficiency: optionalNumberField({ name: "Efficiency", min: 1, max: 100 }),
     holdUp: numberField({ name: "Hold-up", ...limits.amount }),
     jar: volume("The jar"),
-    head: z.enum(["swanNeck", "dome", "column", "packedColumn"]),
-    condenser: z.enum(["notSaid", "tubCoil", "recirculated", "tap"]),
+    head: z.enum(headKinds),
+    condenser: z.enum(["notSaid", ...chosenCondensers]),
     tub: optionalNumberField({ name: "The tub", ...limits.positive }),
     ice: optionalNumberField({ name: "Ice", ...limits.amount }),
     rise: optionalNumberField({ name: "The rise", min: 1, max: 60 }),
     receivers: z
       .array(
         z.object({
-          kind: z.enum(["jar", "tube", "twoArm", "twoArmHeavy", "funnel"]),
+          kind: stillSchema.shape.receivers.unwrap().element.shape.kind,
           diameter: length("Its diameter"),
           volume: volume("It"),
         }),
@@ -49,13 +62,14 @@ export const stillFormSchema = z
       context.addIssue({ code: "custom", path: [path], message });
     if (form.dryLine >= form.potVolume)
       fault("dryLine", "The dry line must be under the pot's rim.");
-    if ((form.condenser === "tubCoil" || form.condenser === "recirculated") && !isBowl(form))
-      if (form.tub === undefined) fault("tub", "Say how much water the tub holds.");
-    if (form.construction === "flask" || form.construction === "cohobating") return;
-    const holder = holderWords[form.construction];
+    const { holder: part, inside, catchesItself } = constructionOf(form.construction);
+    if (!catchesItself && hasTub(form.condenser) && form.tub === undefined)
+      fault("tub", "Say how much water the tub holds.");
+    if (part === "none") return;
+    const holder = holderWords[part];
     if (form.holderVolume === undefined) fault("holderVolume", `Say how much the ${holder} holds.`);
     if (form.holderDiameter === undefined) fault("holderDiameter", `Measure across the ${holder}.`);
-    if (form.construction === "separateVessel") return;
+    if (!inside) return;
     if (form.basketFloor === undefined) {
       fault("basketFloor", `Measure from the pot's floor to the ${holder}'s floor.`);
       return;
@@ -70,15 +84,10 @@ export const stillFormSchema = z
       fault("holderDiameter", `The ${holder} must fit into the pot.`);
     }
   });
-/** What holds the plant, or catches the drops, in a kind of still that has such a part. */
-export const holderWords = {
-  basketPot: "basket",
-  separateVessel: "plant vessel",
-  bowl: "bowl",
-} as const;
 
-function isBowl({ construction }: { construction: Still["construction"] }): boolean {
-  return construction === "bowl";
+/** Whether a condenser is cooled from a tub. */
+export function hasTub(condenser: "notSaid" | CondenserKind | undefined): condenser is TubKind {
+  return condenser !== undefined && condenser !== "notSaid" && condensers[condenser].by === "tub";
 }
 
 export type StillForm = z.input<typeof stillFormSchema>;
@@ -90,8 +99,9 @@ export function stillFormDefaults(still: Still | undefined, units: UnitSystem): 
   const litres = units === "metric" ? "L" : "gal";
   const small = unitsFor("volume", units)[0] ?? "mL";
   const long = unitsFor("length", units)[0] ?? "mm";
-  const holder =
-    still?.construction === "separateVessel" ? still.vessel : (still?.bowl ?? still?.basket);
+  const part = still && constructionOf(still.construction).holder;
+  const holder: Still["basket"] | Still["vessel"] =
+    still && part && part !== "none" ? still[part] : undefined;
   const condenser = still?.condenser;
   const tub = condenser && "tubL" in condenser ? condenser.tubL * 1000 : undefined;
   return {
@@ -114,7 +124,7 @@ export function stillFormDefaults(still: Still | undefined, units: UnitSystem): 
     holdUp: toInput(still?.holdUpMl ?? 0.3, "mL"),
     jar: toInput(still?.jarMl ?? 1000, small),
     head: still?.head ?? "dome",
-    condenser: condenser && condenser.kind !== "iceLid" ? condenser.kind : "notSaid",
+    condenser: condenser && isChosen(condenser.kind) ? condenser.kind : "notSaid",
     tub: toInput(tub, litres),
     ice: toInput(
       condenser && "iceKg" in condenser ? condenser.iceKg * 1000 : undefined,
@@ -132,24 +142,17 @@ export function stillFormDefaults(still: Still | undefined, units: UnitSystem): 
 /** What the form says of a still, as its record keeps it. */
 export function stillFromForm(form: StillFormRead) {
   const { construction, holderVolume = 0, holderDiameter = 0, basketFloor = 0 } = form;
+  const part = constructionOf(construction).holder;
+  const room = { volumeMl: holderVolume, diameterMm: holderDiameter };
   return {
     name: form.name,
     construction,
     metal: form.metal,
     potVolumeMl: form.potVolume,
     potDiameterMm: form.potDiameter,
-    basket:
-      construction === "basketPot"
-        ? { floorMm: basketFloor, volumeMl: holderVolume, diameterMm: holderDiameter }
-        : undefined,
-    vessel:
-      construction === "separateVessel"
-        ? { volumeMl: holderVolume, diameterMm: holderDiameter }
-        : undefined,
-    bowl:
-      construction === "bowl"
-        ? { floorMm: basketFloor, volumeMl: holderVolume, diameterMm: holderDiameter }
-        : undefined,
+    basket: part === "basket" ? { floorMm: basketFloor, ...room } : undefined,
+    vessel: part === "vessel" ? room : undefined,
+    bowl: part === "bowl" ? { floorMm: basketFloor, ...room } : undefined,
     dryLineMl: form.dryLine,
     emptyMassG: form.emptyMass,
     heat: {
@@ -165,25 +168,18 @@ export function stillFromForm(form: StillFormRead) {
       kind,
       diameterMm: diameter,
       volumeMl,
-      ...(kind === "twoArm" ? { lipStepMm: usualLipStepMm } : {}),
+      ...(receivers[kind].poursOver ? { lipStepMm: usualLipStepMm } : {}),
     })),
   };
 }
 
-/* A receiver with two arms is made with about this step between its lips. */
-const usualLipStepMm = 4;
 /* Tap water that leaves some 25 K warmer has done its work and can still be touched. */
 const usualRiseK = 25;
 
 function condenserFromForm(form: StillFormRead): Still["condenser"] {
   const iceKg = (form.ice ?? 0) / 1000;
-  if (isBowl(form)) return { kind: "iceLid", iceKg };
-  switch (form.condenser) {
-    case "notSaid":
-      return undefined;
-    case "tap":
-      return { kind: "tap", riseK: form.rise ?? usualRiseK };
-    default:
-      return { kind: form.condenser, tubL: (form.tub ?? 0) / 1000, iceKg };
-  }
+  if (constructionOf(form.construction).catchesItself) return { kind: "iceLid", iceKg };
+  if (form.condenser === "notSaid") return undefined;
+  if (hasTub(form.condenser)) return { kind: form.condenser, tubL: (form.tub ?? 0) / 1000, iceKg };
+  return { kind: form.condenser, riseK: form.rise ?? usualRiseK };
 }

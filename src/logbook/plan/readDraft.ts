@@ -4,12 +4,14 @@ import {
   plantStates,
   preparationOf,
   usualWorthShare,
+  WishRefusal,
   type Method,
   type PlanInput,
   type PlantState,
   type Preparation,
   type Receiver,
   type StopRule,
+  type WishProblem,
   readNumber,
   type NumberInput,
   type NumberRange,
@@ -72,6 +74,8 @@ export interface ReadDraft {
   massG: number | undefined;
   input: PlanInput | undefined;
   problems: DraftProblems;
+  /** Why this still cannot fulfil the wish this way. */
+  wishRefused: WishProblem | undefined;
 }
 
 /** Reads a draft. Every problem is a sentence for its own field; nothing throws. */
@@ -92,6 +96,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
   const receivers = still ? receiversOf(still) : [];
   const receiverAt = Math.min(receivers.length - 1, Math.max(0, Number(draft.receiver) || 0));
   const problems: DraftProblems = {};
+  let wishRefused: WishProblem | undefined;
 
   const massed = draft.goal === "have" ? readMass() : undefined;
   const agedMonths = state === "dried" ? optional("aged", draft.agedText, "one") : undefined;
@@ -148,6 +153,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
     massG,
     input,
     problems,
+    wishRefused,
   };
 
   function number(field: Field, text: string, unit: string): number | undefined {
@@ -174,9 +180,8 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
     try {
       return massForWish(rest, { what: draft.wishWhat, volumeMl });
     } catch (error) {
-      if (!(error instanceof RangeError)) throw error;
-      problems.wish = error.message.replace(/^I want: /, "");
-      problems.wish = problems.wish.charAt(0).toUpperCase() + problems.wish.slice(1);
+      if (!(error instanceof WishRefusal)) throw error;
+      wishRefused = error.why;
       return undefined;
     }
   }

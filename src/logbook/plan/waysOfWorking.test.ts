@@ -83,7 +83,7 @@ test("a wish, the age of dried plant, ice and cooling reach the plan; nonsense s
     wishText: "500",
     stillId: "still-4",
   }).read;
-  expect(hydrosolBack.problems.wish).toMatch(/^Hydrosol flows back/);
+  expect(hydrosolBack.wishRefused).toEqual({ code: "hydrosolFlowsBack" });
   const cooled = drafted({ iceText: "2.5", coolingText: "8" }).read.input!;
   expect(cooled).toMatchObject({ condenser: { iceKg: 2.5 }, site: { coolingInC: 8 } });
   expect(drafted({ state: "dried", agedText: "18" }).read.input?.agedMonths).toBe(18);

@@ -1,4 +1,10 @@
-import { jarDiameterMm, type Receiver, type StillFigures, type StillShape } from "@/core";
+import {
+  jarDiameterMm,
+  type Receiver,
+  type StillFigures,
+  type StillShape,
+  constructionOf,
+} from "@/core";
 import type { Still } from "@/records/still";
 
 /** A still's record as the computation takes it. */
@@ -16,14 +22,13 @@ export function stillFigures(still: Still): StillFigures {
 /** The inside of a still; parts that its construction does not have are left out. */
 export function stillShape(still: Still): StillShape {
   const { construction, potVolumeMl, potDiameterMm, dryLineMl } = still;
+  const { holder } = constructionOf(construction);
   return {
     construction,
     potVolumeMl,
     potDiameterMm,
     dryLineMl,
-    ...(construction === "basketPot" && still.basket ? { basket: still.basket } : {}),
-    ...(construction === "separateVessel" && still.vessel ? { vessel: still.vessel } : {}),
-    ...(construction === "bowl" && still.bowl ? { bowl: still.bowl } : {}),
+    ...(holder !== "none" && still[holder] ? { [holder]: still[holder] } : {}),
   };
 }
 
