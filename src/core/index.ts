@@ -19,12 +19,8 @@ export { heatKinds, heatSources, type HeatKind } from "./still/heatSources";
 export { metalKinds, type Metal } from "./still/metal";
 export { fillLimits, methodsOf } from "./still/fillLimits";
 export { lossWPerK, vesselJPerK, type StillFigures } from "./still/stillFigures";
-export {
-  forecastInSteps,
-  forecastRun,
-  type Forecast,
-  type ForecastOptions,
-} from "./forecast/forecastRun";
+export { forecastInSteps, forecastRun, type ForecastOptions } from "./forecast/forecastRun";
+export { type Forecast } from "./forecast/forecast";
 export { type ForecastRequest } from "./forecast/request";
 export {
   endings,
@@ -34,6 +30,7 @@ export {
   type StopRuleName,
 } from "./forecast/stopRules";
 export { keysOf } from "./keysOf";
+export { safety } from "./safety";
 export {
   constructionKinds,
   constructionOf,
@@ -53,7 +50,8 @@ export {
   type StateFigures,
   type Tissue,
 } from "./plant/plant";
-export { planCharges, type ChargePlan } from "./plan/planCharges";
+export { type ChargePlan } from "./plan/chargePlan";
+export { planCharges } from "./plan/planCharges";
 export { type PlanInput, type Site, type WaterRule } from "./plan/planInput";
 export { type PlanChange, type Warning, type WarningOf } from "./plan/warning";
 export { massForWish, WishRefusal, type Wish, type WishProblem } from "./plan/massForWish";
@@ -80,7 +78,13 @@ export {
   type CoolingPlan,
   type TubKind,
 } from "./cooling/condenser";
-export { condenserDutyJ, coolingWaterL, distillateOutC, iceKg } from "./cooling/duty";
+export {
+  condenserDutyJ,
+  coolingWaterL,
+  distillateOutC,
+  iceKg,
+  usualCoolingOutC,
+} from "./cooling/duty";
 export {
   calibrate,
   CalibrationRefusal,
@@ -133,12 +137,12 @@ export {
 export { waterDensity, waterViscosity } from "./water/properties";
 export { yieldOf, type Yield } from "./yield/yield";
 export { jarShare, liveEstimate, type LiveEstimate } from "./run/liveEstimate";
-export { cues, type Cue } from "./run/nextCue";
+export { cueCodes, cues, type Cue } from "./run/nextCue";
 export { steamAtPower } from "./forecast/runModel";
 export { doubts, watchRun, type Doubt, type Seen, type WatchedForecast } from "./run/watchedRun";
 export { playWatched } from "./run/playWatched";
 export { thinned, type Series } from "./statistics/thin";
-export { alarms, type Alarm } from "./run/alarms";
+export { alarmCodes, alarms, type Alarm } from "./run/alarms";
 export { virtualStill, type Channel, type Fault, type VirtualStill } from "./run/virtualStill";
 export { tubNow, type TubNow } from "./cooling/tubNow";
 export { chargeLevels } from "./plan/chargeLevels";

@@ -1,5 +1,4 @@
 import { createSlice, type PayloadAction } from "@reduxjs/toolkit";
-import type { Thunk } from "./store";
 
 /** What stands typed in forms and is not kept yet, by the form's name. */
 export const draftSlice = createSlice({
@@ -16,13 +15,4 @@ export const draftSlice = createSlice({
   },
 });
 
-export const { draftsLoaded } = draftSlice.actions;
-
-/** Notes what stands in a form; undefined once it is kept or let go. */
-export function putDraft(name: string, draft: unknown): Thunk {
-  return (dispatch, getState, { drafts }) => {
-    if (draft === undefined && getState().drafts[name] === undefined) return;
-    dispatch(draftSlice.actions.draftPut({ name, draft }));
-    drafts.put(name, draft);
-  };
-}
+export const { draftsLoaded, draftPut } = draftSlice.actions;

@@ -14,9 +14,7 @@ const selectBegun = createSelector(
 
 /** The runs whose heat is on, with their state, the latest number first. */
 export const selectLitRuns = createSelector(selectBegun, (runs) =>
-  runs
-    .filter(({ state }) => state.litAt !== undefined && state.heatOffAt === undefined)
-    .sort((a, b) => b.run.number - a.run.number),
+  runs.filter(({ state }) => state.heatOn).sort((a, b) => b.run.number - a.run.number),
 );
 
 /** The runs with an instrument on the still, until they are separated. */

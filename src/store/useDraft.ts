@@ -1,5 +1,5 @@
 import { useCallback, useState } from "react";
-import { putDraft } from "./draftSlice";
+import { putDraft } from "./putDraft";
 import { useAppDispatch } from "./hooks";
 import type { Thunk } from "./store";
 

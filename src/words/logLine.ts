@@ -9,11 +9,9 @@ import {
   type UnitSystem,
   fixed,
 } from "@/core";
-import type { RunState } from "@/logbook/run/runState";
+import type { LoggedEntry } from "@/logbook/run/runState";
 
-type Standing = RunState["entries"][number];
-
-export const entryWords: Record<Standing["type"], string> = {
+export const entryWords: Record<LoggedEntry["type"], string> = {
   lit: "Heat on",
   boiling: "Boiling",
   firstDrop: "First drop",
@@ -31,7 +29,7 @@ export const entryWords: Record<Standing["type"], string> = {
 };
 
 /** An entry of the log as a person reads it: what happened, and what was seen. */
-export function logLine(entry: Standing, units: UnitSystem): { what: string; detail: string } {
+export function logLine(entry: LoggedEntry, units: UnitSystem): { what: string; detail: string } {
   const parts: string[] = [];
   if (entry.type === "reading") {
     if (entry.headC !== undefined) parts.push(`head ${words(showTemperature(entry.headC, units))}`);
@@ -58,7 +56,7 @@ export function logLine(entry: Standing, units: UnitSystem): { what: string; det
   return { what: entryWords[entry.type], detail: parts.join(", ") };
 }
 
-function spentWords(entry: Extract<Standing, { type: "spent" }>, units: UnitSystem): string[] {
+function spentWords(entry: Extract<LoggedEntry, { type: "spent" }>, units: UnitSystem): string[] {
   return [
     entry.wetness,
     entry.smell && `smells ${entry.smell}`,

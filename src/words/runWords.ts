@@ -11,6 +11,20 @@ const phaseWords: Record<Phase, string> = {
   done: "Done",
 };
 
+const phasesInShort: Record<Phase, string> = {
+  ready: "ready",
+  heating: "on the heat",
+  warming: "on the heat",
+  distilling: "running",
+  settling: "settling",
+  done: "",
+};
+
+/** A run's phase in a word or two, for a place where its result will be. */
+export function phaseInShort({ phase }: Pick<RunState, "phase">): string {
+  return phasesInShort[phase];
+}
+
 /* The last tenth of a run, or its last ten minutes, is finishing. */
 const finishingMinutes = 10;
 

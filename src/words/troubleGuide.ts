@@ -75,7 +75,7 @@ export const troubleGuide: readonly Trouble[] = [
     now: [
       "Turn the heat down.",
       "More cooling water, or ice in the tub.",
-      "Above 40 °C at the outlet oil leaves with the air.",
+      "An outlet that is more than hand-warm lets oil go with the air.",
     ],
     next: "A gentler pace, a larger tub, or more ice made the night before.",
   },

@@ -13,7 +13,7 @@ const alarm = (code: Alarm["code"], urgency: Alarm["urgency"], minutes = 0): Ala
   minutes,
 });
 const said = (alarms: Alarm[], cues: Cue[]) =>
-  whatNow({ alarms, cues }).map(({ subject, level }) => `${subject}:${level}`);
+  whatNow({ alarms, cues }, "metric").map(({ subject, level }) => `${subject}:${level}`);
 
 test.each<[string, Alarm[], Cue[], string[]]>([
   ["a calm run says what is next", [], [cue("heatOff", 20)], ["heatOff:later"]],
@@ -61,7 +61,7 @@ const anyCue = fc.record({
 test("nothing dangerous is ever behind something that is not, and nothing is lost", () => {
   fc.assert(
     fc.property(fc.array(anyAlarm), fc.array(anyCue), (alarms, cues) => {
-      const asked = whatNow({ alarms, cues });
+      const asked = whatNow({ alarms, cues }, "metric");
       const levels = asked.map(({ level }) => ["danger", "now", "later"].indexOf(level));
       expect(levels).toEqual(levels.toSorted((a, b) => a - b));
       const dangers = alarms.filter(({ urgency }) => urgency === "danger");

@@ -1,9 +1,9 @@
-import { showDuration, type Alarm, type Cue } from "@/core";
+import { showDuration, type Alarm, type Cue, type UnitSystem } from "@/core";
 import { alarmWords, cueWords, type Said } from "./cueWords";
 import type { LiveRun } from "@/logbook/run/liveRun";
 
 /** One thing that a run asks of the person, in words. */
-export interface Asked extends Said {
+export interface Prompt extends Said {
   /** danger: heat off first. now: do it now. later: be ready for it. */
   level: "danger" | "now" | "later";
   /** Minutes from now; 0 or less when it is due. */
@@ -29,14 +29,24 @@ const order = { danger: 0, now: 1, later: 2 };
  * All that a run asks for: what is dangerous first, then what is wrong, then what is due, then what
  * is to come by its time; each subject once. Empty when nothing is on the heat.
  */
-export function whatNow({ alarms, cues }: Pick<LiveRun, "alarms" | "cues">): Asked[] {
-  const asked = [...alarms.map(ofAlarm), ...cues.map(ofCue)].sort(soonestFirst);
+export function whatNow(
+  { alarms, cues }: Pick<LiveRun, "alarms" | "cues">,
+  units: UnitSystem,
+): Prompt[] {
+  const asked = [...alarms.map((alarm) => ofAlarm(alarm, units)), ...cues.map(ofCue)].sort(
+    soonestFirst,
+  );
   const seen = new Set<string>();
   return asked.filter(({ subject }) => !seen.has(subject) && seen.add(subject));
 }
 
+/** Whether anything asks for the heat to go off at once. */
+export function anyDanger(run: Pick<LiveRun, "alarms" | "cues">): boolean {
+  return whatNow(run, "metric").some(({ level }) => level === "danger");
+}
+
 /** The order in which to do things, of one run or of several. */
-export function soonestFirst(a: Asked, b: Asked): number {
+export function soonestFirst(a: Prompt, b: Prompt): number {
   return (
     order[a.level] - order[b.level] ||
     (a.level === "later" ? 0 : Number(b.alarm) - Number(a.alarm)) ||
@@ -44,10 +54,10 @@ export function soonestFirst(a: Asked, b: Asked): number {
   );
 }
 
-function ofAlarm(alarm: Alarm): Asked {
+function ofAlarm(alarm: Alarm, units: UnitSystem): Prompt {
   const { code, urgency, minutes } = alarm;
   return {
-    ...alarmWords(alarm, inWords(minutes)),
+    ...alarmWords(alarm, inWords(minutes), units),
     level: urgency === "act" ? "now" : urgency === "soon" ? "later" : "danger",
     minutes,
     alarm: true,
@@ -55,7 +65,7 @@ function ofAlarm(alarm: Alarm): Asked {
   };
 }
 
-function ofCue(cue: Cue): Asked {
+function ofCue(cue: Cue): Prompt {
   const { code, minutes, danger } = cue;
   return {
     ...cueWords(cue, inWords(minutes)),

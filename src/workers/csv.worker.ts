@@ -1,6 +1,6 @@
 import { expose } from "comlink";
 import Papa from "papaparse";
-import type { ProbeTable } from "./csvClient";
+import type { ProbeTable } from "@/messages/probeTable";
 
 const csvWorker = {
   /** A text of separated values as header and rows; the separator is found by itself. */

@@ -1,17 +1,13 @@
-import { wrap } from "comlink";
-import { z } from "zod";
+import { probeTableSchema, type ProbeTable } from "@/messages/probeTable";
 import type { CsvWorker } from "./csv.worker";
+import { workerLine } from "./workerLine";
 
-const tableSchema = z.object({ header: z.array(z.string()), rows: z.array(z.array(z.string())) });
-/** A table of texts. */
-export type ProbeTable = z.infer<typeof tableSchema>;
-
-/** Parses separated values off the page's thread; the worker ends with its work. */
+/** Parses separated values off the page's thread; the worker ends with its work. Rejects when it cannot. */
 export async function parseCsv(text: string): Promise<ProbeTable> {
-  const worker = new Worker(new URL("./csv.worker", window.location.href));
+  const line = workerLine<CsvWorker>(new Worker(new URL("./csv.worker", window.location.href)));
   try {
-    return tableSchema.parse(await wrap<CsvWorker>(worker).parse(text));
+    return probeTableSchema.parse(await line.answered(line.remote.parse(text)));
   } finally {
-    worker.terminate();
+    line.close();
   }
 }

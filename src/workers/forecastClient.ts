@@ -1,10 +1,11 @@
-import { proxy, wrap, type Remote } from "comlink";
+import { proxy } from "comlink";
 import type { ForecastRequest } from "@/core";
 import type { ForecastWorker } from "./forecast.worker";
 import { forecastRangesSchema, type ForecastRanges } from "@/messages/forecastMessages";
+import { workerLine, type WorkerLine } from "./workerLine";
 
 /** A question on its way. */
-export interface Asked {
+export interface PendingForecast {
   /** The ranges; undefined when the question was stopped or a newer one came. Rejects when the worker cannot answer. */
   answer: Promise<ForecastRanges | undefined>;
   stop: () => void;
@@ -12,39 +13,30 @@ export interface Asked {
 
 /** Asks forecasts of one worker, one question at a time: a new one drops the one before. */
 export interface Forecaster {
-  ask(request: ForecastRequest, onProgress: (share: number) => void): Asked;
+  ask(request: ForecastRequest, onProgress: (share: number) => void): PendingForecast;
 }
 
 /** A forecaster of its own worker, started at the first question and anew after it has died. */
 export function openForecaster(): Forecaster {
-  let remote: Remote<ForecastWorker> | undefined;
+  let line: WorkerLine<ForecastWorker> | undefined;
   let questions = 0;
-  function start(): { remote: Remote<ForecastWorker>; died: Promise<never> } {
-    const worker = new Worker(new URL("./forecast.worker", window.location.href));
-    const died = new Promise<never>((_, reject) => {
-      worker.addEventListener("error", (event) => {
-        remote = undefined;
-        worker.terminate();
-        reject(new Error(event.message || "the forecast's worker stopped"));
-      });
-    });
-    died.catch(() => undefined);
-    return { remote: wrap<ForecastWorker>(worker), died };
-  }
-  let died: Promise<never> | undefined;
   return {
     ask(request, onProgress) {
-      if (!remote) ({ remote, died } = start());
-      const asked = remote;
+      line ??= workerLine<ForecastWorker>(
+        new Worker(new URL("./forecast.worker", window.location.href)),
+        () => {
+          line = undefined;
+        },
+      );
+      const { remote, answered } = line;
       questions += 1;
       const question = questions;
-      const ranges = asked.ranges(question, request, proxy(onProgress));
       return {
-        answer: Promise.race([ranges, died ?? ranges]).then((answer) =>
+        answer: answered(remote.ranges(question, request, proxy(onProgress))).then((answer) =>
           answer === undefined ? undefined : forecastRangesSchema.parse(answer),
         ),
         stop: () => {
-          if (question === questions) void asked.stop();
+          if (question === questions) void remote.stop();
         },
       };
     },

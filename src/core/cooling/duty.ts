@@ -3,6 +3,9 @@ import { latentHeat, waterHeatCapacity } from "../water/properties";
 /** Distillate leaves a good condenser about this warm, °C; the duty hardly depends on it. */
 export const distillateOutC = 30;
 
+/** Water that cools a jacket leaves it this warm where nobody says, °C: a hand just bears it. */
+export const usualCoolingOutC = 40;
+
 /** Heat that melts a gram of ice, J/g (IAPWS-95 at 0 °C). */
 export const meltingHeat = 333.4;
 

@@ -1,3 +1,4 @@
+import { usualCoolingOutC } from "../cooling/duty";
 import { plantById } from "../plant/catalogue";
 import { boilingTogether, oilProperties, type Composition, type OilProperties } from "../plant/oil";
 import { heatSources } from "../still/heatSources";
@@ -94,7 +95,7 @@ export function runModel(request: ForecastRequest): RunModel {
     efficiency: still.heat.efficiency ?? heatSources[still.heat.kind ?? "plate"].usualEfficiency,
     lossWPerK,
     coolingInC,
-    coolingOutC: site.coolingOutC ?? 40,
+    coolingOutC: site.coolingOutC ?? usualCoolingOutC,
     inWater,
     returns,
     spendableMl: spendable(waterMl - condensateG - (still.dryLineMl ?? 0), returns),

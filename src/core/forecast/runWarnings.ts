@@ -1,5 +1,5 @@
 import type { Warning } from "../plan/warning";
-import type { Forecast } from "./forecastRun";
+import type { Forecast } from "./forecast";
 import type { RunModel } from "./runModel";
 import { plainRules, stopTimes } from "./stopRules";
 

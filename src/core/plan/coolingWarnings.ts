@@ -1,5 +1,5 @@
 import type { PlanInput } from "./planInput";
-import type { BarePlan } from "./planWarnings";
+import type { BarePlan } from "./chargePlan";
 import type { Warning } from "./warning";
 
 /* Cooling water stays so much above the point where an oil sets. */

@@ -2,7 +2,7 @@ import { preparationOf, preparationsOf } from "../plant/preparation";
 import { methodsOf } from "../still/fillLimits";
 import { oilLeftAfter } from "./chargeMaterial";
 import type { PlanInput } from "./planInput";
-import type { BarePlan } from "./planWarnings";
+import type { BarePlan } from "./chargePlan";
 import type { Warning } from "./warning";
 
 /* Dried plant that has lost more than this is old. */

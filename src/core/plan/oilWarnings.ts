@@ -2,7 +2,7 @@ import { middleRun } from "../forecast/forecastRun";
 import { receiverFit } from "../separation/receiver";
 import { methodsOf } from "../still/fillLimits";
 import type { PlanInput } from "./planInput";
-import type { BarePlan } from "./planWarnings";
+import type { BarePlan } from "./chargePlan";
 import type { Warning, WarningOf } from "./warning";
 
 /* Shorter than this nothing has come that could be poured. */

@@ -1,38 +1,11 @@
-import { planCooling, type CoolingPlan } from "../cooling/condenser";
-import { forecastRun, type Forecast } from "../forecast/forecastRun";
-import type { ForecastRequest } from "../forecast/request";
-import { receiverFit, type ReceiverFit } from "../separation/receiver";
-import type { FillLimits } from "../still/fillLimits";
-import type { Method } from "../still/methods";
-import { chargeLevels, type ChargeLevels } from "./chargeLevels";
-import type { ChargeMaterial } from "./chargeMaterial";
+import type { ChargePlan } from "./chargePlan";
+import { planCooling } from "../cooling/condenser";
+import { forecastRun } from "../forecast/forecastRun";
+import { receiverFit } from "../separation/receiver";
+import { chargeLevels } from "./chargeLevels";
 import { loadCharges } from "./loadCharges";
 import type { PlanInput } from "./planInput";
 import { planWarnings } from "./planWarnings";
-import type { Warning } from "./warning";
-
-/** One harvest shared out over equal charges, and what each will be like. */
-export interface ChargePlan {
-  method: Method;
-  charges: number;
-  chargeG: number;
-  waterMl: number;
-  /** Water that the run spends and keeps: what the plan would choose. */
-  wantedWaterMl: number;
-  limits: FillLimits;
-  /** Most water beside this charge, mL. */
-  mostWaterMl: number;
-  levels: ChargeLevels;
-  figures: ChargeMaterial;
-  request: ForecastRequest;
-  /** The middle run of one charge, without ranges. */
-  forecast: Forecast;
-  /** Cooling of one charge, where the condenser is known. */
-  cooling?: CoolingPlan;
-  /** How the middle run's oil gets on in the receiver, where that is known. */
-  receiver?: ReceiverFit;
-  warnings: Warning[];
-}
 
 /**
  * Shares a harvest out over charges and fills the still for one of them.

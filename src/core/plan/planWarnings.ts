@@ -2,12 +2,9 @@ import { coolingWarnings } from "./coolingWarnings";
 import { fillWarnings } from "./fillWarnings";
 import { materialWarnings } from "./materialWarnings";
 import { oilWarnings } from "./oilWarnings";
-import type { ChargePlan } from "./planCharges";
+import type { BarePlan } from "./chargePlan";
 import type { PlanInput } from "./planInput";
 import type { Warning } from "./warning";
-
-/** A plan before its warnings. */
-export type BarePlan = Omit<ChargePlan, "warnings">;
 
 /** What is wrong with a filled still, the physics' own warnings included, worst first. */
 export function planWarnings(input: PlanInput, plan: BarePlan, neededCharges: number): Warning[] {

@@ -1,5 +1,6 @@
 import { energyKWh } from "../forecast/energy";
-import { middleRun, type Forecast } from "../forecast/forecastRun";
+import type { Forecast } from "../forecast/forecast";
+import { middleRun } from "../forecast/forecastRun";
 import type { ForecastRequest } from "../forecast/request";
 import { stopRuleNames, type EndsBy, type StopRule } from "../forecast/stopRules";
 

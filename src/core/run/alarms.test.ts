@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { alarms, type Watched } from "./alarms";
+import { alarms, type AlarmInput } from "./alarms";
 import { cues } from "./nextCue";
 import type { LiveEstimate } from "./liveEstimate";
 
@@ -14,7 +14,7 @@ const live: LiveEstimate = {
   minutesToHeatOff: 40,
   endsBy: "perKg",
 };
-const calm: Watched = {
+const calm: AlarmInput = {
   live,
   boilC: 98.9,
   headC: 98.6,
@@ -22,7 +22,7 @@ const calm: Watched = {
   expectedRateMlPerMin: 12,
   notExplained: false,
 };
-const codes = (part: Partial<Watched>, change: Partial<LiveEstimate> = {}) =>
+const codes = (part: Partial<AlarmInput>, change: Partial<LiveEstimate> = {}) =>
   alarms({ ...calm, live: { ...live, ...change }, ...part }).map(
     ({ code, urgency }) => `${code}:${urgency}`,
   );
@@ -32,7 +32,7 @@ test("a calm run has no alarm", () => {
   expect(alarms(calm)).toEqual([]);
 });
 
-test.each<[string, Partial<Watched>, Partial<LiveEstimate>, string[]]>([
+test.each<[string, Partial<AlarmInput>, Partial<LiveEstimate>, string[]]>([
   ["pot in nine minutes", {}, { minutesToDryLine: 9 }, ["dryLine:act"]],
   ["pot in two", {}, { minutesToDryLine: 2 }, ["dryLine:danger"]],
   ["jar in two", {}, { minutesToJarFull: 2 }, ["jarFull:soon"]],

@@ -1,19 +1,24 @@
 import { coldEnough, type TubNow } from "../cooling/tubNow";
+import { safety } from "../safety";
 import type { LiveEstimate } from "./liveEstimate";
+
+/** What an alarm can be about. */
+export const alarmCodes = [
+  "dryLine",
+  "outletHot",
+  "outletWarm",
+  "noFirstDrop",
+  "rateFell",
+  "headFell",
+  "tubWarm",
+  "jarFull",
+  "boilLate",
+  "notExplained",
+] as const;
 
 /** What needs the person, now or soon. */
 export interface Alarm {
-  code:
-    | "dryLine"
-    | "outletHot"
-    | "outletWarm"
-    | "noFirstDrop"
-    | "rateFell"
-    | "headFell"
-    | "tubWarm"
-    | "jarFull"
-    | "boilLate"
-    | "notExplained";
+  code: (typeof alarmCodes)[number];
   /** danger: heat off first. act: do something now. soon: get ready. */
   urgency: "danger" | "act" | "soon";
   /** Minutes from now; 0 or less when it is there. */
@@ -21,7 +26,7 @@ export interface Alarm {
 }
 
 /** What is known of a run at a moment. Minutes from now, °C, mL/min. */
-export interface Watched {
+export interface AlarmInput {
   live?: LiveEstimate;
   tub?: TubNow;
   outletC?: number;
@@ -36,10 +41,7 @@ export interface Watched {
 }
 
 /* How far ahead each is told: long enough to fetch a kettle, a jar, a bag of ice. */
-const ahead = { dryLine: 10, jarFull: 3, tub: 10 };
-/* Above this oil leaves with the air; from there on vapour itself may. */
-const warmOutletC = 40;
-const hotOutletC = 60;
+const ahead = { dryLine: safety.dryLineNoticeMinutes, jarFull: 3, tub: 10 };
 /* The first drop may come half as late again, and five minutes, before it says something. */
 const lateShare = 1.5;
 const lateMinutes = 5;
@@ -49,18 +51,18 @@ const faintRate = 0.5;
 const fallenHeadC = 4;
 
 /** Alarms that look ahead, what is dangerous first, then what is soonest. */
-export function alarms(run: Watched): Alarm[] {
+export function alarms(run: AlarmInput): Alarm[] {
   const found: Alarm[] = [];
   const { live, tub, outletC, headC } = run;
   if (live && live.minutesToDryLine <= ahead.dryLine)
     found.push({
       code: "dryLine",
-      urgency: live.minutesToDryLine <= 3 ? "danger" : "act",
+      urgency: live.minutesToDryLine <= safety.dryLineDangerMinutes ? "danger" : "act",
       minutes: live.minutesToDryLine,
     });
-  if (outletC !== undefined && outletC >= hotOutletC)
+  if (outletC !== undefined && outletC >= safety.hotOutletC)
     found.push({ code: "outletHot", urgency: "danger", minutes: 0 });
-  else if (outletC !== undefined && outletC >= warmOutletC)
+  else if (outletC !== undefined && outletC >= safety.warmOutletC)
     found.push({ code: "outletWarm", urgency: "act", minutes: 0 });
   if (late(run.waitingForDrop)) found.push({ code: "noFirstDrop", urgency: "danger", minutes: 0 });
   if (late(run.waitingForBoil)) found.push({ code: "boilLate", urgency: "act", minutes: 0 });

@@ -1,7 +1,7 @@
 import { stopTimes, type EndsBy, type StopRule } from "../forecast/stopRules";
 
 /** What is known of a run under way. Moments in milliseconds. */
-export interface LiveRun {
+export interface RunSoFar {
   stop: StopRule;
   chargeG: number;
   jarMl: number;
@@ -44,7 +44,7 @@ export const jarShare = 0.9;
 const shortestMinutes = 3;
 
 /** Carries the last reading on to now at the measured rate, or the plan's where nothing was read. */
-export function liveEstimate(run: LiveRun, now: number): LiveEstimate {
+export function liveEstimate(run: RunSoFar, now: number): LiveEstimate {
   const known = [
     { at: run.firstDropAt, volumeMl: 0 },
     ...run.readings.filter(({ at }) => at >= run.firstDropAt),

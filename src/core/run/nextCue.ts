@@ -1,19 +1,24 @@
 import type { TubNow } from "../cooling/tubNow";
+import { safety } from "../safety";
 import type { LiveEstimate } from "./liveEstimate";
+
+/** What there is to do at the still, in about the order of a run. */
+export const cueCodes = [
+  "coolingOn",
+  "boil",
+  "firstDrop",
+  "turnDown",
+  "firstCut",
+  "swapJar",
+  "checkTub",
+  "topUp",
+  "heatOff",
+  "dryLine",
+] as const;
 
 /** The next thing to do at the still, and when. */
 export interface Cue {
-  code:
-    | "coolingOn"
-    | "boil"
-    | "firstDrop"
-    | "turnDown"
-    | "firstCut"
-    | "swapJar"
-    | "checkTub"
-    | "topUp"
-    | "heatOff"
-    | "dryLine";
+  code: (typeof cueCodes)[number];
   /** Minutes from now; negative when it is overdue. */
   minutes: number;
   danger: boolean;
@@ -34,8 +39,6 @@ export interface CueInput {
   minutesToFirstCut?: number;
 }
 
-/* From here on the dry line is the only thing that matters. */
-const dryAlarmMinutes = 10;
 /* Cooling has to run before the first vapour. */
 const coolingBeforeBoil = 6;
 
@@ -72,9 +75,9 @@ function distilling({ tub, turnDown, minutesToFirstCut }: CueInput, live: LiveEs
   const dry = minutesToDryLine <= minutesToHeatOff;
   if (dry)
     found.push({
-      code: minutesToDryLine <= dryAlarmMinutes ? "dryLine" : "topUp",
+      code: minutesToDryLine <= safety.dryLineNoticeMinutes ? "dryLine" : "topUp",
       minutes: minutesToDryLine,
-      danger: minutesToDryLine <= dryAlarmMinutes,
+      danger: minutesToDryLine <= safety.dryLineNoticeMinutes,
     });
   return found.sort((a, b) => Number(b.danger) - Number(a.danger) || a.minutes - b.minutes);
 }

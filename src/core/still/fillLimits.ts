@@ -1,3 +1,4 @@
+import { safety } from "../safety";
 import { constructions } from "./constructions";
 import { cylinderVolumeMl, isRound, type StillShape } from "./geometry";
 import type { Method } from "./methods";
@@ -6,16 +7,6 @@ import type { Method } from "./methods";
 export function methodsOf({ construction }: Pick<StillShape, "construction">): Method[] {
   return [...constructions[construction].methods];
 }
-
-/* Rules of the craft: a flask of boiling plant at most half full, a pot two thirds, a fifth less
-   where the plant froths; steam needs a free space above the charge and spatter a free space below. */
-const flaskShare = 1 / 2;
-const potShare = 2 / 3;
-const frothShare = 0.8;
-const largeStillMl = 20000;
-const clearAboveMm = { small: 25, large: 75 };
-const clearBelowBasketMm = 20;
-const clearBelowBowlMm = 10;
 
 /** Volume a fresh gram of plant takes up when it swims, mL: plant tissue is close to water. */
 const plantMlPerG = 1;
@@ -43,20 +34,26 @@ export interface Fill {
 /** Most plant and water a still takes of one preparation. */
 export function fillLimits(shape: StillShape, fill: Fill): FillLimits {
   if (fill.method !== "steam") {
-    const share = (isRound(shape) ? flaskShare : potShare) * (fill.froths ? frothShare : 1);
+    const share =
+      (isRound(shape) ? safety.flaskFillShare : safety.potFillShare) *
+      (fill.froths ? safety.frothShare : 1);
     const contentsMl = Math.min(shape.potVolumeMl * share, underBowlMl(shape));
     const chargeG = contentsMl / (fill.waterMlPerG + plantMlPerG);
     return { waterMl: contentsMl - chargeG * plantMlPerG, chargeG, headspaceMm: 0 };
   }
   const holder = shape.vessel ?? shape.basket;
   if (!holder) return { waterMl: 0, chargeG: 0, headspaceMm: 0 };
-  const headspaceMm = shape.potVolumeMl >= largeStillMl ? clearAboveMm.large : clearAboveMm.small;
+  const headspaceMm =
+    safety.headspaceMm[shape.potVolumeMl >= safety.largeStillMl ? "large" : "small"];
   const usableMl = Math.max(0, holder.volumeMl - cylinderVolumeMl(headspaceMm, holder.diameterMm));
   const belowBasketMl = shape.basket
-    ? cylinderVolumeMl(Math.max(0, shape.basket.floorMm - clearBelowBasketMm), shape.potDiameterMm)
+    ? cylinderVolumeMl(
+        Math.max(0, shape.basket.floorMm - safety.belowBasketMm),
+        shape.potDiameterMm,
+      )
     : Infinity;
   return {
-    waterMl: Math.min(belowBasketMl, shape.potVolumeMl * potShare),
+    waterMl: Math.min(belowBasketMl, shape.potVolumeMl * safety.potFillShare),
     chargeG: (usableMl / 1000) * fill.packingGPerL,
     headspaceMm,
   };
@@ -65,7 +62,7 @@ export function fillLimits(shape: StillShape, fill: Fill): FillLimits {
 /** Boiling water must not lift the bowl or splash into it: it stays below the bowl's floor. */
 function underBowlMl({ bowl, potDiameterMm }: StillShape): number {
   return bowl
-    ? cylinderVolumeMl(Math.max(0, bowl.floorMm - clearBelowBowlMm), potDiameterMm)
+    ? cylinderVolumeMl(Math.max(0, bowl.floorMm - safety.belowBowlMm), potDiameterMm)
     : Infinity;
 }
 

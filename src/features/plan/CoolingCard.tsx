@@ -8,6 +8,7 @@ import {
   type ChargePlan,
   type UnitSystem,
   fixed,
+  usualCoolingOutC,
 } from "@/core";
 import { Steps } from "@/ui/charts/Steps";
 import { Card } from "@/ui/primitives/Card";
@@ -97,5 +98,5 @@ function iceAtHand({ read }: PlanWork): string {
 }
 
 function withoutCondenser({ cooling }: ChargePlan["forecast"], units: UnitSystem): string {
-  return `About ${words(showVolume((cooling.litres ?? 0) * 1000, units))} of water warmed to 40 °C a charge, or ${fixed(cooling.iceKg, 1)} kg of ice.`;
+  return `About ${words(showVolume((cooling.litres ?? 0) * 1000, units))} of water warmed to ${words(showTemperature(usualCoolingOutC, units))} a charge, or ${fixed(cooling.iceKg, 1)} kg of ice.`;
 }

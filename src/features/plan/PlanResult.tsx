@@ -22,6 +22,7 @@ import { fuelWords } from "@/words/heatWords";
 import { lastWord } from "@/words/lastWord";
 import { receiverNouns } from "@/words/receiverWords";
 import { settlingTime } from "@/logbook/run/settlingTime";
+import { catchMl } from "@/logbook/still/catchMl";
 import { settlingWords } from "@/words/settlingWords";
 import type { Still } from "@/records/still";
 import { stillShape } from "@/logbook/still/stillFigures";
@@ -156,8 +157,8 @@ function Drawing({
         condenser={still.condenser?.kind}
         head={still.head}
         jar={{
-          sizeMl: still.jarMl,
-          hydrosolMl: Math.min(still.jarMl * jarShare, forecast.distillateMl),
+          sizeMl: catchMl(still),
+          hydrosolMl: Math.min(catchMl(still) * jarShare, forecast.distillateMl),
           oilMl,
         }}
         labels={{

@@ -18,7 +18,7 @@ export interface RangesState {
 /* Sooner than this nobody looks for progress, and telling of it would only keep the page busy. */
 const patienceMs = 300;
 
-interface Standing {
+interface LastAnswer {
   question: string;
   ranges?: ForecastRanges;
   progress: number;
@@ -33,22 +33,20 @@ interface Standing {
 export function useForecastRanges(request: ForecastRequest | undefined): RangesState {
   const question = request ? JSON.stringify(request) : undefined;
   const [forecaster] = useState<Forecaster>(openForecaster);
-  const [standing, setStanding] = useState<Standing>();
+  const [last, setLast] = useState<LastAnswer>();
   const [halted, setHalted] = useState<string>();
   useEffect(() => {
     if (!question || halted === question) return;
     let current = true;
-    const say = (part: Omit<Standing, "question">) => {
-      if (current) setStanding({ question, ...part });
+    const say = (part: Omit<LastAnswer, "question">) => {
+      if (current) setLast({ question, ...part });
     };
     /* Progress comes by a way of its own and may arrive after the answer: it never undoes one. */
     const begun = performance.now();
     const goOn = (progress: number) =>
       current &&
       performance.now() - begun > patienceMs &&
-      setStanding((was) =>
-        was?.question === question && was.ranges ? was : { question, progress },
-      );
+      setLast((was) => (was?.question === question && was.ranges ? was : { question, progress }));
     const { answer, stop } = forecaster.ask(JSON.parse(question) as ForecastRequest, goOn);
     answer.then(
       (ranges) => ranges && say({ ranges, progress: 1 }),
@@ -60,7 +58,7 @@ export function useForecastRanges(request: ForecastRequest | undefined): RangesS
       stop();
     };
   }, [question, halted, forecaster]);
-  const now = standing?.question === question ? standing : undefined;
+  const now = last?.question === question ? last : undefined;
   const stopped = question !== undefined && halted === question;
   return useMemo(
     () => ({

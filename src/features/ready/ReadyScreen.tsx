@@ -1,15 +1,14 @@
-import { nanoid } from "nanoid";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
 import { planCooling, showVolume, words, type UnitSystem } from "@/core";
 import { draftOfRun } from "@/logbook/plan/draftOfRun";
-import type { Entry } from "@/records/entry";
 import { harvestOfItsOwn } from "@/logbook/harvest/harvestLeft";
 import type { Run } from "@/records/run";
 import { runState } from "@/logbook/run/runState";
 import type { Still } from "@/records/still";
 import { beginPlan } from "@/store/beginPlan";
+import { appendEntry } from "@/store/appendEntry";
 import { bin, changeRun, keep } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
@@ -69,13 +68,10 @@ export function ReadyScreen({ run }: { run: Run }) {
   }
   function light(reason?: string) {
     const left = reason ? { open: open.map(({ label }) => label.slice(0, 200)), reason } : {};
-    const lit: Entry = { id: nanoid(), type: "lit", at: new Date().toISOString(), ...left };
     /* A second tap on Heat on lights nothing anew. */
     const kept = dispatch(
-      changeRun(run.id, (current) =>
-        current.entries.some(({ type }) => type === "lit")
-          ? current
-          : { ...current, entries: [...current.entries, lit] },
+      appendEntry(run.id, ({ entries }) =>
+        entries.some(({ type }) => type === "lit") ? undefined : { type: "lit", ...left },
       ),
     );
     if (kept.ok) router.replace(`/runs/${run.id}/watch`);

@@ -12,8 +12,15 @@ interface Props extends CockpitPart {
 }
 
 /** On a screen too low for the whole cockpit: what is wrong and Heat off, which never scroll away. */
-export const AlarmBar = memo(function AlarmBar({ state, live, early, log, onTrouble }: Props) {
-  const [first] = whatNow(live);
+export const AlarmBar = memo(function AlarmBar({
+  state,
+  live,
+  units,
+  early,
+  log,
+  onTrouble,
+}: Props) {
+  const [first] = whatNow(live, units);
   /* A phone on its side has room for the reason, a page at 400 % has not. */
   const roomy = useWindowDimensions().width >= 600;
   const urgent = first !== undefined && first.level !== "later";

@@ -124,9 +124,10 @@ export const ClockRow = memo(function ClockRow({ state, watched, live, run }: Co
 /** What is wrong before what is next; the one after it in small. */
 export const CueCard = memo(function CueCard({
   live,
+  units,
   onTrouble,
 }: CockpitPart & { onTrouble: () => void }) {
-  const [first, next] = whatNow(live);
+  const [first, next] = whatNow(live, units);
   if (!first) return null;
   const urgent = first.level !== "later";
   const look = `rounded-card px-4 py-2 ${first.level === "danger" ? "border-2 border-ember bg-ember-wash" : urgent ? "bg-ember-wash" : "bg-dew-wash"}`;

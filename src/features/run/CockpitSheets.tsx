@@ -27,7 +27,7 @@ interface Props extends CockpitPart {
 export function CockpitSheets({ sheet, onClose, log, still, instrument, prices, ...part }: Props) {
   const { run, state, live, units } = part;
   const common = { open: true, onClose, log };
-  const heatOn = state.litAt !== undefined && state.heatOffAt === undefined;
+  const { heatOn } = state;
   switch (sheet) {
     case "reading":
       return <ReadingSheet {...common} units={units} />;

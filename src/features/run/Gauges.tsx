@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { Text, View } from "react-native";
-import { showDuration, showTemperature, words, fixed } from "@/core";
+import { safety, showDuration, showTemperature, words, fixed } from "@/core";
 import type { Latest } from "@/logbook/run/liveRun";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
@@ -36,7 +36,7 @@ export const Gauges = memo(function Gauges({
       <Gauge
         label="Outlet"
         value={degrees(latest.outletC)}
-        detail={warm ? "cool it" : `under ${degrees(40)}`}
+        detail={warm ? "cool it" : `under ${degrees(safety.warmOutletC)}`}
         alarm={warm}
       />
     </View>

@@ -5,7 +5,7 @@ import { Button } from "@/ui/primitives/Button";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 import type { LiveRun } from "@/logbook/run/liveRun";
-import { whatNow } from "@/words/whatNow";
+import { anyDanger } from "@/words/whatNow";
 import { useAfterAnswer } from "@/ui/useAfterAnswer";
 import { Tap } from "./Tap";
 
@@ -17,7 +17,7 @@ export type EarlyBy = { minutes: number } | "beforeFirstDrop" | "noStop";
 
 /** Whether turning the heat off now comes early enough to be asked about; undefined where it does not, or where anything is dangerous. */
 export function earlyBy(run: LiveRun): EarlyBy | undefined {
-  if (whatNow(run).some(({ level }) => level === "danger")) return undefined;
+  if (anyDanger(run)) return undefined;
   if (!run.live) return "beforeFirstDrop";
   const minutes = run.live.minutesToHeatOff;
   if (!Number.isFinite(minutes)) return "noStop";
@@ -28,7 +28,7 @@ interface Props {
   hint?: string;
   /** Entries in the log. */
   entries: number;
-  /** Asked when it is tapped, not before: it changes with every tick. */
+  /** Prompt when it is tapped, not before: it changes with every tick. */
   early: () => EarlyBy | undefined;
   onOff: () => boolean;
   className?: string;

@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { jarShare, showTemperature, showVolume, words, fixed } from "@/core";
+import { safety, jarShare, showTemperature, showVolume, words, fixed } from "@/core";
 import type { Still } from "@/records/still";
 import { LevelsDrawing } from "@/ui/drawings/LevelsDrawing";
 import { Card } from "@/ui/primitives/Card";
@@ -20,20 +20,19 @@ export const Levels = memo(function Levels({
   const volume = (ml: number) => words(showVolume(ml, units));
   const inJar = now?.inJarMl ?? 0;
   const returns = plan.method === "cohobation";
-  const bowlMl = still?.bowl?.volumeMl;
-  const jarMl = plan.method === "bowl" && bowlMl ? bowlMl : plan.jarMl;
+  const { jarMl } = plan;
   const { tub } = live;
   return (
     <Card className="px-2 py-1">
       <LevelsDrawing
-        lit={state.heatOffAt === undefined}
+        lit={state.heatOn}
         pot={{
           waterMl,
           fullMl: Math.max(plan.waterMl, still ? still.potVolumeMl * 0.5 : 0),
           dryLineMl: plan.dryLineMl,
           shown: volume(waterMl),
           dryShown: `dry line ${volume(plan.dryLineMl)}`,
-          low: now !== undefined && now.minutesToDryLine <= 10,
+          low: now !== undefined && now.minutesToDryLine <= safety.dryLineNoticeMinutes,
         }}
         tub={
           tub && {

@@ -1,6 +1,5 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { nanoid } from "nanoid";
 import { readableAmount } from "./readableAmount";
 import { type UnitSystem, type NumberInput } from "@/core";
 import type { Entry } from "@/records/entry";
@@ -8,7 +7,7 @@ import type { Run } from "@/records/run";
 import { runNow } from "@/logbook/run/runClock";
 import { entryWords, logLine } from "@/words/logLine";
 import type { RunState } from "@/logbook/run/runState";
-import { changeRun } from "@/store/changes";
+import { appendEntry } from "@/store/appendEntry";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -98,14 +97,7 @@ function Correction({
     part: Pick<Extract<Entry, { type: "amendment" }>, "struck" | "change">,
     label: string,
   ) {
-    const amendment: Entry = {
-      id: nanoid(),
-      type: "amendment",
-      at: new Date().toISOString(),
-      of: entry.id,
-      ...part,
-    };
-    dispatch(changeRun(run.id, (now) => ({ ...now, entries: [...now.entries, amendment] }), label));
+    dispatch(appendEntry(run.id, { type: "amendment", of: entry.id, ...part }, { label }));
     onDone();
   }
   const minutesAgo = (minutes: number) => setWhen(asWhen(Date.parse(entry.at) - minutes * 60000));

@@ -5,6 +5,7 @@ import type { RunState } from "@/logbook/run/runState";
 import { whatNow } from "@/words/whatNow";
 import { useAppSelector } from "@/store/hooks";
 import { selectLitRuns } from "@/store/runsOnTheHeat";
+import { selectPreferences } from "@/store/selectors";
 import { useLiveRun } from "@/store/useLiveRun";
 import { Txt } from "@/ui/primitives/Txt";
 import { phaseOf } from "@/words/runWords";
@@ -24,8 +25,9 @@ export function OtherRuns({ run, wallNow }: { run: Run; wallNow: number }) {
 
 function OtherRun({ run, state, wallNow }: { run: Run; state: RunState; wallNow: number }) {
   const router = useRouter();
+  const { units } = useAppSelector(selectPreferences);
   const live = useLiveRun(run, state, wallNow);
-  const [first] = whatNow(live);
+  const [first] = whatNow(live, units);
   const urgent = first !== undefined && first.level !== "later";
   return (
     <View className="flex-row gap-2">

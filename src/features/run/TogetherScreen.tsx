@@ -23,7 +23,7 @@ import { phaseOf } from "@/words/runWords";
 import { Tap } from "./Tap";
 import { useLog, type Tapped } from "./useLog";
 
-interface Watched {
+interface AtTheStill {
   run: Run;
   state: RunState;
   live: LiveRun;
@@ -40,7 +40,7 @@ export function TogetherScreen() {
   const lit = useAppSelector(selectLitRuns);
   const instruments = useInstruments();
   const stills = useAppSelector(({ still }) => still.entities);
-  const watched = lit.map(({ run, state }): Watched => {
+  const watched = lit.map(({ run, state }): AtTheStill => {
     const still = stills[run.stillId];
     const now = runNow(run, wallNow);
     const latest = latestKnown(state, instruments.latest(run.id));
@@ -70,10 +70,11 @@ export function TogetherScreen() {
 }
 
 /** What every still asks for, merged: danger first, then what is wrong or due, then by its time. */
-function Due({ watched }: { watched: readonly Watched[] }) {
+function Due({ watched }: { watched: readonly AtTheStill[] }) {
   const router = useRouter();
+  const { units } = useAppSelector(selectPreferences);
   const rows = watched
-    .flatMap(({ run, live }) => whatNow(live).map((asked) => ({ run, ...asked })))
+    .flatMap(({ run, live }) => whatNow(live, units).map((asked) => ({ run, ...asked })))
     .sort(soonestFirst);
   return (
     <View role="list" aria-label="What is due" className="gap-2">
@@ -94,7 +95,7 @@ function Due({ watched }: { watched: readonly Watched[] }) {
   );
 }
 
-function SmallCockpit({ run, state, live, still, now }: Watched) {
+function SmallCockpit({ run, state, live, still, now }: AtTheStill) {
   const router = useRouter();
   const plant = usePlantBook().byId(run.plantId);
   const { units } = useAppSelector(selectPreferences);

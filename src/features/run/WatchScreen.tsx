@@ -70,7 +70,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
     () => (notExplained ? liveRun(run, state, step, { still, latest, notExplained }) : first),
     [notExplained, first, run, state, step, still, latest],
   );
-  const asked = useMemo(() => whatNow(live)[0], [live]);
+  const asked = useMemo(() => whatNow(live, units)[0], [live, units]);
   useCueSound(run.id, dueSound(asked), asked?.level === "danger", soundOn(preferences, wallNow));
   const close = useCallback(() => setSheet(undefined), []);
   const openForecast = useCallback(() => setSheet("forecast"), []);
@@ -81,7 +81,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
     latestLive.current = live;
   });
   const early = useCallback(() => earlyBy(latestLive.current), []);
-  const heatOn = state.litAt !== undefined && state.heatOffAt === undefined;
+  const { heatOn } = state;
   usePageTitle(`${plant?.name ?? "Plant"}, run ${run.number}, at the still`);
   const parts = useMemo(
     () => ({ run, state, live, watched, since, units }),

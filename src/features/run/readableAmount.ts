@@ -7,9 +7,7 @@ import {
   type NumberInput,
 } from "@/core";
 import { limits, type Limit } from "@/messages/limits";
-import type { RunState } from "@/logbook/run/runState";
-
-type Standing = RunState["entries"][number];
+import type { LoggedEntry } from "@/logbook/run/runState";
 
 interface Amount {
   label: string;
@@ -23,7 +21,7 @@ interface Amount {
 const volumes = (system: UnitSystem) => unitsFor("volume", system);
 
 /** The one amount an entry may carry, as a correction shows it. */
-function amountOf(entry: Standing): Amount | undefined {
+function amountOf(entry: LoggedEntry): Amount | undefined {
   switch (entry.type) {
     case "reading":
       return entry.rateMlPerMin === undefined
@@ -58,13 +56,13 @@ function amountOf(entry: Standing): Amount | undefined {
 }
 
 export const readableAmount = {
-  units: (entry: Standing, system: UnitSystem) => amountOf(entry)?.units(system) ?? [],
-  input(entry: Standing, system: UnitSystem): NumberInput {
+  units: (entry: LoggedEntry, system: UnitSystem) => amountOf(entry)?.units(system) ?? [],
+  input(entry: LoggedEntry, system: UnitSystem): NumberInput {
     const amount = amountOf(entry);
     const value = amount && (entry as Partial<Record<Amount["field"], number>>)[amount.field];
     return toInput(value, amount?.units(system)[0] ?? "mL");
   },
-  read(entry: Standing, input: NumberInput) {
+  read(entry: LoggedEntry, input: NumberInput) {
     const amount = amountOf(entry);
     if (!amount) return { applies: false, label: "", problem: undefined, change: {} };
     const { label, field, limit, optional } = amount;

@@ -1,6 +1,6 @@
-import { nanoid } from "nanoid";
 import { showDuration } from "@/core";
 import { clockFrom, runNow } from "@/logbook/run/runClock";
+import { withEntry } from "@/logbook/run/withEntry";
 import { changeRun } from "@/store/changes";
 import type { Thunk } from "@/store/store";
 
@@ -17,13 +17,8 @@ export function timeGoesOn(runId: string, from: (byClock: number) => number): Th
         const runAt = from(byClock);
         const by = showDuration(Math.abs(byClock - runAt) / 60000);
         const note = `The device's clock was put ${byClock < runAt ? "back" : "forward"} by ${by}; the run goes on in its own time.`;
-        const entry = {
-          id: nanoid(),
-          type: "note" as const,
-          at: new Date(runAt).toISOString(),
-          note,
-        };
-        return { ...run, clock: clockFrom(run, runAt, wallNow), entries: [...run.entries, entry] };
+        const clock = clockFrom(run, runAt, wallNow);
+        return withEntry({ ...run, clock }, { type: "note", note }, wallNow);
       }),
     );
   };

@@ -1,21 +1,12 @@
-import { nanoid } from "nanoid";
 import { useMemo, useState } from "react";
-import type { Entry } from "@/records/entry";
-import type { Run } from "@/records/run";
-import { runNow } from "@/logbook/run/runClock";
-import { changeRun, type Kept } from "@/store/changes";
+import type { NewEntry } from "@/logbook/run/withEntry";
+import { appendEntry } from "@/store/appendEntry";
+import type { Kept } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
-import type { AppDispatch, Thunk } from "@/store/store";
+import type { AppDispatch } from "@/store/store";
 
 /* A second tap this soon is the same wet thumb. */
 const doubleTapMs = 1500;
-
-/** An entry before it has an id and a moment. */
-export type NewEntry = Entry extends infer E
-  ? E extends Entry
-    ? Omit<E, "id" | "at"> & { at?: string }
-    : never
-  : never;
 
 /** What one tap alone says. */
 export type Tapped = "boiling" | "firstDrop" | "jarSwapped" | "heatOff";
@@ -35,7 +26,7 @@ function logOf(runId: string, dispatch: AppDispatch, last: { type: string; at: n
       entry: NewEntry,
       { agoMinutes = 0, label }: { agoMinutes?: number; label?: string } = {},
     ): Kept {
-      return dispatch(noted(runId, entry, agoMinutes, label));
+      return dispatch(appendEntry(runId, entry, { agoMinutes, label }));
     },
     /**
      * Notes that something happened just now; it can be taken back. A double tap counts once:
@@ -45,23 +36,8 @@ function logOf(runId: string, dispatch: AppDispatch, last: { type: string; at: n
       const now = Date.now();
       if (last.type === type && now - last.at < doubleTapMs) return false;
       Object.assign(last, { type, at: now });
-      return dispatch(noted(runId, { type }, 0, label)).ok;
+      return dispatch(appendEntry(runId, { type }, { label })).ok;
     },
   };
 }
 export type Log = ReturnType<typeof useLog>;
-
-function noted(runId: string, entry: NewEntry, agoMinutes: number, label?: string): Thunk<Kept> {
-  const id = nanoid();
-  return (dispatch, _getState, { now }) => {
-    const at = (run: Run) =>
-      new Date(runNow(run, now().getTime()) - agoMinutes * 60000).toISOString();
-    return dispatch(
-      changeRun(
-        runId,
-        (run) => ({ ...run, entries: [...run.entries, { at: at(run), ...entry, id } as Entry] }),
-        label,
-      ),
-    );
-  };
-}

@@ -30,7 +30,7 @@ export function useWatched(
   const ends = Number.isFinite(endMinutes) ? endMinutes : run.plan.forecast.runMinutes;
   const end = Math.max(1, Math.round(ends / everyMinutes) * everyMinutes);
   const question =
-    request && state.litAt !== undefined && state.heatOffAt === undefined
+    request && state.heatOn
       ? JSON.stringify({ request, seen: seenOf(state, latest), now: step, end })
       : undefined;
   useEffect(() => {

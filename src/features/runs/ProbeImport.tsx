@@ -27,7 +27,8 @@ import { NumberField } from "@/ui/primitives/NumberField";
 import { Select } from "@/ui/primitives/Select";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
-import { parseCsv, type ProbeTable } from "@/workers/csvClient";
+import type { ProbeTable } from "@/messages/probeTable";
+import { parseCsv } from "@/workers/csvClient";
 
 interface Props {
   run: Run;

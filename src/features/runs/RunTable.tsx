@@ -13,7 +13,7 @@ import {
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { Card } from "@/ui/primitives/Card";
 import type { SortKey } from "./findRuns";
-import { standing } from "@/words/standing";
+import { phaseInShort } from "@/words/runWords";
 
 const columns: { key: SortKey; label: string; end?: boolean; flex: string }[] = [
   { key: "number", label: "Run", flex: "flex-[0.5]" },
@@ -70,7 +70,9 @@ export function RunTable({ runs, units, sort, onSort }: TableProps) {
             showDay(at),
             `${plantName}, ${run.state}`,
             words(showMass(run.plan.chargeG, units)),
-            minutesFromFirstDrop === undefined ? standing(summary) : fixed(minutesFromFirstDrop, 0),
+            minutesFromFirstDrop === undefined
+              ? phaseInShort(summary.state)
+              : fixed(minutesFromFirstDrop, 0),
             result ? words(showVolume(result.hydrosolMl, units)) : "–",
             result ? words(showOil(result.oilMl)) : "–",
             result ? significant(result.mlPerKg, 3) : "–",

@@ -28,7 +28,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
 import { findRuns, sortRuns, type Sort, type SortKey } from "./findRuns";
 import { RunTable } from "./RunTable";
-import { standing } from "@/words/standing";
+import { phaseInShort } from "@/words/runWords";
 
 /* What one page of the logbook shows before "more": a season fits. */
 const pageSize = 60;
@@ -180,7 +180,9 @@ function RunRow({ summary, units }: { summary: RunSummary; units: UnitSystem }) 
       detail={`${showDay(at)} · ${words(showMass(run.plan.chargeG, units))} ${run.state} · ${run.stillName}`}
       end={
         <>
-          <Txt variant="strong">{result ? words(showOil(result.oilMl)) : standing(summary)}</Txt>
+          <Txt variant="strong">
+            {result ? words(showOil(result.oilMl)) : phaseInShort(summary.state)}
+          </Txt>
           {result ? <Txt variant="small">{`${significant(result.mlPerKg, 3)} mL/kg`}</Txt> : null}
         </>
       }

@@ -20,6 +20,7 @@ export const separateSchema = z
     path: ["firstCut"],
     message: "The first cut is part of the hydrosol: it cannot be more than all of it.",
   });
+export type SeparateForm = z.input<typeof separateSchema>;
 export type SeparateValues = z.output<typeof separateSchema>;
 
 /** The form's fields as they stand at first. */

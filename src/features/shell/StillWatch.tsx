@@ -31,7 +31,7 @@ function StillBar({ run, state, shown }: { run: Run; state: RunState; shown: boo
   const router = useRouter();
   const preferences = useAppSelector(selectPreferences);
   const wallNow = useNow(run.clock && run.clock.speed > 1 ? 1000 : 5000);
-  const [first] = whatNow(useLiveRun(run, state, wallNow));
+  const [first] = whatNow(useLiveRun(run, state, wallNow), preferences.units);
   const due = dueSound(first);
   useCueSound(run.id, due, first?.level === "danger", soundOn(preferences, wallNow));
   if (!shown || !first || !due) return null;

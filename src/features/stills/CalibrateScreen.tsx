@@ -7,14 +7,13 @@ import {
   heatSources,
   boilingPointC,
   lossWPerK,
-  planCharges,
-  plantById,
   pressureAtAltitudePa,
-  showDuration,
   unitsFor,
   vesselJPerK,
-  methodsOf,
   type Calibration,
+  type ReadNumber,
+  type UnitSystem,
+  type WaterRun,
   fixed,
   readNumber,
   toInput,
@@ -34,10 +33,10 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Explained } from "@/ui/primitives/Explained";
 import { Notice } from "@/ui/primitives/Notice";
-import { NumberField } from "@/ui/primitives/NumberField";
-import { Table } from "@/ui/primitives/Table";
 import { Txt } from "@/ui/primitives/Txt";
 import { TypedBefore } from "@/ui/primitives/TypedBefore";
+import { CalibrationOutcome } from "./CalibrationOutcome";
+import { WaterRunFields, type WaterRunField } from "./WaterRunFields";
 import { calibrationWords } from "@/words/calibrationWords";
 import { calibrationProblemWords } from "@/words/refusalWords";
 
@@ -67,17 +66,16 @@ function CalibrateForm({ still }: { still: Still }) {
   const draft = useDraft(`calibrate/${still.id}`, beginning);
   const [typed, setTyped] = useState(draft.start);
   const [refused, setRefused] = useState<string>();
-  const { water, start, boil, rate } = typed;
-  const type = (field: keyof typeof typed) => (input: NumberInput) => {
+  const type = (field: WaterRunField) => (input: NumberInput) => {
     const next = { ...typed, [field]: input };
     setTyped(next);
     draft.note(next);
   };
   const fields = {
-    water: readNumber(water, { name: "Water", ...limits.positive }),
-    start: readNumber(start, { name: "The start", ...limits.startC }),
-    boil: readNumber(boil, { name: "The time", ...limits.positive }),
-    rate: readNumber(rate, { name: "The drip rate", ...limits.positive }),
+    water: readNumber(typed.water, { name: "Water", ...limits.positive }),
+    start: readNumber(typed.start, { name: "The start", ...limits.startC }),
+    boil: readNumber(typed.boil, { name: "The time", ...limits.positive }),
+    rate: readNumber(typed.rate, { name: "The drip rate", ...limits.positive }),
   };
   const figures = stillFigures(still);
   const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
@@ -85,48 +83,22 @@ function CalibrateForm({ still }: { still: Still }) {
     efficiency: heatSources[still.heat.kind].usualEfficiency,
     lossWPerK: lossWPerK({ ...figures, lossWPerK: undefined }, boilC, site.airC),
   };
-  const solved = solve();
-  const problem = (field: keyof typeof fields, text: string) => {
+  const readings = readingsOf(fields);
+  const solved = readings && solve(still, readings, site, units);
+  const problem = (field: WaterRunField) => {
     const read = fields[field];
-    return text && !read.ok ? read.problem : undefined;
+    return typed[field].text && !read.ok ? read.problem : undefined;
   };
 
-  function solve(): Calibration | { problem: string } | undefined {
-    const { water: w, start: s, boil: b, rate: r } = fields;
-    if (!w.ok || !s.ok || !b.ok || !r.ok) return undefined;
-    try {
-      return calibrate({
-        waterMl: w.value,
-        startC: s.value,
-        airC: site.airC,
-        pressurePa: pressureAtAltitudePa(site.altitudeM),
-        powerW: still.heat.powerW,
-        vesselJPerK: vesselJPerK(figures),
-        minutesToBoil: b.value,
-        rateMlPerMin: r.value,
-      });
-    } catch (error) {
-      if (!(error instanceof CalibrationRefusal)) throw error;
-      return { problem: calibrationProblemWords(error.why, units) };
-    }
-  }
-
   function take({ efficiency, lossWPerK: loss }: Calibration) {
-    const { water: w, start: s, boil: b, rate: r } = fields;
-    if (!w.ok || !s.ok || !b.ok || !r.ok) return;
+    if (!readings) return;
     const kept = dispatch(
       keepUndoable(`${still.name} is calibrated.`, [
         {
           ...still,
           heat: { ...still.heat, efficiency },
           lossWPerK: loss,
-          calibration: {
-            on: new Date().toISOString(),
-            waterMl: w.value,
-            startC: s.value,
-            minutesToBoil: b.value,
-            rateMlPerMin: r.value,
-          },
+          calibration: { on: new Date().toISOString(), ...readings },
         },
       ]),
     );
@@ -158,42 +130,16 @@ function CalibrateForm({ still }: { still: Still }) {
             <Notice severity="error" message={solved.problem} />
           ) : null}
           {whole ? (
-            <Outcome still={still} usual={usual} solved={whole} preferences={preferences} />
+            <CalibrationOutcome
+              still={still}
+              usual={usual}
+              solved={whole}
+              preferences={preferences}
+            />
           ) : (
-            <Card className="gap-2">
-              <Txt variant="heading">What it settles</Txt>
-              <Txt>
-                How much of the heat reaches the pot, and how much the still gives to the room.
-                Every time, level and volume of the plan rests on these two.
-              </Txt>
-              <Txt variant="small">{`Until then: ${fixed(usual.efficiency * 100, 0)} % and ${fixed(usual.lossWPerK, 1)} W/K, as is usual.`}</Txt>
-              <Explained terms={["W/K"]} />
-            </Card>
+            <WhatItSettles usual={usual} />
           )}
-          {before ? (
-            <Card className="gap-2">
-              <Txt variant="small">{`Last: ${calibrationWords(still)}`}</Txt>
-              <View className="flex-row">
-                <Button
-                  look="quiet"
-                  size="small"
-                  label="Back to the usual"
-                  onPress={() =>
-                    dispatch(
-                      keepUndoable("Calibration taken away.", [
-                        {
-                          ...still,
-                          heat: { kind: still.heat.kind, powerW: still.heat.powerW },
-                          lossWPerK: undefined,
-                          calibration: undefined,
-                        },
-                      ]),
-                    )
-                  }
-                />
-              </View>
-            </Card>
-          ) : null}
+          {before ? <LastCalibration still={still} /> : null}
         </>
       }
     >
@@ -204,48 +150,15 @@ function CalibrateForm({ still }: { still: Still }) {
           setTyped(beginning);
         }}
       />
-      <Card className="gap-3">
-        <Txt>
-          Fill the clean still with water alone and run it on full heat until it drips steadily.
-          That is your clean run as well: pour the first distillate away.
-        </Txt>
-        <View className="flex-row gap-3">
-          <NumberField
-            label="Water in the pot"
-            value={water}
-            onChange={type("water")}
-            required
-            choices={volumes}
-            problem={problem("water", water.text)}
-          />
-          <NumberField
-            label="It was at"
-            value={start}
-            onChange={type("start")}
-            required
-            choices={unitsFor("temperature", units)}
-            problem={problem("start", start.text)}
-          />
-        </View>
-        <NumberField
-          label="From heat on to a full boil"
-          value={boil}
-          onChange={type("boil")}
-          required
-          choices={["min"]}
-          problem={problem("boil", boil.text)}
-        />
-        <NumberField
-          label="Distillate in a minute, once it is steady"
-          value={rate}
-          onChange={type("rate")}
-          required
-          choices={["mL"]}
-          help="Catch five minutes in a measure and divide by five."
-          problem={problem("rate", rate.text)}
-        />
-        <Txt variant="small">{`Reckoned with ${still.heat.powerW} W, ${still.emptyMassG} g of ${still.metal} and a boil at ${fixed(boilC, 1)} °C.`}</Txt>
-      </Card>
+      <WaterRunFields
+        still={still}
+        boilC={boilC}
+        typed={typed}
+        onType={type}
+        problem={problem}
+        volumes={volumes}
+        units={units}
+      />
       <Notice
         severity="caution"
         message="A still under test is a still under steam: vapour path open, cooling on, above the dry line, and you stay with it."
@@ -254,56 +167,80 @@ function CalibrateForm({ still }: { still: Still }) {
   );
 }
 
-interface OutcomeProps {
-  still: Still;
-  usual: Calibration;
-  solved: Calibration;
-  preferences: Setting;
+type Readings = Pick<WaterRun, "waterMl" | "startC" | "minutesToBoil" | "rateMlPerMin">;
+
+/** The four readings, once all of them are numbers. */
+function readingsOf(fields: Record<WaterRunField, ReadNumber>): Readings | undefined {
+  const { water, start, boil, rate } = fields;
+  return water.ok && start.ok && boil.ok && rate.ok
+    ? {
+        waterMl: water.value,
+        startC: start.value,
+        minutesToBoil: boil.value,
+        rateMlPerMin: rate.value,
+      }
+    : undefined;
 }
 
-/** What the calibration says, and how much it changes a middling charge. */
-function Outcome({ still, usual, solved, preferences }: OutcomeProps) {
-  const times = (calibration: Calibration) => {
-    const figures = stillFigures({
-      ...still,
-      heat: { ...still.heat, efficiency: calibration.efficiency },
-      lossWPerK: calibration.lossWPerK,
+function solve(
+  still: Still,
+  readings: Readings,
+  site: Setting["site"],
+  units: UnitSystem,
+): Calibration | { problem: string } {
+  try {
+    return calibrate({
+      ...readings,
+      airC: site.airC,
+      pressurePa: pressureAtAltitudePa(site.altitudeM),
+      powerW: still.heat.powerW,
+      vesselJPerK: vesselJPerK(stillFigures(still)),
     });
-    const { forecast } = planCharges({
-      still: figures,
-      plant: plantById("lavender")!,
-      state: "fresh",
-      massG: 500,
-      charges: 1,
-      method: methodsOf(figures.shape)[0] ?? "steam",
-      stop: { perKg: 1 },
-      site: preferences.site,
-    });
-    return forecast;
-  };
-  const [from, to] = [times(usual), times(solved)];
-  const rows: [string, string, string][] = [
-    [
-      "Reaches the pot",
-      `${fixed(usual.efficiency * 100, 0)} %`,
-      `${fixed(solved.efficiency * 100, 0)} %`,
-    ],
-    ["Lost to the room", `${fixed(usual.lossWPerK, 1)} W/K`, `${fixed(solved.lossWPerK, 1)} W/K`],
-    [
-      "First drop of 500 g",
-      showDuration(from.minutesToFirstDrop ?? NaN),
-      showDuration(to.minutesToFirstDrop ?? NaN),
-    ],
-    ["A minute", `${fixed(from.rateMlPerMin, 0)} mL`, `${fixed(to.rateMlPerMin, 0)} mL`],
-  ];
+  } catch (error) {
+    if (!(error instanceof CalibrationRefusal)) throw error;
+    return { problem: calibrationProblemWords(error.why, units) };
+  }
+}
+
+function WhatItSettles({ usual }: { usual: Calibration }) {
   return (
-    <Card wash="leaf" className="gap-2">
-      <Txt variant="heading">Your still, not the usual one</Txt>
-      <Table label="Usual and measured" head={["", "usual", "yours"]} rows={rows} />
-      <Explained terms={["W/K"]} />
-      <Txt variant="small" className="text-ink">
-        With a calibration the plan allows 3 % either way for the heat, instead of 10 %.
+    <Card className="gap-2">
+      <Txt variant="heading">What it settles</Txt>
+      <Txt>
+        How much of the heat reaches the pot, and how much the still gives to the room. Every time,
+        level and volume of the plan rests on these two.
       </Txt>
+      <Txt variant="small">{`Until then: ${fixed(usual.efficiency * 100, 0)} % and ${fixed(usual.lossWPerK, 1)} W/K, as is usual.`}</Txt>
+      <Explained terms={["W/K"]} />
+    </Card>
+  );
+}
+
+/** What stands from the last run with water, and the way back. */
+function LastCalibration({ still }: { still: Still }) {
+  const dispatch = useAppDispatch();
+  return (
+    <Card className="gap-2">
+      <Txt variant="small">{`Last: ${calibrationWords(still)}`}</Txt>
+      <View className="flex-row">
+        <Button
+          look="quiet"
+          size="small"
+          label="Back to the usual"
+          onPress={() =>
+            dispatch(
+              keepUndoable("Calibration taken away.", [
+                {
+                  ...still,
+                  heat: { kind: still.heat.kind, powerW: still.heat.powerW },
+                  lossWPerK: undefined,
+                  calibration: undefined,
+                },
+              ]),
+            )
+          }
+        />
+      </View>
     </Card>
   );
 }

@@ -1,6 +1,7 @@
 import { chargeLevels, fillLimits, methodsOf, showVolume, words } from "@/core";
 import type { Still } from "@/records/still";
 import { stillShape } from "@/logbook/still/stillFigures";
+import { catchMl } from "@/logbook/still/catchMl";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { StillDrawing } from "@/ui/drawings/StillDrawing";
@@ -29,12 +30,12 @@ export function StillSketch({ still }: { still: Still }) {
       heatKind={still.heat.kind}
       condenser={still.condenser?.kind}
       head={still.head}
-      jar={{ sizeMl: still.jarMl, hydrosolMl: still.jarMl / 2, oilMl: 0 }}
+      jar={{ sizeMl: catchMl(still), hydrosolMl: catchMl(still) / 2, oilMl: 0 }}
       labels={{
         water: { shown: showVolume(waterMl, units), what: "most water" },
         dryLine: { shown: showVolume(still.dryLineMl, units), what: "dry line" },
         hydrosol: {
-          shown: showVolume(shape.bowl?.volumeMl ?? still.jarMl, units),
+          shown: showVolume(catchMl(still), units),
           what: shape.bowl ? "bowl" : "jar",
         },
       }}

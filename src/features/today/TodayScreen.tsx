@@ -3,9 +3,8 @@ import { useMemo } from "react";
 import { View } from "react-native";
 import { showDuration, showWeekday } from "@/core";
 import { doubtfulLog } from "@/logbook/run/doubtfulLog";
-import { runNow } from "@/logbook/run/runClock";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
-import { settlingTime } from "@/logbook/run/settlingTime";
+import { settlingLeft } from "@/logbook/run/settlingLeft";
 import { whatNow } from "@/words/whatNow";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences, selectRuns, selectStills } from "@/store/selectors";
@@ -27,9 +26,7 @@ export function TodayScreen() {
   const runs = useAppSelector(selectRuns);
   const stills = useAppSelector(selectStills);
   const summaries = useMemo(() => runs.map((run) => summarise(run, plantBook)), [runs, plantBook]);
-  const running = summaries.filter(
-    ({ state }) => state.litAt !== undefined && state.heatOffAt === undefined,
-  );
+  const running = summaries.filter(({ state }) => state.heatOn);
   const settling = summaries.filter(({ state }) => state.phase === "settling");
   const ready = summaries.filter(({ state }) => state.phase === "ready");
   const doubtful = useMemo(
@@ -84,7 +81,8 @@ export function TodayScreen() {
 
 function Running({ summary, now }: { summary: RunSummary; now: number }) {
   const { run, state, plantName } = summary;
-  const [said] = whatNow(useLiveRun(run, state, now));
+  const { units } = useAppSelector(selectPreferences);
+  const [said] = whatNow(useLiveRun(run, state, now), units);
   const urgent = said !== undefined && said.level !== "later";
   const router = useRouter();
   return (
@@ -119,12 +117,7 @@ function Running({ summary, now }: { summary: RunSummary; now: number }) {
 function SettlingRow({ summary, now }: { summary: RunSummary; now: number }) {
   const { site } = useAppSelector(selectPreferences);
   const { run, state, plantName } = summary;
-  const { minutes, share } = settlingTime(
-    run.plan.forecast.oilDensityGPerMl,
-    site.airC,
-    run.plan.schools?.settling,
-  );
-  const left = minutes - (runNow(run, now) - (state.heatOffAt ?? now)) / 60000;
+  const { minutes, share, leftMinutes: left } = settlingLeft(run, state, site, now);
   const line = !Number.isFinite(minutes)
     ? "as heavy as the water: it hardly parts"
     : `${Math.round(share * 100)} % of the oil has parted${left > 0 ? ` in ${showDuration(left)}` : ": separate and measure"}`;

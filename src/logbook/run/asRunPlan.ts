@@ -1,4 +1,5 @@
 import type { ChargePlan, Forecast } from "@/core";
+import { catchMl } from "../still/catchMl";
 import type { RunPlan } from "@/records/run";
 import type { Still } from "@/records/still";
 
@@ -31,7 +32,7 @@ export function asRunPlan({ plan, oil, still, charge, charges, ...choices }: Pla
     moisture: figures.moisture,
     waterMl: plan.waterMl,
     dryLineMl: still.dryLineMl,
-    jarMl: still.jarMl,
+    jarMl: catchMl(still),
     stop: request.stop,
     powerW: still.heat.powerW,
     ...(runPowerW === undefined ? {} : { runPowerW }),

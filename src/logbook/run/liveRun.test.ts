@@ -1,5 +1,4 @@
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
-import { alarmWords, cueWords } from "@/words/cueWords";
 import type { Entry } from "@/records/entry";
 import { liveRun, type Latest } from "./liveRun";
 import { logLine } from "@/words/logLine";
@@ -115,44 +114,6 @@ test("what was seen is told from the first drop on, whatever the entries' order"
     heat: [{ minutes: 6, powerW: 900 }],
   });
   expect(seenOf(runState([]))).toEqual({ distillate: [], rates: [], oil: [], heat: [] });
-});
-
-test("every cue and every alarm says what to do and why, late or not", () => {
-  const cues = [
-    "coolingOn",
-    "boil",
-    "firstDrop",
-    "turnDown",
-    "firstCut",
-    "swapJar",
-    "checkTub",
-    "topUp",
-    "heatOff",
-    "dryLine",
-  ] as const;
-  for (const code of cues)
-    for (const minutes of [-1, 6]) {
-      const { say, because } = cueWords({ code, minutes, danger: false }, "6 min");
-      expect(say.length).toBeGreaterThan(5);
-      expect(because).toMatch(/[.?!]$/);
-    }
-  const alarms = [
-    "dryLine",
-    "outletHot",
-    "outletWarm",
-    "noFirstDrop",
-    "rateFell",
-    "headFell",
-    "tubWarm",
-    "jarFull",
-    "boilLate",
-    "notExplained",
-  ] as const;
-  for (const code of alarms)
-    for (const urgency of ["danger", "act", "soon"] as const)
-      expect(alarmWords({ code, urgency, minutes: 2 }, "2 min").because).toMatch(/[.?!]$/);
-  for (const code of ["outletHot", "noFirstDrop"] as const)
-    expect(alarmWords({ code, urgency: "danger", minutes: 0 }, "").say).toMatch(/heat off/i);
 });
 
 test.each([

@@ -66,8 +66,7 @@ export function liveRun(
 ): LiveRun {
   const { plan } = run;
   const powerW = state.heat.at(-1)?.powerW ?? plan.powerW;
-  if (state.litAt === undefined || state.heatOffAt !== undefined)
-    return { cues: [], alarms: [], powerW };
+  if (state.litAt === undefined || !state.heatOn) return { cues: [], alarms: [], powerW };
   const turned = state.heat.at(-1);
   const live = liveOf(run, state, now, latest, turned);
   const tub = live && tubOf(run, state, live, now, still, latest);

@@ -2,16 +2,21 @@ import type { Entry, Reading, Separated } from "@/records/entry";
 
 export type Phase = "ready" | "heating" | "warming" | "distilling" | "settling" | "done";
 
+/** An entry as it stands after all amendments. */
+export type LoggedEntry = Exclude<Entry, { type: "amendment" }>;
+
 /** What has become of a run, from its entries alone. Moments in milliseconds. */
 export interface RunState {
   phase: Phase;
+  /** The heat is on: noted as lit, and not as off. */
+  heatOn: boolean;
   litAt?: number;
   boilingAt?: number;
   firstDropAt?: number;
   heatOffAt?: number;
   separatedAt?: number;
   /** Entries as they stand after all amendments, by moment. */
-  entries: Exclude<Entry, { type: "amendment" }>[];
+  entries: LoggedEntry[];
   readings: Reading[];
   lastDistillate?: { at: number; volumeMl: number };
   /** Distillate when the jar in use was put under, mL, where it was read. */
@@ -47,6 +52,7 @@ function stateOf(entries: readonly Entry[]): RunState {
   };
   const state: RunState = {
     phase: "ready",
+    heatOn: false,
     entries: standing,
     readings: [],
     jars: 1,
@@ -58,6 +64,7 @@ function stateOf(entries: readonly Entry[]): RunState {
   state.boilingAt = first("boiling");
   state.firstDropAt = first("firstDrop");
   state.heatOffAt = first("heatOff");
+  state.heatOn = state.litAt !== undefined && state.heatOffAt === undefined;
   if (state.firstDropAt !== undefined) state.jarStart = { at: state.firstDropAt, volumeMl: 0 };
   for (const entry of standing) {
     const at = Date.parse(entry.at);

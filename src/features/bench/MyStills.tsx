@@ -1,0 +1,70 @@
+import { useRouter } from "expo-router";
+import { View } from "react-native";
+import { showMass, showVolume, words, type UnitSystem } from "@/core";
+import { readyMadeStills } from "@/logbook/still/readyMadeStills";
+import { newRecord } from "@/records/base";
+import type { Still } from "@/records/still";
+import { keep } from "@/store/changes";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { selectStills } from "@/store/selectors";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Row } from "@/ui/primitives/Row";
+import { Txt } from "@/ui/primitives/Txt";
+import { heatWords } from "@/words/heatWords";
+import { constructionWords } from "@/words/stillWords";
+
+/** The person's stills, and ready-made ones to begin with. */
+export function MyStills({ units }: { units: UnitSystem }) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const stills = useAppSelector(selectStills);
+  const missing = readyMadeStills.filter(
+    ({ name }) => !stills.some((still) => still.name === name),
+  );
+
+  function add(figures: (typeof readyMadeStills)[number]) {
+    const still: Still = { ...newRecord("still", new Date()), ...figures };
+    dispatch(keep(still));
+  }
+  return (
+    <View className="gap-2">
+      <Txt variant="heading">My stills</Txt>
+      {stills.length === 0 ? (
+        <Card>
+          <Txt>
+            Begin with one that is like yours and change its measures, or describe your own from
+            nothing.
+          </Txt>
+        </Card>
+      ) : null}
+      {stills.map((still) => (
+        <Row
+          key={still.id}
+          href={`/bench/stills/${still.id}`}
+          title={still.name}
+          detail={`${constructionWords[still.construction].toLowerCase()} · ${words(showVolume(still.potVolumeMl, units))} · ${still.heat.powerW} W ${heatWords[still.heat.kind].toLowerCase()}`}
+          more={`Empty ${words(showMass(still.emptyMassG, units))} of ${still.metal}; dry line at ${words(showVolume(still.dryLineMl, units))}`}
+        />
+      ))}
+      <View className="flex-row flex-wrap gap-2">
+        {missing.map((figures) => (
+          <Button
+            key={figures.name}
+            look="quiet"
+            size="small"
+            label={`Add: ${figures.name}`}
+            once
+            onPress={() => add(figures)}
+          />
+        ))}
+        <Button
+          look="quiet"
+          size="small"
+          label="Describe a still"
+          onPress={() => router.push("/bench/stills/new")}
+        />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,43 @@
+import { View } from "react-native";
+import { showDayOfYear } from "@/core";
+import { bringBack } from "@/store/changes";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectBin } from "@/store/selectors";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Row } from "@/ui/primitives/Row";
+import { Txt } from "@/ui/primitives/Txt";
+import { nameOf } from "@/words/nameOf";
+
+/** What was binned, each with its way back. */
+export function Bin() {
+  const dispatch = useAppDispatch();
+  const plantBook = usePlantBook();
+  const binned = useAppSelector(selectBin);
+  return (
+    <View className="gap-2">
+      <Txt variant="heading">Bin</Txt>
+      {binned.length === 0 ? (
+        <Card>
+          <Txt>Empty. What you bin can be brought back for 30 days.</Txt>
+        </Card>
+      ) : null}
+      {binned.slice(0, 50).map((record) => (
+        <Row
+          key={record.id}
+          title={nameOf(record, plantBook)}
+          detail={`binned ${showDayOfYear(new Date(record.deletedAt ?? 0))}`}
+          end={
+            <Button
+              look="plain"
+              size="small"
+              label="Bring back"
+              hint={`Bring back ${nameOf(record, plantBook)}`}
+              onPress={() => dispatch(bringBack([record]))}
+            />
+          }
+        />
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,28 @@
+import { View } from "react-native";
+import { chosenLogbook, switchLogbook } from "@/storage/logbookChoice";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+
+/** Into the demonstration and out of it again. */
+export function Demonstration() {
+  const demo = chosenLogbook() === "sereno-demo";
+  return (
+    <Card className="gap-3">
+      <Txt variant="heading">{demo ? "Your own logbook" : "Demonstration"}</Txt>
+      <Txt>
+        {demo
+          ? "This is the demonstration. Your own logbook is untouched."
+          : "A made-up season at Vesper Croft, kept apart from your own logbook."}
+      </Txt>
+      <View className="flex-row">
+        <Button
+          look="quiet"
+          size="small"
+          label={demo ? "Leave the demonstration" : "Open the demonstration"}
+          onPress={() => switchLogbook(demo ? "sereno" : "sereno-demo")}
+        />
+      </View>
+    </Card>
+  );
+}

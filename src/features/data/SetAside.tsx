@@ -1,0 +1,52 @@
+import { View } from "react-native";
+import { isoDay } from "@/core";
+import { handOver } from "@/exchange/download";
+import { discardQuarantined } from "@/store/changes";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { Button } from "@/ui/primitives/Button";
+import { Notice } from "@/ui/primitives/Notice";
+import { Row } from "@/ui/primitives/Row";
+import { Txt } from "@/ui/primitives/Txt";
+
+/** Stored texts that would not open, to be saved or let go. */
+export function SetAside() {
+  const dispatch = useAppDispatch();
+  const quarantined = useAppSelector(({ keeping }) => keeping.quarantined);
+  const today = isoDay(new Date());
+  if (quarantined.length === 0) return null;
+  return (
+    <View className="gap-2">
+      <Txt variant="heading">Set aside</Txt>
+      <Notice
+        severity="caution"
+        message="These stored texts would not open, and were put here word for word."
+        remedy="Save them before you let them go; someone may mend them."
+        action={{
+          label: "Save them all",
+          onPress: () =>
+            void handOver(
+              `sereno-set-aside-${today}.json`,
+              JSON.stringify(quarantined, null, 1),
+              "application/json",
+            ),
+        }}
+      />
+      {quarantined.map(({ key, problem: fault }) => (
+        <Row
+          key={key}
+          title={key}
+          detail={fault}
+          end={
+            <Button
+              look="plain"
+              size="small"
+              label="Let go"
+              hint={`Let go ${key}`}
+              onPress={() => void dispatch(discardQuarantined(key))}
+            />
+          }
+        />
+      ))}
+    </View>
+  );
+}

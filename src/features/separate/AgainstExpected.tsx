@@ -1,0 +1,37 @@
+import { showOil, showRange, words, type Percentiles } from "@/core";
+import { RangeBar } from "@/ui/charts/RangeBar";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+
+/** The measured oil on the range that the plan expected. */
+export function AgainstExpected({
+  expected,
+  oilMl,
+}: {
+  expected: Percentiles;
+  oilMl: number | undefined;
+}) {
+  return (
+    <Card className="gap-2">
+      <Txt variant="heading">Against what was expected</Txt>
+      <RangeBar
+        expected={expected}
+        measured={oilMl}
+        unit="mL"
+        inWords={`Expected ${showRange(expected.p10, expected.p90)} mL of oil to see${oilMl === undefined ? "" : `, measured ${words(showOil(oilMl))}`}.`}
+      />
+      <Txt variant="small" role="status">
+        {expected.p90 < 0.005
+          ? "By the plan no oil shows: the hydrosol takes it up."
+          : `8 in 10: ${showRange(expected.p10, expected.p90)} mL of oil to see. ${oilMl === undefined ? "" : verdict(oilMl, expected)}`}
+      </Txt>
+    </Card>
+  );
+}
+
+function verdict(oilMl: number, { p10, p90 }: { p10: number; p90: number }): string {
+  if (oilMl < p10)
+    return "Less than expected: wet or old plant, a leak, channelling, or settling cut short.";
+  if (oilMl > p90) return "More than expected: a rich harvest, or water left in the measure.";
+  return "As expected.";
+}

@@ -1,0 +1,80 @@
+import type { Control, FieldValues } from "react-hook-form";
+import { View } from "react-native";
+import { fixed, unitsFor, type Plant, type UnitSystem } from "@/core";
+import { Card } from "@/ui/primitives/Card";
+import { FormNumber, FormText } from "@/ui/primitives/form";
+import type { SeparateForm } from "./separateForm";
+
+interface Props {
+  control: Control<SeparateForm, unknown, FieldValues>;
+  plant: Plant | undefined;
+  /** The oil's density by the plan. */
+  densityGPerMl: number;
+  units: UnitSystem;
+}
+
+/** What is measured once oil and hydrosol are apart. */
+export function ResultFields({ control, plant, densityGPerMl, units }: Props) {
+  const volumes = unitsFor("volume", units);
+  return (
+    <>
+      <Card className="gap-3">
+        <View className="flex-row gap-3">
+          <FormNumber
+            control={control}
+            name="oil"
+            label="Oil"
+            required
+            choices={unitsFor("oilVolume", units)}
+          />
+          <FormNumber
+            control={control}
+            name="hydrosol"
+            label="Hydrosol, all of it"
+            required
+            choices={volumes}
+          />
+        </View>
+        <View className="flex-row gap-3">
+          <FormNumber
+            control={control}
+            name="firstCut"
+            label="First cut, if kept apart"
+            choices={volumes}
+            placeholder="none"
+          />
+          <FormNumber
+            control={control}
+            name="density"
+            label="Oil density, if weighed"
+            choices={[]}
+            suffix="g/mL"
+            placeholder={fixed(densityGPerMl, 3)}
+          />
+        </View>
+      </Card>
+      <Card className="gap-3">
+        <FormText control={control} name="look" label="Look" placeholder={plant?.oilLook} />
+        <FormText control={control} name="smell" label="Smell" placeholder={plant?.hydrosolLook} />
+        <View className="flex-row gap-3">
+          <FormNumber
+            control={control}
+            name="ph"
+            label="pH of the hydrosol"
+            choices={[]}
+            placeholder="if measured"
+          />
+          <View className="flex-1" />
+        </View>
+        <FormText
+          control={control}
+          name="note"
+          label="Note"
+          lines={3}
+          maxLength={5000}
+          placeholder="spent plant, weather, what to change"
+        />
+      </Card>
+    </>
+  );
+}

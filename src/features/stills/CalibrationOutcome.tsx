@@ -1,0 +1,62 @@
+import { fixed, methodsOf, planCharges, plantById, showDuration, type Calibration } from "@/core";
+import { stillFigures } from "@/logbook/still/stillFigures";
+import type { Setting } from "@/records/setting";
+import type { Still } from "@/records/still";
+import { Card } from "@/ui/primitives/Card";
+import { Explained } from "@/ui/primitives/Explained";
+import { Table } from "@/ui/primitives/Table";
+import { Txt } from "@/ui/primitives/Txt";
+
+interface OutcomeProps {
+  still: Still;
+  usual: Calibration;
+  solved: Calibration;
+  preferences: Setting;
+}
+
+/** What the calibration says, and how much it changes a middling charge. */
+export function CalibrationOutcome({ still, usual, solved, preferences }: OutcomeProps) {
+  const times = (calibration: Calibration) => {
+    const figures = stillFigures({
+      ...still,
+      heat: { ...still.heat, efficiency: calibration.efficiency },
+      lossWPerK: calibration.lossWPerK,
+    });
+    const { forecast } = planCharges({
+      still: figures,
+      plant: plantById("lavender")!,
+      state: "fresh",
+      massG: 500,
+      charges: 1,
+      method: methodsOf(figures.shape)[0] ?? "steam",
+      stop: { perKg: 1 },
+      site: preferences.site,
+    });
+    return forecast;
+  };
+  const [from, to] = [times(usual), times(solved)];
+  const rows: [string, string, string][] = [
+    [
+      "Reaches the pot",
+      `${fixed(usual.efficiency * 100, 0)} %`,
+      `${fixed(solved.efficiency * 100, 0)} %`,
+    ],
+    ["Lost to the room", `${fixed(usual.lossWPerK, 1)} W/K`, `${fixed(solved.lossWPerK, 1)} W/K`],
+    [
+      "First drop of 500 g",
+      showDuration(from.minutesToFirstDrop ?? NaN),
+      showDuration(to.minutesToFirstDrop ?? NaN),
+    ],
+    ["A minute", `${fixed(from.rateMlPerMin, 0)} mL`, `${fixed(to.rateMlPerMin, 0)} mL`],
+  ];
+  return (
+    <Card wash="leaf" className="gap-2">
+      <Txt variant="heading">Your still, not the usual one</Txt>
+      <Table label="Usual and measured" head={["", "usual", "yours"]} rows={rows} />
+      <Explained terms={["W/K"]} />
+      <Txt variant="small" className="text-ink">
+        With a calibration the plan allows 3 % either way for the heat, instead of 10 %.
+      </Txt>
+    </Card>
+  );
+}

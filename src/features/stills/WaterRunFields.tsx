@@ -1,0 +1,66 @@
+import { View } from "react-native";
+import { fixed, unitsFor, type NumberInput, type UnitName, type UnitSystem } from "@/core";
+import type { Still } from "@/records/still";
+import { Card } from "@/ui/primitives/Card";
+import { NumberField } from "@/ui/primitives/NumberField";
+import { Txt } from "@/ui/primitives/Txt";
+
+export type WaterRunField = "water" | "start" | "boil" | "rate";
+
+interface Props {
+  still: Still;
+  boilC: number;
+  typed: Record<WaterRunField, NumberInput>;
+  onType: (field: WaterRunField) => (input: NumberInput) => void;
+  problem: (field: WaterRunField) => string | undefined;
+  volumes: readonly UnitName[];
+  units: UnitSystem;
+}
+
+/** What is read of a run with water alone. */
+export function WaterRunFields({ still, boilC, typed, onType, problem, volumes, units }: Props) {
+  return (
+    <Card className="gap-3">
+      <Txt>
+        Fill the clean still with water alone and run it on full heat until it drips steadily. That
+        is your clean run as well: pour the first distillate away.
+      </Txt>
+      <View className="flex-row gap-3">
+        <NumberField
+          label="Water in the pot"
+          value={typed.water}
+          onChange={onType("water")}
+          required
+          choices={volumes}
+          problem={problem("water")}
+        />
+        <NumberField
+          label="It was at"
+          value={typed.start}
+          onChange={onType("start")}
+          required
+          choices={unitsFor("temperature", units)}
+          problem={problem("start")}
+        />
+      </View>
+      <NumberField
+        label="From heat on to a full boil"
+        value={typed.boil}
+        onChange={onType("boil")}
+        required
+        choices={["min"]}
+        problem={problem("boil")}
+      />
+      <NumberField
+        label="Distillate in a minute, once it is steady"
+        value={typed.rate}
+        onChange={onType("rate")}
+        required
+        choices={["mL"]}
+        help="Catch five minutes in a measure and divide by five."
+        problem={problem("rate")}
+      />
+      <Txt variant="small">{`Reckoned with ${still.heat.powerW} W, ${still.emptyMassG} g of ${still.metal} and a boil at ${fixed(boilC, 1)} °C.`}</Txt>
+    </Card>
+  );
+}
