@@ -83,6 +83,5 @@ export const entrySchema = z.discriminatedUnion("type", [
   }),
 ]);
 export type Entry = z.infer<typeof entrySchema>;
-export type EntryType = Entry["type"];
 export type Reading = Extract<Entry, { type: "reading" }>;
 export type Separated = Extract<Entry, { type: "separated" }>;

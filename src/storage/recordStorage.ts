@@ -27,7 +27,7 @@ export interface Loaded {
 }
 
 /** A logbook being read: what comes first, and the rest of it. */
-export interface Opening extends Loaded {
+interface Opening extends Loaded {
   /** How many records are still to come. */
   later: number;
   /** The rest in pieces, small enough that a page stays free between them. To be read to its end. */

@@ -2,7 +2,7 @@ import { createSlice, type PayloadAction } from "@reduxjs/toolkit";
 import type { Quarantined } from "@/storage/recordStorage";
 
 /** How the keeping of records is going. */
-export interface Keeping {
+interface Keeping {
   status: "loading" | "kept" | "writing" | "refused" | "unreadable";
   /** Why the last write or load failed, in the browser's words. */
   problem?: string;

@@ -4,6 +4,7 @@ import { readyMadeStills } from "@/logbook/still/readyMadeStills";
 import type { Material } from "@/records/material";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
+import { asRunPlan } from "@/logbook/run/asRunPlan";
 import { stillFigures } from "@/logbook/still/stillFigures";
 
 const moment = "2026-05-04T08:00:00.000Z";
@@ -46,30 +47,7 @@ export function sampleRun(entries: Entry[] = [], id = "run-a"): Run {
     state: "fresh",
     checked: [],
     entries,
-    plan: {
-      method: "steam",
-      charge: 1,
-      charges: 1,
-      chargeG: 700,
-      moisture: 0.6,
-      waterMl: plan.waterMl,
-      dryLineMl: 700,
-      jarMl: 1000,
-      stop: { perKg: 1 },
-      powerW: 3000,
-      forecast: {
-        boilC: forecast.boilC,
-        minutesToBoil: forecast.minutesToBoil!,
-        minutesToFirstDrop: forecast.minutesToFirstDrop!,
-        runMinutes: forecast.runMinutes,
-        rateMlPerMin: forecast.rateMlPerMin,
-        distillateMl: forecast.distillateMl,
-        spendableMl: forecast.minutesToDryLine! * forecast.rateMlPerMin,
-        oilDensityGPerMl: forecast.oilDensityGPerMl,
-        ...forecast.oil,
-        curve: forecast.curve.map(({ minutes, oilG }) => ({ minutes, oilG })),
-      },
-    },
+    plan: asRunPlan({ plan, oil: forecast.oil, still: sampleStill(), charge: 1, charges: 1 }),
   };
 }
 

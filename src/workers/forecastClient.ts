@@ -5,7 +5,7 @@ import { forecastRangesSchema, type ForecastRanges } from "@/messages/forecastMe
 import { workerLine, type WorkerLine } from "./workerLine";
 
 /** A question on its way. */
-export interface PendingForecast {
+interface PendingForecast {
   /** The ranges; undefined when the question was stopped or a newer one came. Rejects when the worker cannot answer. */
   answer: Promise<ForecastRanges | undefined>;
   stop: () => void;

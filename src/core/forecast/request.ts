@@ -5,7 +5,7 @@ import type { Method } from "../still/methods";
 import type { StopRule } from "./stopRules";
 
 /** A plant from the catalogue, or its figures given in place. */
-export type ForecastMaterial =
+type ForecastMaterial =
   | { plantId: string; state?: PlantState }
   | {
       /** Oil in the plant as charged, mL/kg; 8 in 10 lie between. Equal ends: a run without chance. */

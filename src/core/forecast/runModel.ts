@@ -14,7 +14,7 @@ const dryPlantHeatCapacity = 1.6;
 const soakGPerGDry = 3;
 
 /** The material's figures, wherever they came from. */
-export interface MaterialFigures {
+interface MaterialFigures {
   oilMlPerKg: { low: number; high: number };
   freeShare: number;
   releasePerMinute: number;

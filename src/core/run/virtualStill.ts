@@ -13,7 +13,7 @@ export type Fault = "leak" | "coolingLost" | "heatCut" | "iceGone";
 export type Channel = "head" | "outlet" | "tub" | "distillate";
 
 /** One measurement of a virtual still. */
-export interface VirtualSample {
+interface VirtualSample {
   channel: Channel;
   value: number;
   unit: "°C" | "g";

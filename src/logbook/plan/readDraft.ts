@@ -57,7 +57,7 @@ const ranges = {
 type Field = keyof typeof ranges;
 
 /** What is wrong, a sentence for each field. */
-export type DraftProblems = Partial<Record<Field, string>>;
+type DraftProblems = Partial<Record<Field, string>>;
 
 /** A draft read: choices that always stand, and the plan's input once every field is right. */
 export interface ReadDraft {

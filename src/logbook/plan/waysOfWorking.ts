@@ -11,7 +11,7 @@ import type { PlanDraft } from "@/records/planDraft";
 import type { ReadDraft } from "./readDraft";
 
 /** One way of working among others: what is claimed for it and what it does to the numbers. */
-export interface WayOption {
+interface WayOption {
   value: string;
   label: string;
   claim: string;

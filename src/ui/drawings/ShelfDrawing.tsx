@@ -3,7 +3,7 @@ import Svg, { ClipPath, Defs, G, Path, Rect } from "react-native-svg";
 import { bottleOutline } from "./bottleOutline";
 
 /** A bottle on the shelf. */
-export interface ShelfBottle {
+interface ShelfBottle {
   id: string;
   sizeMl: number;
   leftMl: number;
