@@ -9,6 +9,7 @@ export const forecastRangesSchema = z.object({
     dissolvedG: percentiles,
     suspendedMl: percentiles,
     visibleMl: percentiles,
+    visibleAtOnceMl: percentiles,
   }),
   ranges: z.object({
     distillateMl: percentiles,

@@ -11,10 +11,18 @@ import {
 const share = z.number().min(0).max(1);
 const amount = z.number().min(0);
 
+const letting = {
+  volatility: amount.max(2).optional(),
+  hydrodiffusion: amount.max(2).optional(),
+  steamSaturation: share.optional(),
+  esterLossPerMinute: amount.max(1).optional(),
+};
+
 const material = z.union([
   z.strictObject({
     plantId: z.string().min(1),
     state: z.enum(plantStates).optional(),
+    ...letting,
   }),
   z.strictObject({
     oilMlPerKg: z
@@ -25,6 +33,7 @@ const material = z.union([
     releasePerMinute: amount.max(1),
     washing: amount.max(20).optional(),
     moisture: z.number().min(0).lt(1),
+    ...letting,
   }),
 ]);
 
@@ -49,6 +58,7 @@ export const forecastRequestSchema: z.ZodType<ForecastRequest> = z.strictObject(
       calibrated: z.boolean().optional(),
     }),
     lossWPerK: amount.optional(),
+    plantVesselLossWPerK: amount.optional(),
     vesselJPerK: amount.optional(),
     dryLineMl: amount.optional(),
     holdUpMl: amount.optional(),
@@ -70,4 +80,8 @@ export const forecastRequestSchema: z.ZodType<ForecastRequest> = z.strictObject(
       message: "name at least one stop rule",
     }),
   suspendedShare: share.optional(),
+  waterSaturation: share.optional(),
+  hazeMlPerL: amount.max(10).optional(),
+  armMl: amount.max(1e5).optional(),
+  cutsMl: z.array(amount.max(1e7)).max(50).optional(),
 });

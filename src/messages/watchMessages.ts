@@ -28,7 +28,12 @@ export const watchQuestionSchema = z.object({
 });
 export type WatchQuestion = z.infer<typeof watchQuestionSchema>;
 
-const reading = z.object({ distilledMl: range, visibleMl: range, distillateMl: range });
+const reading = z.object({
+  distilledMl: range,
+  visibleMl: range,
+  visibleAtOnceMl: range,
+  distillateMl: range,
+});
 
 export const watchAnswerSchema = z.object({
   now: reading,

@@ -15,7 +15,7 @@ const watchWorker = {
       now: watched.at(now),
       end: watched.at(Math.max(now, end)),
       fan: watched.fan(horizon),
-      endsAt: watched.endsAt,
+      endsAt: watched.endsAt(),
       rateMlPerMin: watched.rateMlPerMin(),
       tenMoreMl: watched.tenMore(Math.max(now, end)),
       effectiveRuns: watched.effectiveRuns,

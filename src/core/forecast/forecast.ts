@@ -13,14 +13,30 @@ export interface Forecast {
   /** Distillate, mL/min. */
   rateMlPerMin: number;
   distillateMl: number;
+  /** What the cooling condenses for it, mL: more than the distillate where some runs back from a lid. */
+  condensedMl: number;
   /** Where chance and an uncalibrated heat source may take the times and the distillate. */
   ranges: { distillateMl: Percentiles; minutesToFirstDrop: Percentiles; runMinutes: Percentiles };
   oil: {
     distilledMl: Percentiles;
     dissolvedG: Percentiles;
     suspendedMl: Percentiles;
+    /** To be seen once the fine drops have settled. */
     visibleMl: Percentiles;
+    /** To be seen before. */
+    visibleAtOnceMl: Percentiles;
   };
+  /** Of each compound, the middle run: distilled and, of that, dissolved, g. */
+  compounds: Record<string, { distilledG: number; dissolvedG: number }>;
+  /** The jars of the middle run, by the request's cuts: its oil, what of it can be seen, what is in it. */
+  cuts: {
+    fromMl: number;
+    toMl: number;
+    oilG: number;
+    visibleMl: number;
+    /** Mass fractions of the oil that came over into it. */
+    composition: Record<string, number>;
+  }[];
   /** Distilled oil as a share of what was in the plant, middle run. */
   recovery: number;
   /** Liquid left in the pot outside the plant, mL. */

@@ -1,13 +1,15 @@
 import { condenserDutyJ, coolingWaterL, distillateOutC, iceKg } from "../cooling/duty";
 import { percentiles } from "../statistics/chance";
-import { draws, middleDraw } from "./draws";
+import { draws, middleDraw, type Draw } from "./draws";
+import { oilBalance } from "./oilBalance";
 import { energyKWh } from "./energy";
 import type { Forecast } from "./forecast";
 import { runWarnings } from "./runWarnings";
 import type { ForecastRequest } from "./request";
 import { runModel, type RunModel } from "./runModel";
 import { stopRuleNames } from "./stopRules";
-import { simulate, type Outcome } from "./simulate";
+import { mixedOil } from "../plant/oilParts";
+import { caughtShare, simulate, type Outcome } from "./simulate";
 
 export interface ForecastOptions {
   /** How many runs to play; 1 plays only the middle one. */
@@ -52,25 +54,35 @@ export function* forecastInSteps(
 ): Generator<number, Forecast> {
   checkRanges(request);
   const model = runModel(request);
-  const middle = simulate(model, middleDraw(model));
-  if (isCertain(request) || samples <= 1) return summarised(model, middle, [middle]);
+  const draw = middleDraw(model);
+  const middle = simulate(model, draw);
+  if (isCertain(request) || samples <= 1) return summarised(model, draw, middle, [middle]);
   const outcomes: Outcome[] = [];
-  for (const draw of draws(model, samples, seed)) {
-    outcomes.push(simulate(model, draw));
+  for (const each of draws(model, samples, seed)) {
+    outcomes.push(simulate(model, each));
     if (outcomes.length % batch === 0) yield outcomes.length / samples;
   }
-  return summarised(model, middle, outcomes);
+  return summarised(model, draw, middle, outcomes);
 }
 
-function summarised(model: RunModel, middle: Outcome, outcomes: readonly Outcome[]): Forecast {
+function summarised(
+  model: RunModel,
+  draw: Draw,
+  middle: Outcome,
+  outcomes: readonly Outcome[],
+): Forecast {
   const { request } = model;
-  const density = model.material.oil.densityGPerMl;
+  const { parts } = model.material;
+  const distilled = middle.course.over(middle.runMinutes);
+  const { densityGPerMl, layer } =
+    middle.distilledG > 0 ? mixedOil(parts, distilled) : model.material.oil;
   const over = (read: (outcome: Outcome) => number) => percentiles(outcomes.map(read));
   const minutes = Array.from(
     { length: curvePoints + 1 },
     (_, i) => (middle.runMinutes * i) / curvePoints,
   );
-  const dutyJ = condenserDutyJ(middle.distillateMl, model.boilC, distillateOutC);
+  const condensedMl = middle.distillateMl / caughtShare(model, draw);
+  const dutyJ = condenserDutyJ(condensedMl, model.boilC, distillateOutC);
   const litres = coolingWaterL(dutyJ, model.coolingInC, model.coolingOutC);
   const forecast: Forecast = {
     boilC: model.boilC,
@@ -78,36 +90,59 @@ function summarised(model: RunModel, middle: Outcome, outcomes: readonly Outcome
     minutesToFirstDrop: orNull(middle.minutesToFirstDrop),
     runMinutes: middle.runMinutes,
     stoppedBy: middle.stoppedBy,
-    rateMlPerMin: middle.steamGPerMin,
+    rateMlPerMin: middle.rateMlPerMin,
     distillateMl: middle.distillateMl,
+    condensedMl,
     ranges: {
       distillateMl: over(({ distillateMl }) => distillateMl),
       minutesToFirstDrop: over(({ minutesToFirstDrop }) => orNull(minutesToFirstDrop) ?? 0),
       runMinutes: over(({ runMinutes }) => runMinutes),
     },
     oil: {
-      distilledMl: over(({ distilledG }) => distilledG / density),
+      distilledMl: over(({ distilledMl }) => distilledMl),
       dissolvedG: over(({ dissolvedG }) => dissolvedG),
       suspendedMl: over(({ suspendedMl }) => suspendedMl),
       visibleMl: over(({ visibleMl }) => visibleMl),
+      visibleAtOnceMl: over(({ visibleAtOnceMl }) => visibleAtOnceMl),
     },
+    compounds: Object.fromEntries(
+      parts.ids.map((id, i) => [
+        id,
+        { distilledG: distilled[i]!, dissolvedG: middle.dissolved[i]! },
+      ]),
+    ),
+    cuts: middle.jars.map((jar) => {
+      const oilG = jar.grams.reduce((sum, grams) => sum + grams, 0);
+      return {
+        fromMl: jar.fromMl,
+        toMl: jar.toMl,
+        oilG,
+        visibleMl: oilBalance(model, [jar], draw).visibleMl,
+        composition: Object.fromEntries(
+          parts.ids.map((id, i) => [id, oilG > 0 ? jar.grams[i]! / oilG : 0]),
+        ),
+      };
+    }),
     recovery: middle.plantOilG > 0 ? middle.distilledG / middle.plantOilG : 0,
-    potLeftMl: Math.max(0, model.freeWaterMl - (model.returns ? 0 : middle.distillateMl)),
+    potLeftMl: Math.max(
+      0,
+      model.freeWaterMl - (model.returns ? 0 : middle.spendsGPerMin * middle.runMinutes),
+    ),
     minutesToDryLine:
-      middle.steamGPerMin > 0 ? orNull(model.spendableMl / middle.steamGPerMin) : null,
+      middle.spendsGPerMin > 0 ? orNull(model.spendableMl / middle.spendsGPerMin) : null,
     saturationRatio: model.material.oil.saturationRatio,
-    oilDensityGPerMl: density,
-    oilLayer: model.material.oil.layer,
+    oilDensityGPerMl: densityGPerMl,
+    oilLayer: layer,
     cooling: { litres: orNull(litres), iceKg: iceKg(dutyJ) },
     energyKWh: energyKWh(request.still.heat, middle),
     curve: minutes.map((t) => ({
       minutes: t,
-      distillateMl: middle.steamGPerMin * t,
-      oilG: middle.oilAt(t),
+      distillateMl: middle.rateMlPerMin * t,
+      oilG: middle.course.overG(t),
     })),
     fan: minutes.map((t) => ({
       minutes: t,
-      ...over((outcome) => outcome.oilAt(Math.min(t, outcome.runMinutes)) / density),
+      ...over((outcome) => outcome.course.overMl(Math.min(t, outcome.runMinutes))),
     })),
     warnings: [],
   };
@@ -133,6 +168,15 @@ function checkRanges(request: ForecastRequest): void {
     ["still.vesselJPerK", still.vesselJPerK],
     ["still.dryLineMl", still.dryLineMl],
     ["still.holdUpMl", still.holdUpMl],
+    ["still.plantVesselLossWPerK", still.plantVesselLossWPerK],
+    ["material.volatility", request.material.volatility],
+    ["material.hydrodiffusion", request.material.hydrodiffusion],
+    ["material.steamSaturation", request.material.steamSaturation],
+    ["material.esterLossPerMinute", request.material.esterLossPerMinute],
+    ["suspendedShare", request.suspendedShare],
+    ["waterSaturation", request.waterSaturation],
+    ["hazeMlPerL", request.hazeMlPerL],
+    ["armMl", request.armMl],
     ...stopRuleNames.map((name): [string, number | undefined] => [
       `stop.${name}`,
       request.stop[name],

@@ -1,31 +1,61 @@
+import { extraction } from "../extraction/defaults";
+import { dissolve } from "../extraction/dissolve";
+import type { Draw } from "./draws";
 import type { RunModel } from "./runModel";
 
 /** Where a distilled oil is: in the water, as fine drops, or to be seen. */
 export interface OilBalance {
   dissolvedG: number;
+  /** Fine drops, of which the haze never settles. */
   suspendedMl: number;
+  /** To be seen once the fine drops have settled. */
   visibleMl: number;
+  /** To be seen before. */
+  visibleAtOnceMl: number;
+}
+
+/** One jar: what came over into it, g by compound, and how much water with it, mL. */
+export interface Jar {
+  grams: Float64Array;
+  distillateMl: number;
 }
 
 /**
- * Where so much distilled oil is once so much distillate has come. Dissolved at most what was
- * distilled; where the hydrosol flows back, only the pot's own water takes its share; what stays on
- * the tubes is never seen.
- * @param oilG oil distilled, g, 0 or more
- * @param distillateMl mL, 0 or more
- * @param suspendedShare share of the undissolved oil that arrives as fine drops, 0 to 1
+ * Where so much distilled oil is, jar by jar: each jar's water is balanced with the oil in it alone,
+ * and the first dissolves the most of the alcohols. Where the hydrosol flows back it keeps no oil,
+ * since boiling strips it again: only the receiver's own water dissolves any or holds haze. What stays
+ * on the tubes is never seen.
  */
 export function oilBalance(
-  { request, material, returns, freeWaterMl }: RunModel,
-  oilG: number,
-  distillateMl: number,
-  suspendedShare: number,
-): OilBalance {
-  const { densityGPerMl, solubilityGPerL } = material.oil;
-  const waterMl = returns ? Math.min(distillateMl, freeWaterMl) : distillateMl;
-  const dissolvedG = Math.min(oilG, (solubilityGPerL * waterMl) / 1000);
-  const undissolvedMl = (oilG - dissolvedG) / densityGPerMl;
-  const suspendedMl = undissolvedMl * suspendedShare;
-  const visibleMl = Math.max(0, undissolvedMl - suspendedMl - (request.still.holdUpMl ?? 0));
-  return { dissolvedG, suspendedMl, visibleMl };
+  model: RunModel,
+  jars: readonly Jar[],
+  draw: Pick<Draw, "waterSaturation" | "suspendedShare" | "hazeMlPerL">,
+): OilBalance & { dissolved: Float64Array } {
+  const { parts } = model.material;
+  const dissolved = new Float64Array(parts.ids.length);
+  let suspendedMl = 0;
+  let settledMl = 0;
+  let atOnceMl = 0;
+  for (const { grams, distillateMl } of jars) {
+    const litres = (model.returns ? Math.min(model.armMl, distillateMl) : distillateMl) / 1000;
+    const inWater = dissolve(parts, grams, litres, draw.waterSaturation);
+    let undissolvedMl = 0;
+    for (let i = 0; i < inWater.length; i += 1) {
+      dissolved[i]! += inWater[i]!;
+      undissolvedMl += (grams[i]! - inWater[i]!) / parts.compounds[i]!.densityGPerMl;
+    }
+    const hazeMl = Math.min(draw.hazeMlPerL * litres, extraction.hazeMost * undissolvedMl);
+    const fineMl = Math.max(hazeMl, draw.suspendedShare * undissolvedMl);
+    suspendedMl += fineMl;
+    settledMl += undissolvedMl - hazeMl;
+    atOnceMl += undissolvedMl - fineMl;
+  }
+  const holdUpMl = model.request.still.holdUpMl ?? 0;
+  return {
+    dissolved,
+    dissolvedG: dissolved.reduce((sum, grams) => sum + grams, 0),
+    suspendedMl,
+    visibleMl: Math.max(0, settledMl - holdUpMl),
+    visibleAtOnceMl: Math.max(0, atOnceMl - holdUpMl),
+  };
 }

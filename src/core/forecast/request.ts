@@ -4,10 +4,22 @@ import type { HeatKind } from "../still/heatSources";
 import type { Method } from "../still/methods";
 import type { StopRule } from "./stopRules";
 
+/** How a material's oil lets go, where it is told; the plant's own or the usual (`defaults.ts`) where not. */
+interface Letting {
+  /** n: by which power of their vapour pressure compounds come, 0 to 2. */
+  volatility?: number;
+  /** q: by which power of their solubility they are released, 0 to 2. */
+  hydrodiffusion?: number;
+  /** η: how near to saturated with oil the steam leaves, 0 to 1. */
+  steamSaturation?: number;
+  /** Of the five acetates that boiling breaks, a minute; 0: none breaks. */
+  esterLossPerMinute?: number;
+}
+
 /** A plant from the catalogue, or its figures given in place. */
 type ForecastMaterial =
-  | { plantId: string; state?: PlantState }
-  | {
+  | ({ plantId: string; state?: PlantState } & Letting)
+  | ({
       /** Oil in the plant as charged, mL/kg; 8 in 10 lie between. Equal ends: a run without chance. */
       oilMlPerKg: { low: number; high: number };
       /** Mass fractions by compound id. */
@@ -16,11 +28,11 @@ type ForecastMaterial =
       freeShare: number;
       /** Release of the bound share, per minute. */
       releasePerMinute: number;
-      /** κ of the washing law; 3 unless told. */
+      /** κ of the washing law. */
       washing?: number;
       /** Water share of the plant, 0 to below 1. */
       moisture: number;
-    };
+    } & Letting);
 
 /** All that one run's forecast depends on. */
 export interface ForecastRequest {
@@ -36,7 +48,10 @@ export interface ForecastRequest {
       efficiency?: number;
       calibrated?: boolean;
     };
+    /** Loss of the whole still to the room, W/K. */
     lossWPerK?: number;
+    /** Of that, what a plant vessel of its own loses: what condenses there never comes back to the boiler. */
+    plantVesselLossWPerK?: number;
     vesselJPerK?: number;
     dryLineMl?: number;
     holdUpMl?: number;
@@ -54,4 +69,12 @@ export interface ForecastRequest {
   stop: StopRule;
   /** Share of the undissolved oil that arrives as fine droplets, 0 to 1. */
   suspendedShare?: number;
+  /** φ: how near to saturated the water comes under its oil, 0 to 1. */
+  waterSaturation?: number;
+  /** Drops too fine ever to settle, mL a litre of distillate. */
+  hazeMlPerL?: number;
+  /** Water in a receiver whose hydrosol flows back, mL. */
+  armMl?: number;
+  /** Where jars are swapped, mL of distillate; each jar is balanced by itself. */
+  cutsMl?: number[];
 }

@@ -1,5 +1,8 @@
 import { usualCoolingOutC } from "../cooling/duty";
+import { extraction } from "../extraction/defaults";
 import { plantById } from "../plant/catalogue";
+import { oilParts, type OilParts } from "../plant/oilParts";
+import { washingOf } from "../plant/washing";
 import { boilingTogether, oilProperties, type Composition, type OilProperties } from "../plant/oil";
 import { heatSources } from "../still/heatSources";
 import { minutesToHeat } from "../still/heatUp";
@@ -19,8 +22,14 @@ interface MaterialFigures {
   freeShare: number;
   releasePerMinute: number;
   washing: number;
+  volatility: number;
+  hydrodiffusion: number;
+  steamSaturation: number;
+  esterLossPerMinute: number;
   moisture: number;
+  /** The oil as it is in the plant. */
   oil: OilProperties & { saturationRatio: number };
+  parts: OilParts;
   /** Share of the oil whose compounds are named, by mass. */
   namedShare: number;
 }
@@ -45,6 +54,12 @@ export interface RunModel {
   /** Liquid in the pot at the first drop, outside the plant, mL. */
   freeWaterMl: number;
   suspendedShare: number;
+  waterSaturation: number;
+  hazeMlPerL: number;
+  /** Water in the receiver where the hydrosol flows back, mL. */
+  armMl: number;
+  /** What condenses in a plant vessel of its own while it runs, g/min: the boiler spends it as well. */
+  vesselDrainGPerMin: number;
   /** Minutes to boil and to the first drop under some heating efficiency; Infinity when it never does. */
   times(efficiency: number): { boil: number; firstDrop: number };
   /**
@@ -67,7 +82,7 @@ export function runModel(request: ForecastRequest): RunModel {
   const coolingInC = site.coolingInC ?? waterC;
   const inWater = method !== "steam";
   const returns = method === "cohobation";
-  const material = materialFigures(request, pressurePa);
+  const material = materialFigures(request, boilC, pressurePa);
   const latentJPerG = latentHeat(boilC);
   const lossWPerK = still.lossWPerK ?? 1;
   const plantCapacity =
@@ -100,7 +115,13 @@ export function runModel(request: ForecastRequest): RunModel {
     returns,
     spendableMl: spendable(waterMl - condensateG - (still.dryLineMl ?? 0), returns),
     freeWaterMl: Math.max(0, waterMl - condensateG - soakedMl),
-    suspendedShare: request.suspendedShare ?? 0.15,
+    suspendedShare: request.suspendedShare ?? extraction.suspendedShare.usual,
+    waterSaturation:
+      request.waterSaturation ??
+      (returns ? extraction.waterSaturationFlowing : extraction.waterSaturationJar).usual,
+    hazeMlPerL: request.hazeMlPerL ?? extraction.hazeMlPerL.usual,
+    armMl: request.armMl ?? extraction.armMl,
+    vesselDrainGPerMin: (((still.plantVesselLossWPerK ?? 0) * (boilC - airC)) / latentJPerG) * 60,
     times(efficiency) {
       if (inWater) {
         const boil = minutesToHeat(heatUp(efficiency, potCapacity + plantCapacity), waterC, boilC);
@@ -128,21 +149,38 @@ function named(composition: Composition): number {
   return Object.values(composition).reduce((sum, share) => sum + share, 0);
 }
 
-function materialFigures({ material }: ForecastRequest, pressurePa: number): MaterialFigures {
+function materialFigures(
+  { material, method }: ForecastRequest,
+  boilC: number,
+  pressurePa: number,
+): MaterialFigures {
+  const letting = {
+    volatility: material.volatility ?? extraction.volatility.usual,
+    hydrodiffusion: material.hydrodiffusion ?? 0,
+    steamSaturation: material.steamSaturation ?? extraction.steamSaturation.usual,
+    esterLossPerMinute:
+      material.esterLossPerMinute ??
+      (method === "steam" ? extraction.esterLossOverSteam : extraction.esterLossInWater),
+  };
   const withOil = (composition: Composition) => ({
-    ...oilProperties(composition),
-    saturationRatio: boilingTogether(composition, pressurePa).saturationRatio,
+    ...letting,
+    oil: {
+      ...oilProperties(composition),
+      saturationRatio: boilingTogether(composition, pressurePa).saturationRatio,
+    },
+    parts: knownParts(composition, boilC, pressurePa),
+    namedShare: named(composition),
   });
   if (!("plantId" in material)) {
-    const { oilMlPerKg, freeShare, releasePerMinute, washing = 3, moisture } = material;
+    const { oilMlPerKg, freeShare, releasePerMinute, moisture } = material;
+    const washing = material.washing ?? extraction.washing.usual;
     return {
       oilMlPerKg,
       freeShare,
       releasePerMinute,
       washing,
       moisture,
-      oil: withOil(material.composition),
-      namedShare: named(material.composition),
+      ...withOil(material.composition),
     };
   }
   const plant = plantById(material.plantId);
@@ -156,10 +194,20 @@ function materialFigures({ material }: ForecastRequest, pressurePa: number): Mat
     moisture: figures.moisture,
     freeShare: plant.freeShare,
     releasePerMinute: plant.releasePerMinute,
-    washing: 3,
-    oil: withOil(plant.composition),
-    namedShare: named(plant.composition),
+    washing: washingOf(plant.tissue),
+    ...withOil(plant.composition),
   };
+}
+
+/* A plan asks the same oil at the same boil dozens of times. */
+const partsBefore = new WeakMap<Composition, { boilC: number; parts: OilParts }>();
+
+function knownParts(composition: Composition, boilC: number, pressurePa: number): OilParts {
+  const before = partsBefore.get(composition);
+  if (before?.boilC === boilC) return before.parts;
+  const parts = oilParts(composition, boilC, pressurePa);
+  partsBefore.set(composition, { boilC, parts });
+  return parts;
 }
 
 /** Steam of the middle run at a power, g/min: what a heat turned up or down would give. */

@@ -1,18 +1,9 @@
-import { oilCurve, type OilCurve } from "../extraction/release";
-import { oilBalance, type OilBalance } from "./oilBalance";
+import { oilCourse, type OilCourse, type Stretch } from "../extraction/oilCourse";
+import type { Draw } from "./draws";
+import { oilBalance, type Jar, type OilBalance } from "./oilBalance";
 import type { RunModel } from "./runModel";
 import { stopTimes, type EndsBy, type StopRule, type StopRuleName } from "./stopRules";
 import { longestMinutes, worthlessFrom } from "./worth";
-
-/** What chance decides about one run. */
-export interface Draw {
-  oilMlPerKg: number;
-  freeShare: number;
-  releasePerMinute: number;
-  washing: number;
-  efficiency: number;
-  suspendedShare: number;
-}
 
 /** Which limit ended the run; "never" when no steam ever comes. */
 export type StoppedBy = EndsBy | "never";
@@ -21,71 +12,137 @@ export type StoppedBy = EndsBy | "never";
 export interface Outcome extends OilBalance {
   minutesToBoil: number;
   minutesToFirstDrop: number;
-  steamGPerMin: number;
+  /** Distillate, mL/min. */
+  rateMlPerMin: number;
   runMinutes: number;
   stoppedBy: StoppedBy;
   distillateMl: number;
   plantOilG: number;
+  /** Oil in the receiver, dissolved and all. */
   distilledG: number;
-  /** Oil over, g, so many minutes after the first drop. */
-  oilAt: OilCurve;
+  distilledMl: number;
+  /** Water that the pot spends, g/min. */
+  spendsGPerMin: number;
+  /** Oil over in the receiver so many minutes after the first drop. */
+  course: OilCourse;
+  /** Of each compound, dissolved at the end, g. */
+  dissolved: Float64Array;
+  /** The jars, by the plan's cuts. */
+  jars: readonly (Jar & { fromMl: number; toMl: number })[];
+}
+
+/** How a charge's oil comes over under one draw and such steam, as it reaches the receiver. */
+export function courseOf(model: RunModel, draw: Draw, stretches: readonly Stretch[]): OilCourse {
+  const { request, material } = model;
+  const course = oilCourse(
+    {
+      parts: material.parts,
+      oilG: plantOilG(model, draw),
+      massG: request.massG,
+      freeShare: draw.freeShare,
+      releasePerMinute: draw.releasePerMinute,
+      washing: draw.washing,
+      volatility: draw.volatility,
+      hydrodiffusion: material.hydrodiffusion,
+      steamSaturation: draw.steamSaturation,
+      esterLossPerMinute: material.esterLossPerMinute,
+    },
+    stretches,
+  );
+  return request.method === "bowl" ? shareOf(course, draw.bowlOil) : course;
+}
+
+/** Oil in the plant, g. */
+export function plantOilG({ request, material }: RunModel, draw: Pick<Draw, "oilMlPerKg">): number {
+  return (request.massG / 1000) * draw.oilMlPerKg * material.oil.densityGPerMl;
+}
+
+/** Share of the steam that ends in the receiver. */
+export function caughtShare({ request }: RunModel, draw: Pick<Draw, "bowlWater">): number {
+  return request.method === "bowl" ? draw.bowlWater : 1;
+}
+
+function shareOf(course: OilCourse, share: number): OilCourse {
+  return {
+    over: (minutes) => course.over(minutes).map((grams) => grams * share),
+    overG: (minutes) => course.overG(minutes) * share,
+    overMl: (minutes) => course.overMl(minutes) * share,
+  };
 }
 
 /** Plays one run under one draw. Condensed steam is taken at 1 g/mL. */
 export function simulate(model: RunModel, draw: Draw): Outcome {
-  const { request, material, spendableMl } = model;
-  const { densityGPerMl, saturationRatio } = material.oil;
-  const plantOilG = (request.massG / 1000) * draw.oilMlPerKg * densityGPerMl;
+  const { request } = model;
   const { boil, firstDrop } = model.times(draw.efficiency);
   const steam = firstDrop === Infinity ? 0 : model.steamGPerMin(draw.efficiency);
-  const oilAt = oilCurve({
-    freeG: plantOilG * draw.freeShare,
-    boundG: plantOilG * (1 - draw.freeShare),
-    releasePerMinute: draw.releasePerMinute,
-    washPerMinute: request.massG > 0 ? (draw.washing * steam) / request.massG : 0,
-    ceilingGPerMin: saturationRatio * steam,
-  });
+  const rateMlPerMin = steam * caughtShare(model, draw);
+  const spendsGPerMin = steam > 0 ? rateMlPerMin + model.vesselDrainGPerMin : 0;
+  const course = courseOf(model, draw, [{ from: 0, steamGPerMin: steam }]);
   const { minutes: runMinutes, by: stoppedBy } = stopOf(request.stop, {
-    steam,
+    rateMlPerMin,
     massG: request.massG,
-    spendableMl,
-    oilMlAt: (t) => oilAt(t) / densityGPerMl,
+    dryAtMinutes: model.spendableMl / spendsGPerMin,
+    course,
   });
-  const distillateMl = steam * runMinutes;
-  const distilledG = oilAt(runMinutes);
+  const distillateMl = rateMlPerMin * runMinutes;
+  const jars = jarsOf(model, course, rateMlPerMin, distillateMl);
+  const balance = oilBalance(model, jars, draw);
   return {
     minutesToBoil: boil,
     minutesToFirstDrop: firstDrop,
-    steamGPerMin: steam,
+    rateMlPerMin,
+    spendsGPerMin,
     runMinutes,
     stoppedBy,
     distillateMl,
-    plantOilG,
-    distilledG,
-    ...oilBalance(model, distilledG, distillateMl, draw.suspendedShare),
-    oilAt,
+    plantOilG: plantOilG(model, draw),
+    distilledG: course.overG(runMinutes),
+    distilledMl: course.overMl(runMinutes),
+    ...balance,
+    course,
+    jars,
   };
 }
 
+/** What comes into each jar. Cuts in any order; those at the start or past the end make no jar. */
+export function jarsOf(
+  { request, returns }: RunModel,
+  course: OilCourse,
+  rateMlPerMin: number,
+  distillateMl: number,
+): Outcome["jars"] {
+  const inside = (request.cutsMl ?? []).filter((cut) => cut > 0 && cut < distillateMl && !returns);
+  const ends = [...new Set(inside)].sort((a, b) => a - b);
+  const bounds = [0, ...ends, distillateMl];
+  const over = bounds.map((ml) => course.over(rateMlPerMin > 0 ? ml / rateMlPerMin : 0));
+  return bounds.slice(1).map((toMl, at) => {
+    const fromMl = bounds[at]!;
+    const before = over[at]!;
+    return {
+      fromMl,
+      toMl,
+      distillateMl: toMl - fromMl,
+      grams: over[at + 1]!.map((grams, i) => grams - before[i]!),
+    };
+  });
+}
+
 interface Stopping {
-  steam: number;
+  rateMlPerMin: number;
   massG: number;
-  spendableMl: number;
-  oilMlAt: OilCurve;
+  dryAtMinutes: number;
+  course: OilCourse;
 }
 
 /** The earliest of the rules that were named, the dry line always among them. */
 function stopOf(rule: StopRule, run: Stopping): { minutes: number; by: StoppedBy } {
-  if (run.steam <= 0) return { minutes: 0, by: "never" };
+  if (run.rateMlPerMin <= 0) return { minutes: 0, by: "never" };
   const times = stopTimes(rule, {
     massG: run.massG,
-    minutesTo: (distillateMl) => distillateMl / run.steam,
-    worthlessFrom: (worthMl) => worthlessFrom(run.oilMlAt, worthMl),
+    minutesTo: (distillateMl) => distillateMl / run.rateMlPerMin,
+    worthlessFrom: (worthMl) => worthlessFrom(run.course.overMl, worthMl),
   });
-  let [by, minutes]: [StoppedBy, number] = [
-    "reserve",
-    Math.min(run.spendableMl / run.steam, longestMinutes),
-  ];
+  let [by, minutes]: [StoppedBy, number] = ["reserve", Math.min(run.dryAtMinutes, longestMinutes)];
   for (const [name, time] of Object.entries(times) as [StopRuleName, number][]) {
     if (time <= minutes) [by, minutes] = [name, time];
   }

@@ -40,6 +40,7 @@ export function planCharges(input: PlanInput): ChargePlan {
       ? {
           cooling: planCooling(input.condenser, {
             ...forecast,
+            distillateMl: forecast.condensedMl,
             coolingInC: input.site.coolingInC,
           }),
         }

@@ -13,6 +13,8 @@ export const compoundOdours: Readonly<Record<string, string>> = {
   gammaTerpinene: "herb, lime peel",
   pCymene: "dry, petrol, citrus",
   cineole: "cool, eucalyptus-like",
+  lavandulol: "rose, herb, warm",
+  nerylAcetate: "sweet, fruit, rose",
   linalool: "flower, light wood, citrus",
   linalylAcetate: "sweet, bergamot-like, lavender",
   terpinen4ol: "earth, nutmeg, fresh",

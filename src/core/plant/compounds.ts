@@ -66,6 +66,8 @@ const rows: [string, string, number, number, number, number, Compound["family"]]
   ["ocimene", "β-ocimene", 136.23, 0.8, 175, 0.006, "hydrocarbon"],
   ["terpinolene", "terpinolene", 136.23, 0.861, 186, 0.0095, "hydrocarbon"],
   ["geraniol", "geraniol", 154.25, 0.889, 230, 0.69, "alcohol"],
+  ["lavandulol", "lavandulol", 154.25, 0.878, 203, 0.6, "alcohol"],
+  ["nerylAcetate", "neryl acetate", 196.29, 0.91, 240, 0.03, "polar"],
   ["nerol", "nerol", 154.25, 0.876, 225, 0.67, "alcohol"],
   ["citronellol", "citronellol", 156.27, 0.855, 224.5, 0.3, "alcohol"],
   ["citronellal", "citronellal", 154.25, 0.857, 207, 0.09, "polar"],

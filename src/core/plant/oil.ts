@@ -35,9 +35,13 @@ export function oilProperties(composition: Composition): OilProperties {
     0,
   );
   const densityGPerMl = 1 / volume;
+  return { densityGPerMl, solubilityGPerL, layer: layerOf(densityGPerMl) };
+}
+
+/** Whether an oil of such a density lies on the water, under it, or hangs in it. */
+export function layerOf(densityGPerMl: number): OilProperties["layer"] {
   const step = densityGPerMl - roomWaterDensity;
-  const layer = Math.abs(step) <= hangingBand ? "hangs" : step < 0 ? "floats" : "sinks";
-  return { densityGPerMl, solubilityGPerL, layer };
+  return Math.abs(step) <= hangingBand ? "hangs" : step < 0 ? "floats" : "sinks";
 }
 
 /** Where an oil and water boil together. */
@@ -83,7 +87,9 @@ function solveTogether(composition: Composition, pressurePa: number): BoilingTog
   return { temperatureC, saturationRatio: carried / (saturationPressurePa(temperatureC) * 18.015) };
 }
 
-function partsOf(composition: Composition): { compound: Compound; mass: number; mole: number }[] {
+export function partsOf(
+  composition: Composition,
+): { compound: Compound; mass: number; mole: number }[] {
   const named = Object.entries(composition).map(([id, fraction]) => {
     const compound = compounds[id];
     if (!compound) throw new RangeError(`composition: no compound is called ${id}`);

@@ -23,24 +23,26 @@ const noise = { time: 0.03, jar: 0.02, oil: 0.12 };
 export function playWatched(request: ForecastRequest, runs: number, seed: number): WatchedScore {
   const model = runModel(request);
   const normal = normalStream(seed + 1);
-  const density = model.material.oil.densityGPerMl;
   const read = (value: number, share: number) => Math.max(0, value * (1 + share * normal()));
   const planned = watchRun(request, { distillate: [], rates: [], oil: [], heat: [] });
   let [held, heldByPlan, narrower] = [0, 0, 0];
   for (const draw of draws(model, runs, seed)) {
     const truth = simulate(model, draw);
     const end = truth.runMinutes;
-    const oilMl = truth.distilledG / density;
+    const oilMl = truth.distilledMl;
     const seenAt = (minutes: number) =>
-      oilBalance(model, truth.oilAt(minutes), truth.steamGPerMin * minutes, draw.suspendedShare)
-        .visibleMl;
+      oilBalance(
+        model,
+        [{ grams: truth.course.over(minutes), distillateMl: truth.rateMlPerMin * minutes }],
+        draw,
+      ).visibleAtOnceMl;
     const moments = [0.15, 0.35, 0.55].map((share) => share * end);
     const seen: Seen = {
       minutesToBoil: read(truth.minutesToBoil, noise.time),
       minutesToFirstDrop: read(truth.minutesToFirstDrop, noise.time),
       distillate: moments.map((minutes) => ({
         minutes,
-        volumeMl: read(truth.steamGPerMin * minutes, noise.jar),
+        volumeMl: read(truth.rateMlPerMin * minutes, noise.jar),
       })),
       rates: [],
       oil: moments.map((minutes) => ({ minutes, volumeMl: read(seenAt(minutes), noise.oil) })),

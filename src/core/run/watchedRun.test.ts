@@ -1,6 +1,3 @@
-import fc from "fast-check";
-import { distillateThrough, oilCurveThrough } from "../extraction/heatChanges";
-import { oilCurve } from "../extraction/release";
 import type { ForecastRequest } from "../forecast/request";
 import { runModel } from "../forecast/runModel";
 import { playWatched } from "./playWatched";
@@ -22,35 +19,6 @@ const request: ForecastRequest = {
   stop: { perKg: 1 },
 };
 const nothing: Seen = { distillate: [], rates: [], oil: [], heat: [] };
-
-test("a change of heat to the same heat changes nothing; a stretch begins where the last one ended", () => {
-  const charge = {
-    freeG: 3,
-    boundG: 2,
-    releasePerMinute: 0.02,
-    washPerGram: 3 / 900,
-    saturationRatio: 0.2,
-  };
-  const steady = oilCurve({ ...charge, washPerMinute: charge.washPerGram * 20, ceilingGPerMin: 4 });
-  const cut = oilCurveThrough(
-    charge,
-    [0, 7, 31].map((from) => ({ from, steamGPerMin: 20 })),
-  );
-  fc.assert(
-    fc.property(fc.double({ min: 0, max: 200, noNaN: true }), (minutes) => {
-      expect(cut(minutes)).toBeCloseTo(steady(minutes), 6);
-    }),
-  );
-  expect(
-    distillateThrough(
-      [
-        { from: 0, steamGPerMin: 20 },
-        { from: 10, steamGPerMin: 5 },
-      ],
-      30,
-    ),
-  ).toBe(300);
-});
 
 test("a jar that fills as fast as full heat would fill it is explained: nobody turned the heat down", () => {
   const heat = { ...request.still.heat, runPowerW: 1100 };

@@ -1,11 +1,11 @@
 import type { ForecastRequest } from "../forecast/request";
-import { draws } from "../forecast/draws";
+import { draws, type Draw } from "../forecast/draws";
 import { runModel, type RunModel } from "../forecast/runModel";
-import { oilBalance } from "../forecast/oilBalance";
-import type { Draw } from "../forecast/simulate";
+import { oilBalance, type OilBalance } from "../forecast/oilBalance";
+import { caughtShare, courseOf } from "../forecast/simulate";
 import { endings, stopRules, type EndsBy, type StopRule } from "../forecast/stopRules";
 import { usualWorthMl, worthlessFrom } from "../forecast/worth";
-import { distillateThrough, oilCurveThrough, type Stretch } from "../extraction/heatChanges";
+import { distillateThrough, type Stretch } from "../extraction/oilCourse";
 import type { Percentiles } from "../statistics/chance";
 import { weightedPercentiles } from "../statistics/weighted";
 
@@ -38,7 +38,9 @@ export interface WatchedForecast {
   /** Distilled and to be seen at a moment after the first drop, mL. */
   at(minutes: number): {
     distilledMl: Percentiles;
+    /** Once the fine drops have settled. */
     visibleMl: Percentiles;
+    visibleAtOnceMl: Percentiles;
     distillateMl: Percentiles;
   };
   /** Oil to be seen over the minutes after the first drop, mL. */
@@ -47,7 +49,7 @@ export interface WatchedForecast {
    * Minutes after the first drop at which each rule ends the run, by the runs that explain what is
    * seen; a rule that the plan does not name at its usual limit, where it has one.
    */
-  endsAt: Record<EndsBy, Percentiles>;
+  endsAt(): Record<EndsBy, Percentiles>;
   rateMlPerMin(): Percentiles;
   /** Oil that ten more minutes from a moment on would bring, mL. */
   tenMore(minutes: number): Percentiles;
@@ -60,7 +62,9 @@ export interface WatchedForecast {
 interface Candidate {
   stretches: Stretch[];
   oilMlAt: (minutes: number) => number;
-  visibleMlAt: (minutes: number) => number;
+  balanceAt: (minutes: number) => OilBalance;
+  /** What the pot spends, in the same stretches. */
+  spends: Stretch[];
   toBoil: number;
   toFirstDrop: number;
 }
@@ -111,30 +115,41 @@ export function watchRun(
     ...request.stop,
   };
   return {
-    at: (minutes) => ({
-      distilledMl: over(({ oilMlAt }) => oilMlAt(minutes)),
-      visibleMl: over(({ visibleMlAt }) => visibleMlAt(minutes)),
-      distillateMl: over(({ stretches }) => distillateThrough(stretches, minutes)),
-    }),
+    at: (minutes) => {
+      const balances = candidates.map(({ balanceAt }) => balanceAt(minutes));
+      return {
+        distilledMl: over(({ oilMlAt }) => oilMlAt(minutes)),
+        visibleMl: weightedPercentiles(
+          balances.map(({ visibleMl }) => visibleMl),
+          weights,
+        ),
+        visibleAtOnceMl: weightedPercentiles(
+          balances.map(({ visibleAtOnceMl }) => visibleAtOnceMl),
+          weights,
+        ),
+        distillateMl: over(({ stretches }) => distillateThrough(stretches, minutes)),
+      };
+    },
     fan: (horizonMinutes) =>
       Array.from({ length: fanPoints + 1 }, (_, i) => {
         const minutes = (horizonMinutes * i) / fanPoints;
-        return { minutes, ...over(({ visibleMlAt }) => visibleMlAt(minutes)) };
+        return { minutes, ...over(({ balanceAt }) => balanceAt(minutes).visibleAtOnceMl) };
       }),
-    endsAt: Object.fromEntries(
-      endings.map((ending) => [
-        ending,
-        over(({ stretches, oilMlAt }) =>
-          ending === "reserve"
-            ? timeOf(stretches, model.spendableMl)
-            : stopRules[ending].endsAt(limits[ending] ?? Infinity, {
-                massG,
-                minutesTo: (volumeMl) => timeOf(stretches, volumeMl),
-                worthlessFrom: (oilMl) => worthlessFrom(oilMlAt, oilMl),
-              }),
-        ),
-      ]),
-    ) as Record<EndsBy, Percentiles>,
+    endsAt: () =>
+      Object.fromEntries(
+        endings.map((ending) => [
+          ending,
+          over(({ stretches, spends, oilMlAt }) =>
+            ending === "reserve"
+              ? timeOf(spends, model.spendableMl)
+              : stopRules[ending].endsAt(limits[ending] ?? Infinity, {
+                  massG,
+                  minutesTo: (volumeMl) => timeOf(stretches, volumeMl),
+                  worthlessFrom: (oilMl) => worthlessFrom(oilMlAt, oilMl),
+                }),
+          ),
+        ]),
+      ) as Record<EndsBy, Percentiles>,
     rateMlPerMin: () => over(({ stretches }) => stretches.at(-1)?.steamGPerMin ?? 0),
     tenMore: (minutes) => over(({ oilMlAt }) => oilMlAt(minutes + 10) - oilMlAt(minutes)),
     effectiveRuns: effective(weights),
@@ -144,40 +159,34 @@ export function watchRun(
 
 /** A played run. `forgotten`: the heat was left as it was, though the plan turns it down. */
 function candidateOf(model: RunModel, draw: Draw, seen: Seen, forgotten: boolean): Candidate {
-  const { request, material } = model;
-  const { densityGPerMl, saturationRatio } = material.oil;
   const steam = (powerW?: number) => model.steamGPerMin(draw.efficiency, powerW);
   const { boil, firstDrop } = model.times(draw.efficiency);
-  const stretches: Stretch[] = [
-    {
-      from: 0,
-      steamGPerMin:
-        forgotten && seen.heat.length === 0 ? steam(request.still.heat.powerW) : steam(),
-    },
+  const first =
+    forgotten && seen.heat.length === 0 ? steam(model.request.still.heat.powerW) : steam();
+  const through: Stretch[] = [
+    { from: 0, steamGPerMin: first },
     ...seen.heat.map(({ minutes, powerW }) => ({
       from: Math.max(0, minutes),
       steamGPerMin: steam(powerW),
     })),
   ].sort((a, b) => a.from - b.from);
-  const plantOilG = (request.massG / 1000) * draw.oilMlPerKg * densityGPerMl;
-  const oilAt = oilCurveThrough(
-    {
-      freeG: plantOilG * draw.freeShare,
-      boundG: plantOilG * (1 - draw.freeShare),
-      releasePerMinute: draw.releasePerMinute,
-      washPerGram: draw.washing / request.massG,
-      saturationRatio,
-    },
-    stretches,
-  );
+  const caught = caughtShare(model, draw);
+  const scaled = (read: (steamGPerMin: number) => number): Stretch[] =>
+    through.map(({ from, steamGPerMin }) => ({ from, steamGPerMin: read(steamGPerMin) }));
+  const stretches = scaled((each) => each * caught);
+  const course = courseOf(model, draw, through);
   return {
     stretches,
+    spends: scaled((each) => (each > 0 ? each * caught + model.vesselDrainGPerMin : 0)),
     toBoil: boil,
     toFirstDrop: firstDrop,
-    oilMlAt: (minutes) => oilAt(minutes) / densityGPerMl,
-    visibleMlAt: (minutes) =>
-      oilBalance(model, oilAt(minutes), distillateThrough(stretches, minutes), draw.suspendedShare)
-        .visibleMl,
+    oilMlAt: course.overMl,
+    balanceAt: (minutes) =>
+      oilBalance(
+        model,
+        [{ grams: course.over(minutes), distillateMl: distillateThrough(stretches, minutes) }],
+        draw,
+      ),
   };
 }
 
@@ -207,7 +216,7 @@ function deviations(candidate: Candidate, seen: Seen): Misfit[] {
   for (const { minutes, mlPerMin } of seen.rates.slice(-3))
     add("rate", mlPerMin, rateAt(candidate.stretches, minutes));
   for (const { minutes, volumeMl } of decisive(seen.oil))
-    add("oil", volumeMl, candidate.visibleMlAt(minutes));
+    add("oil", volumeMl, candidate.balanceAt(minutes).visibleAtOnceMl);
   return parts;
 }
 

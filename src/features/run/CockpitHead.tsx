@@ -112,7 +112,8 @@ export const ClockRow = memo(function ClockRow({ state, watched, live, run }: Co
       {live.live && watched ? (
         <View className="items-end">
           <Text className="font-bold text-[26px] leading-[32px] text-oil-ink">
-            {showOil(watched.now.visibleMl.p50).text} <Text className="text-[15px]">mL oil</Text>
+            {showOil(watched.now.visibleAtOnceMl.p50).text}{" "}
+            <Text className="text-[15px]">mL oil</Text>
           </Text>
           <Txt variant="label">{`at the end ${showRange(watched.end.visibleMl.p10, watched.end.visibleMl.p90)}`}</Txt>
         </View>

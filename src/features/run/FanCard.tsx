@@ -39,7 +39,7 @@ export const FanCard = memo(function FanCard({
         marks={[{ minutes: end, label: "heat off", strong: true }]}
         height={76}
         note={note}
-        inWords={`Oil to be seen: ${words(showOil(watched.now.visibleMl.p50))} now, 8 in 10 runs like this end between ${showOil(watched.end.visibleMl.p10).text} and ${words(showOil(watched.end.visibleMl.p90))}.`}
+        inWords={`Oil to be seen: ${words(showOil(watched.now.visibleAtOnceMl.p50))} now, 8 in 10 runs like this end between ${showOil(watched.end.visibleMl.p10).text} and ${words(showOil(watched.end.visibleMl.p90))}.`}
       />
     </Pressable>
   );

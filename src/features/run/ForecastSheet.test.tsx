@@ -19,11 +19,13 @@ const never = at(Infinity, Infinity, Infinity);
 const watched: WatchAnswer = {
   now: {
     visibleMl: at(1.9, 2.2, 2.5),
+    visibleAtOnceMl: at(1.6, 1.9, 2.2),
     distilledMl: at(2.1, 2.4, 2.7),
     distillateMl: at(290, 300, 310),
   },
   end: {
     visibleMl: at(4.1, 4.6, 5.2),
+    visibleAtOnceMl: at(3.6, 4, 4.5),
     distilledMl: at(planned.p50 - half, planned.p50, planned.p50 + half),
     distillateMl: at(690, 700, 710),
   },

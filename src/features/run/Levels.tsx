@@ -49,7 +49,7 @@ export const Levels = memo(function Levels({
         jar={{
           filledMl: returns ? 0 : inJar,
           sizeMl: jarMl,
-          oilMl: watched?.now.visibleMl.p50 ?? 0,
+          oilMl: watched?.now.visibleAtOnceMl.p50 ?? 0,
           shown: returns ? "flows back" : volume(inJar),
           detail: returns ? "oil stays in the tube" : `jar ${state.jars}, of ${volume(jarMl)}`,
           full: !returns && inJar >= jarMl * jarShare,

@@ -148,7 +148,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
                     run={run}
                     still={still}
                     live={live.live}
-                    oilMl={watched?.now.visibleMl.p50 ?? 0}
+                    oilMl={watched?.now.visibleAtOnceMl.p50 ?? 0}
                     lit={heatOn}
                     units={units}
                   />
