@@ -64,7 +64,7 @@ export {
 } from "./plan/stopChoices";
 export { fuelFor, type Prices } from "./plan/fuel";
 export { gentleRateMlPerMin, type Pace } from "./plan/pace";
-export { contentFromRun, type FinishedRun } from "./plan/ownRun";
+export { contentFromRun } from "./plan/ownRun";
 export { firstCutShare, schoolQuestions, type School, type SchoolQuestion } from "./plan/schools";
 export { narrowedBy, type Narrowed } from "./statistics/ownRuns";
 export {
@@ -138,7 +138,7 @@ export { waterDensity, waterViscosity } from "./water/properties";
 export { yieldOf, type Yield } from "./yield/yield";
 export { jarShare, liveEstimate, type LiveEstimate } from "./run/liveEstimate";
 export { cueCodes, cues, type Cue } from "./run/nextCue";
-export { steamAtPower } from "./forecast/runModel";
+export { boilsWithItsOil, steamAtPower } from "./forecast/runModel";
 export { doubts, watchRun, type Doubt, type Seen, type WatchedForecast } from "./run/watchedRun";
 export { playWatched } from "./run/playWatched";
 export { thinned, type Series } from "./statistics/thin";
@@ -149,6 +149,7 @@ export { chargeLevels } from "./plan/chargeLevels";
 export { compounds, type Compound } from "./plant/compounds";
 export { compoundVapourPressurePa } from "./plant/vapourPressure";
 export { energyKWh } from "./forecast/energy";
-export { usualWorthMl, usualWorthShare } from "./forecast/worth";
+export { usualWorthMl } from "./forecast/worth";
+export { hydrosolToKeep, worthShareOf } from "./plan/hydrosolToKeep";
 export { massInState } from "./plant/massInState";
 export { dripRateMlPerMin, dropsForRate } from "./run/dripRate";

@@ -36,7 +36,7 @@ test("a first drop noted a minute before heat off is asked about, and teaches no
     hydrosolMl: 700,
   });
   expect(contents(late)).toEqual([]);
-  expect(contents({ ...late, confirmed: true })).toHaveLength(1);
+  expect(contents({ ...measured(12, 1.5), confirmed: true })).toHaveLength(1);
   const plain = measured(60);
   expect(doubtfulLog(summarise(plain, catalogueBook), catalogueBook)).toBeUndefined();
   expect(contents(plain)).toHaveLength(1);

@@ -26,6 +26,7 @@ const fields = {
   pace: z.enum(["gentle", "brisk"]),
   waterRule: z.enum(["ratio", "cover", "mark"]),
   stopBy: z.enum(["least", "ratio", "worth", "clock", "smell"]),
+  /** Empty: what is usual for this plant as it is. */
   ratioText: text,
   /** Empty: a fiftieth of the charge's oil. */
   worthText: text,
@@ -90,7 +91,7 @@ export function emptyDraft(units: UnitSystem): PlanDraft {
     pace: "gentle",
     waterRule: "ratio",
     stopBy: "least",
-    ratioText: "1",
+    ratioText: "",
     worthText: "",
     minutesText: "",
     hydrosol: "firstCut",

@@ -12,6 +12,8 @@ const range = z.object({ p10: amount, p50: amount, p90: amount });
 
 /** The plan as it was when the run was made ready: a later model or still does not rewrite it. */
 const planSchema = z.object({
+  /** Edition of the model that the figures were made with; absent: the first. */
+  edition: z.literal(2).optional(),
   method: z.enum(methods),
   charge: z.int().min(1),
   charges: z.int().min(1),
@@ -50,6 +52,7 @@ const planSchema = z.object({
     dissolvedG: range,
     suspendedMl: range,
     visibleMl: range,
+    visibleAtOnceMl: range.optional(),
     /** Middle run: minutes from the first drop, oil distilled so far, g. */
     curve: z.array(z.object({ minutes: amount, oilG: amount })).max(200),
   }),

@@ -8,7 +8,6 @@ const habits = [
   "pace",
   "waterRule",
   "stopBy",
-  "ratioText",
   "hydrosol",
   "settling",
   "copper",

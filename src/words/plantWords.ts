@@ -8,6 +8,7 @@ export const tissueWords: Record<Tissue, string> = {
   crushedSeed: "Oil canals run through the seed: crush them just before.",
   needles: "Resin canals run along the needle: every cut opens some.",
   rootWoodBark: "Oil lies deep in hard tissue: it takes hours to find its way out.",
+  resin: "Oil lies in the tear itself: small pieces, much water, hours.",
   petals: "Oil lies in the petal's skin and goes into the air within hours.",
 };
 
@@ -19,6 +20,7 @@ export const tissueNames: Record<Tissue, string> = {
   crushedSeed: "Canals in the seed",
   needles: "Canals in the needle",
   rootWoodBark: "Deep in root, wood or bark",
+  resin: "In tears of resin",
   petals: "In the petal's skin",
 };
 

@@ -3,7 +3,13 @@ import { extraction } from "../extraction/defaults";
 import { plantById } from "../plant/catalogue";
 import { oilParts, type OilParts } from "../plant/oilParts";
 import { washingOf } from "../plant/washing";
-import { boilingTogether, oilProperties, type Composition, type OilProperties } from "../plant/oil";
+import {
+  boilingTogether,
+  oilProperties,
+  type BoilingTogether,
+  type Composition,
+  type OilProperties,
+} from "../plant/oil";
 import { heatSources } from "../still/heatSources";
 import { minutesToHeat } from "../still/heatUp";
 import { boilingPointC } from "../water/saturation";
@@ -28,7 +34,7 @@ interface MaterialFigures {
   esterLossPerMinute: number;
   moisture: number;
   /** The oil as it is in the plant. */
-  oil: OilProperties & { saturationRatio: number };
+  oil: OilProperties & BoilingTogether;
   parts: OilParts;
   /** Share of the oil whose compounds are named, by mass. */
   namedShare: number;
@@ -39,6 +45,8 @@ export interface RunModel {
   request: ForecastRequest;
   material: MaterialFigures;
   boilC: number;
+  /** Where the oil, as it is in the plant, and water boil together, °C. */
+  togetherC: number;
   latentJPerG: number;
   airC: number;
   efficiency: number;
@@ -105,6 +113,7 @@ export function runModel(request: ForecastRequest): RunModel {
     request,
     material,
     boilC,
+    togetherC: material.oil.temperatureC,
     latentJPerG,
     airC,
     efficiency: still.heat.efficiency ?? heatSources[still.heat.kind ?? "plate"].usualEfficiency,
@@ -166,7 +175,7 @@ function materialFigures(
     ...letting,
     oil: {
       ...oilProperties(composition),
-      saturationRatio: boilingTogether(composition, pressurePa).saturationRatio,
+      ...boilingTogether(composition, pressurePa),
     },
     parts: knownParts(composition, boilC, pressurePa),
     namedShare: named(composition),
@@ -208,6 +217,11 @@ function knownParts(composition: Composition, boilC: number, pressurePa: number)
   const parts = oilParts(composition, boilC, pressurePa);
   partsBefore.set(composition, { boilC, parts });
   return parts;
+}
+
+/** Where a charge's oil and water boil together, °C. @throws RangeError as runModel */
+export function boilsWithItsOil(request: ForecastRequest): number {
+  return runModel(request).togetherC;
 }
 
 /** Steam of the middle run at a power, g/min: what a heat turned up or down would give. */

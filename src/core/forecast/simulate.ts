@@ -53,7 +53,7 @@ export function courseOf(model: RunModel, draw: Draw, stretches: readonly Stretc
 }
 
 /** Oil in the plant, g. */
-export function plantOilG({ request, material }: RunModel, draw: Pick<Draw, "oilMlPerKg">): number {
+function plantOilG({ request, material }: RunModel, draw: Pick<Draw, "oilMlPerKg">): number {
   return (request.massG / 1000) * draw.oilMlPerKg * material.oil.densityGPerMl;
 }
 
@@ -105,7 +105,7 @@ export function simulate(model: RunModel, draw: Draw): Outcome {
 }
 
 /** What comes into each jar. Cuts in any order; those at the start or past the end make no jar. */
-export function jarsOf(
+function jarsOf(
   { request, returns }: RunModel,
   course: OilCourse,
   rateMlPerMin: number,

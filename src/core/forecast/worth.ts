@@ -3,17 +3,11 @@ import { firstWhere } from "../numeric/firstWhere";
 /* Nobody sits by a home still for longer; keeps a faint heat from running for ever. */
 export const longestMinutes = 24 * 60;
 
-/**
- * Ten more minutes that bring less than this share of the charge's middle oil are not worth it, where
- * nobody names an amount: a fixed one would never light a still for petals.
- */
-export const usualWorthShare = 0.02;
-
-/** The amount that share comes to, mL. */
+/** The amount that a share of a charge's middle oil comes to, mL: a fixed one would never light a still for petals. */
 export function usualWorthMl(
   { low, high }: { low: number; high: number },
   massG: number,
-  share = usualWorthShare,
+  share: number,
 ): number {
   return (share * Math.sqrt(low * high) * massG) / 1000;
 }

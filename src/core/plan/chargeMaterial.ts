@@ -20,6 +20,7 @@ const monthlyLoss: Record<Tissue, number> = {
   needles: 0.015,
   crushedSeed: 0.006,
   rootWoodBark: 0.003,
+  resin: 0.003,
 };
 
 /** Share of its oil a dried plant still has after so many months. */

@@ -1,3 +1,6 @@
+import { extraction } from "../extraction/defaults";
+import { receivers } from "../separation/receiver";
+import { plantVesselShare } from "../still/geometry";
 import { usualWorthMl } from "../forecast/worth";
 import type { ForecastRequest } from "../forecast/request";
 import { fillLimits, mostWaterMl, type Fill } from "../still/fillLimits";
@@ -35,12 +38,13 @@ export function loadCharges(input: PlanInput) {
 }
 
 function chargeRequest(
-  { still, plant, method, site, stop, worthShare, pace = "brisk" }: PlanInput,
+  { still, plant, method, site, stop, worthShare, receiver, pace = "brisk" }: PlanInput,
   figures: ChargeMaterial,
   massG: number,
 ): ForecastRequest {
   const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
-  const { oilMlPerKg, freeShare, releasePerMinute, moisture } = figures;
+  const { oilMlPerKg, freeShare, releasePerMinute, washing, hydrodiffusion, moisture } = figures;
+  const loss = lossWPerK(still, boilC, site.airC);
   const request: ForecastRequest = {
     method,
     material: {
@@ -48,17 +52,23 @@ function chargeRequest(
       composition: plant.composition,
       freeShare,
       releasePerMinute,
+      washing,
+      hydrodiffusion,
       moisture,
     },
     massG,
     still: {
       heat: { ...still.heat, calibrated: still.heat.efficiency !== undefined },
-      lossWPerK: lossWPerK(still, boilC, site.airC),
+      lossWPerK: loss,
+      ...(still.shape.vessel ? { plantVesselLossWPerK: loss * plantVesselShare(still.shape) } : {}),
       vesselJPerK: vesselJPerK(still),
       dryLineMl: still.shape.dryLineMl,
       holdUpMl: still.holdUpMl,
     },
     waterMl: 0,
+    ...(receiver && receivers[receiver.kind].flows
+      ? { waterSaturation: extraction.waterSaturationFlowing.usual }
+      : {}),
     site: {
       altitudeM: site.altitudeM,
       airC: site.airC,

@@ -1,7 +1,8 @@
+import { compounds } from "../plant/compounds";
+import { contentFromRun } from "./ownRun";
 import fc from "fast-check";
 import { forecastRun } from "../forecast/forecastRun";
 import { plants } from "../plant/catalogue";
-import { oilProperties } from "../plant/oil";
 import type { Plant } from "../plant/plant";
 import { preparationsOf } from "../plant/preparation";
 import { methodsOf } from "../still/fillLimits";
@@ -301,19 +302,38 @@ test("oil content 0 gives no oil, a composition over the whole is refused by nam
   expect(inline(3, { limonene: 0.2 }).warnings.map(({ code }) => code)).toContain("littleKnownOil");
 });
 
-test("oil is where the balance says: dissolved, suspended, on the glass or seen, to a thousandth", () => {
+test("oil is where the balance says: each compound dissolved or not, haze, on the glass or seen", () => {
   fc.assert(
     fc.property(fc.constantFrom(...plants), fc.integer({ min: 50, max: 800 }), (grown, massG) => {
       const state = grown.states.fresh ? "fresh" : grown.states.dried ? "dried" : "wilted";
       const { forecast, request } = planCharges(input({ plant: grown, state, massG, charges: 1 }));
-      const density = oilProperties(grown.composition).densityGPerMl;
-      const { distilledMl, dissolvedG, suspendedMl, visibleMl } = forecast.oil;
-      const undissolved = distilledMl.p50 - dissolvedG.p50 / density - suspendedMl.p50;
-      const seen = Math.max(0, undissolved - (request.still.holdUpMl ?? 0));
-      expect(visibleMl.p50).toBeCloseTo(
-        seen,
-        3 + Math.ceil(-Math.log10(Math.max(1e-3, distilledMl.p50))),
-      );
+      let undissolvedMl = 0;
+      for (const [id, { distilledG, dissolvedG }] of Object.entries(forecast.compounds)) {
+        expect(dissolvedG).toBeLessThanOrEqual(distilledG * 1.000001 + 1e-12);
+        undissolvedMl += (distilledG - dissolvedG) / compounds[id]!.densityGPerMl;
+      }
+      const hazeMl = Math.min((0.12 * forecast.distillateMl) / 1000, 0.4 * undissolvedMl);
+      const seen = Math.max(0, undissolvedMl - hazeMl - (request.still.holdUpMl ?? 0));
+      expect(Math.abs(forecast.oil.visibleMl.p50 - seen)).toBeLessThan(0.001 * seen + 1e-6);
     }),
   );
+});
+
+test("a run that is measured at its plan's middle teaches its plan's oil content, whatever the plant", () => {
+  for (const grown of plants) {
+    const state = grown.states.fresh ? "fresh" : grown.states.dried ? "dried" : "wilted";
+    const { forecast, request } = planCharges(
+      input({ plant: grown, state, massG: 500, charges: 1, worthShare: 0.02 }),
+    );
+    const oilMl = forecast.oil.visibleMl.p50;
+    if (oilMl <= 0) continue;
+    const taught = contentFromRun(request, {
+      oilMl,
+      minutes: forecast.runMinutes,
+      distillateMl: forecast.distillateMl,
+    });
+    const { low, high } = (request.material as { oilMlPerKg: { low: number; high: number } })
+      .oilMlPerKg;
+    expect(taught! / Math.sqrt(low * high)).toBeCloseTo(1, 2);
+  }
 });

@@ -32,7 +32,8 @@ export function waterWithReserve(request: ForecastRequest, byRuleMl: number): nu
   const plenty = 1e7;
   const ample = { ...request, waterMl: plenty };
   const model = runModel(ample);
-  const spent = model.returns ? 0 : middleRun(ample).distillateMl;
+  const run = middleRun(ample);
+  const spent = model.returns ? 0 : run.spendsGPerMin * run.runMinutes;
   const heldByPlant = plenty - model.freeWaterMl;
   const wanted = Math.max(
     byRuleMl,

@@ -24,6 +24,7 @@ export const tissues = [
   "crushedSeed",
   "needles",
   "rootWoodBark",
+  "resin",
   "petals",
 ] as const;
 export type Tissue = (typeof tissues)[number];

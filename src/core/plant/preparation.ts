@@ -1,4 +1,6 @@
+import { extraction } from "../extraction/defaults";
 import type { Method } from "../still/methods";
+import { washingOf } from "./washing";
 import type { Plant, StateFigures, Tissue } from "./plant";
 
 /** One way of making a material ready for the still, and what it changes. */
@@ -146,6 +148,20 @@ const byTissue: Record<Tissue, Row[]> = {
       scorches: true,
     },
   ],
+  resin: [
+    {
+      id: "crushed",
+      label: "Crushed in the cold",
+      effect: "Small pieces give their oil to the water.",
+    },
+    {
+      id: "whole",
+      label: "Whole tears",
+      effect: "They melt together and keep half of their oil for hours.",
+      free: 0.5,
+      release: 0.6,
+    },
+  ],
   petals: [
     {
       id: "whole",
@@ -178,6 +194,10 @@ export function preparationOf(plant: Pick<Plant, "tissue">, id: string | undefin
 export interface PreparedFigures extends StateFigures {
   freeShare: number;
   releasePerMinute: number;
+  /** κ of the washing law. */
+  washing: number;
+  /** q: whether water has to carry the oil out first. */
+  hydrodiffusion: number;
   /** Whether steam will find it hard to get through. */
   mats: boolean;
 }
@@ -205,6 +225,18 @@ export function preparedFigures(
     packingGPerL: figures.packingGPerL * preparation.packing,
     freeShare: Math.min(0.95, share),
     releasePerMinute: plant.releasePerMinute * preparation.release,
+    washing: washingOf(plant.tissue),
+    hydrodiffusion: carriedByWater(plant.tissue, preparation, method)
+      ? extraction.hydrodiffusionWhole
+      : 0,
     mats,
   };
+}
+
+/* Whole seed, and roots and wood in water: the oil reaches the outside only dissolved (hydrodiffusion). */
+function carriedByWater(tissue: Tissue, { id }: Preparation, method: Method): boolean {
+  return (
+    (tissue === "crushedSeed" && id === "whole") ||
+    (tissue === "rootWoodBark" && method !== "steam")
+  );
 }

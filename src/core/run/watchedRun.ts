@@ -83,6 +83,8 @@ const leastRuns = 40;
 /* A reading so many deviations from the likeliest run is not explained by it. */
 const doubtDeviations = 3.5;
 const fanPoints = 40;
+/* Where the plan names no amount that ten more minutes are worth: a fiftieth of the oil. */
+const usualWorthShare = 1 / 50;
 /* As long as no turn of the knob is noted, one run in so many was not turned down as planned: too
    few to widen a range, enough to explain a jar that fills too fast. */
 const oneIn = 12;
@@ -111,7 +113,7 @@ export function watchRun(
   const { massG } = request;
   const limits: StopRule = {
     perKg: 1,
-    worthMlPer10Min: usualWorthMl(model.material.oilMlPerKg, massG),
+    worthMlPer10Min: usualWorthMl(model.material.oilMlPerKg, massG, usualWorthShare),
     ...request.stop,
   };
   return {

@@ -9,6 +9,8 @@ interface ReceiverRow {
   keeps: readonly OilProperties["layer"][];
   /** A floating layer pours from an arm of its own once it is thick enough. */
   poursOver: boolean;
+  /** Oil and water part as they come; else the water rests under its oil and takes more of it up. */
+  flows: boolean;
 }
 
 /**
@@ -16,11 +18,11 @@ interface ReceiverRow {
  * floats, or turned about for oil that sinks; a funnel that drains from below. One row each.
  */
 export const receivers = {
-  jar: { keeps: ["floats", "sinks", "hangs"], poursOver: false },
-  tube: { keeps: ["floats", "sinks", "hangs"], poursOver: false },
-  twoArm: { keeps: ["floats"], poursOver: true },
-  twoArmHeavy: { keeps: ["sinks"], poursOver: false },
-  funnel: { keeps: ["floats", "sinks", "hangs"], poursOver: false },
+  jar: { keeps: ["floats", "sinks", "hangs"], poursOver: false, flows: false },
+  tube: { keeps: ["floats", "sinks", "hangs"], poursOver: false, flows: false },
+  twoArm: { keeps: ["floats"], poursOver: true, flows: true },
+  twoArmHeavy: { keeps: ["sinks"], poursOver: false, flows: true },
+  funnel: { keeps: ["floats", "sinks", "hangs"], poursOver: false, flows: false },
 } as const satisfies Record<string, ReceiverRow>;
 
 export type ReceiverKind = keyof typeof receivers;

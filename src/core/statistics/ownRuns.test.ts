@@ -1,5 +1,4 @@
 import fc from "fast-check";
-import { contentFromRun } from "../plan/ownRun";
 import { narrowedBy } from "./ownRuns";
 
 const prior = { low: 4, high: 10 };
@@ -23,10 +22,4 @@ test("whatever was seen, the range stays a range", () => {
       expect(width).toBeLessThanOrEqual(1);
     }),
   );
-});
-
-test("a run that gave half of what was planned points to half the content", () => {
-  const run = { oilMl: 1.6, dissolvedMl: 0.3, holdUpMl: 0.1, plannedMl: 4, plannedMlPerKg: 6 };
-  expect(contentFromRun(run)).toBeCloseTo(3, 9);
-  expect(contentFromRun({ ...run, plannedMl: 0 })).toBeUndefined();
 });

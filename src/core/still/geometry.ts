@@ -56,17 +56,22 @@ export function potHeightMm(shape: StillShape): number {
 /** Outer surface that is hot while the still runs, mm². */
 export function hotSurfaceMm2(shape: StillShape): number {
   if (isRound(shape)) return 4 * Math.PI * flaskRadiusMm(shape.potVolumeMl) ** 2;
-  const wallAndLid = (diameterMm: number, heightMm: number) =>
-    Math.PI * diameterMm * heightMm + (Math.PI * diameterMm ** 2) / 4;
-  const pot = wallAndLid(shape.potDiameterMm, potHeightMm(shape));
-  if (!shape.vessel) return pot;
-  return (
-    pot +
-    wallAndLid(
-      shape.vessel.diameterMm,
-      cylinderHeightMm(shape.vessel.volumeMl, shape.vessel.diameterMm),
-    )
-  );
+  return wallAndLidMm2(shape.potDiameterMm, potHeightMm(shape)) + plantVesselMm2(shape);
+}
+
+/** Share of the hot surface that belongs to a plant vessel of its own, 0 to 1. */
+export function plantVesselShare(shape: StillShape): number {
+  return plantVesselMm2(shape) / hotSurfaceMm2(shape);
+}
+
+function plantVesselMm2({ vessel }: StillShape): number {
+  return vessel
+    ? wallAndLidMm2(vessel.diameterMm, cylinderHeightMm(vessel.volumeMl, vessel.diameterMm))
+    : 0;
+}
+
+function wallAndLidMm2(diameterMm: number, heightMm: number): number {
+  return Math.PI * diameterMm * heightMm + (Math.PI * diameterMm ** 2) / 4;
 }
 
 function flaskRadiusMm(volumeMl: number): number {

@@ -54,6 +54,7 @@ export const PlanAside = memo(function PlanAside({
       <StopTable
         plan={plan}
         plant={work.read.plant}
+        state={work.read.state}
         heat={still.heat.kind}
         units={work.units}
         money={work.preferences.prices}

@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { View } from "react-native";
-import { unitsFor, type UnitName } from "@/core";
+import { unitsFor, type UnitName, plainNumber, hydrosolToKeep } from "@/core";
 import { methodWords } from "@/words/methodWords";
 import { receiverLine } from "@/words/receiverWords";
 import { Card } from "@/ui/primitives/Card";
@@ -56,7 +56,8 @@ export const StillFields = memo(function StillFields({ plan }: { plan: PlanWork 
             label="Hydrosol per plant"
             value={{ text: draft.ratioText, unit: "one" }}
             choices={[]}
-            suffix=": 1"
+            suffix="L/kg"
+            placeholder={`usual ${plainNumber(hydrosolToKeep(read.plant.tissue, read.state))}`}
             problem={read.problems.ratio}
             onChange={({ text }) => change({ ratioText: text })}
           />

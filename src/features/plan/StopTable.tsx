@@ -16,6 +16,9 @@ import {
   type StopChoice,
   type UnitSystem,
   fixed,
+  type PlantState,
+  hydrosolToKeep,
+  worthShareOf,
 } from "@/core";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
@@ -25,6 +28,7 @@ import { stopRuleWords } from "@/words/stopRuleWords";
 interface Props {
   plan: ChargePlan;
   plant: Plant;
+  state: PlantState;
   heat: HeatKind;
   units: UnitSystem;
   money?: Partial<Prices> & { currency: string };
@@ -41,6 +45,7 @@ const ruleDraft: Partial<Record<StopChoice["rule"], PlanDraft["stopBy"]>> = {
 export const StopTable = memo(function StopTable({
   plan,
   plant,
+  state,
   heat,
   units,
   money,
@@ -50,12 +55,13 @@ export const StopTable = memo(function StopTable({
   const choices = useMemo(
     () =>
       stopChoices(request, {
-        perKg: request.stop.perKg ?? 1,
+        perKg: request.stop.perKg ?? hydrosolToKeep(plant.tissue, state),
         worthMlPer10Min:
-          request.stop.worthMlPer10Min ?? usualWorthMl(plan.figures.oilMlPerKg, request.massG),
+          request.stop.worthMlPer10Min ??
+          usualWorthMl(plan.figures.oilMlPerKg, request.massG, worthShareOf(plant.tissue)),
         minutes: request.stop.minutes ?? plant.usualMinutes,
       }),
-    [request, plan.figures.oilMlPerKg, plant],
+    [request, plan.figures.oilMlPerKg, plant, state],
   );
   const more = useMemo(() => tenMoreMinutes(request, forecast), [request, forecast]);
   const fuel = fuelFor(more.energyKWh, heat, money);

@@ -20,6 +20,7 @@ const byTissue: Record<Tissue, PlantGroup> = {
   zest: "zests",
   crushedSeed: "seeds",
   rootWoodBark: "roots",
+  resin: "roots",
 };
 
 export function groupOf({ tissue }: Pick<Plant, "tissue">): PlantGroup {

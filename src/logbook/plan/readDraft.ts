@@ -3,7 +3,8 @@ import {
   methodsOf,
   plantStates,
   preparationOf,
-  usualWorthShare,
+  hydrosolToKeep,
+  worthShareOf,
   WishRefusal,
   type Method,
   type PlanInput,
@@ -118,7 +119,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
           state,
           method,
           stop,
-          ...(byWorth ? { worthShare: usualWorthShare } : {}),
+          ...(byWorth ? { worthShare: worthShareOf(plant.tissue) } : {}),
           site: coolingInC === undefined ? context.site : { ...context.site, coolingInC },
           preparation: preparation.id,
           pace: draft.pace === "brisk" ? ("brisk" as const) : ("gentle" as const),
@@ -187,7 +188,8 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
   }
 
   function readStop(): StopRule | undefined {
-    const perKg = () => number("ratio", draft.ratioText, "one");
+    const perKg = () =>
+      number("ratio", draft.ratioText || String(hydrosolToKeep(plant.tissue, state)), "one");
     const worth = () => {
       const worthMlPer10Min = optional("worth", draft.worthText, "mL");
       return worthMlPer10Min === undefined ? {} : { worthMlPer10Min };

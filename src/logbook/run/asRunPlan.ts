@@ -25,6 +25,7 @@ export function asRunPlan({ plan, oil, still, charge, charges, ...choices }: Pla
   const { runPowerW } = request.still.heat;
   const { preparation, schools, firstCutMl, agedMonths } = choices;
   return {
+    edition: 2,
     method: plan.method,
     charge,
     charges,

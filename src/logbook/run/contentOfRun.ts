@@ -1,5 +1,6 @@
 import { contentFromRun, preparationOf } from "@/core";
-import { oilByPlan } from "./oilByPlan";
+import { knownRequest } from "./knownRequest";
+import type { RunPlan } from "@/records/run";
 import type { PlantBook } from "../plant/plantBook";
 import type { RunSummary } from "./runSummary";
 
@@ -13,16 +14,26 @@ export function contentOfRun(
 ): number | undefined {
   const plant = book.byId(run.plantId);
   const { plan } = run;
-  const { forecast, oilMlPerKg } = plan;
-  if (!plant || !result || minutesFromFirstDrop === undefined || !oilMlPerKg) return undefined;
-  const content = contentFromRun({
+  const request = knownRequest(plan);
+  /* A plan that does not say what its plant was taken to hold is from before runs taught anything. */
+  if (!plant || !request || !result || minutesFromFirstDrop === undefined || !plan.oilMlPerKg)
+    return undefined;
+  const content = contentFromRun(request, {
     oilMl: result.oilMl,
-    dissolvedMl:
-      (forecast.dissolvedG.p50 / forecast.oilDensityGPerMl) *
-      Math.min(2, result.hydrosolMl / Math.max(1, forecast.distillateMl)),
-    holdUpMl: plan.request?.still.holdUpMl ?? 0,
-    plannedMl: oilByPlan(plan, minutesFromFirstDrop).distilledMl,
-    plannedMlPerKg: Math.sqrt(oilMlPerKg.low * oilMlPerKg.high),
+    minutes: minutesFromFirstDrop,
+    distillateMl: passed(plan, minutesFromFirstDrop, result.hydrosolMl),
   });
   return content === undefined ? undefined : content / preparationOf(plant, plan.preparation).oil;
+}
+
+/* Hydrosol that is poured away, or not measured, says nothing of the steam: then the plan's rate does. */
+const believable = { least: 0.5, most: 2 };
+
+/** Distillate that passed in so many minutes, mL: as measured where that can be all of it. */
+function passed({ forecast, method }: RunPlan, minutes: number, hydrosolMl: number): number {
+  const planned = forecast.rateMlPerMin * minutes;
+  const share = hydrosolMl / planned;
+  return method !== "cohobation" && share >= believable.least && share <= believable.most
+    ? hydrosolMl
+    : planned;
 }

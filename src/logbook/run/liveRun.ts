@@ -10,6 +10,7 @@ import {
   type StopRule,
   type TubNow,
 } from "@/core";
+import { headBoilsAt } from "./headBoilsAt";
 import { knownRequest } from "./knownRequest";
 import { timesAtHeat, turnDownDue } from "./heatSoFar";
 import type { Run } from "@/records/run";
@@ -70,7 +71,6 @@ export function liveRun(
   const turned = state.heat.at(-1);
   const live = liveOf(run, state, now, latest, turned);
   const tub = live && tubOf(run, state, live, now, still, latest);
-  const { forecast } = plan;
   const times = timesAtHeat(run, state, now);
   const input = {
     litAt: state.litAt,
@@ -87,7 +87,7 @@ export function liveRun(
     tub,
     outletC: latest.outletC,
     headC: latest.headC,
-    boilC: forecast.boilC,
+    boilC: headBoilsAt(run.plan),
     waitingForBoil:
       state.boilingAt === undefined
         ? { since: since(state.litAt), allowed: times.minutesToBoil }

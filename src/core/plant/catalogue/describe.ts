@@ -5,13 +5,26 @@ import type { Plant, PlantState, StateFigures, Tissue } from "../plant";
  * washing-then-diffusion picture; a person's own runs narrow the oil content beside them.
  */
 const tissues: Record<Tissue, { freeShare: number; releasePerMinute: number }> = {
-  surfaceGlands: { freeShare: 0.7, releasePerMinute: 0.03 },
+  surfaceGlands: { freeShare: 0.85, releasePerMinute: 0.03 },
   innerGlands: { freeShare: 0.4, releasePerMinute: 0.015 },
   zest: { freeShare: 0.8, releasePerMinute: 0.03 },
   crushedSeed: { freeShare: 0.5, releasePerMinute: 0.012 },
   needles: { freeShare: 0.45, releasePerMinute: 0.012 },
   rootWoodBark: { freeShare: 0.2, releasePerMinute: 0.004 },
+  resin: { freeShare: 0.3, releasePerMinute: 0.006 },
   petals: { freeShare: 0.5, releasePerMinute: 0.03 },
+};
+
+/* Water per gram of plant that swims, mL/g: what a swimming charge needs to move, and to soak. */
+const usualWater: Record<Tissue, Plant["waterMlPerG"]> = {
+  surfaceGlands: { fresh: 5, dried: 9 },
+  innerGlands: { fresh: 5, dried: 9 },
+  needles: { fresh: 5, dried: 9 },
+  petals: { fresh: 5, dried: 9 },
+  zest: { fresh: 5, dried: 9 },
+  crushedSeed: { fresh: 5, dried: 5 },
+  rootWoodBark: { fresh: 6, dried: 6 },
+  resin: { fresh: 4, dried: 4 },
 };
 
 /** Oil low and high (mL/kg), water share, and how much of it fills a litre (g). */
@@ -45,7 +58,7 @@ export function describe({
     tissue,
     ...tissues[tissue],
     froths,
-    waterMlPerG: waterMlPerG ?? { fresh: 5, dried: 9 },
+    waterMlPerG: waterMlPerG ?? usualWater[tissue],
     states: Object.fromEntries(figures),
   };
 }
