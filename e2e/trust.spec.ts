@@ -244,7 +244,7 @@ test("a draft with a unit that is none, and a wish for next to nothing, leave th
   await page.getByRole("radio", { name: "I want" }).click();
   await page.getByRole("radio", { name: "Hydrosol", exact: true }).click();
   await field(page, "I want").fill("0.0000001");
-  await expect(page.getByRole("alert").first()).toContainText("less than a tenth of a gram");
+  await expect(page.getByRole("alert").first()).toContainText("less than 0.100 g of plant");
   await stored(page, /^setting/, "0.0000001");
   await page.evaluate(
     () =>

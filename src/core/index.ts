@@ -41,6 +41,7 @@ export { methods, type Method } from "./still/methods";
 export { layerMm } from "./separation/layer";
 export { minutesToSettle, settledShare, type Settling } from "./separation/settling";
 export { boilingTogether, mostTotal, oilProperties, type OilProperties } from "./plant/oil";
+export { cautions, mostOnSkin, usualSkinMost, type Caution, type Whose } from "./plant/cautions";
 export { plantById, plants } from "./plant/catalogue";
 export {
   plantStates,
@@ -51,7 +52,9 @@ export {
   type Tissue,
 } from "./plant/plant";
 export { type ChargePlan } from "./plan/chargePlan";
+export { notesOfRun, usualCuts, type CutJar, type NoteBand } from "./plan/notes";
 export { planCharges } from "./plan/planCharges";
+export { noteFamilies, type NoteFamily } from "./plant/noteFamilies";
 export { type PlanInput, type Site, type WaterRule } from "./plan/planInput";
 export { type PlanChange, type Warning, type WarningOf } from "./plan/warning";
 export { massForWish, WishRefusal, type Wish, type WishProblem } from "./plan/massForWish";

@@ -45,7 +45,7 @@ export function products(
       glass: product === "oil" ? "amber" : run.number % 3 === 0 ? "blue" : "clear",
       storage,
       place: product === "oil" ? "oil box" : "fridge door",
-      bestBy: bestBy(madeOn, keepingMonths(product, plant.keeping, storage)),
+      bestBy: bestBy(madeOn, keepingMonths(product, plant, storage)),
     };
     out.push(lot, bottle, ...usesOf(bottle, run.number, product, told, made));
   }

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { keepingClasses, tissues } from "@/core";
+import { cautions, keepingClasses, tissues } from "@/core";
 
 const words = z.string().min(3).max(300);
 const share = z.number().min(0).max(1);
@@ -64,5 +64,11 @@ export const plantSchema = z.strictObject({
   hydrosolLook: words,
   hydrosolWorth: words,
   hazards: z.array(words),
+  cautions: z.array(z.enum(cautions)),
+  skinMostPercent: z.union([z.number().gt(0).max(20), z.literal("none")]).optional(),
+  hydrosol: z.strictObject({
+    months: z.number().min(3).max(36),
+    ph: z.tuple([z.number().min(2), z.number().max(9)]).optional(),
+  }),
   source: words,
 });

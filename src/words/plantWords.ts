@@ -1,4 +1,12 @@
-import { keepingMonths, type Plant, type Product, type Tissue } from "@/core";
+import {
+  fixed,
+  keepingMonths,
+  plainNumber,
+  usualSkinMost,
+  type Plant,
+  type Product,
+  type Tissue,
+} from "@/core";
 
 /** Where a tissue keeps its oil, and what that means at the still. */
 export const tissueWords: Record<Tissue, string> = {
@@ -25,8 +33,26 @@ export const tissueNames: Record<Tissue, string> = {
 };
 
 /** How long a plant's product keeps where it keeps best. */
-export function keepingWords(product: Product, { keeping }: Pick<Plant, "keeping">): string {
+export function keepingWords(product: Product, plant: Pick<Plant, "keeping" | "hydrosol">): string {
   const place = product === "oil" ? "cellar" : "fridge";
-  const months = keepingMonths(product, keeping, place);
+  const months = keepingMonths(product, plant, place);
   return `about ${months} months ${product === "oil" ? "in dark glass in the cellar" : "in the fridge"}`;
+}
+
+/** The pH that a plant's fresh hydrosol usually has; undefined where nobody says. */
+export function phWords({ hydrosol: { ph } }: Pick<Plant, "hydrosol">): string | undefined {
+  if (!ph) return undefined;
+  const [low, high] = ph;
+  return low === high
+    ? `about ${fixed(low, 1)}`
+    : `${fixed(low, 1)} to ${fixed(high, 1)}, a third either way`;
+}
+
+/** Most of a plant's oil on skin, in words. */
+export function skinWords({ skinMostPercent }: Pick<Plant, "skinMostPercent">): string {
+  if (skinMostPercent === "none") return "Not on skin at all.";
+  const usual = `${usualSkinMost.body} % on the body, ${usualSkinMost.face} % on the face and for children of two to six`;
+  return skinMostPercent === undefined
+    ? `Usual cautious maximum: ${usual}.`
+    : `Usual cautious maximum on skin: ${plainNumber(skinMostPercent)} % of oil. Check before use.`;
 }

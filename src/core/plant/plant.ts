@@ -1,5 +1,6 @@
 import type { KeepingClass } from "../shelf/bestBy";
 import type { Method } from "../still/methods";
+import type { Care } from "./cautions";
 import type { Composition } from "./oil";
 
 /** How the plant comes to the still. */
@@ -8,7 +9,7 @@ export type PlantState = (typeof plantStates)[number];
 
 /** One state of a material: how much oil, how much water, how much fits. */
 export interface StateFigures {
-  /** Oil in the plant that distillation can win, mL/kg of plant in this state: 8 in 10 lie between. */
+  /** Oil in the plant by assay, mL/kg of plant in this state, of which a run brings a share: 8 in 10 lie between. */
   oilMlPerKg: { low: number; high: number };
   /** Water share by mass, 0 to below 1. */
   moisture: number;
@@ -30,7 +31,7 @@ export const tissues = [
 export type Tissue = (typeof tissues)[number];
 
 /** A plant and a part of it, as a distiller needs to know it. */
-export interface Plant {
+export interface Plant extends Care {
   id: string;
   name: string;
   botanicalName: string;
@@ -70,3 +71,6 @@ export interface Plant {
   /** Where the figures come from. */
   source: string;
 }
+
+/** A plant as the catalogue describes it, before the care it asks for is added. */
+export type BarePlant = Omit<Plant, keyof Care>;

@@ -12,19 +12,18 @@ export type StoragePlace = "fridge" | "cellar" | "room";
  * Months from the run, closed bottle, dark glass. Usual guidance among growers and aromatic-trade
  * bodies: monoterpene-rich oils (citrus, conifers) a year or two, most herbs two to three, woods and
  * sesquiterpene-rich oils four; cold slows oxidation, a warm room hastens it. Hydrosols without a
- * preservative: a year at most in the cold, half of that in a warm room.
+ * preservative: as the plant's own figure has it, half of that in a warm room.
  */
 const oilMonths: Record<KeepingClass, number> = { short: 12, middling: 24, long: 48 };
-const hydrosolMonths = 12;
 const placeFactor: Record<StoragePlace, number> = { fridge: 1, cellar: 0.85, room: 0.5 };
 
 /** Months a product keeps, a plain rule and not a promise: smell and look decide. */
 export function keepingMonths(
   product: Product,
-  keeping: KeepingClass,
+  plant: { keeping: KeepingClass; hydrosol: { months: number } },
   place: StoragePlace,
 ): number {
-  const months = product === "oil" ? oilMonths[keeping] : hydrosolMonths;
+  const months = product === "oil" ? oilMonths[plant.keeping] : plant.hydrosol.months;
   return Math.round(months * placeFactor[place]);
 }
 

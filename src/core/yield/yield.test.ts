@@ -9,6 +9,8 @@ const measured = {
   hydrosolMl: 795,
 };
 
+const keeps = (keeping: "short" | "middling" | "long") => ({ keeping, hydrosol: { months: 12 } });
+
 test("yield on every usual basis", () => {
   const result = yieldOf({ ...measured, pieces: 4 });
   expect(result.mlPerKg).toBeCloseTo(3.625, 6);
@@ -39,11 +41,11 @@ test.each([
 });
 
 test("cold keeps longer than warm, oils longer than hydrosols", () => {
-  expect(keepingMonths("oil", "long", "fridge")).toBeGreaterThan(
-    keepingMonths("oil", "short", "fridge"),
+  expect(keepingMonths("oil", keeps("long"), "fridge")).toBeGreaterThan(
+    keepingMonths("oil", keeps("short"), "fridge"),
   );
-  expect(keepingMonths("oil", "middling", "room")).toBeLessThan(
-    keepingMonths("oil", "middling", "cellar"),
+  expect(keepingMonths("oil", keeps("middling"), "room")).toBeLessThan(
+    keepingMonths("oil", keeps("middling"), "cellar"),
   );
-  expect(keepingMonths("hydrosol", "middling", "room")).toBe(6);
+  expect(keepingMonths("hydrosol", keeps("middling"), "room")).toBe(6);
 });

@@ -1,8 +1,24 @@
-import { oilForDilution, showOil, usualDropsPerMl, words } from "@/core";
+import { useState } from "react";
+import {
+  mostOnSkin,
+  oilForDilution,
+  plainNumber,
+  showOil,
+  usualDropsPerMl,
+  words,
+  type Whose,
+} from "@/core";
+import { usePlantBook } from "@/store/hooks";
+import { Choice } from "@/ui/primitives/Choice";
+import { Select } from "@/ui/primitives/Select";
 import { Question, useAsked, type Asking } from "./Question";
 
-/** Oil for a dilution in a carrier. */
+/** Oil for a dilution in a carrier, held to the plant's cautious maximum. */
 export function Dilution(_: Asking) {
+  const book = usePlantBook();
+  const [plantId, setPlantId] = useState("lavender");
+  const [whose, setWhose] = useState<Whose>("body");
+  const plant = book.byId(plantId);
   const { fields, values } = useAsked({
     percent: {
       label: "Share of oil",
@@ -24,17 +40,48 @@ export function Dilution(_: Asking) {
       start: 100,
     },
   });
+  const most = plant ? mostOnSkin(plant, whose) : 0;
   const oil = values && oilForDilution(values.percent, values.carrier);
+  const tooMuch = values !== undefined && values.percent > most;
   return (
     <Question
       title="How much oil for a dilution?"
-      answer={oil === undefined ? undefined : words(showOil(oil))}
+      answer={
+        oil === undefined
+          ? undefined
+          : most === 0
+            ? "None: not on skin"
+            : tooMuch
+              ? `Too much: ${plainNumber(most)} % at most`
+              : words(showOil(oil))
+      }
       detail={
         oil === undefined
           ? undefined
-          : `About ${Math.round(oil * usualDropsPerMl)} drops. One per cent is usual on grown skin; some oils ask for far less, and none is to be swallowed.`
+          : most === 0
+            ? `${plant?.name}: no dilution is cautious enough.`
+            : tooMuch
+              ? `The usual cautious maximum for ${plant?.name} there is ${plainNumber(most)} %. Check before use.`
+              : `About ${Math.round(oil * usualDropsPerMl)} drops. A spot test first; none is to be swallowed, and in pregnancy ask someone qualified.`
       }
     >
+      <Select
+        label="Plant"
+        options={book.all.map(({ id, name }) => ({ value: id, label: name }))}
+        value={plantId}
+        onChange={setPlantId}
+      />
+      <Choice
+        shown
+        label="For"
+        options={[
+          { value: "body", label: "The body" },
+          { value: "face", label: "The face" },
+          { value: "child", label: "A child of two to six" },
+        ]}
+        value={whose}
+        onChange={setWhose}
+      />
       {fields}
     </Question>
   );

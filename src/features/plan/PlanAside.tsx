@@ -5,6 +5,7 @@ import { BeforeAfter, type Change } from "./BeforeAfter";
 import { CoolingCard } from "./CoolingCard";
 import type { PlanDraft } from "@/records/planDraft";
 import { PlanResult } from "./PlanResult";
+import { NotesCard } from "./NotesCard";
 import { StopTable } from "./StopTable";
 import type { RangesState } from "./useForecastRanges";
 import type { PlanWork } from "./usePlanDraft";
@@ -60,6 +61,7 @@ export const PlanAside = memo(function PlanAside({
         money={work.preferences.prices}
         onTake={onChoose}
       />
+      <NotesCard plan={plan} units={work.units} />
       <CoolingCard plan={plan} work={work} />
       <Warnings plan={plan} work={work} onChoose={onChoose} />
       {ways}

@@ -24,7 +24,8 @@ import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
 import { OilMix } from "./OilMix";
-import { keepingWords, tissueWords } from "@/words/plantWords";
+import { CareCard } from "./CareCard";
+import { keepingWords, phWords, tissueWords } from "@/words/plantWords";
 
 /** One plant: when to cut it and how to make it ready, what it holds, what its oil is like. */
 export function PlantScreen() {
@@ -106,7 +107,8 @@ function Entry({ plant }: { plant: KnownPlant }) {
               facts={[
                 ["Look and smell", mine("hydrosolLook", plant.hydrosolLook)],
                 ["Worth", mine("hydrosolWorth", plant.hydrosolWorth)],
-                ["Keeps", keepingWords("hydrosol", plant)],
+                ["Usual pH", phWords(plant)],
+                ["Keeps", `${keepingWords("hydrosol", plant)}; half of that once opened`],
               ]}
             />
           </Card>
@@ -126,6 +128,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
       {plant.hazards.map((hazard) => (
         <Notice key={hazard} severity="caution" message={mine("hazards", hazard)} />
       ))}
+      <CareCard plant={plant} />
       <Card className="gap-3">
         <Txt variant="heading">Cut and make ready</Txt>
         <Facts

@@ -67,8 +67,8 @@ export function BottleSheet({
   const { control, handleSubmit } = filling;
   useFormDraft(filling, draft);
   const storage = useWatch({ control, name: "storage" });
-  const keeping = plantBook.byId(lot.plantId)?.keeping ?? "middling";
-  const months = keepingMonths(lot.product, keeping, storage);
+  const plant = plantBook.byId(lot.plantId) ?? unknownPlant;
+  const months = keepingMonths(lot.product, plant, storage);
   const suggested = bestBy(lot.madeOn, months);
 
   const save = handleSubmit((values) => {
@@ -126,7 +126,7 @@ export function BottleSheet({
         )}
       />
       <Txt variant="small">
-        {`A plain rule: ${months} months from the run for ${oil ? `an oil that keeps ${keepingWords[keeping]}` : "a hydrosol"} kept this way. Smell and look decide.`}
+        {`A plain rule: ${months} months from the run for ${oil ? `an oil that keeps ${keepingWords[plant.keeping]}` : "a hydrosol"} kept this way. Smell and look decide.`}
       </Txt>
       <FormText control={control} name="note" label="Note" />
       <Button label="On the shelf" onPress={() => void save()} />
@@ -134,6 +134,8 @@ export function BottleSheet({
   );
 }
 
+/* Of a plant that is in no book any more nothing better is known. */
+const unknownPlant = { keeping: "middling" as const, hydrosol: { months: 12 } };
 const keepingWords = { short: "a short time", middling: "a fair time", long: "long" };
 
 /** The usual bottle that takes an amount: the smallest that holds it, or the largest there is. */

@@ -15,6 +15,8 @@ import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import { overdrawn, shelved, unbottledMl, type Shelved } from "@/logbook/shelf/shelf";
 import { bestByWords } from "@/words/bestByWords";
+import { cautionWords } from "@/words/cautionWords";
+import { skinWords } from "@/words/plantWords";
 import { bin } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import {
@@ -118,6 +120,12 @@ function OneLot({ lot }: { lot: Lot }) {
               {plant?.hazards.map((hazard) => (
                 <Notice key={hazard} severity="note" message={hazard} />
               ))}
+              {plant?.cautions.map((caution) => (
+                <Txt key={caution} variant="small">
+                  {cautionWords[caution]}
+                </Txt>
+              ))}
+              {plant ? <Txt variant="small">{skinWords(plant)}</Txt> : null}
               <Txt variant="small">
                 Not to be swallowed, not undiluted on skin. Keep from children, pets and flame. In
                 pregnancy ask someone qualified.

@@ -1,4 +1,4 @@
-import type { Plant, PlantState, StateFigures, Tissue } from "../plant";
+import type { BarePlant, Plant, PlantState, StateFigures, Tissue } from "../plant";
 
 /**
  * How a tissue lets its oil go: free share and release per minute. Starting values of the
@@ -31,7 +31,7 @@ const usualWater: Record<Tissue, Plant["waterMlPerG"]> = {
 type StateRow = readonly [low: number, high: number, moisture: number, packing: number];
 
 type Description = Omit<
-  Plant,
+  BarePlant,
   "states" | "freeShare" | "releasePerMinute" | "froths" | "waterMlPerG"
 > & {
   states: Partial<Record<PlantState, StateRow>>;
@@ -46,7 +46,7 @@ export function describe({
   froths = false,
   waterMlPerG,
   ...rest
-}: Description): Plant {
+}: Description): BarePlant {
   const figures = Object.entries(states).map(
     ([state, [low, high, moisture, packingGPerL]]): [string, StateFigures] => [
       state,

@@ -1,7 +1,7 @@
-import type { Plant } from "../plant";
+import type { BarePlant } from "../plant";
 
 /** Leaves and flowering tops. Figures as each `source` says; ranges are where 8 in 10 home batches lie. */
-export const herbs: Plant[] = [
+export const herbs: BarePlant[] = [
   {
     id: "baylaurel",
     name: "Bay laurel",
@@ -147,9 +147,11 @@ export const herbs: Plant[] = [
     composition: {
       menthol: 0.42,
       menthone: 0.22,
+      menthofuran: 0.03,
       menthylAcetate: 0.05,
       cineole: 0.05,
       limonene: 0.03,
+      pulegone: 0.02,
       caryophyllene: 0.02,
       germacreneD: 0.02,
     },

@@ -1,18 +1,30 @@
 import type { Plant } from "../plant";
+import { careOf } from "./care";
+import { evergreens } from "./evergreens";
+import { gardenAndSpice } from "./gardenAndSpice";
 import { herbs } from "./herbs";
+import { kindsOf } from "./kinds";
 import { moreHerbs } from "./moreHerbs";
 import { seedsSpicesRoots } from "./seedsSpicesRoots";
 import { seedsTreesZests } from "./seedsTreesZests";
 import { treesAndZests } from "./treesAndZests";
+import { waters } from "./waters";
 
-/** All plant materials that come with Sereno, by name. */
-export const plants: readonly Plant[] = [
+const described = [
   ...herbs,
   ...moreHerbs,
   ...seedsTreesZests,
   ...seedsSpicesRoots,
   ...treesAndZests,
-].sort((a, b) => a.name.localeCompare(b.name, "en"));
+  ...evergreens,
+  ...gardenAndSpice,
+  ...waters,
+];
+
+/** All plant materials that come with Sereno, other kinds of one plant among them, by name. */
+export const plants: readonly Plant[] = [...described, ...kindsOf(described)]
+  .map((plant) => ({ ...plant, ...careOf(plant.id) }))
+  .sort((a, b) => a.name.localeCompare(b.name, "en"));
 
 const byId = new Map(plants.map((plant) => [plant.id, plant]));
 

@@ -1,4 +1,4 @@
-import type { Plant } from "../plant";
+import type { BarePlant } from "../plant";
 import { describe } from "./describe";
 
 const camphor =
@@ -8,7 +8,7 @@ const hot = "Burns skin and eyes undiluted.";
 const daisies = "Daisy family: can sensitise.";
 
 /** Further herbs: leaves, flowering tops and grasses. Sources: published hydrodistillation yields. */
-export const moreHerbs: Plant[] = [
+export const moreHerbs: BarePlant[] = [
   describe({
     id: "sage",
     name: "Garden sage",
@@ -82,12 +82,13 @@ export const moreHerbs: Plant[] = [
     methodReason: "Its sabinene hydrates change in boiling water.",
     usualMinutes: 60,
     composition: {
-      terpinen4ol: 0.3,
-      gammaTerpinene: 0.13,
-      alphaTerpineol: 0.08,
+      terpinen4ol: 0.25,
+      sabineneHydrate: 0.15,
+      gammaTerpinene: 0.12,
+      alphaTerpineol: 0.07,
       sabinene: 0.07,
       linalool: 0.05,
-      pCymene: 0.05,
+      pCymene: 0.04,
       limonene: 0.03,
       caryophyllene: 0.03,
     },
@@ -141,18 +142,19 @@ export const moreHerbs: Plant[] = [
     methodReason: "Surface glands; stems let steam through.",
     usualMinutes: 75,
     composition: {
-      isomenthone: 0.38,
-      betaPinene: 0.18,
-      menthone: 0.08,
-      alphaPhellandrene: 0.03,
+      isopinocamphone: 0.33,
+      pinocamphone: 0.12,
+      betaPinene: 0.14,
+      alphaPinene: 0.02,
       germacreneD: 0.04,
       caryophyllene: 0.03,
+      linalool: 0.02,
     },
     keeping: "middling",
     oilLook: "Pale yellow, camphor.",
     hydrosolLook: "Clear, herbal.",
     hydrosolWorth: "Fair.",
-    hazards: [camphor],
+    hazards: ["Its ketones can bring on a fit: never with epilepsy.", camphor],
     source: "Hyssop: 0.15–0.45 % fresh, 0.4–1.1 % dry.",
   }),
   describe({
@@ -360,14 +362,14 @@ export const moreHerbs: Plant[] = [
     methodReason: "Flowers clump in water.",
     usualMinutes: 120,
     composition: {
-      alphaPinene: 0.18,
-      geranylAcetate: 0.16,
-      arCurcumene: 0.12,
-      caryophyllene: 0.06,
+      nerylAcetate: 0.27,
+      italidione: 0.09,
+      alphaPinene: 0.14,
+      arCurcumene: 0.1,
+      caryophyllene: 0.05,
       limonene: 0.05,
       nerol: 0.04,
       linalool: 0.02,
-      isoamylAngelate: 0.03,
     },
     keeping: "middling",
     oilLook: "Yellow, curry and honey.",

@@ -1,4 +1,4 @@
-import type { Plant } from "../plant";
+import type { BarePlant } from "../plant";
 import { describe } from "./describe";
 
 const umbellifer = "Be sure of the seed: hemlock and fool's parsley are deadly and look alike.";
@@ -7,7 +7,7 @@ const askFirst = "Not in pregnancy without asking someone qualified.";
 const crush = "Crush coarsely just before loading; powder scorches and cakes.";
 
 /** Seeds, spices, roots, woods, resins and petals. Sources: published hydrodistillation yields. */
-export const seedsSpicesRoots: Plant[] = [
+export const seedsSpicesRoots: BarePlant[] = [
   describe({
     id: "caraway",
     name: "Caraway",
@@ -334,6 +334,7 @@ export const seedsSpicesRoots: Plant[] = [
       alphaPinene: 0.2,
       betaPinene: 0.14,
       myristicin: 0.09,
+      safrole: 0.015,
       terpinen4ol: 0.06,
       limonene: 0.05,
       gammaTerpinene: 0.04,
@@ -416,7 +417,15 @@ export const seedsSpicesRoots: Plant[] = [
     preferredMethod: "hydro",
     methodReason: "Its heavy oil needs water and a day's time.",
     usualMinutes: 720,
-    composition: { khusimol: 0.4, vetivone: 0.25, deltaCadinene: 0.1, cedrol: 0.05 },
+    composition: {
+      khusimol: 0.15,
+      zizanoicAcid: 0.12,
+      vetivone: 0.1,
+      isovalencenol: 0.1,
+      deltaCadinene: 0.05,
+      selinene: 0.05,
+      cedrol: 0.04,
+    },
     keeping: "long",
     oilLook: "Amber and thick; hangs in the water.",
     hydrosolLook: "Clear to milky, earthy.",
@@ -559,25 +568,27 @@ export const seedsSpicesRoots: Plant[] = [
     moment: "At sunrise, just open.",
     preparation: "Distil within hours, loosely.",
     tissue: "petals",
-    states: { fresh: [0.15, 0.45, 0.83, 120] },
+    states: { fresh: [0.5, 1.5, 0.83, 120] },
     preferredMethod: "hydro",
     methodReason: "Petals clump over steam and must swim free.",
     usualMinutes: 120,
     waterMlPerG: { fresh: 4, dried: 10 },
     composition: {
-      phenethylAlcohol: 0.5,
-      citronellol: 0.2,
-      geraniol: 0.1,
-      nerol: 0.04,
-      nonadecane: 0.07,
-      methylEugenol: 0.01,
+      phenethylAlcohol: 0.45,
+      citronellol: 0.19,
+      geraniol: 0.093,
+      nerol: 0.044,
+      nonadecane: 0.137,
+      methylEugenol: 0.011,
+      linalool: 0.01,
     },
     keeping: "middling",
     oilLook: "Rarely seen at home: pale, sets in the cool.",
     hydrosolLook: "Clear, rose. The reason to distil it.",
     hydrosolWorth: "The best there is: kitchen and skin.",
     hazards: ["Only unsprayed roses."],
-    source: "Damask rose: 0.015–0.045 % fresh, with what the water keeps.",
+    source:
+      "Damask rose, handbook and review: 0.5 to 1.5 mL/kg of volatiles in fresh petals, about half of them 2-phenylethanol, which goes with the water; decanted oil 0.2 to 0.5 mL/kg.",
   }),
   describe({
     id: "neroli",

@@ -1,7 +1,7 @@
-import type { Plant } from "../plant";
+import type { BarePlant } from "../plant";
 
 /** Berries, seeds, needles, grasses and zests. Ranges are where 8 in 10 home batches lie. */
-export const seedsTreesZests: Plant[] = [
+export const seedsTreesZests: BarePlant[] = [
   {
     id: "juniperberry",
     name: "Juniper berry",
@@ -63,9 +63,9 @@ export const seedsTreesZests: Plant[] = [
     froths: false,
     usualMinutes: 180,
     composition: {
-      transAnethole: 0.68,
-      fenchone: 0.1,
-      limonene: 0.08,
+      transAnethole: 0.72,
+      fenchone: 0.05,
+      limonene: 0.09,
       estragole: 0.05,
       alphaPinene: 0.03,
     },

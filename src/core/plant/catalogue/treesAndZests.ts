@@ -1,4 +1,4 @@
-import type { Plant } from "../plant";
+import type { BarePlant } from "../plant";
 import { describe } from "./describe";
 
 const oldConifer = "Old conifer oils sensitise skin.";
@@ -8,7 +8,7 @@ const phototoxic =
   "Phototoxic when pressed; distilled oil far less, but keep it off skin in the sun.";
 
 /** Conifers, leaves of trees and citrus zests. Sources: published hydrodistillation yields. */
-export const treesAndZests: Plant[] = [
+export const treesAndZests: BarePlant[] = [
   describe({
     id: "norwayspruce",
     name: "Norway spruce",
@@ -314,13 +314,14 @@ export const treesAndZests: Plant[] = [
     usualMinutes: 60,
     waterMlPerG: { fresh: 4, dried: 8 },
     composition: {
-      limonene: 0.48,
-      gammaTerpinene: 0.14,
-      terpinolene: 0.07,
-      alphaTerpineol: 0.08,
-      betaPinene: 0.06,
-      geranial: 0.04,
-      cineole: 0.02,
+      limonene: 0.5,
+      betaPinene: 0.15,
+      gammaTerpinene: 0.13,
+      terpinolene: 0.01,
+      alphaTerpineol: 0.02,
+      geranial: 0.05,
+      sabinene: 0.02,
+      myrcene: 0.015,
     },
     keeping: "short",
     oilLook: "Colourless, sharp lime.",
@@ -328,7 +329,8 @@ export const treesAndZests: Plant[] = [
     hydrosolWorth: "Fair.",
     hazards: [oldCitrus, phototoxic],
     froths: true,
-    source: "Lime flavedo: 0.6–1.8 % fresh.",
+    source:
+      "Lime, handbook: as pressed or distilled fresh; 0.6 to 1.8 % of the zest. Oil that was boiled with the acid juice is another: more terpinolene and terpineol.",
   }),
   describe({
     id: "bergamotzest",

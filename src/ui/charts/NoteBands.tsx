@@ -1,0 +1,141 @@
+import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from "react-native-svg";
+import { View } from "react-native";
+import { noteFamilies, type NoteBand, type NoteFamily } from "@/core";
+
+/* Each family has a colour and a pattern of its own, so that it is told without the colour as well. */
+const looks: Record<
+  NoteFamily,
+  { fill: string; lines: "none" | "rising" | "falling" | "upright" }
+> = {
+  citrus: { fill: "#d9b23a", lines: "none" },
+  resin: { fill: "#5f8f5a", lines: "rising" },
+  cool: { fill: "#4f93a8", lines: "upright" },
+  mint: { fill: "#6fb58c", lines: "none" },
+  herb: { fill: "#8a9a4b", lines: "falling" },
+  flower: { fill: "#9a86c4", lines: "none" },
+  rose: { fill: "#cc8a94", lines: "rising" },
+  anise: { fill: "#c0a878", lines: "upright" },
+  hot: { fill: "#c4643f", lines: "falling" },
+  spice: { fill: "#a8793f", lines: "rising" },
+  wood: { fill: "#7d6249", lines: "none" },
+  earth: { fill: "#5c5850", lines: "upright" },
+};
+const strokes = { rising: "M0 8 L8 0", falling: "M0 0 L8 8", upright: "M4 0 V8" };
+const ink = "rgba(255,255,255,0.55)";
+
+interface Props {
+  bands: readonly NoteBand[];
+  /** Families that are shown, the lightest first; what is left of a band stays empty. */
+  families: readonly NoteFamily[];
+  /** Where jars are swapped, mL. */
+  cutsMl: readonly number[];
+  /** What stands under the ends of the axis. */
+  from: string;
+  to: string;
+  inWords: string;
+}
+
+const width = 320;
+const height = 96;
+
+/** A run as bands of smell over its distillate: the wider a band, the more of the oil that comes then. */
+export function NoteBands({ bands, families, cutsMl, from, to, inWords }: Props) {
+  const x = (ml: number) => (ml / (bands.at(-1)?.toMl ?? 1)) * width;
+  const areas = stacked(bands, families, x);
+  return (
+    <View role="img" aria-label={inWords}>
+      <Svg
+        viewBox={`0 0 ${width} ${height + 16}`}
+        width="100%"
+        height={132}
+        preserveAspectRatio="none"
+      >
+        <Defs>
+          {families.map((family) => (
+            <NotePattern key={family} family={family} />
+          ))}
+        </Defs>
+        <Rect x={0} y={0} width={width} height={height} fill="none" stroke="var(--edge)" />
+        {areas.map(({ family, path }) => (
+          <Path key={family} d={path} fill={`url(#note-${family})`} />
+        ))}
+        {cutsMl.map((ml) => (
+          <Line
+            key={ml}
+            x1={x(ml)}
+            x2={x(ml)}
+            y1={0}
+            y2={height}
+            stroke="var(--ink)"
+            strokeWidth={1.5}
+            strokeDasharray="4 3"
+          />
+        ))}
+        <G>
+          <SvgText x={0} y={height + 13} fontSize={11} fill="var(--ink)">
+            {from}
+          </SvgText>
+          <SvgText x={width} y={height + 13} fontSize={11} textAnchor="end" fill="var(--ink)">
+            {to}
+          </SvgText>
+        </G>
+      </Svg>
+    </View>
+  );
+}
+
+/** Each family's area on those below it, as a path. */
+function stacked(
+  bands: readonly NoteBand[],
+  families: readonly NoteFamily[],
+  x: (ml: number) => number,
+): { family: NoteFamily; path: string }[] {
+  const upTo = (count: number) =>
+    bands.map(({ shares }) =>
+      families.slice(0, count).reduce((sum, family) => sum + shares[family], 0),
+    );
+  const edge = (levels: readonly number[]): [x: number, level: number][] => [
+    [0, levels[0] ?? 0],
+    ...bands.map(({ fromMl, toMl }, i): [number, number] => [x((fromMl + toMl) / 2), levels[i]!]),
+    [width, levels.at(-1) ?? 0],
+  ];
+  return families.map((family, at) => {
+    const around = [...edge(upTo(at + 1)), ...edge(upTo(at)).reverse()];
+    const steps = around.map(
+      ([across, level], i) =>
+        `${i === 0 ? "M" : "L"}${across.toFixed(1)} ${(height * (1 - level)).toFixed(1)}`,
+    );
+    return { family, path: `${steps.join(" ")} Z` };
+  });
+}
+
+function NotePattern({ family }: { family: NoteFamily }) {
+  const { fill, lines } = looks[family];
+  return (
+    <Pattern id={`note-${family}`} width={8} height={8} patternUnits="userSpaceOnUse">
+      <Rect x={0} y={0} width={8} height={8} fill={fill} />
+      {lines === "none" ? null : <Path d={strokes[lines]} stroke={ink} strokeWidth={1.2} />}
+    </Pattern>
+  );
+}
+
+/** A family's colour and pattern, to stand beside its word. */
+export function NoteSwatch({ family }: { family: NoteFamily }) {
+  const { fill, lines } = looks[family];
+  return (
+    <Svg width={16} height={16} viewBox="0 0 16 16">
+      <Rect x={0} y={0} width={16} height={16} rx={4} fill={fill} />
+      {lines === "none" ? null : (
+        <G>
+          <Path d={strokes[lines]} stroke={ink} strokeWidth={1.2} />
+          <Path d={strokes[lines]} transform="translate(8 8)" stroke={ink} strokeWidth={1.2} />
+        </G>
+      )}
+    </Svg>
+  );
+}
+
+/** The families that a run shows at all, the lightest first: those that are a twentieth of some band. */
+export function shownFamilies(bands: readonly NoteBand[]): NoteFamily[] {
+  return noteFamilies.filter((family) => bands.some(({ shares }) => shares[family] >= 0.05));
+}

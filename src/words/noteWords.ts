@@ -1,0 +1,17 @@
+import type { NoteFamily } from "@/core";
+
+/** A family of smell in a word. */
+export const noteWords: Record<NoteFamily, string> = {
+  citrus: "citrus",
+  resin: "resin",
+  cool: "cool, camphor",
+  mint: "mint",
+  herb: "herb",
+  flower: "flower",
+  rose: "rose",
+  anise: "aniseed",
+  hot: "hot spice",
+  spice: "warm spice",
+  wood: "wood",
+  earth: "earth",
+};
