@@ -8,10 +8,10 @@ export const noteWords: Record<NoteFamily, string> = {
   mint: "mint",
   herb: "herb",
   flower: "flower",
+  sweet: "sweet, bergamot",
   rose: "rose",
   anise: "aniseed",
-  hot: "hot spice",
-  spice: "warm spice",
+  spice: "spice",
   wood: "wood",
   earth: "earth",
 };

@@ -1,7 +1,6 @@
 import { condenserDutyJ, coolingWaterL, distillateOutC, iceKg } from "../cooling/duty";
 import { percentiles } from "../statistics/chance";
 import { draws, middleDraw, type Draw } from "./draws";
-import { oilBalance } from "./oilBalance";
 import { energyKWh } from "./energy";
 import type { Forecast } from "./forecast";
 import { runWarnings } from "./runWarnings";
@@ -111,13 +110,13 @@ function summarised(
         { distilledG: distilled[i]!, dissolvedG: middle.dissolved[i]! },
       ]),
     ),
-    cuts: middle.jars.map((jar) => {
+    cuts: middle.jars.map((jar, at) => {
       const oilG = jar.grams.reduce((sum, grams) => sum + grams, 0);
       return {
         fromMl: jar.fromMl,
         toMl: jar.toMl,
         oilG,
-        visibleMl: oilBalance(model, [jar], draw).visibleMl,
+        visibleMl: middle.inJarsMl[at]!,
         composition: Object.fromEntries(
           parts.ids.map((id, i) => [id, oilG > 0 ? jar.grams[i]! / oilG : 0]),
         ),

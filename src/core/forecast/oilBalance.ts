@@ -12,6 +12,8 @@ export interface OilBalance {
   visibleMl: number;
   /** To be seen before. */
   visibleAtOnceMl: number;
+  /** What each jar shows once it has settled, mL: the first wets the tubes, the others find them wet. */
+  inJarsMl: number[];
 }
 
 /** One jar: what came over into it, g by compound, and how much water with it, mL. */
@@ -36,6 +38,8 @@ export function oilBalance(
   let suspendedMl = 0;
   let settledMl = 0;
   let atOnceMl = 0;
+  let onTubesMl = model.request.still.holdUpMl ?? 0;
+  const inJarsMl: number[] = [];
   for (const { grams, distillateMl } of jars) {
     const litres = (model.returns ? Math.min(model.armMl, distillateMl) : distillateMl) / 1000;
     const inWater = dissolve(parts, grams, litres, draw.waterSaturation);
@@ -48,6 +52,9 @@ export function oilBalance(
     const fineMl = Math.max(hazeMl, draw.suspendedShare * undissolvedMl);
     suspendedMl += fineMl;
     settledMl += undissolvedMl - hazeMl;
+    const wetsMl = Math.min(onTubesMl, undissolvedMl - hazeMl);
+    onTubesMl -= wetsMl;
+    inJarsMl.push(undissolvedMl - hazeMl - wetsMl);
     atOnceMl += undissolvedMl - fineMl;
   }
   const holdUpMl = model.request.still.holdUpMl ?? 0;
@@ -57,5 +64,6 @@ export function oilBalance(
     suspendedMl,
     visibleMl: Math.max(0, settledMl - holdUpMl),
     visibleAtOnceMl: Math.max(0, atOnceMl - holdUpMl),
+    inJarsMl,
   };
 }

@@ -50,6 +50,7 @@ test("usual cuts make three jars: 15, 60 and 25 % of the oil, each said to hold 
   expect(jars.every(({ mostly }) => mostly.length > 0)).toBe(true);
   expect(jars.reduce((sum, { hydrosolMl }) => sum + hydrosolMl, 0)).toBeCloseTo(distillateMl, 6);
   expect(jars[1]!.oilMl).toBeGreaterThan(jars[0]!.oilMl);
+  expect(jars[0]!.oilMl).toBeGreaterThan(0);
 });
 
 test("cuts at nothing, at all, out of order or none still give jars that fill the run", () => {

@@ -38,7 +38,8 @@ export const NotesCard = memo(function NotesCard({
   const cutsMl = notes.jars.slice(1).map(({ fromMl }) => fromMl);
   const volume = (ml: number) => words(showVolume(ml, units));
   const saying = notes.jars.map((jar, i) => `${jarNames[i] ?? "Then"}: ${tellsOf(jar)}`).join("; ");
-  const [lightest, heaviest] = [families[0]!, families.at(-1)!];
+  /* What the ends are richer in than the whole is what a cut can take away. */
+  const [lightest, heaviest] = [usual.jars[0]?.mostly[0], usual.jars.at(-1)?.mostly[0]];
   const lost = (usual.jars[1]?.oilMl ?? 0) - (notes.jars[1]?.oilMl ?? 0);
   const shift = (by: [number, number]) =>
     setCuts(([a, b]) => [
@@ -79,20 +80,24 @@ export const NotesCard = memo(function NotesCard({
       {notes.jars.length === 3 ? (
         <>
           <View className="flex-row flex-wrap gap-2">
-            <Button
-              look="quiet"
-              size="small"
-              label={`Less ${noteWords[lightest]}`}
-              hint={`A middle with less ${noteWords[lightest]}: the first cut later`}
-              onPress={() => shift([move, 0])}
-            />
-            <Button
-              look="quiet"
-              size="small"
-              label={`Less ${noteWords[heaviest]}`}
-              hint={`A middle with less ${noteWords[heaviest]}: the last cut earlier`}
-              onPress={() => shift([0, -move])}
-            />
+            {lightest ? (
+              <Button
+                look="quiet"
+                size="small"
+                label={`Less ${noteWords[lightest]}`}
+                hint={`A middle with less ${noteWords[lightest]}: the first cut later`}
+                onPress={() => shift([move, 0])}
+              />
+            ) : null}
+            {heaviest && heaviest !== lightest ? (
+              <Button
+                look="quiet"
+                size="small"
+                label={`Less ${noteWords[heaviest]}`}
+                hint={`A middle with less ${noteWords[heaviest]}: the last cut earlier`}
+                onPress={() => shift([0, -move])}
+              />
+            ) : null}
             <Button
               look="plain"
               size="small"
@@ -108,8 +113,8 @@ export const NotesCard = memo(function NotesCard({
         </>
       ) : null}
       <Txt variant="small">
-        From the oil's compounds and how readily each comes. The order holds; how much, to about a
-        third.
+        From the compounds of the oil and how readily each comes. The order holds; how much, to
+        about a third.
       </Txt>
     </Card>
   );

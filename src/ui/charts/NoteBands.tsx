@@ -1,5 +1,5 @@
-import Svg, { Defs, G, Line, Path, Pattern, Rect, Text as SvgText } from "react-native-svg";
-import { View } from "react-native";
+import Svg, { Defs, G, Line, Path, Pattern, Rect } from "react-native-svg";
+import { Text, View } from "react-native";
 import { noteFamilies, type NoteBand, type NoteFamily } from "@/core";
 
 /* Each family has a colour and a pattern of its own, so that it is told without the colour as well. */
@@ -13,9 +13,9 @@ const looks: Record<
   mint: { fill: "#6fb58c", lines: "none" },
   herb: { fill: "#8a9a4b", lines: "falling" },
   flower: { fill: "#9a86c4", lines: "none" },
+  sweet: { fill: "#b7a6d8", lines: "falling" },
   rose: { fill: "#cc8a94", lines: "rising" },
   anise: { fill: "#c0a878", lines: "upright" },
-  hot: { fill: "#c4643f", lines: "falling" },
   spice: { fill: "#a8793f", lines: "rising" },
   wood: { fill: "#7d6249", lines: "none" },
   earth: { fill: "#5c5850", lines: "upright" },
@@ -44,12 +44,7 @@ export function NoteBands({ bands, families, cutsMl, from, to, inWords }: Props)
   const areas = stacked(bands, families, x);
   return (
     <View role="img" aria-label={inWords}>
-      <Svg
-        viewBox={`0 0 ${width} ${height + 16}`}
-        width="100%"
-        height={132}
-        preserveAspectRatio="none"
-      >
+      <Svg viewBox={`0 0 ${width} ${height}`} width="100%" height={104} preserveAspectRatio="none">
         <Defs>
           {families.map((family) => (
             <NotePattern key={family} family={family} />
@@ -71,15 +66,11 @@ export function NoteBands({ bands, families, cutsMl, from, to, inWords }: Props)
             strokeDasharray="4 3"
           />
         ))}
-        <G>
-          <SvgText x={0} y={height + 13} fontSize={11} fill="var(--ink)">
-            {from}
-          </SvgText>
-          <SvgText x={width} y={height + 13} fontSize={11} textAnchor="end" fill="var(--ink)">
-            {to}
-          </SvgText>
-        </G>
       </Svg>
+      <View className="flex-row justify-between">
+        <Text className="font-body text-[14px] text-ink">{from}</Text>
+        <Text className="font-body text-[14px] text-ink">{to}</Text>
+      </View>
     </View>
   );
 }
