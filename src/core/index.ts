@@ -152,7 +152,7 @@ export { chargeLevels } from "./plan/chargeLevels";
 export { compounds, type Compound } from "./plant/compounds";
 export { compoundVapourPressurePa } from "./plant/vapourPressure";
 export { energyKWh } from "./forecast/energy";
-export { usualWorthMl } from "./forecast/worth";
+export { usualWorthMl } from "./plan/usualWorth";
 export { hydrosolToKeep, worthShareOf } from "./plan/hydrosolToKeep";
 export { massInState } from "./plant/massInState";
 export { dripRateMlPerMin, dropsForRate } from "./run/dripRate";

@@ -3,15 +3,6 @@ import { firstWhere } from "../numeric/firstWhere";
 /* Nobody sits by a home still for longer; keeps a faint heat from running for ever. */
 export const longestMinutes = 24 * 60;
 
-/** The amount that a share of a charge's middle oil comes to, mL: a fixed one would never light a still for petals. */
-export function usualWorthMl(
-  { low, high }: { low: number; high: number },
-  massG: number,
-  share: number,
-): number {
-  return (share * Math.sqrt(low * high) * massG) / 1000;
-}
-
 /** From when on ten more minutes earn less than an amount, minutes; 0 where they never earn as much. */
 export function worthlessFrom(oilMlAt: (minutes: number) => number, worthMl: number): number {
   const earns = (t: number) => oilMlAt(t + 10) - oilMlAt(t);

@@ -1,7 +1,6 @@
 import { extraction } from "../extraction/defaults";
 import { receivers } from "../separation/receiver";
 import { plantVesselShare } from "../still/geometry";
-import { usualWorthMl } from "../forecast/worth";
 import type { ForecastRequest } from "../forecast/request";
 import { fillLimits, mostWaterMl, type Fill } from "../still/fillLimits";
 import { lossWPerK, vesselJPerK } from "../still/stillFigures";
@@ -10,6 +9,7 @@ import { boilingPointC } from "../water/saturation";
 import { chargeMaterial, type ChargeMaterial } from "./chargeMaterial";
 import { runPowerW } from "./pace";
 import type { PlanInput } from "./planInput";
+import { usualWorthMl } from "./usualWorth";
 import { waterByRule, waterWithReserve } from "./wantedWater";
 
 /**
@@ -75,12 +75,14 @@ function chargeRequest(
       waterC: site.waterC,
       coolingInC: site.coolingInC,
     },
-    stop:
-      worthShare !== undefined && stop.worthMlPer10Min === undefined
-        ? { ...stop, worthMlPer10Min: usualWorthMl(oilMlPerKg, massG, worthShare) }
-        : stop,
+    stop,
   };
   const turnedDown = runPowerW(request, pace);
   if (turnedDown !== undefined) request.still.heat.runPowerW = turnedDown;
+  if (worthShare !== undefined && stop.worthMlPer10Min === undefined)
+    request.stop = {
+      ...stop,
+      worthMlPer10Min: usualWorthMl(request, oilMlPerKg, worthShare),
+    };
   return request;
 }

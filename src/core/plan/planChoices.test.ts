@@ -1,3 +1,4 @@
+import { hydrosolToKeep, worthShareOf } from "./hydrosolToKeep";
 import { compounds } from "../plant/compounds";
 import { contentFromRun } from "./ownRun";
 import fc from "fast-check";
@@ -335,5 +336,24 @@ test("a run that is measured at its plan's middle teaches its plan's oil content
     const { low, high } = (request.material as { oilMlPerKg: { low: number; high: number } })
       .oilMlPerKg;
     expect(taught! / Math.sqrt(low * high)).toBeCloseTo(1, 2);
+  }
+});
+
+test("no plant of the book is stopped at its first drop by the usual worth, however heavy its oil", () => {
+  for (const grown of plants) {
+    const state = grown.states.fresh ? "fresh" : grown.states.dried ? "dried" : "wilted";
+    const { forecast } = planCharges(
+      input({
+        plant: grown,
+        state,
+        massG: 400,
+        charges: 1,
+        method: grown.preferredMethod,
+        pace: "gentle",
+        stop: { perKg: hydrosolToKeep(grown.tissue, state) },
+        worthShare: worthShareOf(grown.tissue),
+      }),
+    );
+    expect(forecast.runMinutes).toBeGreaterThan(10);
   }
 });

@@ -4,7 +4,8 @@ import { runModel, type RunModel } from "../forecast/runModel";
 import { oilBalance, type OilBalance } from "../forecast/oilBalance";
 import { caughtShare, courseOf } from "../forecast/simulate";
 import { endings, stopRules, type EndsBy, type StopRule } from "../forecast/stopRules";
-import { usualWorthMl, worthlessFrom } from "../forecast/worth";
+import { worthlessFrom } from "../forecast/worth";
+import { usualWorthMl } from "../plan/usualWorth";
 import { distillateThrough, type Stretch } from "../extraction/oilCourse";
 import type { Percentiles } from "../statistics/chance";
 import { weightedPercentiles } from "../statistics/weighted";
@@ -113,7 +114,7 @@ export function watchRun(
   const { massG } = request;
   const limits: StopRule = {
     perKg: 1,
-    worthMlPer10Min: usualWorthMl(model.material.oilMlPerKg, massG, usualWorthShare),
+    worthMlPer10Min: usualWorthMl(request, model.material.oilMlPerKg, usualWorthShare),
     ...request.stop,
   };
   return {

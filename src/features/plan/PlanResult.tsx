@@ -79,7 +79,7 @@ export const PlanResult = memo(function PlanResult({ plan, state, work, still }:
         <Tile
           wash="ember"
           label="First drop · heat off"
-          value={{ text: `${showDuration(firstDrop)} · ${showDuration(heatOff)}`, unit: "" }}
+          value={{ text: `${unbroken(firstDrop)} · ${unbroken(heatOff)}`, unit: "" }}
           detail={[
             charges > 1 ? "each charge" : undefined,
             ranges ? timesRange(ranges) : undefined,
@@ -290,4 +290,9 @@ function hydrosolRange({ p10, p90 }: Percentiles, times: number, units: UnitSyst
   return low.text === high.text && low.unit === high.unit
     ? "held by the stop rule"
     : `8 in 10: ${showBetween(low, high)}`;
+}
+
+/* "1 h 16 min" stays on one line. */
+function unbroken(minutes: number): string {
+  return showDuration(minutes).replace(/ /g, "\u00a0");
 }

@@ -58,7 +58,7 @@ export const StopTable = memo(function StopTable({
         perKg: request.stop.perKg ?? hydrosolToKeep(plant.tissue, state),
         worthMlPer10Min:
           request.stop.worthMlPer10Min ??
-          usualWorthMl(plan.figures.oilMlPerKg, request.massG, worthShareOf(plant.tissue)),
+          usualWorthMl(request, plan.figures.oilMlPerKg, worthShareOf(plant.tissue)),
         minutes: request.stop.minutes ?? plant.usualMinutes,
       }),
     [request, plan.figures.oilMlPerKg, plant, state],
