@@ -1,12 +1,16 @@
 import { fireEvent, screen, within } from "@testing-library/react";
 import { renderWith } from "@/testing/renderWith";
-import { sampleOwnPlant, sampleStill } from "@/testing/sampleRecords";
-import { CalculatorScreen } from "../calculator/CalculatorScreen";
-import { PlantsScreen } from "../plants/PlantsScreen";
+import { sampleStill } from "@/testing/sampleRecords";
+import { CalculatorScreen } from "./CalculatorScreen";
 
 /** A question's card, by its heading. */
 const card = (question: string) =>
   within(screen.getByRole("heading", { name: question }).parentElement!);
+const dilution = () => card("How much oil for a dilution?");
+const choose = (plantId: string) =>
+  fireEvent.change(dilution().getByLabelText("Plant"), { target: { value: plantId } });
+const share = (percent: string) =>
+  fireEvent.change(dilution().getByLabelText("Share of oil"), { target: { value: percent } });
 
 test("each question of the calculator answers as it is typed, and says what is no number", () => {
   renderWith(<CalculatorScreen />, [sampleStill()]);
@@ -36,17 +40,25 @@ test("without a still the charge for an oil asks for one", () => {
   expect(card("What charge for so much oil?").getByText("Add a still first")).toBeVisible();
 });
 
-const own = sampleOwnPlant({ usualMinutes: 95 });
+test("a wish that no charge can fulfil says why and what to do", () => {
+  renderWith(<CalculatorScreen />, [sampleStill()]);
+  const charge = card("What charge for so much oil?");
+  fireEvent.change(charge.getByLabelText("Plant"), { target: { value: "linden" } });
+  expect(charge.getByText("Not this way")).toBeVisible();
+  expect(charge.getByText(/Let the hydrosol flow back|more than 500 charges/)).toBeVisible();
+});
 
-test("plants are found by botanical name, group and own figures; nothing found says what to do", () => {
-  renderWith(<PlantsScreen />, [own]);
-  fireEvent.change(screen.getByLabelText("Find"), { target: { value: "salvia scl" } });
-  expect(screen.getByText("Clary sage")).toBeVisible();
-  expect(screen.queryByText("Peppermint")).not.toBeInTheDocument();
-  fireEvent.click(screen.getByRole("radio", { name: "Zests" }));
-  expect(screen.getByText(/No plant matches “salvia scl”/)).toBeVisible();
-  fireEvent.change(screen.getByLabelText("Find"), { target: { value: "" } });
-  fireEvent.click(screen.getByRole("radio", { name: "With own figures" }));
-  expect(screen.getByText("Clary sage")).toBeVisible();
-  expect(screen.getByText("own figures")).toBeVisible();
+test("a dilution is held to the plant's cautious maximum, and to whose skin it is for", () => {
+  renderWith(<CalculatorScreen />, []);
+  share("1");
+  expect(dilution().getByText(/^1\.0\d* mL$|^1 mL$/)).toBeVisible();
+  choose("oregano");
+  share("2");
+  expect(dilution().getByText("Too much: 1.1 % at most")).toBeVisible();
+  choose("lavender");
+  fireEvent.click(dilution().getByRole("radio", { name: "The face" }));
+  expect(dilution().getByText("Too much: 1 % at most")).toBeVisible();
+  choose("pennyroyal");
+  expect(dilution().getByText("None: not on skin")).toBeVisible();
+  expect(dilution().getByText(/no dilution is cautious enough/)).toBeVisible();
 });

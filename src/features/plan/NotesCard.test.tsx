@@ -1,0 +1,56 @@
+import { fireEvent, render, screen } from "@testing-library/react";
+import { planCharges, plantById, type PlanInput } from "@/core";
+import { stillFigures } from "@/logbook/still/stillFigures";
+import { sampleStill } from "@/testing/sampleRecords";
+import { NotesCard } from "./NotesCard";
+
+const plan = (part: Partial<PlanInput> = {}) =>
+  planCharges({
+    still: stillFigures(sampleStill()),
+    plant: plantById("peppermint")!,
+    state: "fresh",
+    massG: 800,
+    method: "steam",
+    stop: { perKg: 1 },
+    site: { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 },
+    ...part,
+  });
+
+test("three jars stand with their oil, their hydrosol and what they smell of", () => {
+  render(<NotesCard plan={plan()} units="metric" />);
+  expect(screen.getByText(/^First jar, to \d+ mL$/)).toBeVisible();
+  expect(screen.getByText(/^Middle, to \d+ mL$/)).toBeVisible();
+  expect(screen.getByText("Tail, to the end")).toBeVisible();
+  expect(screen.getAllByText(/mL of oil to see, .* of hydrosol/)).toHaveLength(3);
+  const picture = screen.getByRole("img", { name: /First jar: .*; Middle: .*mint.*; Tail: / });
+  expect(picture).toBeInTheDocument();
+  /* No per cent with decimals: the order holds, how much only to a third. */
+  expect(document.body.textContent).not.toMatch(/\d %/);
+});
+
+test("less of the sharp or of the heavy moves a cut, says what it costs, and is taken back", () => {
+  render(<NotesCard plan={plan()} units="metric" />);
+  const cuts = () => screen.getAllByText(/, to \d+ mL$/).map(({ textContent }) => textContent);
+  const usual = cuts();
+  expect(screen.getByRole("status")).toHaveTextContent(/^The usual cuts/);
+  const less = screen.getAllByRole("button", { name: /^A middle with less/ });
+  expect(less.length).toBeGreaterThan(0);
+  fireEvent.click(less[0]!);
+  expect(cuts()).not.toEqual(usual);
+  expect(screen.getByRole("status")).toHaveTextContent(/^The middle is .* smaller/);
+  for (let tap = 0; tap < 12; tap += 1) fireEvent.click(less[0]!);
+  expect(screen.getByText(/^Middle, to/)).toBeVisible();
+  fireEvent.click(screen.getByRole("button", { name: "As usual" }));
+  expect(cuts()).toEqual(usual);
+});
+
+test("a plan that brings nothing over shows no notes", () => {
+  const cold = { ...stillFigures(sampleStill()), heat: { kind: "gas" as const, powerW: 5 } };
+  const { container } = render(<NotesCard plan={plan({ still: cold })} units="metric" />);
+  expect(container).toBeEmptyDOMElement();
+});
+
+test("amounts are in the person's units", () => {
+  render(<NotesCard plan={plan()} units="us" />);
+  expect(screen.getAllByText(/fl oz/).length).toBeGreaterThan(2);
+});
