@@ -40,11 +40,11 @@ const wilted = async (page: Page) => {
     heading.scrollIntoView({ block: "start" });
   });
 };
-const calibrated = async (page: Page) => {
-  await page.getByRole("textbox", { name: "Water in the pot" }).fill("3");
-  await page.getByRole("textbox", { name: "From heat on to a full boil" }).fill("19");
-  await page.getByRole("textbox", { name: /Distillate in a minute/ }).fill("21");
-  await page.getByRole("table").waitFor();
+const notesBelow = async (page: Page) => {
+  await planned(page);
+  await page
+    .getByRole("heading", { name: "Which notes come when" })
+    .evaluate((heading) => heading.scrollIntoView({ block: "start" }));
 };
 const fanBelow = async (page: Page) => {
   await planned(page);
@@ -84,12 +84,7 @@ const pictures: Picture[] = [
   { name: "fan-phone-night", address: "/plan", night: true, prepare: fanBelow },
   { name: "before-after-wide", address: "/plan", wide: true, prepare: wilted },
   { name: "plant-wide", address: "/bench/plants/clarysage", wide: true },
-  {
-    name: "calibrate-wide",
-    address: "/bench/stills/demo-still-1/calibrate",
-    wide: true,
-    prepare: calibrated,
-  },
+  { name: "notes-phone", address: "/plan", prepare: notesBelow },
   { name: "ready-phone", address: "/runs/demo-run-31/ready" },
   { name: "heating-phone", address: "/plan", prepare: lit },
   {

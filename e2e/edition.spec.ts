@@ -1,0 +1,62 @@
+import { expect, test } from "@playwright/test";
+import { addCopperPot, choosePlant, field, stored } from "./steps";
+
+test("which notes come when: three jars, and a cut moved with its price", async ({ page }) => {
+  await addCopperPot(page);
+  await page.goto("/plan");
+  await choosePlant(page, "Peppermint");
+  await field(page, "I have").fill("800");
+  const notes = page.getByRole("heading", { name: "Which notes come when" });
+  await notes.scrollIntoViewIfNeeded();
+  await expect(page.getByRole("img", { name: /First jar: .*; Middle: .*mint/ })).toBeVisible();
+  const middle = page.getByText(/^Middle, to \d+ mL$/);
+  const before = await middle.textContent();
+  await page.getByRole("button", { name: /the last cut earlier/ }).click();
+  await expect(middle).not.toHaveText(before ?? "");
+  await expect(page.getByText(/^The middle is .* smaller/)).toBeVisible();
+  await page.getByRole("button", { name: "As usual" }).click();
+  await expect(middle).toHaveText(before ?? "");
+});
+
+test("a plant of low yield shows some oil, a root asks for hours and litres, and the plan says both", async ({
+  page,
+}) => {
+  await addCopperPot(page);
+  await page.getByRole("button", { name: "Add: Glass flask, 2 L" }).click();
+  await expect(page.getByRole("link", { name: /Glass flask, 2 L/ })).toBeVisible();
+  await page.goto("/plan");
+  await choosePlant(page, "Orange blossom");
+  await field(page, "I have").fill("1000");
+  await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
+  await expect(page.getByRole("textbox", { name: "Hydrosol per plant" })).toHaveAttribute(
+    "placeholder",
+    "usual 1",
+  );
+  await choosePlant(page, "Vetiver");
+  await expect(page.getByRole("textbox", { name: "Hydrosol per plant" })).toHaveAttribute(
+    "placeholder",
+    "usual 8",
+  );
+  await field(page, "Hydrosol per plant").fill("2");
+  await stored(page, /^setting/, '"ratioText":"2"');
+  await page.reload();
+  await expect(field(page, "Hydrosol per plant")).toHaveValue("2");
+});
+
+test("a plant's page warns by what it is, and a dilution is held to its maximum", async ({
+  page,
+}) => {
+  await page.goto("/bench/plants/pennyroyal");
+  await expect(page.getByRole("heading", { name: "With care" })).toBeVisible();
+  await expect(page.getByText(/Poison to cats/)).toBeVisible();
+  await expect(page.getByText("Not on skin at all.")).toBeVisible();
+  await page.goto("/bench/plants/thymelinalool");
+  await expect(page.getByRole("heading", { name: "Thyme, linalool kind" })).toBeVisible();
+  await page.goto("/bench/calculator");
+  const dilution = page
+    .getByRole("heading", { name: "How much oil for a dilution?" })
+    .locator("..");
+  await dilution.getByLabel("Plant").selectOption("cinnamonbark");
+  await dilution.getByRole("textbox", { name: "Share of oil" }).fill("1");
+  await expect(dilution.getByText("Too much: 0.07 % at most")).toBeVisible();
+});
