@@ -4,11 +4,11 @@ import type { NoteFamily } from "@/core";
 export const noteWords: Record<NoteFamily, string> = {
   citrus: "citrus",
   resin: "resin",
-  cool: "cool, camphor",
+  cool: "camphor",
   mint: "mint",
   herb: "herb",
   flower: "flower",
-  sweet: "sweet, bergamot",
+  sweet: "sweet",
   rose: "rose",
   anise: "aniseed",
   spice: "spice",

@@ -1,6 +1,7 @@
 import { fireEvent, screen } from "@testing-library/react";
 import { useAppSelector } from "@/store/hooks";
 import { renderWith } from "@/testing/renderWith";
+import { defaultPreferences } from "@/records/setting";
 import { sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { plantById, type Method, type Plant } from "@/core";
 import type { Still } from "@/records/still";
@@ -51,7 +52,7 @@ test("the list fits still, heat and method", () => {
     checklist({
       still: { ...sampleStill(), ...part },
       plan: { method, iceKg: 2 },
-      plant,
+      ...(plant?.setsBelowC === undefined ? {} : { setsBelow: `${plant.setsBelowC} °C` }),
       water: "2 L",
       dryLine: "1 L",
       cooling: "1 L",
@@ -73,3 +74,15 @@ test("the list fits still, heat and method", () => {
   expect(glass).not.toContain("seat");
   expect(ids({ construction: "bowl" }, "bowl")).not.toContain("relief");
 });
+
+test.each([
+  ["metric", /^Cooling water is warmer than \d+(\.\d)? °C$/],
+  ["us", /^Cooling water is warmer than \d+(\.\d)? °F$/],
+] as const)(
+  "an oil that sets asks for warm water in the person's own degrees (%s)",
+  (units, said) => {
+    const anise = { ...sampleRun(), plantId: "anise", state: "dried" as const };
+    renderWith(<Shown />, [sampleStill(), anise, { ...defaultPreferences(), units }]);
+    expect(screen.getByRole("checkbox", { name: said })).toBeVisible();
+  },
+);

@@ -1,7 +1,7 @@
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { planCooling, showVolume, words, type UnitSystem } from "@/core";
+import { showTemperature, planCooling, showVolume, words, type UnitSystem } from "@/core";
 import { draftOfRun } from "@/logbook/plan/draftOfRun";
 import { harvestOfItsOwn } from "@/logbook/harvest/harvestLeft";
 import type { Run } from "@/records/run";
@@ -40,6 +40,9 @@ export function ReadyScreen({ run }: { run: Run }) {
         water: words(showVolume(run.plan.waterMl, units)),
         dryLine: words(showVolume(run.plan.dryLineMl, units)),
         cooling: flowOf(run, still, units),
+        ...(plant?.setsBelowC === undefined
+          ? {}
+          : { setsBelow: words(showTemperature(plant.setsBelowC, units)) }),
       })
     : [];
   const notHere = new Set(still?.notHere);

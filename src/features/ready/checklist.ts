@@ -14,11 +14,13 @@ export interface CheckItem {
 interface Setting {
   still: Pick<Still, "construction" | "metal" | "heat" | "condenser" | "calibration">;
   plan: Pick<Run["plan"], "method" | "iceKg">;
-  plant?: Pick<Plant, "hazards" | "setsBelowC" | "froths">;
+  plant?: Pick<Plant, "hazards" | "froths">;
   /** Amounts in the person's units. */
   water: string;
   dryLine: string;
   cooling: string;
+  /** Below which the oil sets, where it does. */
+  setsBelow?: string;
 }
 
 /** The checks that fit this still, this heat, this method and this plant, in the order of the hands. */
@@ -143,7 +145,7 @@ function path(bowl: boolean): CheckItem[] {
 }
 
 function cooling(
-  { still, plan, plant, cooling: flow }: Setting,
+  { still, plan, setsBelow, cooling: flow }: Setting,
   bowl: boolean,
 ): (CheckItem | false | undefined)[] {
   const ice = plan.iceKg ?? 0;
@@ -163,9 +165,9 @@ function cooling(
       label: `Ice is at hand: ${fixed(ice, 1)} kg`,
       reason: "The plan's tub needs it before the run is over.",
     },
-    plant?.setsBelowC !== undefined && {
+    setsBelow !== undefined && {
       id: "setting",
-      label: `Cooling water is warmer than ${plant.setsBelowC} °C`,
+      label: `Cooling water is warmer than ${setsBelow}`,
       reason: "This oil sets below that and would stop the condenser.",
     },
   ];

@@ -1,0 +1,127 @@
+import {
+  constructionKinds,
+  constructionOf,
+  heatKinds,
+  heatSources,
+  metalKinds,
+  methodsOf,
+  plantById,
+  type Method,
+} from "@/core";
+import { sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { checklist } from "./checklist";
+import { packingList } from "./packing";
+
+type Setting = Parameters<typeof checklist>[0];
+const setting = (part: Partial<Setting> = {}): Setting => ({
+  still: sampleStill(),
+  plan: { method: "steam" },
+  water: "1.7 L",
+  dryLine: "700 mL",
+  cooling: "4 L a minute",
+  ...part,
+});
+const ids = (part?: Partial<Setting>) => checklist(setting(part)).map(({ id }) => id);
+
+test("every still, heat, metal and method has a list that says why, each check once", () => {
+  for (const construction of constructionKinds)
+    for (const kind of heatKinds)
+      for (const metal of metalKinds)
+        for (const method of methodsOf({ construction })) {
+          const still = { ...sampleStill(), construction, metal, heat: { kind, powerW: 2000 } };
+          const items = checklist(setting({ still, plan: { method, iceKg: 1 } }));
+          expect(new Set(items.map(({ id }) => id)).size).toBe(items.length);
+          expect(items.length).toBeGreaterThan(8);
+          for (const { label, reason } of items) {
+            expect(label.length).toBeGreaterThan(8);
+            expect(reason).toMatch(/[.]$/);
+          }
+        }
+});
+
+test.each(heatKinds)("%s has the check of its own hazard, and of no other", (kind) => {
+  const still = { ...sampleStill(), heat: { kind, powerW: 2000 } };
+  const of = { flame: "flame", mains: "mains", pressure: "steamLine" };
+  const own = of[heatSources[kind].hazard];
+  const found = ids({ still }).filter((id) => Object.values(of).includes(id));
+  expect(found).toEqual([own]);
+});
+
+test("what kills is on every list: the plant, the dry line, an open path, and somebody who stays", () => {
+  for (const construction of constructionKinds) {
+    const still = { ...sampleStill(), construction };
+    const method: Method = methodsOf({ construction })[0]!;
+    const found = ids({ still, plan: { method } });
+    for (const id of ["plant", "water", "path", "room", "stay"]) expect(found).toContain(id);
+    expect(found.includes("jar")).toBe(!constructionOf(construction).catchesItself);
+  }
+});
+
+test("checks follow the charge: steam keeps its headspace, what swims its fill, a bowl its stand", () => {
+  expect(ids({ plan: { method: "steam" } })).toEqual(expect.arrayContaining(["seat", "headspace"]));
+  expect(ids({ plan: { method: "hydro" } })).toContain("fill");
+  expect(ids({ plan: { method: "hydro" } })).not.toContain("headspace");
+  const bowl = { ...sampleStill(), construction: "bowl" as const };
+  const found = ids({ still: bowl, plan: { method: "bowl" } });
+  expect(found).toContain("bowl");
+  expect(found).not.toContain("relief");
+  expect(found).not.toContain("cooling");
+});
+
+test("glass asks for chips, ice for a bag of it, an oil that sets for water that is warm enough", () => {
+  expect(ids({ still: { ...sampleStill(), metal: "glass" } })).toContain("chips");
+  expect(ids({ still: { ...sampleStill(), metal: "copper" } })).not.toContain("chips");
+  expect(ids({ plan: { method: "steam", iceKg: 2 } })).toContain("ice");
+  expect(ids({ plan: { method: "steam", iceKg: 0 } })).not.toContain("ice");
+  const warm = checklist(setting({ setsBelow: "59 °F" })).find(({ id }) => id === "setting")!;
+  expect(warm.label).toBe("Cooling water is warmer than 59 °F");
+  expect(ids()).not.toContain("setting");
+});
+
+test("a still that was calibrated is clean; one that was not is run with water first", () => {
+  const clean = (still: Setting["still"]) =>
+    checklist(setting({ still })).find(({ id }) => id === "clean")!.label;
+  expect(clean(sampleStill())).toMatch(/^Clean run is done/);
+  const calibration = {
+    on: "2026-05-04T08:00:00Z",
+    waterMl: 3000,
+    startC: 14,
+    minutesToBoil: 19,
+    rateMlPerMin: 21,
+  };
+  expect(clean({ ...sampleStill(), calibration })).toBe("Still is clean");
+});
+
+describe("what to carry", () => {
+  const pack = (change: Partial<ReturnType<typeof sampleRun>["plan"]> = {}) => {
+    const run = sampleRun();
+    return packingList(
+      { ...run, plan: { ...run.plan, ...change } },
+      sampleStill(),
+      plantById("lavender"),
+      "metric",
+    ).join("\n");
+  };
+
+  test("plant, water, jars for all of the distillate, and gas where it burns gas", () => {
+    expect(pack()).toMatch(/^700 g of fresh true lavender, flower spikes$/m);
+    expect(pack()).toMatch(/of water for Copper pot, 12 L, and a kettle of hot water/);
+    expect(pack()).toMatch(/^1 clean jar of 1(\.00)? L$/m);
+    expect(pack({ jarMl: 250 })).toMatch(/^4 clean jars of 250 mL$/m);
+    expect(pack()).toMatch(/^Gas for the run: .* g; the lighter stays away/m);
+  });
+
+  test("a first cut has its own jar; water that flows back needs none for the hydrosol", () => {
+    expect(pack({ firstCutMl: 230 })).toMatch(/^2 clean jars .*, one of them for the first cut$/m);
+    expect(pack({ method: "cohobation" })).toMatch(/^1 clean jar/m);
+    expect(pack({ method: "bowl" })).not.toMatch(/clean jar/);
+  });
+
+  test("ice is weighed; a still that is gone and a plant that is unknown are no dead end", () => {
+    expect(pack({ iceKg: 2.5 })).toMatch(/^2\.5 kg of ice$/m);
+    const run = sampleRun();
+    const list = packingList(run, undefined, undefined, "us").join("\n");
+    expect(list).toMatch(/oz|lb/);
+    expect(list).not.toMatch(/undefined|NaN/);
+  });
+});
