@@ -185,7 +185,7 @@ function chargeRecords(
   return [harvest, run, ...products(run, told, { oilMl, hydrosolMl, made }, codes)];
 }
 
-/** What really happened: one run under one fall of the dice. */
+/** What really happened: the plan, with chance drawn once. */
 function playOnce(plan: ChargePlan, normal: Normal): ReturnType<typeof forecastRun> {
   const seed = Math.floor(Math.abs(normal()) * 1e6) + 1;
   const request: ForecastRequest = plan.request;

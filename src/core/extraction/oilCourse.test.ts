@@ -69,7 +69,7 @@ test("the course equals plain stepping of the equations, ceiling or not", () => 
         0.015 * release.oilG + 1e-6,
       );
     }),
-    { numRuns: 60 },
+    { numRuns: 200 },
   );
 });
 

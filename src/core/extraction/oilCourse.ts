@@ -46,7 +46,7 @@ type State = Float64Array;
    solution, only the breaking is split off. */
 const esterStepLoss = 0.03;
 /* Steps while the ceiling binds, min: no more than so much of the free share is gone in one. */
-const ceilingStep = { least: 0.5, most: 10, ofFree: 0.08 };
+const ceilingStep = { least: 0.25, most: 10, ofFree: 0.08 };
 
 /**
  * How a charge's oil comes over, compound by compound: washing of the free share by vapour pressure,
@@ -216,12 +216,12 @@ function law(release: Release, steam: number): Law {
     },
     advance(state, minutes) {
       if (esters) breakEsters(state, minutes / 2);
-      const wanted = flow(state);
-      if (wanted <= ceiling) propagate(state, minutes, 1);
+      if (neverBinds(state)) propagate(state, minutes, 1);
       else if (ceiling > 0) {
-        /* All flows are scaled alike, by what is wanted in the middle of the step. */
+        /* All flows are scaled alike, by what is wanted in the middle of the step: a bound share may feed
+           the free one up to the ceiling within it. */
         half.set(state);
-        propagate(half, minutes / 2, ceiling / wanted);
+        propagate(half, minutes / 2, Math.min(1, ceiling / flow(state)));
         propagate(state, minutes, Math.min(1, ceiling / flow(half)));
       } else propagate(state, minutes, 0);
       if (esters) breakEsters(state, minutes / 2);

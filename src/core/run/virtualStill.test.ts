@@ -32,7 +32,7 @@ function played(minutes: number, fault?: Fault, from = 0, seed = 5, powerW = 200
   return { still, samples, middle };
 }
 
-test("the same dice give the same samples, other dice another still", () => {
+test("the same seed gives the same samples, another seed another still", () => {
   expect(played(40).samples).toEqual(played(40).samples);
   expect(played(40, undefined, 0, 6).middle("distillate")).not.toBe(
     played(40).middle("distillate"),
@@ -68,4 +68,16 @@ test("each fault shows where a person would look for it", () => {
   expect(played(70, "coolingLost", since).middle("outlet")).toBeGreaterThan(80);
   expect(played(70, "heatCut", since).middle("head")).toBeLessThan(90);
   expect(played(70, "iceGone", 0).middle("tub")).toBeGreaterThan(whole.middle("tub"));
+});
+
+test("a bowl catches three fifths of the steam or so, and the rest runs back into its pot", () => {
+  const on = { powerW: request.still.heat.powerW, faults: new Set<never>() };
+  const after = (method: "hydro" | "bowl") => {
+    const still = virtualStill({ ...request, method }, 4);
+    for (let minute = 0; minute < 60; minute += 0.5) still.advance(0.5, on);
+    return still.read().find(({ channel }) => channel === "distillate")?.value ?? NaN;
+  };
+  const [hydro, bowl] = [after("hydro"), after("bowl")];
+  expect(bowl / hydro).toBeGreaterThan(0.35);
+  expect(bowl / hydro).toBeLessThan(0.85);
 });

@@ -4,6 +4,7 @@ import { tubAfter } from "../cooling/tub";
 import { draws } from "../forecast/draws";
 import type { ForecastRequest } from "../forecast/request";
 import { runModel } from "../forecast/runModel";
+import { caughtShare } from "../forecast/simulate";
 import { normalStream } from "../statistics/chance";
 
 /** What can be made to go wrong on a virtual still. */
@@ -34,17 +35,20 @@ export interface VirtualStill {
   read(): VirtualSample[];
 }
 
-/* Noise of common probes and kitchen scales; a reading is missing now and then. */
+/* Data sheets of common digital probes and kitchen scales; drift is a judgement. */
 const noise = { temperatureC: 0.15, driftCPerHour: 0.3, massG: 1.5 };
 /* One reading in a hundred lies beyond this many deviations: that one is missing. */
 const dropOutDeviations = 2.33;
+/* Judgements, made to look like what the alarms are for: a leak that takes more than half of the steam;
+   an outlet and a head that follow within a minute or two, as thin metal does. */
 const leakShare = 0.55;
-/* Vapour that is not cooled leaves as hot as it comes, within a minute or two. */
 const outletMinutes = 1.5;
 const headMinutes = 0.7;
+/* How long a head stays under the boil while the most of the oil comes, min: the first third of a run. */
+const oilyMinutes = 20;
 /**
- * A still that runs on the core: the same physics as the forecast, with one fall of the dice for the
- * truth, and instruments that are not perfect. Same request, seed and course of events, same samples.
+ * A still that runs on the core: the same physics as the forecast, with what chance decides drawn
+ * once, and instruments that are not perfect. Same request, seed and course of events, same samples.
  * @throws RangeError as forecastRun
  */
 export function virtualStill(
@@ -55,6 +59,7 @@ export function virtualStill(
   const model = runModel(request);
   const draw = draws(model, 1, seed)[0]!;
   const normal = normalStream(seed + 17);
+  const caught = caughtShare(model, draw);
   const { boil, firstDrop } = model.times(draw.efficiency);
   const fullSteam = steamAt(request.still.heat.powerW);
   const tapC = model.coolingInC + (condenser.kind === "tap" ? condenser.riseK * 0.5 : 0);
@@ -82,11 +87,12 @@ export function virtualStill(
       const steaming = still.firstDropAt !== undefined;
       /* What has boiled away, through a leak or over, cannot boil again: a dry pot gives no more. */
       const boiled = steaming ? Math.min(steam * minutes, state.waterMl) : 0;
-      if (!model.returns) state.waterMl -= boiled;
       const rate = minutes > 0 ? boiled / minutes : 0;
+      if (!model.returns)
+        state.waterMl -= boiled * caught + (rate > 0 ? model.vesselDrainGPerMin * minutes : 0);
       const through = rate * (faults.has("leak") ? 1 - leakShare : 1);
       const cooled = faults.has("coolingLost") ? 0.25 : 1;
-      state.distillateMl += through * cooled * minutes;
+      state.distillateMl += through * caught * cooled * minutes;
       const tubC = tubTemperature();
       if (!faults.has("coolingLost") && state.tubLitres > 0)
         state.tubHeatJ += condenserDutyJ(through * minutes, model.boilC, distillateOutC);
@@ -95,7 +101,10 @@ export function virtualStill(
           ? model.boilC - 6
           : tubC + 5 + 0.1 * through
         : model.airC;
-      const headTarget = rate > 0 && steaming ? model.boilC - 0.3 : model.airC + 20;
+      const sinceDrop = still.minutes - (still.firstDropAt ?? still.minutes);
+      /* Oil and water boil together below the boil of water, by less as the oil runs out. */
+      const under = (model.boilC - model.togetherC) * Math.exp(-sinceDrop / oilyMinutes);
+      const headTarget = rate > 0 && steaming ? model.boilC - 0.3 - under : model.airC + 20;
       state.outletC += (outTarget - state.outletC) * (1 - Math.exp(-minutes / outletMinutes));
       if (steaming || still.boilingAt !== undefined)
         state.headC +=
@@ -121,7 +130,7 @@ export function virtualStill(
           unit: "g",
         },
       ];
-      /* A drop-out is told by the same dice, so that it comes again when played again. */
+      /* A drop-out is drawn from the same stream, so that it comes again when played again. */
       return all
         .filter(() => normal() < dropOutDeviations)
         .map((sample) => ({ ...sample, value: Math.round(sample.value * 100) / 100 }));

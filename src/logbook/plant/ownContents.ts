@@ -4,7 +4,7 @@ import { doubtfulLog } from "../run/doubtfulLog";
 import type { PlantBook } from "./plantBook";
 import type { RunSummary } from "../run/runSummary";
 
-/* Stock that has lain for longer says more about the cupboard than about the plant. */
+/* A judgement: stock that has lain for longer tells of the cupboard more than of the plant. */
 const stillFreshMonths = 3;
 
 /** Oil contents of a material, mL/kg, that a person's own finished runs of it point to. */

@@ -34,5 +34,8 @@ function packed({ state, plan }: Run, plant: Plant | undefined): number {
   const figures = plant?.states[state];
   return plant && figures
     ? figures.packingGPerL * preparationOf(plant, plan.preparation).packing
-    : 200;
+    : usualPackingGPerL;
 }
+
+/* A middling herb, pressed down by hand, as the book's plants have it: only the drawing rests on it. */
+const usualPackingGPerL = 200;

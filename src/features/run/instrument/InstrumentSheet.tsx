@@ -90,8 +90,7 @@ export function InstrumentSheet({ open, onClose, run, instrument, lit }: Props) 
         <>
           <Txt>
             A simulated probe (head, outlet, tub) and scale, on a still that runs as this plan
-            describes it, with one fall of the dice for the truth. For practice: time can run
-            faster.
+            describes it, with chance drawn once, as on any day. For practice: time can run faster.
           </Txt>
           <Choice
             label="How fast"

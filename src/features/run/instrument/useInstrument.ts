@@ -96,7 +96,7 @@ function useLooked(feed: SampleFeed): number {
   return seen;
 }
 
-/** The same run meets the same dice. */
+/** The same run meets the same chance, also after a reload. */
 function seedOf(id: string): number {
   return [...id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 999983, 7) + 1;
 }
