@@ -6,7 +6,7 @@ import { View } from "react-native";
 import { showDuration, yieldOf } from "@/core";
 import type { Lot } from "@/records/lot";
 import type { Run } from "@/records/run";
-import { runState } from "@/logbook/run/runState";
+import { runState, type RunState } from "@/logbook/run/runState";
 import { settlingLeft } from "@/logbook/run/settlingLeft";
 import { settlingColumnMm } from "@/logbook/run/settlingTime";
 import { settlingWords } from "@/words/settlingWords";
@@ -23,7 +23,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { useNow } from "@/ui/useNow";
 import { lotsOfRun } from "@/logbook/run/lotsOfRun";
-import { asResult, separateDefaults, separateSchema } from "./separateForm";
+import { asResult, separateDefaults, separateSchema, type SeparateValues } from "./separateForm";
 import { AgainstExpected } from "./AgainstExpected";
 import { ResultFields } from "./ResultFields";
 import { YieldTable } from "./YieldTable";
@@ -35,9 +35,6 @@ export function SeparateScreen({ run }: { run: Run }) {
   const router = useRouter();
   const { units, site } = useAppSelector(selectPreferences);
   const lots = useAppSelector(selectLots);
-  const harvest = useAppSelector((root) =>
-    run.harvestId ? root.harvest.entities[run.harvestId] : undefined,
-  );
   const now = useNow(10000);
   const state = runState(run.entries);
   const plant = plantBook.byId(run.plantId);
@@ -53,7 +50,6 @@ export function SeparateScreen({ run }: { run: Run }) {
   useFormDraft(form, draft);
   const [problem, setProblem] = useState<string>();
   const typed = separateSchema.safeParse(useWatch({ control }));
-  const school = run.plan.schools?.settling;
   const settling = settlingLeft(run, state, site, now);
 
   const save = handleSubmit((values) => {
@@ -103,26 +99,7 @@ export function SeparateScreen({ run }: { run: Run }) {
             expected={visibleMl}
             oilMl={typed.success ? typed.data.oil : undefined}
           />
-          {typed.success ? (
-            <YieldTable
-              result={yieldOf({
-                chargeG: run.plan.chargeG,
-                moisture: run.plan.moisture,
-                oilMl: typed.data.oil,
-                oilDensityGPerMl: typed.data.density ?? oilDensityGPerMl,
-                hydrosolMl: typed.data.hydrosol,
-                pieces: harvest?.counted
-                  ? (harvest.counted.count * run.plan.chargeG) / harvest.massG
-                  : undefined,
-              })}
-            />
-          ) : (
-            <Card>
-              <Txt variant="small">
-                Type oil and hydrosol, and the yield stands here on every basis.
-              </Txt>
-            </Card>
-          )}
+          <YieldSoFar run={run} read={typed.success ? typed.data : undefined} />
           <Txt variant="small">
             Oils are concentrated: not to be swallowed, not undiluted on skin, away from children
             and pets. In pregnancy ask someone qualified.
@@ -137,23 +114,7 @@ export function SeparateScreen({ run }: { run: Run }) {
           reset(beginning);
         }}
       />
-      {state.heatOffAt === undefined ? (
-        <Notice
-          severity="caution"
-          message="The heat is not noted as off yet."
-          remedy="Turn it off and let the still cool before you open it."
-        />
-      ) : settling.leftMinutes > 0 && !state.result ? (
-        <Notice
-          severity="note"
-          message={
-            Number.isFinite(settling.minutes)
-              ? `In a vessel filled ${settlingColumnMm} mm high${school === "salt" ? ", with 50 g of salt to the litre" : ""}, ${settlingWords(settling)}: ${showDuration(settling.leftMinutes)} from now.`
-              : "This oil is as heavy as water and hardly separates: salt or warmth helps."
-          }
-          remedy="Draw off sooner, and what still floats as fine drops goes with the hydrosol."
-        />
-      ) : null}
+      <SettlingNotice run={run} state={state} settling={settling} />
       <ResultFields
         control={control}
         plant={plant}
@@ -161,5 +122,64 @@ export function SeparateScreen({ run }: { run: Run }) {
         units={units}
       />
     </Screen>
+  );
+}
+
+/** The yield on every basis, once what was measured can be read. */
+function YieldSoFar({ run, read }: { run: Run; read: SeparateValues | undefined }) {
+  const harvest = useAppSelector((root) =>
+    run.harvestId ? root.harvest.entities[run.harvestId] : undefined,
+  );
+  if (!read)
+    return (
+      <Card>
+        <Txt variant="small">Type oil and hydrosol, and the yield stands here on every basis.</Txt>
+      </Card>
+    );
+  const { chargeG, moisture, forecast } = run.plan;
+  return (
+    <YieldTable
+      result={yieldOf({
+        chargeG,
+        moisture,
+        oilMl: read.oil,
+        oilDensityGPerMl: read.density ?? forecast.oilDensityGPerMl,
+        hydrosolMl: read.hydrosol,
+        pieces: harvest?.counted ? (harvest.counted.count * chargeG) / harvest.massG : undefined,
+      })}
+    />
+  );
+}
+
+/** What is still to be waited for before anything is drawn off. */
+function SettlingNotice({
+  run,
+  state,
+  settling,
+}: {
+  run: Run;
+  state: RunState;
+  settling: ReturnType<typeof settlingLeft>;
+}) {
+  if (state.heatOffAt === undefined)
+    return (
+      <Notice
+        severity="caution"
+        message="The heat is not noted as off yet."
+        remedy="Turn it off and let the still cool before you open it."
+      />
+    );
+  if (settling.leftMinutes <= 0 || state.result) return null;
+  const salted = run.plan.schools?.settling === "salt" ? ", with 50 g of salt to the litre" : "";
+  return (
+    <Notice
+      severity="note"
+      message={
+        Number.isFinite(settling.minutes)
+          ? `In a vessel filled ${settlingColumnMm} mm high${salted}, ${settlingWords(settling)}: ${showDuration(settling.leftMinutes)} from now.`
+          : "This oil is as heavy as water and hardly separates: salt or warmth helps."
+      }
+      remedy="Draw off sooner, and what still floats as fine drops goes with the hydrosol."
+    />
   );
 }

@@ -54,41 +54,14 @@ function CalibrateForm({ still }: { still: Still }) {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const { units, site } = preferences;
-  const before = still.calibration;
-  const volumes =
-    units === "metric" ? (["L", "mL", "gal"] as const) : (["gal", "floz", "L"] as const);
-  const [beginning] = useState(() => ({
-    water: toInput(before?.waterMl, volumes[0]),
-    start: toInput(before?.startC ?? site.waterC, unitsFor("temperature", units)[0] ?? "C"),
-    boil: toInput(before?.minutesToBoil, "min"),
-    rate: toInput(before?.rateMlPerMin, "mL"),
-  }));
-  const draft = useDraft(`calibrate/${still.id}`, beginning);
-  const [typed, setTyped] = useState(draft.start);
+  const { typed, type, problem, readings, volumes, typedBefore, letGo, done } = useWaterRun(
+    still,
+    preferences,
+  );
   const [refused, setRefused] = useState<string>();
-  const type = (field: WaterRunField) => (input: NumberInput) => {
-    const next = { ...typed, [field]: input };
-    setTyped(next);
-    draft.note(next);
-  };
-  const fields = {
-    water: readNumber(typed.water, { name: "Water", ...limits.positive }),
-    start: readNumber(typed.start, { name: "The start", ...limits.startC }),
-    boil: readNumber(typed.boil, { name: "The time", ...limits.positive }),
-    rate: readNumber(typed.rate, { name: "The drip rate", ...limits.positive }),
-  };
-  const figures = stillFigures(still);
   const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
-  const usual: Calibration = {
-    efficiency: heatSources[still.heat.kind].usualEfficiency,
-    lossWPerK: lossWPerK({ ...figures, lossWPerK: undefined }, boilC, site.airC),
-  };
-  const readings = readingsOf(fields);
+  const usual = usualOf(still, boilC, site.airC);
   const solved = readings && solve(still, readings, site, units);
-  const problem = (field: WaterRunField) => {
-    const read = fields[field];
-    return typed[field].text && !read.ok ? read.problem : undefined;
-  };
 
   function take({ efficiency, lossWPerK: loss }: Calibration) {
     if (!readings) return;
@@ -103,7 +76,7 @@ function CalibrateForm({ still }: { still: Still }) {
       ]),
     );
     if (!kept.ok) return setRefused(kept.problem);
-    draft.done();
+    done();
     router.replace(`/bench/stills/${still.id}`);
   }
 
@@ -139,17 +112,11 @@ function CalibrateForm({ still }: { still: Still }) {
           ) : (
             <WhatItSettles usual={usual} />
           )}
-          {before ? <LastCalibration still={still} /> : null}
+          {still.calibration ? <LastCalibration still={still} /> : null}
         </>
       }
     >
-      <TypedBefore
-        shown={draft.typedBefore}
-        onLetGo={() => {
-          draft.done();
-          setTyped(beginning);
-        }}
-      />
+      <TypedBefore shown={typedBefore} onLetGo={letGo} />
       <WaterRunFields
         still={still}
         boilC={boilC}
@@ -165,6 +132,59 @@ function CalibrateForm({ still }: { still: Still }) {
       />
     </Screen>
   );
+}
+
+/** What is usual for a still that was never calibrated. */
+function usualOf(still: Still, boilC: number, airC: number): Calibration {
+  return {
+    efficiency: heatSources[still.heat.kind].usualEfficiency,
+    lossWPerK: lossWPerK({ ...stillFigures(still), lossWPerK: undefined }, boilC, airC),
+  };
+}
+
+/** The fields of a run with water: what stands in them, what is wrong, and the readings once all are right. */
+function useWaterRun(still: Still, { units, site }: Setting) {
+  const before = still.calibration;
+  const volumes =
+    units === "metric" ? (["L", "mL", "gal"] as const) : (["gal", "floz", "L"] as const);
+  const [beginning] = useState(() => ({
+    water: toInput(before?.waterMl, volumes[0]),
+    start: toInput(before?.startC ?? site.waterC, unitsFor("temperature", units)[0] ?? "C"),
+    boil: toInput(before?.minutesToBoil, "min"),
+    rate: toInput(before?.rateMlPerMin, "mL"),
+  }));
+  const draft = useDraft(`calibrate/${still.id}`, beginning);
+  const [typed, setTyped] = useState(draft.start);
+  const type = (field: WaterRunField) => (input: NumberInput) => {
+    const next = { ...typed, [field]: input };
+    setTyped(next);
+    draft.note(next);
+  };
+  const fields = {
+    water: readNumber(typed.water, { name: "Water", ...limits.positive }),
+    start: readNumber(typed.start, { name: "The start", ...limits.startC }),
+    boil: readNumber(typed.boil, { name: "The time", ...limits.positive }),
+    rate: readNumber(typed.rate, { name: "The drip rate", ...limits.positive }),
+  };
+  const readings = readingsOf(fields);
+  const problem = (field: WaterRunField) => {
+    const read = fields[field];
+    return typed[field].text && !read.ok ? read.problem : undefined;
+  };
+
+  return {
+    typed,
+    type,
+    problem,
+    readings,
+    volumes,
+    typedBefore: draft.typedBefore,
+    letGo() {
+      draft.done();
+      setTyped(beginning);
+    },
+    done: draft.done,
+  };
 }
 
 type Readings = Pick<WaterRun, "waterMl" | "startC" | "minutesToBoil" | "rateMlPerMin">;
