@@ -142,6 +142,7 @@ export { yieldOf, type Yield } from "./yield/yield";
 export { jarShare, liveEstimate, type LiveEstimate } from "./run/liveEstimate";
 export { cueCodes, cues, type Cue } from "./run/nextCue";
 export { boilsWithItsOil, steamAtPower } from "./forecast/runModel";
+export { rateAtPower } from "./forecast/simulate";
 export { doubts, watchRun, type Doubt, type Seen, type WatchedForecast } from "./run/watchedRun";
 export { playWatched } from "./run/playWatched";
 export { thinned, type Series } from "./statistics/thin";

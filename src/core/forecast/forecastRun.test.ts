@@ -1,3 +1,4 @@
+import { rateAtPower } from "./simulate";
 import fc from "fast-check";
 import { forecastRun } from "./forecastRun";
 import type { ForecastRequest } from "./request";
@@ -201,4 +202,13 @@ test.each([
     const shares = Object.values(composition).reduce((sum, share) => sum + share, 0);
     expect(shares).toBeCloseTo(1, 6);
   });
+});
+
+test("at the plan's own power the rate is the plan's, whichever way it is distilled", () => {
+  for (const method of ["steam", "hydro", "bowl"] as const) {
+    const run = forecastRun({ ...request, method }, { samples: 1 });
+    const { powerW } = request.still.heat;
+    expect(rateAtPower({ ...request, method }, powerW)).toBeCloseTo(run.rateMlPerMin, 9);
+    expect(rateAtPower({ ...request, method }, powerW / 2)).toBeLessThan(run.rateMlPerMin / 2);
+  }
 });

@@ -1,7 +1,8 @@
 import { oilCourse, type OilCourse, type Stretch } from "../extraction/oilCourse";
-import type { Draw } from "./draws";
+import { middleDraw, type Draw } from "./draws";
 import { oilBalance, type Jar, type OilBalance } from "./oilBalance";
-import type { RunModel } from "./runModel";
+import type { ForecastRequest } from "./request";
+import { runModel, type RunModel } from "./runModel";
 import { stopTimes, type EndsBy, type StopRule, type StopRuleName } from "./stopRules";
 import { longestMinutes, worthlessFrom } from "./worth";
 
@@ -60,6 +61,17 @@ function plantOilG({ request, material }: RunModel, draw: Pick<Draw, "oilMlPerKg
 /** Share of the steam that ends in the receiver. */
 export function caughtShare({ request }: RunModel, draw: Pick<Draw, "bowlWater">): number {
   return request.method === "bowl" ? draw.bowlWater : 1;
+}
+
+/**
+ * Distillate of the middle run at a power, mL/min: what a heat turned up or down should give. Less than
+ * the steam where some of it runs back from a lid.
+ * @throws RangeError as runModel
+ */
+export function rateAtPower(request: ForecastRequest, powerW: number): number {
+  const model = runModel(request);
+  const draw = middleDraw(model);
+  return model.steamGPerMin(draw.efficiency, powerW) * caughtShare(model, draw);
 }
 
 function shareOf(course: OilCourse, share: number): OilCourse {

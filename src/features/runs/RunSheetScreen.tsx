@@ -259,6 +259,7 @@ function planFacts(
       `${words(showMass(plan.chargeG, units))}, ${run.state} ${plantBook.byId(run.plantId)?.part ?? ""}, ${plan.charge} of ${plan.charges}`,
     ],
     ["Method", `${methodWords[plan.method]}, ${words(showVolume(plan.waterMl, units))} of water`],
+    ["Forecast", plan.edition === 2 ? undefined : "by the model's first edition, as it was then"],
     [
       "Boiling",
       `${sinceLit(state.boilingAt)}; planned ${showDuration(plan.forecast.minutesToBoil)}`,

@@ -129,3 +129,16 @@ test("a run that is binned can be taken back", async () => {
   expect(store.getState().undo.last?.label).toBe("Run 4 is in the bin.");
   expect(router.replace).toHaveBeenCalledWith("/runs");
 });
+
+test("a run planned by the model's first edition says so on its sheet, one planned since does not", async () => {
+  const planned = run(1, measured);
+  const first = { ...planned, plan: { ...planned.plan, edition: undefined } };
+  const said = "by the model's first edition, as it was then";
+  const { unmount } = renderWith(<RunSheetScreen run={first} />, [sampleStill(), first]);
+  await act(async () => undefined);
+  expect(screen.getByText(said)).toBeVisible();
+  unmount();
+  renderWith(<RunSheetScreen run={planned} />, [sampleStill(), planned]);
+  await act(async () => undefined);
+  expect(screen.queryByText(said)).not.toBeInTheDocument();
+});

@@ -2,7 +2,7 @@ import {
   alarms,
   cues,
   liveEstimate,
-  steamAtPower,
+  rateAtPower,
   tubNow,
   type Alarm,
   type Cue,
@@ -115,7 +115,7 @@ function expectedRate({ plan }: Run, turned: { powerW: number } | undefined): nu
   const { rateMlPerMin } = plan.forecast;
   if (!turned) return rateMlPerMin;
   const request = knownRequest(plan);
-  if (request) return steamAtPower(request, turned.powerW);
+  if (request) return rateAtPower(request, turned.powerW);
   return (rateMlPerMin * turned.powerW) / (plan.runPowerW ?? plan.powerW);
 }
 
