@@ -28,19 +28,19 @@ test("a plant of low yield shows some oil, a root asks for hours and litres, and
   await choosePlant(page, "Orange blossom");
   await field(page, "I have").fill("1000");
   await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
-  await expect(page.getByRole("textbox", { name: "Hydrosol per plant" })).toHaveAttribute(
+  await expect(page.getByRole("textbox", { name: "Hydrosol to keep" })).toHaveAttribute(
     "placeholder",
     "usual 1",
   );
   await choosePlant(page, "Vetiver");
-  await expect(page.getByRole("textbox", { name: "Hydrosol per plant" })).toHaveAttribute(
+  await expect(page.getByRole("textbox", { name: "Hydrosol to keep" })).toHaveAttribute(
     "placeholder",
     "usual 8",
   );
-  await field(page, "Hydrosol per plant").fill("2");
+  await field(page, "Hydrosol to keep").fill("2");
   await stored(page, /^setting/, '"ratioText":"2"');
   await page.reload();
-  await expect(field(page, "Hydrosol per plant")).toHaveValue("2");
+  await expect(field(page, "Hydrosol to keep")).toHaveValue("2");
 });
 
 test("a plant's page warns by what it is, and a dilution is held to its maximum", async ({

@@ -38,7 +38,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await field(page, "I have").fill("1,4");
   await page.getByLabel("I have: unit").selectOption("kg");
   await expect(page.getByText("Plan · charge 1 of 2 · fresh flower spikes")).toBeVisible();
-  await expect(tile(page, "Hydrosol, 2 charges")).toContainText("1.10L");
+  await expect(tile(page, "Hydrosol, 2 charges")).toContainText("1.40L");
   await expect(tile(page, "Oil to see, 2 charges")).toContainText(/8 in 10: [\d.]+–[\d.]+ mL/);
   await stored(page, /setting/, "1,4");
   await page.reload();

@@ -37,7 +37,7 @@ check("Unused code", "npx", ["knip"]);
 tests(
   "Unit tests",
   "npx",
-  ["jest", "--json", "--outputFile", ".cache/jest.json"],
+  ["jest", "--maxWorkers=100%", "--json", "--outputFile", ".cache/jest.json"],
   ".cache/jest.json",
   ({ numPassedTests, numFailedTests, numFailedTestSuites }) => ({
     passed: numPassedTests,

@@ -52,7 +52,14 @@ export {
   type Tissue,
 } from "./plant/plant";
 export { type ChargePlan } from "./plan/chargePlan";
-export { notesOfRun, usualCuts, type CutJar, type NoteBand } from "./plan/notes";
+export {
+  notesAt,
+  notesOfRun,
+  usualCuts,
+  type CutJar,
+  type NoteBand,
+  type Notes,
+} from "./plan/notes";
 export { planCharges } from "./plan/planCharges";
 export { noteFamilies, type NoteFamily } from "./plant/noteFamilies";
 export { type PlanInput, type Site, type WaterRule } from "./plan/planInput";
@@ -68,7 +75,53 @@ export {
 export { fuelFor, type Prices } from "./plan/fuel";
 export { gentleRateMlPerMin, type Pace } from "./plan/pace";
 export { contentFromRun } from "./plan/ownRun";
-export { firstCutShare, schoolQuestions, type School, type SchoolQuestion } from "./plan/schools";
+export { schoolQuestions, type School, type SchoolQuestion } from "./plan/schools";
+export {
+  keptFromUm,
+  minutesToPart,
+  partedAfter,
+  partingOf,
+  visibleMm,
+  type Arms,
+  type Parting,
+  type PartingRequest,
+} from "./separation/parting";
+export { brineDensity, brineViscosity, mostSaltGPerL } from "./separation/brine";
+export { finerShare } from "./separation/settling";
+export {
+  heightOf,
+  radiusAt,
+  vesselShapes,
+  volumeBelow,
+  type Hollow,
+  type VesselShape,
+} from "./separation/vessel";
+export {
+  insideOf,
+  vesselKindRows,
+  vesselKinds,
+  type ToldVessel,
+  type VesselKind,
+} from "./separation/vesselKinds";
+export {
+  branchesOf,
+  branches,
+  clings,
+  stepCodes,
+  stepsFor,
+  type Branch,
+  type StepCode,
+} from "./separation/steps";
+export { shareOut } from "./yield/shareOut";
+export { oilFlows, waterFlows, type OilFlows, type WaterFlows } from "./yield/flows";
+export {
+  explainRun,
+  reasons,
+  type Explained,
+  type Reason,
+  type RunToExplain,
+} from "./yield/explain";
+export { cutReasons, cutsOfPlan, nextCut, type Cut, type CutReason } from "./plan/cuts";
 export { narrowedBy, type Narrowed } from "./statistics/ownRuns";
 export {
   condensers,
@@ -98,7 +151,6 @@ export {
 export { minutesToHeat } from "./still/heatUp";
 export {
   jarDiameterMm,
-  pouringLayerMm,
   receiverFit,
   receiverKinds,
   receivers,
@@ -140,7 +192,7 @@ export {
 export { waterDensity, waterViscosity } from "./water/properties";
 export { yieldOf, type Yield } from "./yield/yield";
 export { jarShare, liveEstimate, type LiveEstimate } from "./run/liveEstimate";
-export { cueCodes, cues, type Cue } from "./run/nextCue";
+export { cueCodes, cues, type Cue, type CueInput } from "./run/nextCue";
 export { boilsWithItsOil, steamAtPower } from "./forecast/runModel";
 export { rateAtPower } from "./forecast/simulate";
 export { doubts, watchRun, type Doubt, type Seen, type WatchedForecast } from "./run/watchedRun";

@@ -109,6 +109,15 @@ function chargeRecords(
   add({ type: "lit" }, 0);
   add({ type: "boiling" }, truth.minutesToBoil ?? 0);
   add({ type: "firstDrop" }, firstDrop);
+  /* What shows in the receiver as the oil comes over; under a drop nobody reads it. */
+  const seenOf = (request: ForecastRequest) =>
+    forecastRun(request, { samples: 1 }).oil.visibleAtOnceMl.p50;
+  const richer = truth.oil.visibleAtOnceMl.p50 / Math.max(0.01, seenOf(plan.request));
+  const seenAt = (minutes: number) => {
+    const after = Math.max(0, minutes - firstDrop);
+    const seen = richer * seenOf({ ...plan.request, stop: { minutes: after } });
+    return seen >= 0.1 ? { oilMl: tenth(seen) } : {};
+  };
   const steps = 3;
   for (let step = 1; step <= steps; step += 1) {
     const minutes = firstDrop + ((end - firstDrop) * step) / (steps + 1);
@@ -118,6 +127,7 @@ function chargeRecords(
         headC: tenth(truth.boilC - 0.3 + 0.15 * normal()),
         outletC: tenth(27 + 3 * step + 1.2 * normal()),
         distillateMl: five(reachedMl(minutes)),
+        ...seenAt(minutes),
       },
       minutes,
     );

@@ -1,3 +1,4 @@
+import { lotWords } from "@/words/lotWords";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { Bottle, Use } from "@/records/bottle";
 import { leftInBottle } from "@/logbook/shelf/bottleLevel";
@@ -105,7 +106,7 @@ export function bottlesCsv(
       bottle: bottle.code,
       lot: lot?.code,
       plant: lot && (book.byId(lot.plantId)?.name ?? lot.plantId),
-      product: lot && (lot.firstCut ? "hydrosol, first cut" : lot.product),
+      product: lot && (lot.firstCut ? "hydrosol, first cut" : lotWords(lot)),
       made_on: lot?.madeOn,
       size_mL: bottle.sizeMl,
       filled_mL: bottle.filledMl,

@@ -155,11 +155,29 @@ describe("what a log tells", () => {
     const halfHour = { ...run, plan: { ...run.plan, schools: { settling: "halfHour" } } };
     const at = (minutes: number) => Date.parse("2026-05-04T08:00:00Z") + minutes * 60000;
     const { site } = defaultPreferences();
-    const left = settlingLeft(halfHour, runState(run.entries), site, at(90));
+    const left = settlingLeft(halfHour, runState(run.entries), site, at(90), catalogueBook);
     expect(left).toMatchObject({ minutes: 30, leftMinutes: 20 });
-    expect(settlingLeft(halfHour, runState(run.entries), site, at(120)).leftMinutes).toBe(-10);
+    expect(
+      settlingLeft(halfHour, runState(run.entries), site, at(120), catalogueBook).leftMinutes,
+    ).toBe(-10);
+    /* A shed below freezing is no reason to show nothing. */
+    expect(settlingTime(0.89, -8).minutes).toBeGreaterThan(settlingTime(0.89, 18).minutes);
     expect(settlingTime(1, 18).minutes).toBe(Infinity);
     expect(settlingTime(0.89, 18, "salt").minutes).toBeLessThan(settlingTime(0.89, 18).minutes);
+  });
+
+  test("set in a vessel of its own, it is counted from there, and a taller one takes longer", () => {
+    const at = (minutes: number) => Date.parse("2026-05-04T08:00:00Z") + minutes * 60000;
+    const { site } = defaultPreferences();
+    const left = (heightMm: number, saltGPerL = 0, now = 95) => {
+      const vessel = { name: "tube", vessel: "tube" as const, diameterMm: 60, heightMm };
+      const set = entryAt(85, { type: "settling", vessel, temperatureC: 18, saltGPerL });
+      const run = sampleRun([...dripping, entryAt(80, { type: "heatOff" }), set]);
+      return settlingLeft(run, runState(run.entries), site, at(now), catalogueBook);
+    };
+    expect(left(100).leftMinutes).toBeCloseTo(left(100).minutes - 10, 6);
+    expect(left(200).minutes).toBeGreaterThan(left(100).minutes);
+    expect(left(100, 100).minutes).toBeLessThan(left(100).minutes);
   });
 });
 

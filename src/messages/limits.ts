@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { mostSaltGPerL } from "@/core";
 
 /** The lowest and the highest that a number may be. */
 export interface Limit {
@@ -39,6 +40,10 @@ export const limits = {
   waterRatio: { min: 0.5, max: 50 },
   release: { min: 0, max: 1, above: true },
   setsBelowC: { min: -20, max: 60 },
+  settlingC: { min: 0, max: 95 },
+  saltGPerL: { min: 0, max: mostSaltGPerL },
+  mostJars: { min: 2, max: 12 },
+  vesselMm: { min: 0, max: 5000, above: true },
   runNumber: { min: 1, max: 1e9 },
   sampleC: { min: -60, max: 400 },
   sampleG: { min: -1000, max: 1e6 },

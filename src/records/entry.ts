@@ -2,6 +2,7 @@ import { z } from "zod";
 import { moment } from "@/messages/moment";
 import { amount, id, longText, positive, shortText } from "./base";
 import { limits, within } from "@/messages/limits";
+import { vesselFields } from "./vessel";
 
 /* One thing that happened at the still. Entries are only ever added: a correction is an entry too. */
 const common = { id, at: moment, note: longText.optional() };
@@ -38,6 +39,17 @@ const resultFields = {
   look: shortText.optional(),
   smell: shortText.optional(),
   ph: within(limits.ph).optional(),
+  /** The hydrosol jar by jar, the first first; where they are told they sum to all of it. */
+  jars: z
+    .array(z.object({ volumeMl: amount, oilMl: amount.optional() }))
+    .max(limits.mostJars.max)
+    .optional(),
+  /** Poured together with other runs: which, this one among them, and by what each has its share. */
+  pool: z
+    .object({ runIds: z.array(id).min(2).max(20), by: z.enum(["forecast", "charge"]) })
+    .optional(),
+  hydrosolLook: shortText.optional(),
+  hydrosolSmell: shortText.optional(),
 };
 
 export const entrySchema = z.discriminatedUnion("type", [
@@ -61,7 +73,17 @@ export const entrySchema = z.discriminatedUnion("type", [
   z.object({ ...common, type: z.literal("heatOff") }),
   z.object({ ...common, type: z.literal("spent"), ...spentFields }),
   z.object({ ...common, type: z.literal("note") }),
+  /** Poured into a vessel to part, at such a warmth, with so much salt. */
+  z.object({
+    ...common,
+    type: z.literal("settling"),
+    vessel: vesselFields,
+    temperatureC: within(limits.settlingC),
+    saltGPerL: within(limits.saltGPerL),
+  }),
   z.object({ ...common, type: z.literal("separated"), ...resultFields }),
+  /** Oil that was drawn off later: it adds to what was measured. */
+  z.object({ ...common, type: z.literal("drawnOff"), oilMl: amount }),
   /** Corrects an earlier entry: its moment, its fields, or that it happened at all. */
   z.object({
     ...common,

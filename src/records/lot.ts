@@ -11,6 +11,10 @@ export const lotSchema = z.object({
   product: z.enum(["oil", "hydrosol"]),
   /** The first cut of a hydrosol kept apart. */
   firstCut: z.literal(true).optional(),
+  /** Which jar of its run it was, and the distillate that went into it, mL. */
+  jar: z
+    .object({ number: z.int().min(1).max(limits.mostJars.max), fromMl: amount, toMl: amount })
+    .optional(),
   plantId: shortText.min(1),
   runIds: z.array(id).min(1).max(500),
   madeOn: day,

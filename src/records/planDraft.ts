@@ -25,13 +25,16 @@ const fields = {
   preparation: text,
   pace: z.enum(["gentle", "brisk"]),
   waterRule: z.enum(["ratio", "cover", "mark"]),
-  stopBy: z.enum(["least", "ratio", "worth", "clock", "smell"]),
+  stopBy: z.enum(["tail", "least", "ratio", "worth", "clock", "smell"]),
   /** Empty: what is usual for this plant as it is. */
   ratioText: text,
   /** Empty: a fiftieth of the charge's oil. */
   worthText: text,
   minutesText: text,
-  hydrosol: z.enum(["firstCut", "all"]),
+  hydrosol: z.enum(["firstCut", "notes", "all"]),
+  /** Shares of the oil at which the notes are cut; empty: as usual. */
+  headsText: text,
+  tailsText: text,
   settling: z.enum(["share", "halfHour", "overnight", "salt"]),
   copper: z.enum(["none", "copper"]),
   /** Empty: the plan chooses. */
@@ -90,11 +93,13 @@ export function emptyDraft(units: UnitSystem): PlanDraft {
     preparation: "",
     pace: "gentle",
     waterRule: "ratio",
-    stopBy: "least",
+    stopBy: "tail",
     ratioText: "",
     worthText: "",
     minutesText: "",
     hydrosol: "firstCut",
+    headsText: "",
+    tailsText: "",
     settling: "share",
     copper: "none",
     waterText: "",

@@ -7,12 +7,14 @@ import { measureSchema } from "./measure";
 import { runSchema } from "./run";
 import { settingSchema } from "./setting";
 import { stillSchema } from "./still";
+import { vesselSchema } from "./vessel";
 
 /** Every kind of record that is kept. */
 export const recordSchema = z.discriminatedUnion("kind", [
   stillSchema,
   materialSchema,
   measureSchema,
+  vesselSchema,
   harvestSchema,
   runSchema,
   lotSchema,

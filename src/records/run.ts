@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { methods } from "@/core";
+import { cutReasons, methods } from "@/core";
 import { moment } from "@/messages/moment";
 import { amount, id, positive, recordBase, shortText } from "./base";
 import { entrySchema } from "./entry";
@@ -34,7 +34,12 @@ const planSchema = z.object({
   /** Months that a dried plant had lain. */
   agedMonths: amount.optional(),
   iceKg: amount.optional(),
-  /** The first cut ends here, mL of distillate. */
+  /** Jar swaps that are planned, mL of distillate by then. */
+  cuts: z
+    .array(z.object({ ml: positive, why: z.enum(cutReasons) }))
+    .max(12)
+    .optional(),
+  /** The one swap of a plan from before there were several, mL of distillate. */
   firstCutMl: positive.optional(),
   /** What the forecast was asked, so that the live run can ask it again. */
   request: forecastRequestSchema.optional(),

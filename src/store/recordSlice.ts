@@ -44,6 +44,7 @@ export const recordReducers: { [K in Kind]: Reducer<RecordState<K>> } = {
   still: recordReducer("still"),
   material: recordReducer("material"),
   measure: recordReducer("measure"),
+  vessel: recordReducer("vessel"),
   harvest: recordReducer("harvest"),
   run: recordReducer("run"),
   lot: recordReducer("lot"),

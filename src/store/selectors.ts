@@ -26,6 +26,7 @@ function alive<K extends Kind>(kind: K) {
 
 export const selectStills = alive("still");
 export const selectMeasures = alive("measure");
+export const selectVessels = alive("vessel");
 const selectMaterials = alive("material");
 export const selectHarvests = alive("harvest");
 export const selectLots = alive("lot");

@@ -1,5 +1,7 @@
 import fc from "fast-check";
-import { plantById, readNumber, toInput } from "@/core";
+import { insideOf, partingOf, plantById, readNumber, toInput, vesselKinds } from "@/core";
+import { lotsOfRun } from "@/logbook/run/lotsOfRun";
+import { vesselFormDefaults, vesselFormSchema, vesselFromForm } from "@/features/bench/vesselForm";
 import { bottleFormSchema } from "@/features/shelf/bottleForm";
 import { ownFromForm, plantFormDefaults, plantFormSchema } from "@/features/plants/plantForm";
 import { stillFormDefaults, stillFormSchema, stillFromForm } from "@/features/stills/stillForm";
@@ -195,4 +197,59 @@ test("every number field of the Bench keeps to its schema's limits, in every uni
   );
   const hot = readNumber({ text: "140", unit: "F" }, { name: "Water", ...limits.feedC });
   expect(hot).toEqual({ ok: true, value: 60 });
+});
+
+test("whatever a vessel's form lets through can be opened again, and parts an oil", () => {
+  fc.assert(
+    fc.property(
+      fc
+        .constantFrom(...vesselKinds)
+        .chain((kind) => typedInto({ ...vesselFormDefaults(kind, "mm"), name: "tube" })),
+      fc.double({ min: limits.settlingC.min, max: limits.settlingC.max, noNaN: true }),
+      fc.double({ min: limits.saltGPerL.min, max: limits.saltGPerL.max, noNaN: true }),
+      (form, temperatureC, saltGPerL) => {
+        const read = vesselFormSchema.safeParse(form);
+        if (!read.success) return;
+        const vessel = vesselFromForm(read.data);
+        opensAgain({ ...newRecord("vessel", new Date(0)), ...vessel });
+        opensAgain(sampleRun([entryAt(90, { type: "settling", vessel, temperatureC, saltGPerL })]));
+        const parting = partingOf({
+          oil: { densityGPerMl: 0.9 },
+          oilMl: 3,
+          hydrosolMl: 700,
+          vessel: insideOf(vessel),
+          temperatureC,
+          saltGPerL,
+        });
+        expect(Number.isFinite(parting.layerMm)).toBe(true);
+      },
+    ),
+    { numRuns: 300 },
+  );
+});
+
+test("whatever jars are told make a result and lots that can be opened again", () => {
+  const beginning = { ...separateDefaults(undefined, "metric", 3), oil: toInput(2, "mL") };
+  fc.assert(
+    fc.property(
+      fc.array(fc.oneof(nasty, fc.integer({ min: 0, max: 2000 }).map(String)), {
+        minLength: 3,
+        maxLength: 3,
+      }),
+      (texts) => {
+        const jars = texts.map((text) => ({ text, unit: "mL" as const }));
+        const read = separateSchema.safeParse({ ...beginning, jars, hydrosol: toInput(9, "mL") });
+        if (!read.success) return;
+        const result = asResult(read.data);
+        const run = sampleRun([entryAt(90, { type: "separated", ...result })]);
+        opensAgain(run);
+        const lots = lotsOfRun(run, { ...result, at: run.createdAt }, [], new Date(0), undefined);
+        lots.forEach(opensAgain);
+        const hydrosol = lots.filter(({ product }) => product === "hydrosol");
+        const sum = hydrosol.reduce((all, { volumeMl }) => all + volumeMl, 0);
+        expect(Math.abs(sum - result.hydrosolMl)).toBeLessThan(1e-6 * Math.max(1, sum));
+      },
+    ),
+    { numRuns: 400 },
+  );
 });

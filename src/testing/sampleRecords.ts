@@ -26,16 +26,6 @@ export function sampleOwnPlant(own: Material["own"]): Material {
 
 /** A planned run of lavender in the copper pot, with some entries. */
 export function sampleRun(entries: Entry[] = [], id = "run-a"): Run {
-  const plan = planCharges({
-    still: sampleFigures(),
-    plant: plantById("lavender")!,
-    state: "fresh",
-    massG: 700,
-    method: "steam",
-    stop: { perKg: 1 },
-    site: { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 },
-  });
-  const forecast = forecastRun(plan.request, { samples: 50 });
   return {
     ...base,
     kind: "run",
@@ -47,8 +37,30 @@ export function sampleRun(entries: Entry[] = [], id = "run-a"): Run {
     state: "fresh",
     checked: [],
     entries,
-    plan: asRunPlan({ plan, oil: forecast.oil, still: sampleStill(), charge: 1, charges: 1 }),
+    plan: { ...samplePlan() },
   };
+}
+
+let planned: Run["plan"] | undefined;
+
+/* The same for every run: fifty forecasts are made once. */
+function samplePlan(): Run["plan"] {
+  planned ??= makePlan();
+  return planned;
+}
+
+function makePlan(): Run["plan"] {
+  const plan = planCharges({
+    still: sampleFigures(),
+    plant: plantById("lavender")!,
+    state: "fresh",
+    massG: 700,
+    method: "steam",
+    stop: { perKg: 1 },
+    site: { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 },
+  });
+  const { oil } = forecastRun(plan.request, { samples: 50 });
+  return asRunPlan({ plan, oil, still: sampleStill(), charge: 1, charges: 1 });
 }
 
 /** An entry so many minutes after eight in the morning. */

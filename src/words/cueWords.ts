@@ -44,6 +44,20 @@ const cueSays: Record<Cue["code"], (late: boolean, inMinutes: string) => Said> =
     late
       ? { say: "Swap the jar now: the first cut", because: "It holds most of the scent." }
       : { say: `First cut in ${inMinutes}`, because: "Have the next jar clean and at hand." },
+  keep: (late, inMinutes) =>
+    late
+      ? {
+          say: "Swap the jar now: the hydrosol is in",
+          because: "What comes from here is for the oil's sake, thin in scent.",
+        }
+      : {
+          say: `Hydrosol worth keeping ends in ${inMinutes}`,
+          because: "Then a jar of its own: the tail is for the oil.",
+        },
+  notes: (late, inMinutes) =>
+    late
+      ? { say: "Swap the jar now: the smell turns", because: "Go by your nose more than by this." }
+      : { say: `The smell turns in ${inMinutes}`, because: "Have the next jar clean and at hand." },
   swapJar: (late, inMinutes) =>
     late
       ? { say: "Swap the jar now", because: "It is nine tenths full." }

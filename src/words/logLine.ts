@@ -25,7 +25,9 @@ export const entryWords: Record<LoggedEntry["type"], string> = {
   spent: "Spent plant",
   heatOff: "Heat off",
   note: "Note",
+  settling: "Set to part",
   separated: "Separated",
+  drawnOff: "Drawn off later",
 };
 
 /** An entry of the log as a person reads it: what happened, and what was seen. */
@@ -51,7 +53,14 @@ export function logLine(entry: LoggedEntry, units: UnitSystem): { what: string; 
   if (entry.type === "spent") parts.push(...spentWords(entry, units));
   if (entry.type === "waterAdded") parts.push(words(showVolume(entry.volumeMl, units)));
   if (entry.type === "separated")
-    parts.push(`${entry.oilMl} mL oil, ${words(showVolume(entry.hydrosolMl, units))} hydrosol`);
+    parts.push(
+      `${words(showOil(entry.oilMl))} oil, ${words(showVolume(entry.hydrosolMl, units))} hydrosol`,
+    );
+  if (entry.type === "settling")
+    parts.push(
+      `${entry.vessel.name}, ${words(showTemperature(entry.temperatureC, units))}${entry.saltGPerL > 0 ? `, ${fixed(entry.saltGPerL, 0)} g of salt to the litre` : ""}`,
+    );
+  if (entry.type === "drawnOff") parts.push(`${words(showOil(entry.oilMl))} more oil`);
   if (entry.note) parts.push(entry.note);
   return { what: entryWords[entry.type], detail: parts.join(", ") };
 }

@@ -7,6 +7,7 @@ export function nameOf(record: AnyRecord, book: PlantBook = catalogueBook): stri
   switch (record.kind) {
     case "still":
     case "measure":
+    case "vessel":
       return record.name;
     case "material":
       return `Own figures of ${record.own.name ?? plant(record.plantId)}`;

@@ -160,6 +160,10 @@ const says: Says = {
           ? "Let the hydrosol flow back: then only the pot's water drinks oil."
           : `Stop after ${way.minutes} min: less water drinks less oil. Or distil it for its hydrosol.`,
   }),
+  neverPours: ({ poursAtMm }, units) => ({
+    message: `This oil is so near to water that two arms would pour it only from ${height(poursAtMm, units)} on: it never does.`,
+    remedy: "Draw it off by hand, warm, before the layer leaves with the water.",
+  }),
   oilSinks: () => ({
     message: "This oil is heavier than water: it gathers at the bottom.",
     remedy: "Use a receiver that draws from below, and throw no first water away.",

@@ -94,7 +94,17 @@ test.each([
   [{ type: "heatChanged", powerW: 1200 }, /^1,?200 W$/],
   [{ type: "stopMoved", minutes: 75, reason: "still sweet" }, /to 1 h 15 min .*: still sweet/],
   [{ type: "trouble", what: "Cooling stopped" }, /^Cooling stopped$/],
-  [{ type: "separated", oilMl: 4, hydrosolMl: 650 }, /^4 mL oil, 650 mL hydrosol$/],
+  [{ type: "separated", oilMl: 4 / 3, hydrosolMl: 650 }, /^1\.3 mL oil, 650 mL hydrosol$/],
+  [
+    {
+      type: "settling",
+      vessel: { name: "Tall tube", vessel: "tube", diameterMm: 30, heightMm: 300 },
+      temperatureC: 50,
+      saltGPerL: 100,
+    },
+    /^Tall tube, 50\.0 °C, 100 g of salt to the litre$/,
+  ],
+  [{ type: "drawnOff", oilMl: 0.4 }, /^0\.40 mL more oil$/],
   [{ type: "lit", open: ["Lid"], reason: "in haste" }, /^with 1 check open: in haste$/],
   [
     { type: "spent", wetness: "wet", smell: "hay", tailMl: 40, liquorKept: true },

@@ -12,6 +12,9 @@ export interface OilBalance {
   visibleMl: number;
   /** To be seen before. */
   visibleAtOnceMl: number;
+  /** Drops that never settle, and what stays on the tubes, mL. */
+  hazeMl: number;
+  onTubesMl: number;
   /** What each jar shows once it has settled, mL: the first wets the tubes, the others find them wet. */
   inJarsMl: number[];
 }
@@ -38,6 +41,7 @@ export function oilBalance(
   let suspendedMl = 0;
   let settledMl = 0;
   let atOnceMl = 0;
+  let hazeAllMl = 0;
   let onTubesMl = model.request.still.holdUpMl ?? 0;
   const inJarsMl: number[] = [];
   for (const { grams, distillateMl } of jars) {
@@ -51,6 +55,7 @@ export function oilBalance(
     const hazeMl = Math.min(draw.hazeMlPerL * litres, extraction.hazeMost * undissolvedMl);
     const fineMl = Math.max(hazeMl, draw.suspendedShare * undissolvedMl);
     suspendedMl += fineMl;
+    hazeAllMl += hazeMl;
     settledMl += undissolvedMl - hazeMl;
     const wetsMl = Math.min(onTubesMl, undissolvedMl - hazeMl);
     onTubesMl -= wetsMl;
@@ -64,6 +69,8 @@ export function oilBalance(
     suspendedMl,
     visibleMl: Math.max(0, settledMl - holdUpMl),
     visibleAtOnceMl: Math.max(0, atOnceMl - holdUpMl),
+    hazeMl: hazeAllMl,
+    onTubesMl: Math.min(holdUpMl, settledMl),
     inJarsMl,
   };
 }

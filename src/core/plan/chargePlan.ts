@@ -22,6 +22,8 @@ export interface ChargePlan {
   levels: ChargeLevels;
   figures: ChargeMaterial;
   request: ForecastRequest;
+  /** Hydrosol of one charge that is worth keeping, mL; absent where it flows back. */
+  keepMl?: number;
   /** The middle run of one charge, without ranges. */
   forecast: Forecast;
   /** Cooling of one charge, where the condenser is known. */

@@ -1,4 +1,5 @@
 import { extraction } from "../extraction/defaults";
+import { middleRun } from "../forecast/forecastRun";
 import { receivers } from "../separation/receiver";
 import { plantVesselShare } from "../still/geometry";
 import type { ForecastRequest } from "../forecast/request";
@@ -9,7 +10,7 @@ import { boilingPointC } from "../water/saturation";
 import { chargeMaterial, type ChargeMaterial } from "./chargeMaterial";
 import { runPowerW } from "./pace";
 import type { PlanInput } from "./planInput";
-import { usualWorthMl } from "./usualWorth";
+import { plentyOfWaterMl, usualWorthMl } from "./usualWorth";
 import { waterByRule, waterWithReserve } from "./wantedWater";
 
 /**
@@ -38,7 +39,18 @@ export function loadCharges(input: PlanInput) {
 }
 
 function chargeRequest(
-  { still, plant, method, site, stop, worthShare, receiver, pace = "brisk" }: PlanInput,
+  {
+    still,
+    plant,
+    method,
+    site,
+    stop,
+    worthShare,
+    keepPerKg,
+    keepFirst,
+    receiver,
+    pace = "brisk",
+  }: PlanInput,
   figures: ChargeMaterial,
   massG: number,
 ): ForecastRequest {
@@ -84,5 +96,10 @@ function chargeRequest(
       ...stop,
       worthMlPer10Min: usualWorthMl(request, oilMlPerKg, worthShare),
     };
+  /* Where the oil is done before the hydrosol is, the hydrosol ends the run. */
+  if (keepFirst && keepPerKg !== undefined) {
+    const { distillateMl } = middleRun({ ...request, waterMl: plentyOfWaterMl });
+    if (distillateMl < keepPerKg * massG) request.stop = { perKg: keepPerKg };
+  }
   return request;
 }

@@ -45,7 +45,10 @@ export function massForWish(
   if (!(fullG > 0)) throw new WishRefusal({ code: "noRoom" });
   const comes = (chargeG: number) => {
     const { visibleMl, distillateMl } = middleRun(load(chargeG).filled);
-    return what === "oil" ? visibleMl : distillateMl;
+    if (what === "oil") return visibleMl;
+    return input.keepFirst
+      ? Math.min(distillateMl, (input.keepPerKg ?? Infinity) * chargeG)
+      : distillateMl;
   };
   const most = comes(fullG);
   if (!(most > 0)) {
@@ -54,7 +57,7 @@ export function massForWish(
   const charges = Math.ceil(volumeMl / most - 1e-9);
   if (charges > mostCharges) throw new WishRefusal({ code: "tooManyCharges", most: mostCharges });
   /* By the clock alone any pinch of plant fills the jar: then one to one is what people mean. */
-  if (what === "hydrosol" && input.stop.perKg === undefined) {
+  if (what === "hydrosol" && input.stop.perKg === undefined && !input.keepFirst) {
     const fitting = Math.max(charges, Math.ceil(volumeMl / fullG - 1e-9));
     return enough(Math.min(volumeMl, fullG * fitting), fitting);
   }

@@ -31,6 +31,10 @@ export interface Notes {
   distillateMl: number;
   bands: NoteBand[];
   jars: CutJar[];
+  /** Share of the oil that is over once so much distillate is, 0 to 1. */
+  shareAt: (ml: number) => number;
+  /** What the oil between two volumes of distillate is richer in than the whole, then what it holds most of. */
+  mostly: (fromMl: number, toMl: number) => NoteFamily[];
 }
 
 /* Heads, middle and tail as distillers usually cut: at about so much of the oil. */
@@ -54,7 +58,8 @@ export function notesOfRun(request: ForecastRequest, cuts: readonly number[] = u
     middleDraw(model),
   );
   const { ids } = model.material.parts;
-  if (!(distilledMl > 0 && rateMlPerMin > 0)) return { distillateMl: 0, bands: [], jars: [] };
+  if (!(distilledMl > 0 && rateMlPerMin > 0))
+    return { distillateMl: 0, bands: [], jars: [], shareAt: () => 0, mostly: () => [] };
   const between = (from: number, to: number): Shares => {
     const [before, after] = [course.over(from), course.over(to)];
     return sharesOf(
@@ -82,7 +87,21 @@ export function notesOfRun(request: ForecastRequest, cuts: readonly number[] = u
       mostly: mostlyOf(sharesOf(Object.keys(composition), Object.values(composition)), whole),
     }),
   );
-  return { distillateMl, bands, jars };
+  const shareAt = (ml: number) =>
+    course.overMl(Math.min(runMinutes, Math.max(0, ml / rateMlPerMin))) / distilledMl;
+  const mostly = (fromMl: number, toMl: number) =>
+    mostlyOf(between(fromMl / rateMlPerMin, Math.min(runMinutes, toMl / rateMlPerMin)), whole);
+  return { distillateMl, bands, jars, shareAt, mostly };
+}
+
+/** Families that a stretch of the run smells of most, from this much distillate on; at most three. */
+export function notesAt({ bands }: Pick<Notes, "bands">, ml: number): NoteFamily[] {
+  const band = bands.findLast(({ fromMl }) => fromMl <= ml) ?? bands[0];
+  if (!band) return [];
+  return noteFamilies
+    .filter((family) => band.shares[family] >= leastShare)
+    .sort((a, b) => band.shares[b] - band.shares[a])
+    .slice(0, 3);
 }
 
 function sharesOf(ids: readonly string[], amounts: ArrayLike<number>): Shares {

@@ -7,11 +7,19 @@ import type { Warning, WarningOf } from "./warning";
 
 /* Shorter than this nothing has come that could be poured. */
 const leastRunMinutes = 1;
+/* A pot that falls a last sip short of the hydrosol has brought it. */
+const nearlyAll = 0.98;
 
 /** The run's own warnings with remedies that this still allows, and whether the receiver keeps the oil. */
 export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
   const warnings = plan.forecast.warnings.map((warning) => {
-    if (warning.code === "dryBeforeStop") return withinPot(warning, plan);
+    if (warning.code === "dryBeforeStop") {
+      const within = withinPot(warning, plan);
+      /* Once the hydrosol is in, a tail that the pot's reserve cuts short was never promised: it is told, and
+         stops nobody. */
+      const kept = plan.forecast.distillateMl >= nearlyAll * (plan.keepMl ?? Infinity);
+      return input.keepFirst && kept ? { ...within, severity: "caution" as const } : within;
+    }
     if (warning.code === "noOilToSee") return withSomeToSee(warning, input, plan);
     return warning;
   });
@@ -39,6 +47,8 @@ export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
       ...(other >= 0 ? { change: { otherReceiver: other } } : {}),
     });
   }
+  if (receiver?.neverPours && receiver.poursAtMm !== undefined)
+    warnings.push({ code: "neverPours", severity: "caution", poursAtMm: receiver.poursAtMm });
   return warnings;
 }
 

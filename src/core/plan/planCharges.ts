@@ -36,6 +36,7 @@ export function planCharges(input: PlanInput): ChargePlan {
     figures,
     request: filled,
     forecast,
+    ...(input.keepPerKg === undefined ? {} : { keepMl: input.keepPerKg * chargeG }),
     ...(input.condenser
       ? {
           cooling: planCooling(input.condenser, {

@@ -31,6 +31,10 @@ export interface PlanInput {
    * stop names no amount: a fixed one would never light a still for petals.
    */
   worthShare?: number;
+  /** Hydrosol worth keeping, L per kg as charged; absent where it flows back. */
+  keepPerKg?: number;
+  /** Go on until that hydrosol is in, and from there only as long as the oil is worth the heat. */
+  keepFirst?: boolean;
   site: Site;
   /** The person's own number of charges; as many as the still needs where absent. */
   charges?: number;

@@ -1,6 +1,3 @@
-/** The first cut ends at this share of the distillate: it holds most of the scent. */
-export const firstCutShare = 1 / 3;
-
 /** One school of practice on a question. */
 export interface School {
   id: string;
@@ -161,6 +158,12 @@ export const schoolQuestions: readonly SchoolQuestion[] = [
     question: "When to stop?",
     schools: [
       {
+        id: "tail",
+        name: "Hydrosol, then the oil's tail",
+        claim: "A jar of hydrosol worth keeping; then a tail while its oil is worth the heat.",
+        effect: "A jar swap where the hydrosol ends, the stop where the oil does.",
+      },
+      {
         id: "least",
         name: "Whichever comes first",
         claim: "Weight of hydrosol, worth of ten more minutes, or the pot's reserve.",
@@ -191,8 +194,8 @@ export const schoolQuestions: readonly SchoolQuestion[] = [
         effect: "The clock's usual time stands in the plan; your nose ends it.",
       },
     ],
-    defaultIs: "Whichever comes first",
-    reason: "It guards the pot, the hydrosol and the evening at once.",
+    defaultIs: "Hydrosol, then the oil's tail",
+    reason: "They are two questions: how much hydrosol smells, and how long the oil pays.",
   },
   {
     id: "hydrosol",
@@ -202,7 +205,13 @@ export const schoolQuestions: readonly SchoolQuestion[] = [
         id: "firstCut",
         name: "First cut apart",
         claim: "The first part holds most of the scent; the rest is for the garden.",
-        effect: "A jar swap is planned at a third of the distillate.",
+        effect: "A jar swap is planned at a third of the hydrosol worth keeping.",
+      },
+      {
+        id: "notes",
+        name: "By its notes",
+        claim: "Sharp, middle and heavy each in a jar of its own, to blend or to leave out.",
+        effect: "Jar swaps are planned at the two cuts under Which notes come when.",
       },
       { id: "all", name: "Keep all together", claim: "The whole run is the plant." },
     ],

@@ -4,7 +4,8 @@ import type { ForecastRequest } from "../forecast/request";
 /* Where steam itself is the limit, no ten minutes ever bring a fiftieth: there the run goes on until they
    bring a quarter of what the first did: steam that leaves far from saturated still brings more than that. */
 const ofFirstTen = 0.25;
-const plentyOfWaterMl = 1e7;
+/** Water that no run uses up, mL: for what a run would do if the pot did not end it. */
+export const plentyOfWaterMl = 1e7;
 
 /**
  * What ten more minutes must bring to be worth the heat where nobody names an amount, mL: a share of the

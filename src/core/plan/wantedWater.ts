@@ -4,6 +4,7 @@ import { runModel } from "../forecast/runModel";
 import type { Fill } from "../still/fillLimits";
 import { cylinderVolumeMl, isRound } from "../still/geometry";
 import type { PlanInput } from "./planInput";
+import { plentyOfWaterMl } from "./usualWorth";
 
 /* The school's rule for steam: enough for the run and a quarter more, above the dry line. */
 const reserveFactor = 1.25;
@@ -29,7 +30,7 @@ export function waterByRule(
 
 /** Water for the run and its reserve above the dry line, never less than the rule asks, to 50 mL. */
 export function waterWithReserve(request: ForecastRequest, byRuleMl: number): number {
-  const plenty = 1e7;
+  const plenty = plentyOfWaterMl;
   const ample = { ...request, waterMl: plenty };
   const model = runModel(ample);
   const run = middleRun(ample);

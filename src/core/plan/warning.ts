@@ -57,6 +57,8 @@ type Warned =
   | { code: "littleKnownOil"; namedShare: number }
   /** `way`: what would leave some to be seen; an earlier stop with its minutes. */
   | { code: "noOilToSee"; never: boolean; way: "none" | "flowsBack" | { minutes: number } }
+  /** A two-arm receiver that would have to fill deeper than its arm is long before oil runs over. */
+  | { code: "neverPours"; poursAtMm: number }
   | { code: "oilSinks" }
   | { code: "oilHangs" }
   | { code: "stopsAtOnce"; usualMinutes: number }

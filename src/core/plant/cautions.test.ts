@@ -1,6 +1,7 @@
 import { caredFor } from "./catalogue/care";
 import { plantById, plants } from "./catalogue";
 import { cautions, mostOnSkin } from "./cautions";
+import { compounds } from "./compounds";
 
 test("every plant that a caution, a maximum or a pH is told of is in the book, and codes are each one's own", () => {
   expect(caredFor.filter((id) => !plantById(id))).toEqual([]);
@@ -32,4 +33,10 @@ test("most on skin: the stricter of the plant's and the usual for whose skin it 
   expect(mostOnSkin(plantById("peppermint")!, "face")).toBe(1);
   expect(mostOnSkin(plantById("teatree")!, "child")).toBe(1);
   expect(mostOnSkin(plantById("pennyroyal")!, "body")).toBe(0);
+});
+
+test("every plant's and compound's note tells which kind of source its figures are from", () => {
+  const kind = /handbook|pharmacopoeia|review|estimate|judgement|family|survey/i;
+  for (const { id, source } of plants) expect(`${id}: ${source}`).toMatch(kind);
+  for (const { id, source } of Object.values(compounds)) expect(`${id}: ${source}`).toMatch(kind);
 });

@@ -96,7 +96,11 @@ test("cues come in their order: turn down, first cut, jar, tub, end; the dry lin
   };
   const order = (part: object) => cues({ ...input, ...part }, 3e6).map(({ code }) => code);
   expect(
-    order({ turnDown: true, minutesToFirstCut: 10, tub: { ...tub, minutesToLimit: 20 } }),
+    order({
+      turnDown: true,
+      nextCut: { why: "firstCut", minutes: 10 },
+      tub: { ...tub, minutesToLimit: 20 },
+    }),
   ).toEqual(["turnDown", "firstCut", "checkTub", "heatOff"]);
   expect(order({ live: { ...live, minutesToJarFull: 5 } })).toEqual(["swapJar", "heatOff"]);
   expect(order({ live: { ...live, minutesToDryLine: 30 } })).toEqual(["topUp", "heatOff"]);

@@ -124,7 +124,7 @@ describe("what is next", () => {
     expect(first(distilling({ turnDown: true })).code).toBe("turnDown");
     const minutesToJarFull = 5;
     expect(first(distilling({ live: live({ minutesToJarFull }) })).code).toBe("swapJar");
-    expect(first(distilling({ minutesToFirstCut: 3 })).code).toBe("firstCut");
+    expect(first(distilling({ nextCut: { why: "keep", minutes: 3 } })).code).toBe("keep");
     expect(first(distilling({})).code).toBe("heatOff");
   });
 

@@ -1,4 +1,5 @@
 import type { TubNow } from "../cooling/tubNow";
+import { cutReasons, type CutReason } from "../plan/cuts";
 import { safety } from "../safety";
 import type { LiveEstimate } from "./liveEstimate";
 
@@ -8,7 +9,7 @@ export const cueCodes = [
   "boil",
   "firstDrop",
   "turnDown",
-  "firstCut",
+  ...cutReasons,
   "swapJar",
   "checkTub",
   "topUp",
@@ -35,8 +36,8 @@ export interface CueInput {
   tub?: TubNow;
   /** The plan turns the heat down after the first drop, and that is still to be done. */
   turnDown?: boolean;
-  /** Minutes until the first cut is in its jar; absent when it is, or none is kept. */
-  minutesToFirstCut?: number;
+  /** The next jar swap that the plan names; absent when all are made. */
+  nextCut?: { why: CutReason; minutes: number };
 }
 
 /* Cooling has to run before the first vapour. */
@@ -56,7 +57,7 @@ export function cues(run: CueInput, now: number): Cue[] {
   return [{ code: "firstDrop", minutes: warming - since(run.boilingAt), danger: false }];
 }
 
-function distilling({ tub, turnDown, minutesToFirstCut }: CueInput, live: LiveEstimate): Cue[] {
+function distilling({ tub, turnDown, nextCut }: CueInput, live: LiveEstimate): Cue[] {
   const { minutesToDryLine, minutesToJarFull, minutesToHeatOff, endsBy } = live;
   const found: Cue[] = [
     {
@@ -66,8 +67,8 @@ function distilling({ tub, turnDown, minutesToFirstCut }: CueInput, live: LiveEs
     },
   ];
   if (turnDown) found.push({ code: "turnDown", minutes: 0, danger: false });
-  if (minutesToFirstCut !== undefined && minutesToFirstCut < minutesToHeatOff)
-    found.push({ code: "firstCut", minutes: minutesToFirstCut, danger: false });
+  if (nextCut && nextCut.minutes < Math.min(minutesToHeatOff, minutesToJarFull))
+    found.push({ code: nextCut.why, minutes: nextCut.minutes, danger: false });
   else if (minutesToJarFull < minutesToHeatOff)
     found.push({ code: "swapJar", minutes: minutesToJarFull, danger: false });
   if (tub && tub.minutesToLimit < minutesToHeatOff)

@@ -1,4 +1,4 @@
-import { pouringLayerMm, receiverFit, widestShowingMm, type Receiver } from "./receiver";
+import { receiverFit, widestShowingMm, type Receiver } from "./receiver";
 import { layerMm } from "./layer";
 
 const floating = { layer: "floats" as const, densityGPerMl: 0.9 };
@@ -6,9 +6,12 @@ const sinking = { layer: "sinks" as const, densityGPerMl: 1.05 };
 const hanging = { layer: "hangs" as const, densityGPerMl: 0.998 };
 const of = (kind: Receiver["kind"]): Receiver => ({ kind, diameterMm: 30, volumeMl: 150 });
 
-test("a floating oil of 0.90 pours from a step of 4 mm at 40.7 mm", () => {
-  expect(pouringLayerMm({ lipStepMm: 4 }, 0.9)).toBeCloseTo(40.7, 1);
-  expect(() => pouringLayerMm({ lipStepMm: 4 }, 1.05)).toThrow("does not float");
+test("a floating oil of 0.90 pours from a step of 4 mm at 40.7 mm; one that hardly floats never does", () => {
+  const light = receiverFit(of("twoArm"), floating, 3);
+  expect(light.poursAtMm).toBeCloseTo(40.7, 1);
+  expect(light.neverPours).toBeUndefined();
+  const anise = receiverFit(of("twoArm"), { layer: "floats", densityGPerMl: 0.987 }, 3);
+  expect(anise).toMatchObject({ suits: true, neverPours: true });
 });
 
 test("what each receiver keeps", () => {

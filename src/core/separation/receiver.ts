@@ -2,6 +2,7 @@ import { keysOf } from "../keysOf";
 import type { OilProperties } from "../plant/oil";
 import { roomWaterDensity } from "../water/properties";
 import { layerMm } from "./layer";
+import { poursFrom, visibleMm } from "./parting";
 
 /** What is true of one kind of receiver. */
 interface ReceiverRow {
@@ -36,6 +37,8 @@ export interface Receiver {
   volumeMl: number;
   /** Two arms: how far the oil's lip stands above the water's, mm. */
   lipStepMm?: number;
+  /** Two arms: length of the arm in which the layer gathers, mm. */
+  armMm?: number;
 }
 
 /** How an oil gets on in a receiver. */
@@ -48,12 +51,12 @@ export interface ReceiverFit {
   suits: boolean;
   /** Two arms, oil that floats: thickness at which it begins to pour, mm. */
   poursAtMm?: number;
+  /** Two arms: this oil never pours there, and leaves with the water in the end. */
+  neverPours?: true;
 }
 
 /** A receiver with two arms is made with about this step between its lips, mm. */
 export const usualLipStepMm = 4;
-/* Under a millimetre a layer is a shimmer: nobody can draw it off. */
-const visibleMm = 1;
 
 /** Which layer lies where in a receiver, and whether it can be won there. */
 export function receiverFit(
@@ -64,19 +67,25 @@ export function receiverFit(
   const { keeps, poursOver }: ReceiverRow = receivers[receiver.kind];
   const thickness = layerMm(oilMl, receiver.diameterMm);
   const pours = poursOver && oil.layer === "floats";
+  const { lipStepMm = usualLipStepMm, armMm = usualArmMm(receiver) } = receiver;
+  const { atMm, ever } = poursFrom(
+    { keeps: "floats", stepMm: lipStepMm, armMm },
+    oil.layer,
+    roomWaterDensity,
+    oil.densityGPerMl,
+  );
   return {
     layerMm: thickness,
     shows: oil.layer !== "hangs" && thickness >= visibleMm,
     suits: keeps.includes(oil.layer),
-    ...(pours
-      ? {
-          poursAtMm: pouringLayerMm(
-            { lipStepMm: receiver.lipStepMm ?? usualLipStepMm },
-            oil.densityGPerMl,
-          ),
-        }
-      : {}),
+    ...(pours ? { poursAtMm: atMm } : {}),
+    ...(pours && !ever ? { neverPours: true } : {}),
   };
+}
+
+/* Where nobody measured the arm: as long as the receiver is high, if it is as wide all the way. */
+function usualArmMm({ volumeMl, diameterMm }: Receiver): number {
+  return layerMm(volumeMl, diameterMm);
 }
 
 /** Widest vessel in which so much oil makes a layer that can be seen, mm across; 0 for no oil. */
@@ -87,18 +96,4 @@ export function widestShowingMm(oilMl: number): number {
 /** Inner diameter of an ordinary jar of that size: about 1.6 times as high as wide, mm. */
 export function jarDiameterMm(volumeMl: number): number {
   return Math.cbrt((volumeMl * 1000 * 4) / (Math.PI * 1.6));
-}
-
-/**
- * Thickness at which a floating oil layer pours from a two-arm receiver, mm. Hydrostatic balance of
- * the two arms; densities in g/mL at the receiver's temperature.
- * @throws RangeError when the oil is not lighter than the water: it will not float
- */
-export function pouringLayerMm(
-  { lipStepMm }: { lipStepMm: number },
-  oilDensity: number,
-  water = roomWaterDensity,
-): number {
-  if (oilDensity >= water) throw new RangeError(`oil of ${oilDensity} g/mL does not float`);
-  return (lipStepMm * water) / (water - oilDensity);
 }

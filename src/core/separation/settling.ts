@@ -13,6 +13,8 @@ export interface Settling {
 /* Droplets from a condenser: lognormal by volume. */
 const medianUm = 40;
 const geometricSpread = 2.2;
+/* Nobody waits a year. */
+const longestMinutes = 525600;
 const gravity = 9.80665;
 /* Droplet sizes from −4.5 to 4.5 deviations of the logarithm, weighted by the normal density. */
 const classes = sizeClasses(181, 4.5);
@@ -47,10 +49,18 @@ function sizeClasses(count: number, reach: number): { diameter: number; weight: 
   }));
 }
 
+/** Share by volume of the drops that are finer than so much, 0 to 1: those a flow carries away. */
+export function finerShare(um: number): number {
+  return classes.reduce((sum, { diameter, weight }) => sum + (diameter * 1e6 < um ? weight : 0), 0);
+}
+
 /** Minutes until a share of the suspended oil has settled; Infinity when the oil hangs. */
 export function minutesToSettle(settling: Settling, share = 0.95): number {
   if (settling.densityDifference === 0) return Infinity;
   let latest = 1;
-  while (settledShare(settling, latest) < share) latest *= 2;
+  while (settledShare(settling, latest) < share) {
+    latest *= 2;
+    if (latest > longestMinutes) return Infinity;
+  }
   return firstWhere([0, latest], (minutes) => settledShare(settling, minutes) >= share);
 }

@@ -2,7 +2,7 @@ import { View } from "react-native";
 import { boilingPointC, pressureAtAltitudePa, showTemperature, words } from "@/core";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectMeasures, selectPreferences } from "@/store/selectors";
+import { selectMeasures, selectPreferences, selectVessels } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
 import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
@@ -11,6 +11,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { CockpitChoices } from "./CockpitChoices";
 import { LookChoices } from "./LookChoices";
 import { Measures } from "./Measures";
+import { Vessels } from "./Vessels";
 import { MyStills } from "./MyStills";
 import { PriceFields } from "./PriceFields";
 import { SiteFields } from "./SiteFields";
@@ -21,6 +22,7 @@ export function BenchScreen() {
   const preferences = useAppSelector(selectPreferences);
   const { units, site } = preferences;
   const measures = useAppSelector(selectMeasures);
+  const vessels = useAppSelector(selectVessels);
   const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
   return (
     <Screen
@@ -55,6 +57,7 @@ export function BenchScreen() {
       <MyStills units={units} />
       <Books />
       <Measures measures={measures} units={units} />
+      <Vessels vessels={vessels} units={units} />
     </Screen>
   );
 }

@@ -1,8 +1,28 @@
+import { useState } from "react";
 import { fireEvent, render, screen } from "@testing-library/react";
 import { planCharges, plantById, type PlanInput } from "@/core";
 import { stillFigures } from "@/logbook/still/stillFigures";
 import { sampleStill } from "@/testing/sampleRecords";
+import { emptyDraft } from "@/records/planDraft";
 import { NotesCard } from "./NotesCard";
+
+function Notes({
+  plan: made,
+  units = "metric",
+}: {
+  plan: ReturnType<typeof planCharges>;
+  units?: "metric" | "us";
+}) {
+  const [draft, setDraft] = useState(emptyDraft(units));
+  return (
+    <NotesCard
+      plan={made}
+      draft={draft}
+      units={units}
+      onChange={(part) => setDraft((before) => ({ ...before, ...part }))}
+    />
+  );
+}
 
 const plan = (part: Partial<PlanInput> = {}) =>
   planCharges({
@@ -17,7 +37,7 @@ const plan = (part: Partial<PlanInput> = {}) =>
   });
 
 test("three jars stand with their oil, their hydrosol and what they smell of", () => {
-  render(<NotesCard plan={plan()} units="metric" />);
+  render(<Notes plan={plan()} />);
   expect(screen.getByText(/^First jar, to \d+ mL$/)).toBeVisible();
   expect(screen.getByText(/^Middle, to \d+ mL$/)).toBeVisible();
   expect(screen.getByText("Tail, to the end")).toBeVisible();
@@ -29,7 +49,7 @@ test("three jars stand with their oil, their hydrosol and what they smell of", (
 });
 
 test("less of the sharp or of the heavy moves a cut, says what it costs, and is taken back", () => {
-  render(<NotesCard plan={plan()} units="metric" />);
+  render(<Notes plan={plan()} />);
   const cuts = () => screen.getAllByText(/, to \d+ mL$/).map(({ textContent }) => textContent);
   const usual = cuts();
   expect(screen.getByRole("status")).toHaveTextContent(/^The usual cuts/);
@@ -46,11 +66,27 @@ test("less of the sharp or of the heavy moves a cut, says what it costs, and is 
 
 test("a plan that brings nothing over shows no notes", () => {
   const cold = { ...stillFigures(sampleStill()), heat: { kind: "gas" as const, powerW: 5 } };
-  const { container } = render(<NotesCard plan={plan({ still: cold })} units="metric" />);
+  const { container } = render(<Notes plan={plan({ still: cold })} />);
   expect(container).toBeEmptyDOMElement();
 });
 
 test("amounts are in the person's units", () => {
-  render(<NotesCard plan={plan()} units="us" />);
+  render(<Notes plan={plan()} units="us" />);
   expect(screen.getAllByText(/fl oz/).length).toBeGreaterThan(2);
+});
+
+test("a cut is typed or moved with the keys, stays, and goes into the plan", () => {
+  render(<Notes plan={plan()} />);
+  const field = screen.getByLabelText("First jar to");
+  fireEvent.change(field, { target: { value: "200" } });
+  fireEvent.blur(field);
+  expect(screen.getByText("First jar, to 200 mL")).toBeVisible();
+  const handle = screen.getByRole("slider", { name: "Cut after the first jar" });
+  expect(handle).toHaveAttribute("aria-valuenow", "200");
+  fireEvent.keyDown(handle, { key: "ArrowLeft" });
+  expect(Number(handle.getAttribute("aria-valuenow"))).toBeLessThan(200);
+  fireEvent.change(field, { target: { value: "90000" } });
+  expect(screen.getByText(/The cut can be .* at most/)).toBeVisible();
+  fireEvent.click(screen.getByRole("button", { name: "Plan these three jars" }));
+  expect(screen.getByText(/calls for a new jar at each/)).toBeVisible();
 });

@@ -1,51 +1,78 @@
-import { memo, useMemo, useState } from "react";
+import { memo, useMemo, useRef, useState } from "react";
 import { View } from "react-native";
 import {
+  inUnit,
   notesOfRun,
+  readNumber,
   showOil,
   showVolume,
+  unitsFor,
   usualCuts,
   words,
   type ChargePlan,
   type CutJar,
+  type NumberInput,
   type UnitSystem,
 } from "@/core";
+import { noteCutsOf, withCut } from "@/logbook/plan/noteCuts";
+import type { PlanDraft } from "@/records/planDraft";
 import { NoteBands, NoteSwatch, shownFamilies } from "@/ui/charts/NoteBands";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
 import { noteWords } from "@/words/noteWords";
 
 const jarNames = ["First jar", "Middle", "Tail"];
-/* A tap moves a cut by so much of the oil, within these ends. */
-const move = 0.05;
-const first = { least: 0.05, most: 0.35 };
-const last = { least: 0.5, most: 0.95 };
+const cutNames = ["First jar to", "Middle to"];
+/* A tap moves a cut by so much of the oil. */
+const tap = 0.05;
+
+type NoteDraft = Pick<PlanDraft, "headsText" | "tailsText" | "hydrosol">;
+type Cuts = readonly [number, number];
+
+interface Props {
+  plan: ChargePlan;
+  draft: NoteDraft;
+  units: UnitSystem;
+  onChange: (part: Partial<NoteDraft>) => void;
+}
 
 /** Which notes come when, and what three jars of this run would hold. */
-export const NotesCard = memo(function NotesCard({
-  plan,
-  units,
-}: {
-  plan: ChargePlan;
-  units: UnitSystem;
-}) {
-  const [cuts, setCuts] = useState<[number, number]>([...usualCuts]);
-  const notes = useMemo(() => notesOfRun(plan.request, cuts), [plan.request, cuts]);
-  const usual = useMemo(() => notesOfRun(plan.request), [plan.request]);
+export const NotesCard = memo(function NotesCard({ plan, draft, units, onChange }: Props) {
+  const kept = noteCutsOf(draft);
+  /* While a finger drags a cut, it stands here; once it is up, in the plan. */
+  const [dragged, setDragged] = useState<Cuts>();
+  const latest = useRef<Cuts>(undefined);
+  const [first, last] = dragged ?? kept;
+  const notes = useMemo(() => notesOfRun(plan.request, [first, last]), [plan.request, first, last]);
+  const asUsual = first === usualCuts[0] && last === usualCuts[1];
+  const usual = useMemo(
+    () => (asUsual ? notes : notesOfRun(plan.request)),
+    [asUsual, notes, plan.request],
+  );
   if (notes.bands.length === 0) return null;
   const families = shownFamilies(notes.bands);
   const cutsMl = notes.jars.slice(1).map(({ fromMl }) => fromMl);
   const volume = (ml: number) => words(showVolume(ml, units));
   const saying = notes.jars.map((jar, i) => `${jarNames[i] ?? "Then"}: ${tellsOf(jar)}`).join("; ");
-  /* What the ends are richer in than the whole is what a cut can take away. */
-  const [lightest, heaviest] = [usual.jars[0]?.mostly[0], usual.jars.at(-1)?.mostly[0]];
+  const keep = ([a, b]: Cuts) => onChange({ headsText: asText(a), tailsText: asText(b) });
+  const moved = (i: number, ml: number): Cuts => withCut([first, last], i, notes.shareAt(ml));
+  const handles = cutsMl.map((ml, i) => ({
+    label: `Cut after the ${jarNames[i]!.toLowerCase()}`,
+    text: volume(ml),
+    onMove: (to: number) => {
+      latest.current = moved(i, to);
+      setDragged(latest.current);
+    },
+    onDone: () => {
+      if (latest.current) keep(latest.current);
+      latest.current = undefined;
+      setDragged(undefined);
+    },
+  }));
   const lost = (usual.jars[1]?.oilMl ?? 0) - (notes.jars[1]?.oilMl ?? 0);
-  const shift = (by: [number, number]) =>
-    setCuts(([a, b]) => [
-      Math.min(first.most, Math.max(first.least, a + by[0])),
-      Math.min(last.most, Math.max(last.least, b + by[1])),
-    ]);
+  const planned = draft.hydrosol === "notes";
   return (
     <Card className="gap-3">
       <Txt variant="heading">Which notes come when</Txt>
@@ -53,6 +80,7 @@ export const NotesCard = memo(function NotesCard({
         bands={notes.bands}
         families={families}
         cutsMl={cutsMl}
+        handles={handles}
         from="first drop"
         to={volume(notes.distillateMl)}
         inWords={`${saying}.`}
@@ -79,37 +107,38 @@ export const NotesCard = memo(function NotesCard({
       ))}
       {notes.jars.length === 3 ? (
         <>
-          <View className="flex-row flex-wrap gap-2">
-            {lightest ? (
-              <Button
-                look="quiet"
-                size="small"
-                label={`Less ${noteWords[lightest]}`}
-                hint={`A middle with less ${noteWords[lightest]}: the first cut later`}
-                onPress={() => shift([move, 0])}
+          <View className="flex-row gap-3">
+            {cutsMl.map((ml, i) => (
+              <CutField
+                key={cutNames[i]}
+                label={cutNames[i]!}
+                ml={ml}
+                mostMl={notes.distillateMl}
+                units={units}
+                onTyped={(to) => keep(moved(i, to))}
               />
-            ) : null}
-            {heaviest && heaviest !== lightest ? (
-              <Button
-                look="quiet"
-                size="small"
-                label={`Less ${noteWords[heaviest]}`}
-                hint={`A middle with less ${noteWords[heaviest]}: the last cut earlier`}
-                onPress={() => shift([0, -move])}
-              />
-            ) : null}
-            <Button
-              look="plain"
-              size="small"
-              label="As usual"
-              onPress={() => setCuts([...usualCuts])}
-            />
+            ))}
           </View>
+          <LessOf
+            usual={usual.jars}
+            onLess={([of, by]) => keep(withCut([first, last], of, [first, last][of]! + by))}
+            onUsual={() => onChange({ headsText: "", tailsText: "" })}
+          />
           <Txt variant="small" role="status">
             {lost > 0.005
               ? `The middle is ${words(showOil(lost))} smaller than with the usual cuts.`
-              : "The usual cuts: after a seventh of the oil, and after three quarters of it."}
+              : lost < -0.005
+                ? `The middle is ${words(showOil(-lost))} larger than with the usual cuts.`
+                : "The usual cuts: after a seventh of the oil, and after three quarters of it."}
           </Txt>
+          <Button
+            look="quiet"
+            label={planned ? "Keep the first cut apart instead" : "Plan these three jars"}
+            onPress={() => onChange({ hydrosol: planned ? "firstCut" : "notes" })}
+          />
+          {planned ? (
+            <Txt variant="small">The cockpit calls for a new jar at each of these cuts.</Txt>
+          ) : null}
         </>
       ) : null}
       <Txt variant="small">
@@ -119,6 +148,82 @@ export const NotesCard = memo(function NotesCard({
     </Card>
   );
 });
+
+/** What the ends are richer in than the whole is what a cut can take away. */
+function LessOf({
+  usual,
+  onLess,
+  onUsual,
+}: {
+  usual: readonly CutJar[];
+  /** Which of the two cuts, and by how much of the oil. */
+  onLess: (move: [of: 0 | 1, by: number]) => void;
+  onUsual: () => void;
+}) {
+  const [lightest, heaviest] = [usual[0]?.mostly[0], usual.at(-1)?.mostly[0]];
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      {lightest ? (
+        <Button
+          look="quiet"
+          size="small"
+          label={`Less ${noteWords[lightest]}`}
+          hint={`A middle with less ${noteWords[lightest]}: the first cut later`}
+          onPress={() => onLess([0, tap])}
+        />
+      ) : null}
+      {heaviest && heaviest !== lightest ? (
+        <Button
+          look="quiet"
+          size="small"
+          label={`Less ${noteWords[heaviest]}`}
+          hint={`A middle with less ${noteWords[heaviest]}: the last cut earlier`}
+          onPress={() => onLess([1, -tap])}
+        />
+      ) : null}
+      <Button look="plain" size="small" label="As usual" onPress={onUsual} />
+    </View>
+  );
+}
+
+/** A cut as a number: what is typed counts once it can be read and lies within the run. */
+function CutField({
+  label,
+  ml,
+  mostMl,
+  units,
+  onTyped,
+}: {
+  label: string;
+  ml: number;
+  mostMl: number;
+  units: UnitSystem;
+  onTyped: (ml: number) => void;
+}) {
+  const choices = unitsFor("volume", units);
+  const [typed, setTyped] = useState<NumberInput>();
+  const rounded: NumberInput = { text: String(Math.round(ml)), unit: "mL" };
+  const standing = units === "metric" ? rounded : inUnit(rounded, choices[0]!);
+  const read = typed && readNumber(typed, { name: "The cut", min: 0, max: mostMl, above: true });
+  return (
+    <NumberField
+      label={label}
+      value={typed ?? standing}
+      choices={[(typed ?? standing).unit]}
+      problem={read && !read.ok ? read.problem : undefined}
+      onChange={(next) => {
+        setTyped(next);
+        const now = readNumber(next, { name: "The cut", min: 0, max: mostMl, above: true });
+        if (now.ok) onTyped(now.value);
+      }}
+      onBlur={() => read?.ok !== false && setTyped(undefined)}
+    />
+  );
+}
+
+function asText(share: number): string {
+  return String(Number(share.toFixed(4)));
+}
 
 function tellsOf({ mostly }: CutJar): string {
   return mostly.map((family) => noteWords[family]).join(", ") || "hardly any oil";

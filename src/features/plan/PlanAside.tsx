@@ -61,7 +61,7 @@ export const PlanAside = memo(function PlanAside({
         money={work.preferences.prices}
         onTake={onChoose}
       />
-      <NotesCard plan={plan} units={work.units} />
+      <NotesCard plan={plan} draft={work.draft} units={work.units} onChange={work.change} />
       <CoolingCard plan={plan} work={work} />
       <Warnings plan={plan} work={work} onChoose={onChoose} />
       {ways}

@@ -254,6 +254,7 @@ function layerWords(
   if (oilMl <= 0) return "nothing to see in a middling year";
   if (!receiver.shows)
     return `${oilLayer}; too thin to see in the ${where}, ${fixed(widestShowingMm(oilMl), 0)} mm across would show it`;
+  if (receiver.neverPours) return `${oilLayer}; the arms never pour it`;
   if (receiver.poursAtMm !== undefined && receiver.layerMm < receiver.poursAtMm)
     return `${oilLayer}; pours only from ${fixed(receiver.poursAtMm, 0)} mm on`;
   return `${oilLayer} in the ${where}`;

@@ -51,9 +51,9 @@ export const StillFields = memo(function StillFields({ plan }: { plan: PlanWork 
             onChange={({ text }) => change({ minutesText: text })}
           />
         ) : null}
-        {stopBy === "least" || stopBy === "ratio" ? (
+        {read.method !== "cohobation" && stopBy !== "clock" && stopBy !== "smell" ? (
           <NumberField
-            label="Hydrosol per plant"
+            label="Hydrosol to keep"
             value={{ text: draft.ratioText, unit: "one" }}
             choices={[]}
             suffix="L/kg"
@@ -62,7 +62,7 @@ export const StillFields = memo(function StillFields({ plan }: { plan: PlanWork 
             onChange={({ text }) => change({ ratioText: text })}
           />
         ) : null}
-        {stopBy === "least" || stopBy === "worth" ? (
+        {stopBy === "tail" || stopBy === "least" || stopBy === "worth" ? (
           <NumberField
             label="Ten more earn"
             value={{ text: draft.worthText, unit: "mL" }}

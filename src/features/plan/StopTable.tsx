@@ -63,12 +63,19 @@ export const StopTable = memo(function StopTable({
       }),
     [request, plan.figures.oilMlPerKg, plant, state],
   );
+  const keep = choices.find(({ rule }) => rule === "perKg");
   const more = useMemo(() => tenMoreMinutes(request, forecast), [request, forecast]);
   const fuel = fuelFor(more.energyKWh, heat, money);
   const worth = money?.oilPerMl === undefined ? undefined : more.oilMl * money.oilPerMl;
   return (
     <Card className="gap-1">
-      <Txt variant="heading">When to stop</Txt>
+      <Txt variant="heading">What to keep, and when to stop</Txt>
+      {keep && !keep.dryFirst ? (
+        <View className="gap-1 pb-1">
+          <Txt>{`Hydrosol worth keeping: the first ${words(showVolume(keep.distillateMl, units))}, until ${showDuration(keep.minutes)} after the first drop.`}</Txt>
+          <Txt>{tailOf(keep, forecast.runMinutes, forecast.oil.visibleMl.p50)}</Txt>
+        </View>
+      ) : null}
       {choices.map(({ rule, minutes, distillateMl, oilMl, dryFirst }) => {
         const ends = rule === forecast.stoppedBy;
         const stopBy = ruleDraft[rule];
@@ -101,3 +108,11 @@ export const StopTable = memo(function StopTable({
     </Card>
   );
 });
+
+/** What the run does beyond the hydrosol, for its oil. */
+function tailOf(keep: StopChoice, runMinutes: number, oilMl: number): string {
+  const tail = runMinutes - keep.minutes;
+  if (tail < -1) return "This plan stops before it is all in.";
+  if (tail <= 1) return "No tail: from there on the oil is not worth the heat.";
+  return `Then the tail, for the oil: ${showDuration(tail)} more bring ${words(showOil(Math.max(0, oilMl - keep.oilMl)))} to see.`;
+}

@@ -112,7 +112,7 @@ describe("what to carry", () => {
   });
 
   test("a first cut has its own jar; water that flows back needs none for the hydrosol", () => {
-    expect(pack({ firstCutMl: 230 })).toMatch(/^2 clean jars .*, one of them for the first cut$/m);
+    expect(pack({ firstCutMl: 230 })).toMatch(/^2 clean jars .*, for 1 cut$/m);
     expect(pack({ method: "cohobation" })).toMatch(/^1 clean jar/m);
     expect(pack({ method: "bowl" })).not.toMatch(/clean jar/);
   });

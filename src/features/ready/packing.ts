@@ -11,6 +11,7 @@ import {
   fixed,
 } from "@/core";
 import type { Run } from "@/records/run";
+import { cutsOf } from "@/logbook/run/cutsOf";
 import type { Still } from "@/records/still";
 
 /** What to carry to the still, with its number and size. */
@@ -22,11 +23,15 @@ export function packingList(
 ): string[] {
   const bowl = plan.method === "bowl";
   const hydrosolMl = plan.method === "cohobation" ? 0 : plan.forecast.distillateMl;
-  const cuts = plan.firstCutMl === undefined ? 0 : 1;
-  const jars = Math.max(
-    1,
-    Math.ceil((hydrosolMl - (plan.firstCutMl ?? 0)) / (plan.jarMl * jarShare)),
-  );
+  /* Between two swaps that the plan names, as many jars as it takes. */
+  const edges = [0, ...cutsOf(plan).map(({ ml }) => ml), Math.max(hydrosolMl, 1)];
+  const jars = edges
+    .slice(1)
+    .reduce(
+      (sum, to, i) => sum + Math.max(1, Math.ceil((to - edges[i]!) / (plan.jarMl * jarShare))),
+      0,
+    );
+  const cuts = edges.length - 2;
   const list = [
     `${words(showMass(plan.chargeG, units))} of ${state} ${plant?.name.toLowerCase() ?? "plant"}, ${plant?.part ?? ""}`,
     `${words(showVolume(plan.waterMl, units))} of water for ${stillName}, and a kettle of hot water to top it up`,
@@ -34,7 +39,7 @@ export function packingList(
   if ((plan.iceKg ?? 0) > 0) list.push(`${fixed(plan.iceKg ?? 0, 1)} kg of ice`);
   if (!bowl)
     list.push(
-      `${jars + cuts} clean ${jars + cuts === 1 ? "jar" : "jars"} of ${words(showVolume(plan.jarMl, units))}${cuts ? ", one of them for the first cut" : ""}`,
+      `${jars} clean ${jars === 1 ? "jar" : "jars"} of ${words(showVolume(plan.jarMl, units))}${cuts ? `, for ${cuts} ${cuts === 1 ? "cut" : "cuts"}` : ""}`,
     );
   const receiver = still?.receivers?.[0];
   if (receiver) list.push(`The receiver: ${words(showVolume(receiver.volumeMl, units))}`);

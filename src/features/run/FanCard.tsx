@@ -1,17 +1,26 @@
 import { memo } from "react";
 import { Pressable } from "react-native";
-import { showOil, words } from "@/core";
+import { notesAt, showOil, words } from "@/core";
+import { notesOfPlan } from "@/logbook/run/notesOfPlan";
+import type { RunPlan } from "@/records/run";
+import { noteWords } from "@/words/noteWords";
 import { Fan } from "@/ui/charts/Fan";
 import type { CockpitPart } from "./CockpitHead";
 
 /** Oil to be seen over time, as the readings have narrowed it; a tap opens the stop rules. */
 export const FanCard = memo(function FanCard({
+  run,
   state,
   live,
   watched,
   since,
+  smells,
   onOpen,
-}: CockpitPart & { onOpen: () => void }) {
+}: CockpitPart & {
+  /** What the drops smell of now stands here. */
+  smells: boolean;
+  onOpen: () => void;
+}) {
   if (!watched || !live.live || state.firstDropAt === undefined) return null;
   const firstDropAt = state.firstDropAt;
   const end = since + Math.max(0, live.live.minutesToHeatOff);
@@ -23,7 +32,9 @@ export const FanCard = memo(function FanCard({
     .map(({ minutes, p50 }) => ({ minutes, value: p50 }));
   const more = words(showOil(watched.tenMoreMl.p50));
   const note =
-    watched.doubts.length > 0 ? "not as any played run: why?" : `10 more min earn ${more}`;
+    watched.doubts.length > 0
+      ? "not as any played run: why?"
+      : `${smells ? comingNow(run.plan, live.live.distillateMl) : ""}10 more min earn ${more}`;
   return (
     <Pressable
       role="button"
@@ -44,3 +55,10 @@ export const FanCard = memo(function FanCard({
     </Pressable>
   );
 });
+
+/** The notes that come now, as the fan's corner has room for them. */
+function comingNow(plan: RunPlan, nowMl: number): string {
+  const notes = notesOfPlan(plan);
+  const now = notes ? notesAt(notes, nowMl).slice(0, 2) : [];
+  return now.length > 0 ? `now ${now.map((family) => noteWords[family]).join(", ")} · ` : "";
+}

@@ -62,6 +62,7 @@ async function open(part: Partial<Parameters<typeof ForecastSheet>[0]> = {}) {
       watched={watched}
       since={16}
       prices={undefined}
+      units="metric"
       log={{ runId: "run-a", write, tap: jest.fn() }}
       {...part}
     />,
@@ -125,4 +126,10 @@ test("before the first drop there is nothing to move yet", async () => {
   });
   expect(screen.getByText("The forecast learns from the first drop on.")).toBeVisible();
   expect(screen.queryByText("Move the stop")).not.toBeInTheDocument();
+});
+
+test("what comes now and what comes next by the plan stands there, with the run as a strip", async () => {
+  await open();
+  expect(screen.getByText(/^Coming now: /)).toBeVisible();
+  expect(screen.getByRole("img", { name: /^Coming now: / })).toBeInTheDocument();
 });

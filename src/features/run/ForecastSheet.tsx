@@ -7,6 +7,7 @@ import {
   showRange,
   words,
   type Percentiles,
+  type UnitSystem,
   fixed,
   endings,
 } from "@/core";
@@ -25,6 +26,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import type { WatchAnswer } from "@/messages/watchMessages";
 import { doubtWords } from "@/words/doubtWords";
 import { stopRuleWords } from "@/words/stopRuleWords";
+import { ComingNow } from "./ComingNow";
 import type { Log } from "./useLog";
 
 interface Props {
@@ -38,6 +40,7 @@ interface Props {
   /** Minutes since the first drop. */
   since: number;
   prices: Setting["prices"];
+  units: UnitSystem;
   log: Log;
 }
 
@@ -69,6 +72,7 @@ export function ForecastSheet(props: Props) {
                 </View>
               ))}
           </Card>
+          <ComingNow {...props} />
           <TenMore {...props} watched={watched} />
         </>
       ) : (

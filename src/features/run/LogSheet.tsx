@@ -6,7 +6,7 @@ import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { runNow } from "@/logbook/run/runClock";
 import { entryWords, logLine } from "@/words/logLine";
-import type { RunState } from "@/logbook/run/runState";
+import type { LoggedEntry, RunState } from "@/logbook/run/runState";
 import { appendEntry } from "@/store/appendEntry";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
@@ -58,13 +58,18 @@ export function LogSheet({ run, state, units, open, onClose }: Props) {
               title={entryWords[each.type]}
               detail={logLine(each, units).detail}
               end={<Txt variant="label">{timeOf(each.at)}</Txt>}
-              onPress={each.type === "separated" ? undefined : () => setChosen(each.id)}
+              onPress={isMeasure(each) ? undefined : () => setChosen(each.id)}
             />
           ))}
         </View>
       )}
     </Sheet>
   );
+}
+
+/** What was measured is corrected where it is measured: its lots change with it. */
+function isMeasure({ type }: LoggedEntry): boolean {
+  return type === "separated" || type === "drawnOff";
 }
 
 function Correction({

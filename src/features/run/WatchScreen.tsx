@@ -18,6 +18,7 @@ import { AskSound } from "./AskSound";
 import { CockpitButtons, type SheetName } from "./CockpitButtons";
 import { AlarmBar } from "./AlarmBar";
 import { CockpitSheets } from "./CockpitSheets";
+import { ComingNow } from "./ComingNow";
 import { ClockRow, CockpitHead, CueCard } from "./CockpitHead";
 import { FanCard } from "./FanCard";
 import { Gauges } from "./Gauges";
@@ -103,7 +104,9 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
   const pinned = short && heatOn;
   const after = state.phase === "settling";
   const levels = heatOn ? <Levels {...parts} still={still} /> : null;
-  const fan = heatOn ? <FanCard {...parts} onOpen={openForecast} /> : null;
+  const fan = heatOn ? <FanCard {...parts} smells={!wide} onOpen={openForecast} /> : null;
+  /* A phone has no room for the strip: there its words stand in the fan, the strip behind a tap. */
+  const notes = heatOn && wide ? <ComingNow {...parts} /> : null;
   const gauges = heatOn ? <Gauges {...parts} latest={latest} /> : null;
 
   return (
@@ -137,6 +140,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
                 <>
                   {buttons}
                   {fan}
+                  {notes}
                   {gauges}
                 </>
               ) : null}

@@ -1,5 +1,5 @@
 import { useRouter } from "expo-router";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { View } from "react-native";
 import {
   showDuration,
@@ -14,6 +14,7 @@ import {
   showTime,
   fixed,
 } from "@/core";
+import { lotWords } from "@/words/lotWords";
 import { doubtfulLog } from "@/logbook/run/doubtfulLog";
 import { againLike } from "@/logbook/plan/draftOfRun";
 import { logLine } from "@/words/logLine";
@@ -24,7 +25,7 @@ import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { beginPlan } from "@/store/beginPlan";
 import { bin, changeRun } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectLots, selectPreferences } from "@/store/selectors";
+import { selectLots, selectPreferences, selectRuns } from "@/store/selectors";
 import { RangeBar } from "@/ui/charts/RangeBar";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -35,6 +36,9 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { Tile } from "@/ui/primitives/Tile";
 import { Txt } from "@/ui/primitives/Txt";
+import { FitCard } from "./FitCard";
+import { LaterDraw } from "./LaterDraw";
+import { WhereItWent } from "./WhereItWent";
 import { ProbeImport } from "./ProbeImport";
 import { RunTraces } from "./RunTraces";
 
@@ -51,6 +55,8 @@ export function RunSheetScreen({ run }: { run: Run }) {
   const [edition, setEdition] = useState(0);
   const plant = plantBook.byId(run.plantId);
   const still = useAppSelector((root) => root.still.entities[run.stillId]);
+  const runs = useAppSelector(selectRuns);
+  const others = useMemo(() => runs.map((each) => summarise(each, plantBook)), [runs, plantBook]);
   const doubt = doubtfulLog(summary, plantBook);
   function again() {
     dispatch(beginPlan(againLike(run, units)));
@@ -115,6 +121,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
                 onPress={() => router.push(`/runs/${run.id}/separate`)}
               />
             ) : null}
+            {state.result && !state.result.pool ? <LaterDraw run={run} units={units} /> : null}
             {state.litAt !== undefined ? (
               <Button
                 look="quiet"
@@ -202,6 +209,11 @@ export function RunSheetScreen({ run }: { run: Run }) {
                   "Oil by weight",
                   `${significant(result.oilG, 3)} g, ${Math.round(result.drops)} drops`,
                 ],
+                [
+                  "Poured together",
+                  state.result?.pool &&
+                    `with ${state.result.pool.runIds.length - 1} more, shared by ${state.result.pool.by === "charge" ? "charge" : "forecast"}`,
+                ],
                 ["Look", state.result?.look],
                 ["Smell", state.result?.smell],
                 ["pH", state.result?.ph === undefined ? undefined : fixed(state.result.ph, 1)],
@@ -210,6 +222,8 @@ export function RunSheetScreen({ run }: { run: Run }) {
             />
             <Explained terms={["v/w", "w/w", "dryMatter"]} />
           </Card>
+          <WhereItWent summary={summary} others={others} units={units} />
+          {plant ? <FitCard run={run} state={state} plant={plant} /> : null}
         </>
       ) : null}
       <Card>
@@ -227,7 +241,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
               key={lot.id}
               href={`/shelf/${lot.id}`}
               title={lot.code}
-              detail={`${lot.firstCut ? "first cut" : lot.product} · ${words(lot.product === "oil" ? showOil(lot.volumeMl) : showVolume(lot.volumeMl, units))}`}
+              detail={`${lotWords(lot)} · ${words(lot.product === "oil" ? showOil(lot.volumeMl) : showVolume(lot.volumeMl, units))}`}
             />
           ))}
         </View>

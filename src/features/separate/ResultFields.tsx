@@ -2,6 +2,7 @@ import type { Control, FieldValues } from "react-hook-form";
 import { View } from "react-native";
 import { fixed, unitsFor, type Plant, type UnitSystem } from "@/core";
 import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
 import { FormNumber, FormText } from "@/ui/primitives/form";
 import type { SeparateForm } from "./separateForm";
 
@@ -11,10 +12,12 @@ interface Props {
   /** The oil's density by the plan. */
   densityGPerMl: number;
   units: UnitSystem;
+  /** Jars that were swapped, what each smells of by the plan. */
+  jars: readonly string[];
 }
 
 /** What is measured once oil and hydrosol are apart. */
-export function ResultFields({ control, plant, densityGPerMl, units }: Props) {
+export function ResultFields({ control, plant, densityGPerMl, units, jars }: Props) {
   const volumes = unitsFor("volume", units);
   return (
     <>
@@ -31,18 +34,37 @@ export function ResultFields({ control, plant, densityGPerMl, units }: Props) {
             control={control}
             name="hydrosol"
             label="Hydrosol, all of it"
-            required
+            required={jars.length < 2}
             choices={volumes}
           />
         </View>
+        {jars.length > 1 ? (
+          <View className="gap-3">
+            <Txt variant="small">
+              Each jar as it was swapped. Where they are all told they make up all of it, and each
+              becomes a lot of its own.
+            </Txt>
+            {jars.map((smells, i) => (
+              <FormNumber
+                key={i}
+                control={control}
+                name={`jars.${i}`}
+                label={`Jar ${i + 1}${smells ? `: ${smells}` : ""}`}
+                choices={volumes}
+              />
+            ))}
+          </View>
+        ) : null}
         <View className="flex-row gap-3">
-          <FormNumber
-            control={control}
-            name="firstCut"
-            label="First cut, if kept apart"
-            choices={volumes}
-            placeholder="none"
-          />
+          {jars.length > 1 ? null : (
+            <FormNumber
+              control={control}
+              name="firstCut"
+              label="First cut, if kept apart"
+              choices={volumes}
+              placeholder="none"
+            />
+          )}
           <FormNumber
             control={control}
             name="density"
@@ -54,8 +76,24 @@ export function ResultFields({ control, plant, densityGPerMl, units }: Props) {
         </View>
       </Card>
       <Card className="gap-3">
-        <FormText control={control} name="look" label="Look" placeholder={plant?.oilLook} />
-        <FormText control={control} name="smell" label="Smell" placeholder={plant?.hydrosolLook} />
+        <View className="flex-row gap-3">
+          <FormText control={control} name="look" label="Look" placeholder={plant?.oilLook} />
+          <FormText control={control} name="smell" label="Smell" />
+        </View>
+        <View className="flex-row gap-3">
+          <FormText
+            control={control}
+            name="hydrosolLook"
+            label="Hydrosol looks"
+            placeholder="clear, milky"
+          />
+          <FormText
+            control={control}
+            name="hydrosolSmell"
+            label="Hydrosol smells"
+            placeholder={plant?.hydrosolLook}
+          />
+        </View>
         <View className="flex-row gap-3">
           <FormNumber
             control={control}

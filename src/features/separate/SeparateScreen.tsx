@@ -3,16 +3,26 @@ import { useRouter } from "expo-router";
 import { useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
-import { showDuration, yieldOf } from "@/core";
-import type { Lot } from "@/records/lot";
+import { shareOut, showDuration, toInput, yieldOf } from "@/core";
+import { poolWeights } from "@/logbook/run/poolWeights";
+import type { Separated } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { runState, type RunState } from "@/logbook/run/runState";
 import { settlingLeft } from "@/logbook/run/settlingLeft";
 import { settlingColumnMm } from "@/logbook/run/settlingTime";
 import { settlingWords } from "@/words/settlingWords";
-import { appendEntry } from "@/store/appendEntry";
+import { measureRuns } from "@/store/measureRuns";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectLots, selectPreferences } from "@/store/selectors";
+import { selectPreferences, selectRuns } from "@/store/selectors";
+import { useKept } from "@/store/useKept";
+import { cutsMlOf, notesOfPlan } from "@/logbook/run/notesOfPlan";
+import { runNow } from "@/logbook/run/runClock";
+import { noteWords } from "@/words/noteWords";
+import { AskIfMeant } from "./AskIfMeant";
+import { OilAnotherWay } from "./OilAnotherWay";
+import { SettleCard } from "./SettleCard";
+import { asUsual, useVesselsOfRun, type Settle } from "./useVesselsOfRun";
+import { StepGuide } from "./StepGuide";
 import { useDraft } from "@/store/useDraft";
 import { useFormDraft } from "@/store/useFormDraft";
 import { Screen } from "@/ui/layout/Screen";
@@ -22,8 +32,14 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
 import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { useNow } from "@/ui/useNow";
-import { lotsOfRun } from "@/logbook/run/lotsOfRun";
-import { asResult, separateDefaults, separateSchema, type SeparateValues } from "./separateForm";
+import { PoolCard } from "./PoolCard";
+import {
+  asResult,
+  separateDefaults,
+  separateSchema,
+  type SeparateForm,
+  type SeparateValues,
+} from "./separateForm";
 import { AgainstExpected } from "./AgainstExpected";
 import { ResultFields } from "./ResultFields";
 import { YieldTable } from "./YieldTable";
@@ -34,49 +50,55 @@ export function SeparateScreen({ run }: { run: Run }) {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const { units, site } = useAppSelector(selectPreferences);
-  const lots = useAppSelector(selectLots);
   const now = useNow(10000);
   const state = runState(run.entries);
   const plant = plantBook.byId(run.plantId);
   const { visibleMl, oilDensityGPerMl } = run.plan.forecast;
-  const [beginning] = useState(() => separateDefaults(state.result, units));
+  const measured = state.entries.find((entry) => entry.type === "separated");
+  const runs = useAppSelector(selectRuns);
+  const [pool, onPool] = useKept(`pool/${run.id}`, { others: "", by: "forecast" });
+  /* Once measured, who was poured together stands: an undo takes it apart. */
+  const candidates = measured ? [] : poolable(run, runs);
+  const pooled = measured
+    ? (measured.pool?.runIds ?? []).filter((id) => id !== run.id)
+    : pool.others.split(" ").filter((id) => candidates.some((each) => each.id === id));
+  const sharedBy = measured?.pool?.by ?? (pool.by === "charge" ? "charge" : "forecast");
+  const [beginning] = useState(() =>
+    separateDefaults(state.result && wholePool(state.result, runs), units, state.jars),
+  );
+  const [settle, onSettle] = useKept<Settle>(`settle/${run.id}`, asUsual);
+  const [step, onStep] = useKept(`steps/${run.id}`, { at: "" });
   const draft = useDraft(`separate/${run.id}`, beginning);
   const form = useForm({
     resolver: zodResolver(separateSchema),
-    defaultValues: draft.start,
+    defaultValues: withItsJars(draft.start, beginning),
     mode: "onBlur",
   });
   const { control, handleSubmit, reset } = form;
   useFormDraft(form, draft);
   const [problem, setProblem] = useState<string>();
   const typed = separateSchema.safeParse(useWatch({ control }));
-  const settling = settlingLeft(run, state, site, now);
+  const vessels = useVesselsOfRun(run, state, settle, site);
+  const settling = settlingLeft(run, state, site, now, plantBook);
+
+  /* What is typed is of all that were poured together; beside this run's forecast stands its share. */
+  const members = [run, ...runs.filter(({ id }) => pooled.includes(id))];
+  const [share = 1] = shareOut(1, poolWeights(members, sharedBy));
+  const mine = typed.success
+    ? { ...typed.data, oil: share * typed.data.oil, hydrosol: share * typed.data.hydrosol }
+    : undefined;
+
+  const setOil = (oilMl: number) => {
+    form.setValue("oil", toInput(Number(oilMl.toPrecision(3)), "mL"), { shouldValidate: true });
+    draft.note(form.getValues());
+  };
 
   const save = handleSubmit((values) => {
     const result = asResult(values);
-    let made: Lot[] = [];
-    const kept = dispatch(
-      appendEntry(
-        run.id,
-        ({ entries }) => {
-          const before = runState(entries).result;
-          return before
-            ? { type: "amendment", of: before.id, change: result }
-            : { type: "separated", ...result };
-        },
-        {
-          label: `Run ${run.number} measured.`,
-          along: (measured) => {
-            const at = runState(measured.entries).result?.at ?? new Date().toISOString();
-            made = lotsOfRun(measured, { ...result, at }, lots, new Date(), plant);
-            return made;
-          },
-        },
-      ),
-    );
+    const kept = dispatch(measureRuns(run.id, result, { others: pooled, by: sharedBy }, plant));
     if (!kept.ok) return setProblem(kept.problem);
     draft.done();
-    const first = made.find(({ volumeMl }) => volumeMl > 0);
+    const first = kept.made.find(({ volumeMl }) => volumeMl > 0);
     router.replace(first ? `/shelf/${first.id}` : `/runs/${run.id}`);
   });
 
@@ -95,11 +117,8 @@ export function SeparateScreen({ run }: { run: Run }) {
       }
       aside={
         <>
-          <AgainstExpected
-            expected={visibleMl}
-            oilMl={typed.success ? typed.data.oil : undefined}
-          />
-          <YieldSoFar run={run} read={typed.success ? typed.data : undefined} />
+          <AgainstExpected expected={visibleMl} oilMl={mine?.oil} />
+          <YieldSoFar run={run} read={mine} />
           <Txt variant="small">
             Oils are concentrated: not to be swallowed, not undiluted on skin, away from children
             and pets. In pregnancy ask someone qualified.
@@ -115,14 +134,118 @@ export function SeparateScreen({ run }: { run: Run }) {
         }}
       />
       <SettlingNotice run={run} state={state} settling={settling} />
+      {state.heatOffAt !== undefined ? (
+        <>
+          <SettleCard
+            run={run}
+            state={state}
+            settle={settle}
+            onSettle={onSettle}
+            vessels={vessels}
+            site={site}
+            units={units}
+            now={runNow(run, now)}
+          />
+          <StepGuide
+            vessel={vessels.chosen.vessel.vessel}
+            parting={vessels.chosen.parting}
+            at={step.at}
+            onAt={(at) => onStep({ at })}
+          />
+        </>
+      ) : null}
+      <PoolCard
+        candidates={candidates}
+        chosen={pooled}
+        by={pool.by}
+        units={units}
+        onChange={onPool}
+      />
       <ResultFields
         control={control}
         plant={plant}
         densityGPerMl={oilDensityGPerMl}
         units={units}
+        jars={jarSmells(run, beginning.jars.length)}
       />
+      <OilAnotherWay
+        runId={run.id}
+        densityGPerMl={(typed.success ? typed.data.density : undefined) ?? oilDensityGPerMl}
+        units={units}
+        onMeasured={setOil}
+      />
+      {typed.success ? (
+        <AskIfMeant
+          oilMl={typed.data.oil}
+          hydrosolMl={typed.data.hydrosol}
+          {...(typed.data.density === undefined ? {} : { densityGPerMl: typed.data.density })}
+          expectedDensityGPerMl={oilDensityGPerMl}
+          chargeG={members.reduce((sum, { plan }) => sum + plan.chargeG, 0)}
+          waterMl={members.reduce(
+            (sum, { plan, entries }) => sum + plan.waterMl + runState(entries).waterAddedMl,
+            0,
+          )}
+          units={units}
+          onOil={setOil}
+        />
+      ) : null}
     </Screen>
   );
+}
+
+/** Runs that can be poured together with this one: of its plant, and parting too. */
+function poolable(run: Run, runs: readonly Run[]): Run[] {
+  return runs.filter((other) => {
+    if (other.id === run.id || other.plantId !== run.plantId) return false;
+    return runState(other.entries).phase === "settling";
+  });
+}
+
+/** A draft with as many jars as there are now: one may have been swapped, or struck out, since it was typed. */
+function withItsJars(start: SeparateForm, beginning: SeparateForm): SeparateForm {
+  const readable = (jar: unknown): jar is SeparateForm["jars"][number] =>
+    typeof jar === "object" && jar !== null && "text" in jar && "unit" in jar;
+  return {
+    ...start,
+    jars: beginning.jars.map((jar, i) => (readable(start.jars[i]) ? start.jars[i] : jar)),
+  };
+}
+
+/** What was measured of all that were poured together. */
+function wholePool(measured: Separated, runs: readonly Run[]): Separated {
+  if (!measured.pool) return measured;
+  const parts = runs
+    .filter(({ id }) => measured.pool?.runIds.includes(id))
+    .flatMap((each) => runState(each.entries).result ?? []);
+  const sum = (read: (part: Separated) => number | undefined) =>
+    Number(parts.reduce((all, part) => all + (read(part) ?? 0), 0).toPrecision(6));
+  return {
+    ...measured,
+    oilMl: sum(({ oilMl }) => oilMl),
+    hydrosolMl: sum(({ hydrosolMl }) => hydrosolMl),
+    ...(measured.firstCutMl === undefined ? {} : { firstCutMl: sum((part) => part.firstCutMl) }),
+    ...(measured.jars
+      ? {
+          jars: measured.jars.map((_, i) => ({
+            volumeMl: sum((part) => part.jars?.[i]?.volumeMl),
+          })),
+        }
+      : {}),
+  };
+}
+
+/** What each jar holds most of by the plan, as it was swapped; the words stand empty where none is known. */
+function jarSmells(run: Run, jars: number): string[] {
+  const notes = notesOfPlan(run.plan);
+  const edges = [0, ...cutsMlOf(run.plan), run.plan.forecast.distillateMl];
+  return Array.from({ length: jars }, (_, i) => {
+    const [from, to] = [edges[i], edges[i + 1]];
+    if (!notes || jars !== edges.length - 1 || from === undefined || to === undefined) return "";
+    return notes
+      .mostly(from, to)
+      .map((family) => noteWords[family])
+      .join(", ");
+  });
 }
 
 /** The yield on every basis, once what was measured can be read. */
@@ -169,7 +292,8 @@ function SettlingNotice({
         remedy="Turn it off and let the still cool before you open it."
       />
     );
-  if (settling.leftMinutes <= 0 || state.result) return null;
+  /* Set in a vessel of its own, its card tells how far it is. */
+  if (state.settling || settling.leftMinutes <= 0 || state.result) return null;
   const salted = run.plan.schools?.settling === "salt" ? ", with 50 g of salt to the litre" : "";
   return (
     <Notice

@@ -11,6 +11,9 @@ import {
   showDay,
   showDayLong,
 } from "@/core";
+import { lotNotes } from "@/logbook/shelf/lotNotes";
+import { noteWords } from "@/words/noteWords";
+import { lotWords } from "@/words/lotWords";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import { overdrawn, shelved, unbottledMl, type Shelved } from "@/logbook/shelf/shelf";
@@ -74,12 +77,14 @@ function OneLot({ lot }: { lot: Lot }) {
     .filter(({ bottleId }) => own.some(({ id }) => id === bottleId))
     .sort((a, b) => b.at.localeCompare(a.at));
   const run = runs.find(({ id }) => lot.runIds.includes(id));
+  const jarsMl = Math.max(0, ...siblings.map(({ jar }) => jar?.toMl ?? 0), lot.jar?.toMl ?? 0);
   const over = overdrawn(own, uses);
+  const bottledMl = own.reduce((sum, { filledMl }) => sum + filledMl, 0);
 
   return (
     <Screen
-      title={`${plant?.name ?? lot.plantId} ${lot.firstCut ? "first cut" : lot.product}`}
-      pageTitle={`${plant?.name ?? lot.plantId} ${lot.firstCut ? "first cut" : lot.product}, ${lot.code}`}
+      title={`${plant?.name ?? lot.plantId} ${lotWords(lot)}`}
+      pageTitle={`${plant?.name ?? lot.plantId} ${lotWords(lot)}, ${lot.code}`}
       over={lot.code}
       back={{ href: "/shelf", label: "Shelf" }}
       footer={
@@ -96,6 +101,12 @@ function OneLot({ lot }: { lot: Lot }) {
                 ["In all", amount(lot.volumeMl)],
                 ["Look", lot.look],
                 ["Smell", lot.smell],
+                [
+                  "Holds most of",
+                  lotNotes(lot, run, jarsMl)
+                    .map((family) => noteWords[family])
+                    .join(", ") || undefined,
+                ],
                 ["pH", lot.ph === undefined ? undefined : fixed(lot.ph, 1)],
               ]}
             />
@@ -111,7 +122,7 @@ function OneLot({ lot }: { lot: Lot }) {
             <Row
               key={other.id}
               href={`/shelf/${other.id}`}
-              title={`Also from this run: ${other.firstCut ? "first cut" : other.product}`}
+              title={`Also from this run: ${lotWords(other)}`}
               detail={`${other.code}${bottles.some(({ lotId }) => lotId === other.id) ? "" : " · not bottled yet"}`}
             />
           ))}
@@ -148,6 +159,13 @@ function OneLot({ lot }: { lot: Lot }) {
           remedy="Two people, or two devices, may have written down one use: bin the one that is too much."
         />
       ))}
+      {bottledMl > lot.volumeMl * 1.001 + 0.01 ? (
+        <Notice
+          severity="caution"
+          message={`${amount(bottledMl)} are bottled, and the measures now say ${amount(lot.volumeMl)}: ${amount(bottledMl - lot.volumeMl)} more than there was.`}
+          remedy="The bottles stand as they are, and the difference is told. Correct the measures, or bin a bottle."
+        />
+      ) : null}
       {own.length === 0 ? (
         <Card>
           <Txt>{`Not bottled yet: ${amount(open)}. Dark glass, filled to the shoulder, keeps it longest.`}</Txt>

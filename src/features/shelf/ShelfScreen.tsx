@@ -2,6 +2,7 @@ import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { showOil, showVolume, words, isoDay } from "@/core";
+import { lotWords } from "@/words/lotWords";
 import { bottlesCsv } from "@/exchange/csv";
 import { download } from "@/exchange/download";
 import { shelved, unbottledMl, type Shelved } from "@/logbook/shelf/shelf";
@@ -90,7 +91,7 @@ export function ShelfScreen() {
         <Row
           key={lot.id}
           href={`/shelf/${lot.id}`}
-          title={`${plantBook.byId(lot.plantId)?.name ?? lot.plantId} ${lot.firstCut ? "first cut" : lot.product}: not bottled yet`}
+          title={`${plantBook.byId(lot.plantId)?.name ?? lot.plantId} ${lotWords(lot)}: not bottled yet`}
           detail={`${lot.code} · ${words(lot.product === "oil" ? showOil(lot.volumeMl) : showVolume(lot.volumeMl, units))}`}
         />
       ))}
@@ -124,7 +125,7 @@ export function ShelfScreen() {
           <Row
             key={item.bottle.id}
             href={`/shelf/${item.lot.id}`}
-            title={`${item.plantName} ${item.lot.firstCut ? "first cut" : item.lot.product}`}
+            title={`${item.plantName} ${lotWords(item.lot)}`}
             detail={`${item.bottle.code} · ${amount(item)} of ${words(showVolume(item.bottle.filledMl, units))} · ${item.bottle.place ?? item.bottle.storage}`}
             more={item.due ? dueAdvice(item) : undefined}
             end={

@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import { showOil, showVolume, words } from "@/core";
+import { lotWords } from "@/words/lotWords";
 import { shelved, unbottledMl } from "@/logbook/shelf/shelf";
 import { bestByWords } from "@/words/bestByWords";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
@@ -28,7 +29,7 @@ export function OnTheShelf({ now }: { now: number }) {
         <Row
           key={lot.id}
           href={`/shelf/${lot.id}`}
-          title={`Bottle the ${plantBook.byId(lot.plantId)?.name.toLowerCase() ?? ""} ${lot.firstCut ? "first cut" : lot.product}`}
+          title={`Bottle the ${plantBook.byId(lot.plantId)?.name.toLowerCase() ?? ""} ${lotWords(lot)}`}
           detail={`${lot.code} · ${amount(lot.product, lot.volumeMl)}`}
         />
       ))}

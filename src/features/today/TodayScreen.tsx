@@ -116,8 +116,9 @@ function Running({ summary, now }: { summary: RunSummary; now: number }) {
 
 function SettlingRow({ summary, now }: { summary: RunSummary; now: number }) {
   const { site } = useAppSelector(selectPreferences);
+  const book = usePlantBook();
   const { run, state, plantName } = summary;
-  const { minutes, share, leftMinutes: left } = settlingLeft(run, state, site, now);
+  const { minutes, share, leftMinutes: left } = settlingLeft(run, state, site, now, book);
   const line = !Number.isFinite(minutes)
     ? "as heavy as the water: it hardly parts"
     : `${Math.round(share * 100)} % of the oil has parted${left > 0 ? ` in ${showDuration(left)}` : ": separate and measure"}`;

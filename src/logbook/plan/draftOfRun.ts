@@ -47,7 +47,7 @@ export function againLike(run: Run, units: UnitSystem): PlanDraft {
 
 function stopOf({ minutes, perKg, worthMlPer10Min }: Run["plan"]["stop"]): PlanDraft["stopBy"] {
   if (minutes !== undefined) return "clock";
-  if (perKg === undefined) return worthMlPer10Min === undefined ? "least" : "worth";
+  if (perKg === undefined) return worthMlPer10Min === undefined ? "tail" : "worth";
   return worthMlPer10Min === undefined ? "ratio" : "least";
 }
 

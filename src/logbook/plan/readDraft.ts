@@ -109,7 +109,9 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
   const ice = optional("ice", draft.iceText, "one");
   const coolingInC = optional("cooling", draft.coolingText, "C");
 
-  const byWorth = draft.stopBy === "least" || draft.stopBy === "worth";
+  const byWorth = ["tail", "least", "worth"].includes(draft.stopBy);
+  const keepPerKg =
+    method === "cohobation" ? undefined : number("ratio", draft.ratioText || usualKeep(), "one");
 
   const common =
     figures && stop && Object.keys(problems).length === 0
@@ -120,6 +122,8 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
           method,
           stop,
           ...(byWorth ? { worthShare: worthShareOf(plant.tissue) } : {}),
+          keepPerKg,
+          keepFirst: draft.stopBy === "tail",
           site: coolingInC === undefined ? context.site : { ...context.site, coolingInC },
           preparation: preparation.id,
           pace: draft.pace === "brisk" ? ("brisk" as const) : ("gentle" as const),
@@ -187,9 +191,12 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
     }
   }
 
+  function usualKeep(): string {
+    return String(hydrosolToKeep(plant.tissue, state));
+  }
+
   function readStop(): StopRule | undefined {
-    const perKg = () =>
-      number("ratio", draft.ratioText || String(hydrosolToKeep(plant.tissue, state)), "one");
+    const perKg = () => number("ratio", draft.ratioText || usualKeep(), "one");
     const worth = () => {
       const worthMlPer10Min = optional("worth", draft.worthText, "mL");
       return worthMlPer10Min === undefined ? {} : { worthMlPer10Min };
@@ -201,6 +208,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
         const minutes = number("minutes", text || String(plant.usualMinutes), "min");
         return minutes === undefined ? undefined : { minutes };
       }
+      case "tail":
       case "worth":
         return worth();
       case "ratio": {

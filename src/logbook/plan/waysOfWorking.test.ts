@@ -45,7 +45,7 @@ test("only questions that still and plant leave open are asked, each with its ch
     expect(options.map((each) => each.value)).toContain(value);
   expect(schoolsFollowed(asked)).toMatchObject({
     pace: "gentle",
-    stop: "least",
+    stop: "tail",
     hydrosol: "firstCut",
   });
   const bowl = ways({ plantId: "clarysage", stillId: "still-5" }).map(({ id }) => id);

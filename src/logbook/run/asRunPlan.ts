@@ -1,4 +1,4 @@
-import type { ChargePlan, Forecast } from "@/core";
+import type { ChargePlan, Cut, Forecast } from "@/core";
 import { catchMl } from "../still/catchMl";
 import type { RunPlan } from "@/records/run";
 import type { Still } from "@/records/still";
@@ -15,15 +15,15 @@ interface Planned {
   /** Schools that were followed, by question. */
   schools?: Record<string, string>;
   agedMonths?: number;
-  /** The first cut ends here, mL of distillate. */
-  firstCutMl?: number;
+  /** Jar swaps that are planned. */
+  cuts?: readonly Cut[];
 }
 
 /** A plan as a run's record keeps it: frozen, so that a later model or still does not rewrite it. */
 export function asRunPlan({ plan, oil, still, charge, charges, ...choices }: Planned): RunPlan {
   const { request, forecast, figures } = plan;
   const { runPowerW } = request.still.heat;
-  const { preparation, schools, firstCutMl, agedMonths } = choices;
+  const { preparation, schools, cuts, agedMonths } = choices;
   return {
     edition: 2,
     method: plan.method,
@@ -39,7 +39,7 @@ export function asRunPlan({ plan, oil, still, charge, charges, ...choices }: Pla
     ...(runPowerW === undefined ? {} : { runPowerW }),
     ...(preparation ? { preparation } : {}),
     ...(schools ? { schools } : {}),
-    ...(firstCutMl === undefined ? {} : { firstCutMl }),
+    ...(cuts?.length ? { cuts: [...cuts] } : {}),
     ...(agedMonths === undefined ? {} : { agedMonths }),
     ...(plan.cooling && plan.cooling.iceKg > 0 ? { iceKg: plan.cooling.iceKg } : {}),
     oilMlPerKg: figures.oilMlPerKg,

@@ -78,8 +78,8 @@ test("the heat is to be turned down once, the first cut comes before the jar, a 
   ).toEqual(["turnDown", "firstCut"]);
   const turned = entryAt(25, { type: "heatChanged", powerW: 900 });
   expect(stands([turned], 26, {}, gentle).cues.map(({ code }) => code)).not.toContain("turnDown");
-  const swapped = entryAt(30, { type: "jarSwapped" });
-  expect(stands([turned, swapped], 31, {}, gentle).cues.map(({ code }) => code)).not.toContain(
+  const swapped = entryAt(54, { type: "jarSwapped" });
+  expect(stands([turned, swapped], 55, {}, gentle).cues.map(({ code }) => code)).not.toContain(
     "firstCut",
   );
   const moved = entryAt(30, { type: "stopMoved", minutes: 50, reason: "still smells good" });

@@ -2,14 +2,17 @@ import {
   alarms,
   cues,
   liveEstimate,
+  nextCut,
   rateAtPower,
   tubNow,
   type Alarm,
   type Cue,
+  type CueInput,
   type LiveEstimate,
   type StopRule,
   type TubNow,
 } from "@/core";
+import { cutsOf } from "./cutsOf";
 import { headBoilsAt } from "./headBoilsAt";
 import { knownRequest } from "./knownRequest";
 import { timesAtHeat, turnDownDue } from "./heatSoFar";
@@ -79,7 +82,7 @@ export function liveRun(
     live,
     tub,
     turnDown: turnDownDue(run, state, powerW),
-    minutesToFirstCut: firstCutIn(run, state, live),
+    nextCut: cutIn(run, live),
   };
   const since = (at: number | undefined) => (at === undefined ? 0 : (now - at) / minute);
   const warnings = alarms({
@@ -189,8 +192,8 @@ function tubOf(
   });
 }
 
-function firstCutIn(run: Run, state: RunState, live: LiveEstimate | undefined): number | undefined {
-  const { firstCutMl } = run.plan;
-  if (!live || firstCutMl === undefined || state.jars > 1) return undefined;
-  return (firstCutMl - live.distillateMl) / live.rateMlPerMin;
+/** The next jar swap that the plan names, and when. */
+function cutIn(run: Run, live: LiveEstimate | undefined): CueInput["nextCut"] {
+  const cut = live && nextCut(cutsOf(run.plan), live.distillateMl - live.inJarMl);
+  return cut && { why: cut.why, minutes: (cut.ml - live.distillateMl) / live.rateMlPerMin };
 }

@@ -7,9 +7,14 @@ import type { Run } from "@/records/run";
 
 type Result = Omit<Separated, "id" | "type">;
 
+interface Product extends Pick<Lot, "product" | "firstCut" | "jar" | "volumeMl"> {
+  letter: "O" | "H" | "F";
+}
+
 /**
- * The lots a measured run makes: its oil, its hydrosol, its first cut, each where there is some. Lots
- * that this run has made before keep their codes and take the new measure.
+ * The lots a measured run makes, or several that were poured together: its oil, its hydrosol, its first cut or its jars, each where there is
+ * some. Lots that this run has made before keep their codes and take the new measure; one that is no
+ * more of it is emptied.
  */
 export function lotsOfRun(
   run: Run,
@@ -17,45 +22,80 @@ export function lotsOfRun(
   lots: readonly Lot[],
   now: Date,
   plant: Pick<Plant, "code"> | undefined,
+  runIds: readonly string[] = [run.id],
 ): Lot[] {
-  const own = lots.filter(({ runIds }) => runIds.length === 1 && runIds[0] === run.id);
+  const own = lots.filter(
+    (lot) => lot.runIds.length === runIds.length && lot.runIds.every((id) => runIds.includes(id)),
+  );
   const codes = lots.map(({ code }) => code);
   const madeOn = isoDay(new Date(result.at));
   const plantCode = plant?.code ?? "XX";
-  const hydrosolMl = result.hydrosolMl - (result.firstCutMl ?? 0);
-  const products: {
-    product: Lot["product"];
-    firstCut?: true;
-    letter: "O" | "H" | "F";
-    volumeMl: number;
-  }[] = [
-    { product: "oil", letter: "O", volumeMl: result.oilMl },
-    { product: "hydrosol", letter: "H", volumeMl: hydrosolMl },
-    { product: "hydrosol", firstCut: true, letter: "F", volumeMl: result.firstCutMl ?? 0 },
-  ];
-  return products.flatMap(({ product, firstCut, letter, volumeMl }) => {
-    const existing = own.find((lot) => lot.product === product && lot.firstCut === firstCut);
-    if (existing) return [{ ...existing, volumeMl, ...described(result) }];
-    if (volumeMl <= 0) return [];
+  const products = productsOf(result);
+  const gone = own.filter((lot) => !products.some((product) => same(lot, product)));
+  const made = products.flatMap(({ letter, ...product }): Lot[] => {
+    const existing = own.find((lot) => same(lot, product));
+    if (existing) return [{ ...existing, ...product, ...described(result, product.product) }];
+    if (product.volumeMl <= 0) return [];
     const code = lotCode(plantCode, madeOn, letter, codes);
     codes.push(code);
     return [
       {
         ...newRecord("lot", now),
         code,
-        product,
-        ...(firstCut ? { firstCut } : {}),
+        ...product,
         plantId: run.plantId,
-        runIds: [run.id],
+        runIds: [...runIds],
         madeOn,
-        volumeMl,
-        ...described(result),
-        ...(product === "hydrosol" && result.ph !== undefined ? { ph: result.ph } : {}),
+        ...described(result, product.product),
+        ...(product.product === "hydrosol" && result.ph !== undefined ? { ph: result.ph } : {}),
       },
     ];
   });
+  return [...made, ...gone.map((lot) => ({ ...lot, volumeMl: 0 }))];
 }
 
-function described({ look, smell }: Result): Pick<Lot, "look" | "smell"> {
-  return { ...(look ? { look } : {}), ...(smell ? { smell } : {}) };
+function productsOf(result: Result): Product[] {
+  const { oilMl, hydrosolMl, firstCutMl = 0, jars = [] } = result;
+  if (jars.length < 2)
+    return [
+      { product: "oil", letter: "O", volumeMl: oilMl },
+      { product: "hydrosol", letter: "H", volumeMl: hydrosolMl - firstCutMl },
+      { product: "hydrosol", firstCut: true, letter: "F", volumeMl: firstCutMl },
+    ];
+  let fromMl = 0;
+  const placed = jars.map(({ volumeMl, oilMl: ofJar }, i) => {
+    const jar = { number: i + 1, fromMl, toMl: fromMl + volumeMl };
+    fromMl = jar.toMl;
+    return { jar, volumeMl, ofJar };
+  });
+  const apart = placed.every(({ ofJar }) => ofJar !== undefined);
+  return [
+    ...(apart
+      ? placed.map(({ jar, ofJar = 0 }): Product => ({
+          product: "oil",
+          jar,
+          letter: "O",
+          volumeMl: ofJar,
+        }))
+      : [{ product: "oil", letter: "O", volumeMl: oilMl } as const]),
+    ...placed.map(({ jar, volumeMl }): Product => ({
+      product: "hydrosol",
+      jar,
+      letter: "H",
+      volumeMl,
+    })),
+  ];
+}
+
+function same(a: Pick<Lot, "product" | "firstCut" | "jar">, b: typeof a): boolean {
+  return a.product === b.product && a.firstCut === b.firstCut && a.jar?.number === b.jar?.number;
+}
+
+function described(
+  { look, smell, hydrosolLook, hydrosolSmell }: Result,
+  product: Lot["product"],
+): Pick<Lot, "look" | "smell"> {
+  const [looks, smells] =
+    product === "oil" ? [look, smell] : [hydrosolLook ?? look, hydrosolSmell ?? smell];
+  return { ...(looks ? { look: looks } : {}), ...(smells ? { smell: smells } : {}) };
 }

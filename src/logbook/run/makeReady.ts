@@ -1,4 +1,5 @@
-import { firstCutShare, type ChargePlan, type PlantState, isoDay } from "@/core";
+import { cutsOfPlan, type ChargePlan, type PlantState, isoDay } from "@/core";
+import { noteCutsOf } from "../plan/noteCuts";
 import { asRunPlan } from "./asRunPlan";
 import { newRecord } from "@/records/base";
 import type { Harvest } from "@/records/harvest";
@@ -60,8 +61,6 @@ export function makeReady({
     ...(counted ? { counted } : {}),
   };
   const before = others.filter(({ harvestId }) => harvestId === fromHarvest.id).length;
-  const firstCutMl = plan.forecast.distillateMl * firstCutShare;
-  const cuts = schools.hydrosol === "firstCut" && plan.method !== "cohobation" && firstCutMl > 0;
   const run: Run = {
     ...(replaced ?? newRecord("run", now)),
     number: replaced?.number ?? nextRunNumber(runs),
@@ -82,7 +81,7 @@ export function makeReady({
       preparation,
       ...(agedMonths === undefined ? {} : { agedMonths }),
       schools,
-      ...(cuts ? { firstCutMl } : {}),
+      cuts: cutsOfPlan(plan, schools.hydrosol ?? "all", noteCutsOf(draft)),
     }),
   };
   return { run, records: harvest ? [run] : [fromHarvest, run] };

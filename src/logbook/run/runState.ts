@@ -29,7 +29,12 @@ export interface RunState {
   /** Where the stop was moved to, minutes after the first drop. */
   stopMovedTo?: number;
   spent?: Extract<Entry, { type: "spent" }>;
+  /** What was measured, with what was drawn off later. */
   result?: Separated;
+  /** The oil of each later draw, mL. */
+  drawnOff: { at: number; oilMl: number }[];
+  /** How it was last set to part. */
+  settling?: Extract<Entry, { type: "settling" }>;
 }
 
 const known = new WeakMap<readonly Entry[], RunState>();
@@ -59,6 +64,7 @@ function stateOf(entries: readonly Entry[]): RunState {
     waterAddedMl: 0,
     iceAdded: [],
     heat: [],
+    drawnOff: [],
   };
   state.litAt = first("lit");
   state.boilingAt = first("boiling");
@@ -82,10 +88,16 @@ function stateOf(entries: readonly Entry[]): RunState {
     if (entry.type === "heatChanged") state.heat.push({ at, powerW: entry.powerW });
     if (entry.type === "stopMoved") state.stopMovedTo = entry.minutes;
     if (entry.type === "spent") state.spent = entry;
+    if (entry.type === "settling") state.settling = entry;
+    if (entry.type === "drawnOff") state.drawnOff.push({ at, oilMl: entry.oilMl });
     if (entry.type === "separated") {
       state.result = entry;
       state.separatedAt = at;
     }
+  }
+  if (state.result && state.drawnOff.length > 0) {
+    const later = state.drawnOff.reduce((sum, { oilMl }) => sum + oilMl, 0);
+    state.result = { ...state.result, oilMl: state.result.oilMl + later };
   }
   state.phase = phaseOf(state);
   return state;

@@ -1,12 +1,10 @@
-import { minutesToSettle, settledShare, waterDensity, waterViscosity, type Settling } from "@/core";
+import { brineDensity, brineViscosity, minutesToSettle, settledShare, type Settling } from "@/core";
 
 /** A filled jar or separating funnel stands about this high, mm. */
 export const settlingColumnMm = 120;
 
-/* A heaped spoon of table salt to the half litre. What it does to the water, per g/L, as in sea water. */
+/* A heaped spoon of table salt to the half litre. */
 const saltGPerL = 50;
-const saltDensityPerGPerL = 0.72;
-const saltViscosityPerGPerL = 0.0017;
 
 /* An oil that takes more than a week to part is as good as hanging. */
 const longestWait = 7 * 24 * 60;
@@ -29,10 +27,12 @@ export function settlingTime(
   school = "share",
 ): SettlingTime {
   const salt = school === "salt" ? saltGPerL : 0;
+  /* In a shed below freezing the water still runs when it is poured. */
+  const liquidC = Math.max(0, roomC);
   const settling: Settling = {
     columnMm: settlingColumnMm,
-    densityDifference: (waterDensity(roomC) - oilDensityGPerMl) * 1000 + salt * saltDensityPerGPerL,
-    viscosityMPaS: waterViscosity(roomC) * (1 + salt * saltViscosityPerGPerL),
+    densityDifference: (brineDensity(liquidC, salt) - oilDensityGPerMl) * 1000,
+    viscosityMPaS: brineViscosity(liquidC, salt),
   };
   const to95 = minutesToSettle(settling);
   const set = school === "halfHour" ? 30 : school === "overnight" ? 720 : undefined;

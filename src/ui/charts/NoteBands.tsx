@@ -1,4 +1,5 @@
 import Svg, { Defs, G, Line, Path, Pattern, Rect } from "react-native-svg";
+import { useRef, useState } from "react";
 import { Text, View } from "react-native";
 import { noteFamilies, type NoteBand, type NoteFamily } from "@/core";
 
@@ -33,47 +34,168 @@ interface Props {
   from: string;
   to: string;
   inWords: string;
+  height?: number;
+  /** How far the run is, mL. */
+  nowMl?: number;
+  /** Cuts that can be moved: what each is called and how it stands, in words. */
+  handles?: readonly CutHandle[];
+}
+
+/** A cut that is moved by dragging or with the arrow keys. */
+interface CutHandle {
+  label: string;
+  text: string;
+  onMove: (ml: number) => void;
+  /** The finger is up: what stands is meant. */
+  onDone: () => void;
 }
 
 const width = 320;
 const height = 96;
 
 /** A run as bands of smell over its distillate: the wider a band, the more of the oil that comes then. */
-export function NoteBands({ bands, families, cutsMl, from, to, inWords }: Props) {
-  const x = (ml: number) => (ml / (bands.at(-1)?.toMl ?? 1)) * width;
+export function NoteBands({
+  bands,
+  families,
+  cutsMl,
+  from,
+  to,
+  inWords,
+  height: shown = 104,
+  nowMl,
+  handles,
+}: Props) {
+  const all = bands.at(-1)?.toMl ?? 1;
+  const x = (ml: number) => (ml / all) * width;
   const areas = stacked(bands, families, x);
+  const [across, setAcross] = useState(width);
   return (
-    <View role="img" aria-label={inWords}>
-      <Svg viewBox={`0 0 ${width} ${height}`} width="100%" height={104} preserveAspectRatio="none">
-        <Defs>
-          {families.map((family) => (
-            <NotePattern key={family} family={family} />
+    <View onLayout={({ nativeEvent }) => setAcross(nativeEvent.layout.width || width)}>
+      <View role="img" aria-label={inWords}>
+        <Svg
+          viewBox={`0 0 ${width} ${height}`}
+          width="100%"
+          height={shown}
+          preserveAspectRatio="none"
+        >
+          <Defs>
+            {families.map((family) => (
+              <NotePattern key={family} family={family} />
+            ))}
+          </Defs>
+          <Rect x={0} y={0} width={width} height={height} fill="none" stroke="var(--edge)" />
+          {areas.map(({ family, path }) => (
+            <Path key={family} d={path} fill={`url(#note-${family})`} />
           ))}
-        </Defs>
-        <Rect x={0} y={0} width={width} height={height} fill="none" stroke="var(--edge)" />
-        {areas.map(({ family, path }) => (
-          <Path key={family} d={path} fill={`url(#note-${family})`} />
-        ))}
-        {cutsMl.map((ml) => (
-          <Line
-            key={ml}
-            x1={x(ml)}
-            x2={x(ml)}
-            y1={0}
-            y2={height}
-            stroke="var(--ink)"
-            strokeWidth={1.5}
-            strokeDasharray="4 3"
-          />
-        ))}
-      </Svg>
-      <View className="flex-row justify-between">
-        <Text className="font-body text-[14px] text-ink">{from}</Text>
-        <Text className="font-body text-[14px] text-ink">{to}</Text>
+          {cutsMl.map((ml) => (
+            <Line
+              key={ml}
+              x1={x(ml)}
+              x2={x(ml)}
+              y1={0}
+              y2={height}
+              stroke="var(--ink)"
+              strokeWidth={1.5}
+              strokeDasharray="4 3"
+            />
+          ))}
+          {nowMl === undefined ? null : (
+            <>
+              <Rect
+                x={x(Math.min(all, nowMl))}
+                y={0}
+                width={Math.max(0, width - x(nowMl))}
+                height={height}
+                fill="var(--panel)"
+                opacity={0.55}
+              />
+              <Line
+                x1={x(nowMl)}
+                x2={x(nowMl)}
+                y1={0}
+                y2={height}
+                stroke="var(--ink)"
+                strokeWidth={3}
+              />
+            </>
+          )}
+        </Svg>
       </View>
+      {handles?.map((handle, i) => (
+        <Handle
+          key={handle.label}
+          {...handle}
+          ml={cutsMl[i] ?? 0}
+          of={all}
+          mlPerPixel={all / across}
+          height={shown}
+        />
+      ))}
+      {from || to ? (
+        <View className={`flex-row justify-between ${handles ? "pt-4" : ""}`}>
+          <Text className="font-body text-[14px] text-ink">{from}</Text>
+          <Text className="font-body text-[14px] text-ink">{to}</Text>
+        </View>
+      ) : null}
     </View>
   );
 }
+
+/* A key moves a cut by this share of the run. */
+const keyStep = 0.01;
+
+function Handle({
+  label,
+  text,
+  onMove,
+  onDone,
+  ml,
+  of,
+  mlPerPixel,
+  height: shown,
+}: CutHandle & { ml: number; of: number; mlPerPixel: number; height: number }) {
+  const start = useRef({ pageX: 0, ml: 0 });
+  const onKeyDown = ({
+    nativeEvent,
+  }: {
+    nativeEvent: { key: string; preventDefault?: () => void };
+  }) => {
+    const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[nativeEvent.key];
+    if (by === undefined) return;
+    nativeEvent.preventDefault?.();
+    onMove(ml + by * keyStep * of);
+    onDone();
+  };
+  return (
+    <View
+      role="slider"
+      aria-label={label}
+      aria-valuemin={0}
+      aria-valuemax={Math.round(of)}
+      aria-valuenow={Math.round(ml)}
+      aria-valuetext={text}
+      {...{ tabIndex: 0, onKeyDown }}
+      onStartShouldSetResponder={() => true}
+      onMoveShouldSetResponder={() => true}
+      onResponderTerminationRequest={() => false}
+      onResponderGrant={({ nativeEvent }) => {
+        start.current = { pageX: nativeEvent.pageX, ml };
+      }}
+      onResponderMove={({ nativeEvent }) =>
+        onMove(start.current.ml + (nativeEvent.pageX - start.current.pageX) * mlPerPixel)
+      }
+      onResponderRelease={onDone}
+      onResponderTerminate={onDone}
+      className="absolute -ml-6 w-[48px] cursor-grab items-center justify-end"
+      style={[{ left: `${(ml / of) * 100}%`, top: 0, height: shown + 14 }, untouchable]}
+    >
+      <View className="h-[28px] w-[28px] rounded-full border-2 border-panel bg-bottle" />
+    </View>
+  );
+}
+
+/* The page must not scroll or select while a cut is dragged. */
+const untouchable = { touchAction: "none", userSelect: "none" } as object;
 
 /** Each family's area on those below it, as a path. */
 function stacked(

@@ -53,9 +53,9 @@ export function RangeBar({ expected, measured, unit, inWords }: Props) {
         {marks.map((tick) => (
           <SvgText
             key={tick}
-            x={x(tick)}
+            x={tick === marks.at(-1) && x(tick) > 300 ? 338 : x(tick)}
             y={68}
-            textAnchor="middle"
+            textAnchor={tick === marks.at(-1) && x(tick) > 300 ? "end" : "middle"}
             fontFamily="Atkinson_400"
             fontSize={12.5}
             fill="var(--soft)"

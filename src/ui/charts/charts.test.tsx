@@ -1,6 +1,7 @@
 import { render, screen } from "@testing-library/react";
 import fc from "fast-check";
 import { Fan } from "./Fan";
+import { Flows } from "./Flows";
 import { linear } from "./linear";
 import { RangeBar } from "./RangeBar";
 import { Steps } from "./Steps";
@@ -103,4 +104,42 @@ test("channels of a probe are drawn over the time of day, in the person's degree
   render(<Traces lines={lines} units="us" inWords="the same in °F" />);
   expect(screen.getByText(/212|200/)).toBeInTheDocument();
   clean();
+});
+
+test("flows draw what is there and nothing of nothing; what is unknown is hatched", () => {
+  const flows = [
+    { label: "in hand", text: "2 mL", amount: 2, colour: "var(--oil)" },
+    { label: "lost", text: "0 mL", amount: 0, colour: "var(--ember)" },
+    { label: "left", text: "1 mL", amount: 1, colour: "var(--leaf)", unknown: true },
+  ];
+  const { container } = render(
+    <Flows whole="3 mL" colour="var(--leaf)" flows={flows} inWords="2 mL in hand, 1 mL left" />,
+  );
+  expect(screen.getByRole("img", { name: "2 mL in hand, 1 mL left" })).toBeInTheDocument();
+  expect(container).toHaveTextContent("2 mL in hand");
+  expect(container).not.toHaveTextContent("0 mL lost");
+  expect(container.innerHTML).toContain("url(#unknown)");
+  clean();
+});
+
+test("flows of any amounts are drawn without a hole", () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.double({ min: 0, max: 1e6, noNaN: true }), { maxLength: 7 }),
+      (amounts) => {
+        const flows = amounts.map((amount, i) => ({
+          label: `way ${i}`,
+          text: "some",
+          amount,
+          colour: "var(--dew)",
+        }));
+        const { unmount } = render(
+          <Flows whole="all" colour="var(--dew)" flows={flows} inWords="ways" />,
+        );
+        clean();
+        unmount();
+      },
+    ),
+    { numRuns: 60 },
+  );
 });

@@ -6,6 +6,7 @@ import { ShelfDrawing } from "./ShelfDrawing";
 import { spreadLabels } from "./spreadLabels";
 import { StillDrawing } from "./StillDrawing";
 import { stillLayout } from "./stillLayout";
+import { VesselsDrawing } from "./VesselsDrawing";
 
 const parts = {
   potVolumeMl: 12000,
@@ -169,4 +170,36 @@ test("a shelf of bottles from 5 mL to 5 L: each can be opened by its name, howev
   expect(opened).toHaveBeenCalledWith("small");
   expect(screen.getByLabelText("bottle large")).toBeInTheDocument();
   expect(document.body.innerHTML).not.toMatch(/NaN/);
+});
+
+test("vessels of any shape and filling are drawn to one scale, without a hole", () => {
+  fc.assert(
+    fc.property(
+      fc.array(
+        fc.record({
+          shape: fc.constantFrom("tube" as const, "cone" as const, "pear" as const),
+          diameterMm: fc.double({ min: 1, max: 400, noNaN: true }),
+          heightMm: fc.double({ min: 5, max: 800, noNaN: true }),
+          oilMl: fc.double({ min: 0, max: 50, noNaN: true }),
+          hydrosolMl: fc.double({ min: 0, max: 3000, noNaN: true }),
+          layer: fc.constantFrom("floats" as const, "sinks" as const, "hangs" as const),
+        }),
+        { minLength: 1, maxLength: 5 },
+      ),
+      (vessels) => {
+        const drawn = vessels.map(({ shape, diameterMm, heightMm, ...rest }, i) => ({
+          ...rest,
+          id: `v ${i}`,
+          name: `A vessel with a very long name, ${i}`,
+          inside: { shape, diameterMm, heightMm },
+          layerText: "1.0 mm",
+          chosen: i === 0,
+        }));
+        const { unmount, container } = render(<VesselsDrawing vessels={drawn} inWords="vessels" />);
+        expect(container.innerHTML).not.toMatch(/NaN|Infinity|undefined/);
+        unmount();
+      },
+    ),
+    { numRuns: 40 },
+  );
 });

@@ -50,7 +50,7 @@ export function Choice<T extends string>({ label, options, value, onChange, show
                   }
                 },
               }}
-              className={`min-h-[48px] justify-center rounded-full border px-4 ${on ? "border-bottle bg-bottle" : "border-edge bg-panel"}`}
+              className={`min-h-[48px] max-w-full shrink justify-center rounded-[24px] border px-4 py-1 ${on ? "border-bottle bg-bottle" : "border-edge bg-panel"}`}
             >
               <Text
                 className={`text-[15px] ${on ? "font-bold text-on-bottle" : "font-medium text-ink"}`}

@@ -7,6 +7,7 @@ import { kindsOf } from "./kinds";
 import { moreHerbs } from "./moreHerbs";
 import { seedsSpicesRoots } from "./seedsSpicesRoots";
 import { seedsTreesZests } from "./seedsTreesZests";
+import { sourceOf } from "./sources";
 import { treesAndZests } from "./treesAndZests";
 import { waters } from "./waters";
 
@@ -23,7 +24,11 @@ const described = [
 
 /** All plant materials that come with Sereno, other kinds of one plant among them, by name. */
 export const plants: readonly Plant[] = [...described, ...kindsOf(described)]
-  .map((plant) => ({ ...plant, ...careOf(plant.id) }))
+  .map((plant) => ({
+    ...plant,
+    ...careOf(plant.id),
+    source: sourceOf(plant.id, plant.source),
+  }))
   .sort((a, b) => a.name.localeCompare(b.name, "en"));
 
 const byId = new Map(plants.map((plant) => [plant.id, plant]));

@@ -1,0 +1,115 @@
+import { expect, test, type Page } from "@playwright/test";
+import { addCopperPot, choosePlant, field, heatOffEarly, lightIt, stored } from "./steps";
+
+/** A charge of a plant, from the plan to heat off, ten minutes after its first drop. */
+async function distil(page: Page, plant: string, grams: string): Promise<void> {
+  await page.goto("/plan");
+  await choosePlant(page, plant);
+  await field(page, "I have").fill(grams);
+  await page.getByRole("radio", { name: "Jar, 1.00 L" }).click();
+  await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
+  await page.getByRole("button", { name: "Make this charge ready" }).click();
+  await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
+  await lightIt(page);
+  await page.clock.fastForward("20:00");
+  await page.getByRole("button", { name: "It boils" }).click();
+  await page.clock.fastForward("04:00");
+  await page.getByRole("button", { name: "First drop", exact: true }).click();
+  await page.clock.fastForward("25:00");
+  await heatOffEarly(page);
+  await page.getByRole("button", { name: "Separate" }).click();
+  await expect(page.getByRole("heading", { name: "Separate" })).toBeVisible();
+}
+
+async function addVessel(page: Page, name: string, kind: string, across: string, high: string) {
+  await page.goto("/bench");
+  await page.getByRole("button", { name: "Add a vessel" }).click();
+  await field(page, "Name").fill(name);
+  await page.getByLabel("What it is").selectOption({ label: kind });
+  await field(page, "Widest, inside").fill(across);
+  await field(page, "Inner height").fill(high);
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await expect(page.getByText(name, { exact: true })).toBeVisible();
+}
+
+test.beforeEach(async ({ page }) => {
+  await page.clock.install({ time: new Date("2026-07-18T08:00:00Z") });
+  await addCopperPot(page);
+});
+
+test("an oil that floats: the better vessel, set to part, its steps and the timer through a reload, then measured and corrected after bottling", async ({
+  page,
+}) => {
+  await addVessel(page, "Wide bowl", "beaker", "190", "120");
+  await addVessel(page, "Funnel", "separating funnel, pear", "110", "300");
+  await distil(page, "True lavender", "700");
+  await page.getByRole("radio", { name: "Wide bowl" }).click();
+  await expect(
+    page.getByText(/Wide bowl: the oil floats.*too thin to see.*Better: Funnel/),
+  ).toBeVisible();
+  await page.getByRole("radio", { name: "Funnel" }).click();
+  await page.getByRole("button", { name: "It is set to part" }).click();
+  await page.getByRole("button", { name: "Done, next" }).click();
+  await expect(page.getByRole("heading", { name: "Let it stand" })).toBeVisible();
+  await field(page, "Oil").fill("4,2");
+  await stored(page, /^run/, '"settling"');
+  await stored(page, /./, "4,2");
+
+  await page.clock.fastForward("30:00");
+  await page.reload();
+  await expect(page.getByRole("heading", { name: "Let it stand" })).toBeVisible();
+  await expect(page.getByText(/Set 30 min ago in Funnel: \d+ % have parted/)).toBeVisible();
+  await expect(field(page, "Oil")).toHaveValue("4,2");
+  await page.goto("/");
+  await expect(page.getByText("True lavender is settling")).toBeVisible();
+  await page.getByText("True lavender is settling").click();
+  await page.getByRole("button", { name: "Cloudy" }).click();
+  await expect(page.getByText(/Fine drops still float/)).toBeVisible();
+
+  await field(page, "Hydrosol, all of it").fill("610");
+  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await page.getByRole("button", { name: "Bottle 4.2 mL" }).click();
+  await page.getByRole("button", { name: "On the shelf" }).click();
+  await page.getByRole("link", { name: /Run 1/ }).click();
+  await expect(page.getByRole("img", { name: /4\.2 mL in hand/ })).toBeVisible();
+  await page.getByRole("button", { name: "Correct the measures" }).click();
+  await field(page, "Oil").fill("3.6");
+  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await expect(page.getByText(/0\.60 mL more than there was/)).toBeVisible();
+});
+
+test("an oil that hangs is salted; more of it is drawn off the next day", async ({ page }) => {
+  await addVessel(page, "Tall tube", "narrow tube", "40", "400");
+  await distil(page, "Vetiver", "500");
+  await expect(page.getByText(/as heavy as this water: it hangs/)).toBeVisible();
+  await page.getByRole("radio", { name: "100 g" }).click();
+  await expect(page.getByText(/Tall tube: the oil floats/)).toBeVisible();
+  await expect(page.getByText(/Salted hydrosol is not kept/)).toBeVisible();
+  await page.getByRole("button", { name: "It is set to part" }).click();
+  await stored(page, /^run/, '"saltGPerL":100');
+  await page.reload();
+  await expect(page.getByRole("radio", { name: "100 g" })).toBeChecked();
+  await field(page, "Oil").fill("0.3");
+  await field(page, "Hydrosol, all of it").fill("0");
+  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await page.clock.fastForward("20:00:00");
+  await page.getByRole("link", { name: /Run 1/ }).click();
+  await page.getByRole("button", { name: "Drew off more" }).click();
+  await field(page, "Oil").fill("0.2");
+  await page.getByRole("button", { name: "Add it" }).click();
+  await expect(page.getByRole("img", { name: /0\.50 mL in hand/ })).toBeVisible();
+});
+
+test("an oil that sinks, and one with no layer that is tested with dye", async ({ page }) => {
+  await addVessel(page, "Wide bowl", "beaker", "190", "120");
+  await distil(page, "Clove", "200");
+  await expect(page.getByText(/Wide bowl: the oil sinks/)).toBeVisible();
+  await page.getByRole("button", { name: "Done, next" }).click();
+  await expect(page.getByRole("heading", { name: "Is there oil at all?" })).toBeVisible();
+  await page.getByRole("button", { name: "No layer" }).click();
+  await expect(page.getByText(/Pour into something narrower/)).toBeVisible();
+  await field(page, "Oil").fill("0");
+  await field(page, "Hydrosol, all of it").fill("300");
+  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await expect(page.getByRole("heading", { name: "Clove hydrosol" })).toBeVisible();
+});

@@ -1,0 +1,137 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useState } from "react";
+import { useForm, useWatch } from "react-hook-form";
+import { View } from "react-native";
+import {
+  insideOf,
+  showLength,
+  showVolume,
+  unitsFor,
+  vesselKinds,
+  volumeBelow,
+  words,
+  type UnitSystem,
+  type VesselKind,
+} from "@/core";
+import { newRecord } from "@/records/base";
+import type { Vessel } from "@/records/vessel";
+import { bin, keep } from "@/store/changes";
+import { useAppDispatch } from "@/store/hooks";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { FormNumber, FormSelect, FormText } from "@/ui/primitives/form";
+import { Row } from "@/ui/primitives/Row";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { Txt } from "@/ui/primitives/Txt";
+import { vesselFormDefaults, vesselFormSchema, vesselFromForm } from "./vesselForm";
+import { vesselWords } from "@/words/vesselWords";
+
+/** The vessels in which oil and hydrosol part, each measured once. */
+export function Vessels({ vessels, units }: { vessels: readonly Vessel[]; units: UnitSystem }) {
+  const dispatch = useAppDispatch();
+  const [adding, setAdding] = useState(false);
+  return (
+    <View className="gap-2">
+      <Txt variant="heading">Vessels to part oil in</Txt>
+      {vessels.length === 0 ? (
+        <Card>
+          <Txt>
+            A tube, a funnel, a jar: measure each once, and Separate shows how thick this run&apos;s
+            oil would stand in it, and which of them loses least.
+          </Txt>
+        </Card>
+      ) : null}
+      {vessels.map((vessel) => (
+        <Row
+          key={vessel.id}
+          title={vessel.name}
+          detail={detailOf(vessel, units)}
+          end={
+            <Button
+              look="plain"
+              size="small"
+              label="Bin"
+              hint={`Bin ${vessel.name}`}
+              onPress={() => dispatch(bin(`${vessel.name} is in the bin.`, [vessel]))}
+            />
+          }
+        />
+      ))}
+      <View className="flex-row">
+        <Button look="quiet" size="small" label="Add a vessel" onPress={() => setAdding(true)} />
+      </View>
+      {adding ? <VesselSheet units={units} onClose={() => setAdding(false)} /> : null}
+    </View>
+  );
+}
+
+function detailOf(vessel: Vessel, units: UnitSystem): string {
+  const inside = insideOf(vessel);
+  return `${vesselWords[vessel.vessel]} · ${words(showLength(vessel.diameterMm, units))} across, ${words(showLength(vessel.heightMm, units))} high · ${words(showVolume(volumeBelow(inside, vessel.heightMm), units))}`;
+}
+
+function VesselSheet({ units, onClose }: { units: UnitSystem; onClose: () => void }) {
+  const dispatch = useAppDispatch();
+  const choices = unitsFor("length", units);
+  const unit = choices[0] ?? "mm";
+  const { control, handleSubmit, setValue } = useForm({
+    resolver: zodResolver(vesselFormSchema),
+    defaultValues: vesselFormDefaults("tube", unit),
+  });
+  const kind = useWatch({ control, name: "vessel" });
+  const save = handleSubmit((form) => {
+    const kept = dispatch(keep({ ...newRecord("vessel", new Date()), ...vesselFromForm(form) }));
+    if (kept.ok) onClose();
+  });
+  return (
+    <Sheet title="A vessel" open onClose={onClose} onSubmit={() => void save()}>
+      <FormText control={control} name="name" label="Name" placeholder="tall tube" required />
+      <FormSelect
+        control={control}
+        name="vessel"
+        label="What it is"
+        options={vesselKinds.map((value) => ({ value, label: vesselWords[value] }))}
+        onChosen={(value) => {
+          const { diameter, height } = vesselFormDefaults(value as VesselKind, unit);
+          setValue("diameter", diameter);
+          setValue("height", height);
+        }}
+      />
+      <View className="flex-row gap-3">
+        <FormNumber
+          control={control}
+          name="diameter"
+          label="Widest, inside"
+          choices={choices}
+          required
+        />
+        <FormNumber
+          control={control}
+          name="height"
+          label="Inner height"
+          choices={choices}
+          required
+        />
+      </View>
+      {kind === "twoArm" || kind === "twoArmHeavy" ? (
+        <View className="flex-row gap-3">
+          <FormNumber
+            control={control}
+            name="step"
+            label="Between the lips"
+            choices={choices}
+            placeholder="usual 4 mm"
+          />
+          <FormNumber
+            control={control}
+            name="arm"
+            label="Arm that gathers oil"
+            choices={choices}
+            placeholder="as high as it is"
+          />
+        </View>
+      ) : null}
+      <Button label="Keep it" onPress={() => void save()} />
+    </Sheet>
+  );
+}

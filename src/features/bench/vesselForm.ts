@@ -1,0 +1,51 @@
+import { z } from "zod";
+import { toInput, vesselKindRows, vesselKinds, type UnitName, type VesselKind } from "@/core";
+import { limits } from "@/messages/limits";
+import { numberField, optionalNumberField } from "@/ui/primitives/numberField";
+
+const length = (name: string) => ({ name, ...limits.vesselMm, remedy: "Measure it inside." });
+
+/** A vessel as it is typed. */
+export const vesselFormSchema = z.object({
+  name: z.string().trim().min(1, "Give the vessel a name: tall tube, small funnel.").max(200),
+  vessel: z.enum(vesselKinds),
+  diameter: numberField(length("Inner width")),
+  height: numberField(length("Inner height")),
+  step: optionalNumberField(length("The step")),
+  arm: optionalNumberField(length("The arm")),
+});
+
+/** An ordinary vessel of a kind, to begin with. */
+export function vesselFormDefaults(
+  vessel: VesselKind,
+  unit: UnitName,
+): z.input<typeof vesselFormSchema> {
+  const { diameterMm, heightMm } = vesselKindRows[vessel].usual;
+  return {
+    name: "",
+    vessel,
+    diameter: toInput(diameterMm, unit),
+    height: toInput(heightMm, unit),
+    step: toInput(undefined, unit),
+    arm: toInput(undefined, unit),
+  };
+}
+
+/** What is typed as a record keeps it. */
+export function vesselFromForm({
+  name,
+  vessel,
+  diameter,
+  height,
+  step,
+  arm,
+}: z.output<typeof vesselFormSchema>) {
+  return {
+    name,
+    vessel,
+    diameterMm: diameter,
+    heightMm: height,
+    ...(step === undefined ? {} : { armStepMm: step }),
+    ...(arm === undefined ? {} : { armMm: arm }),
+  };
+}

@@ -1,0 +1,139 @@
+import { showOil, showVolume, waterFlows, words, type UnitSystem } from "@/core";
+import { explainedRun, flowsOfRun } from "@/logbook/run/afterRun";
+import { standing } from "@/logbook/run/standing";
+import type { RunSummary } from "@/logbook/run/runSummary";
+import { usePlantBook } from "@/store/hooks";
+import { Flows } from "@/ui/charts/Flows";
+import { Card } from "@/ui/primitives/Card";
+import { Facts } from "@/ui/primitives/Facts";
+import { Txt } from "@/ui/primitives/Txt";
+import { reasonWords } from "@/words/reasonWords";
+
+interface Props {
+  summary: RunSummary;
+  /** The person's runs of the same plant. */
+  others: readonly RunSummary[];
+  units: UnitSystem;
+}
+
+/** Where the oil and the water of a measured run went, where its yield lies, and what explains it. */
+export function WhereItWent({ summary, others, units }: Props) {
+  const book = usePlantBook();
+  const flows = flowsOfRun(summary);
+  const { run, result } = summary;
+  if (!flows || !result) return null;
+  const explained = explainedRun(summary, book);
+  const oil = (ml: number) => words(showOil(ml));
+  const bands = [
+    { label: "in hand", amount: flows.inHandMl, colour: "var(--oil)" },
+    {
+      label: "not found, though the plan saw it",
+      amount: flows.missingMl,
+      colour: "var(--oil)",
+      unknown: true,
+    },
+    { label: "dissolved in the hydrosol", amount: flows.dissolvedMl, colour: "var(--dew)" },
+    { label: "haze that never settles", amount: flows.hazeMl, colour: "var(--dew)" },
+    { label: "on glass and tubes", amount: flows.onGlassMl, colour: "var(--soft)" },
+    { label: "not caught", amount: flows.vapourMl, colour: "var(--ember)" },
+    {
+      label: "left in the plant",
+      amount: flows.leftMl,
+      colour: "var(--leaf)",
+      unknown: !flows.fromMeasured,
+    },
+  ].map((flow) => ({ ...flow, text: oil(flow.amount) }));
+  const water = waterOf(summary);
+  const volume = (ml: number) => words(showVolume(ml, units));
+  return (
+    <>
+      <Card className="gap-3">
+        <Txt variant="heading">Where the oil went</Txt>
+        <Flows
+          whole={`${oil(flows.plantMl)} in the plant`}
+          colour="var(--leaf)"
+          flows={bands}
+          inWords={bands.map(({ text, label }) => `${text} ${label}`).join(", ")}
+        />
+        <Txt variant="small">
+          {flows.fromMeasured
+            ? "What is in hand is measured; the rest follows from it by the model."
+            : result.oilMl > 0
+              ? "More is in hand than so much steam brings over by the model: the rest is reckoned as the plan took it."
+              : "No oil in hand to reckon from: the plant is taken to hold what the plan took."}
+        </Txt>
+      </Card>
+      <Card className="gap-3">
+        <Txt variant="heading">What explains it</Txt>
+        <Txt>{standing(summary, others)}</Txt>
+        {explained.length === 0 ? (
+          <Txt variant="small">It went as planned: nothing in the log needs explaining.</Txt>
+        ) : (
+          <Facts
+            facts={explained.map(({ reason, ml, inPlan }) => [
+              reasonWords[reason],
+              ml === undefined
+                ? "cannot be told in mL"
+                : `${ml < 0 ? "−" : "+"}${oil(Math.abs(ml))}${inPlan ? ", reckoned with already" : ""}`,
+            ])}
+          />
+        )}
+      </Card>
+      <Card className="gap-3">
+        <Txt variant="heading">Where the water went</Txt>
+        <Flows
+          whole={`${volume(water.inMl)} in the pot`}
+          colour="var(--dew)"
+          flows={[
+            ...water.jarsMl.map((amount, i) => ({
+              label: water.jarsMl.length > 1 ? `in jar ${i + 1}` : "of hydrosol",
+              amount,
+              colour: "var(--dew)",
+              text: volume(amount),
+            })),
+            {
+              label: "left in the pot",
+              amount: water.potMl,
+              colour: "var(--dew)",
+              text: volume(water.potMl),
+              unknown: true,
+            },
+            {
+              label: "in and on the plant",
+              amount: water.plantMl,
+              colour: "var(--leaf)",
+              text: volume(water.plantMl),
+              unknown: true,
+            },
+            {
+              label: "lost",
+              amount: water.lostMl,
+              colour: "var(--ember)",
+              text: volume(water.lostMl),
+              unknown: true,
+            },
+          ]}
+          inWords={`${volume(water.inMl)} went in; ${volume(water.jarsMl.reduce((a, b) => a + b, 0))} are in jars, about ${volume(water.potMl)} stayed in the pot, ${volume(water.plantMl)} in the plant, ${volume(water.lostMl)} are lost.`}
+        />
+        <Txt variant="small">Hatched is reckoned, not measured.</Txt>
+      </Card>
+      {run.plan.edition === 2 ? null : (
+        <Txt variant="small">Reckoned by today&apos;s model, not by the one of its plan.</Txt>
+      )}
+    </>
+  );
+}
+
+/* What came over is in the jars, or was read in them and is not there any more. */
+function waterOf({ run, state, result }: RunSummary) {
+  const { waterMl, dryLineMl, forecast, method } = run.plan;
+  const kept = result?.hydrosolMl ?? 0;
+  return waterFlows({
+    waterMl,
+    addedMl: state.waterAddedMl,
+    distillateMl: Math.max(kept, state.lastDistillate?.volumeMl ?? 0),
+    jarsMl: state.result?.jars?.map(({ volumeMl }) => volumeMl) ?? [kept],
+    /* Where it flows back, pot and plant share it as nobody knows. */
+    heldMl: method === "cohobation" ? 0 : Math.max(0, waterMl - forecast.spendableMl - dryLineMl),
+  });
+}

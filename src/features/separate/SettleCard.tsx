@@ -1,0 +1,238 @@
+import { memo } from "react";
+import {
+  clings,
+  finerShare,
+  fixed,
+  insideOf,
+  keptFromUm,
+  minutesToPart,
+  partedAfter,
+  showDuration,
+  showOil,
+  showTemperature,
+  visibleMm,
+  words,
+  type Parting,
+  type UnitSystem,
+} from "@/core";
+import { toPart, type AtHand } from "@/logbook/run/partingOfRun";
+import { runNow } from "@/logbook/run/runClock";
+import { runState, type RunState } from "@/logbook/run/runState";
+import type { Run } from "@/records/run";
+import type { Setting } from "@/records/setting";
+import { appendEntry } from "@/store/appendEntry";
+import { useAppDispatch } from "@/store/hooks";
+import { VesselsDrawing } from "@/ui/drawings/VesselsDrawing";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Choice } from "@/ui/primitives/Choice";
+import { Notice } from "@/ui/primitives/Notice";
+import { Txt } from "@/ui/primitives/Txt";
+import { salts, warmths, type Settle, type VesselsOfRun } from "./useVesselsOfRun";
+
+interface Props {
+  run: Run;
+  state: RunState;
+  settle: Settle;
+  onSettle: (part: Partial<Settle>) => void;
+  vessels: VesselsOfRun;
+  site: Setting["site"];
+  units: UnitSystem;
+  /** The run's own time. */
+  now: number;
+}
+
+/** The vessels at hand with this run in them, what each would show, and how soon it has parted. */
+export const SettleCard = memo(function SettleCard({
+  run,
+  state,
+  settle,
+  onSettle,
+  vessels,
+  site,
+  units,
+  now,
+}: Props) {
+  const dispatch = useAppDispatch();
+  const { each, chosen, temperatureC, saltGPerL } = vessels;
+  const { oilMl, hydrosolMl, fineMl } = toPart(run, state);
+  const degrees = (celsius: number) => words(showTemperature(celsius, units));
+  return (
+    <Card className="gap-3">
+      <Txt variant="heading">Let it part</Txt>
+      <VesselsDrawing
+        vessels={each.map(({ vessel, parting }) => ({
+          id: vessel.id,
+          name: vessel.name,
+          inside: insideOf(vessel),
+          hydrosolMl: Math.min(hydrosolMl, Math.max(0, parting.holdsMl - oilMl)),
+          oilMl,
+          layer: parting.layer,
+          layerText: `${fixed(parting.layerMm, 1)} mm`,
+          chosen: vessel === chosen.vessel,
+        }))}
+        inWords={each
+          .map(
+            ({ vessel, parting }) => `${vessel.name}: a layer of ${fixed(parting.layerMm, 1)} mm`,
+          )
+          .join("; ")}
+      />
+      <Choice
+        label="Vessel"
+        shown
+        options={each.map(({ vessel: { id, name } }) => ({ value: id, label: name }))}
+        value={chosen.vessel.id}
+        onChange={(vesselId) => onSettle({ vesselId })}
+      />
+      <Choice
+        label="Warmth"
+        shown
+        options={[
+          { value: "room", label: `Room, ${degrees(site.airC)}` },
+          { value: "warm", label: `Warm, ${degrees(warmths.warm)}` },
+          { value: "cold", label: `Cold, ${degrees(warmths.cold)}` },
+        ]}
+        value={settle.warmth}
+        onChange={(warmth) => onSettle({ warmth })}
+      />
+      <Choice
+        label="Salt to the litre"
+        shown
+        options={salts.map((value) => ({ value, label: value === "0" ? "None" : `${value} g` }))}
+        value={settle.salt}
+        onChange={(salt) => onSettle({ salt })}
+      />
+      <Txt role="status">{verdict(vessels, oilMl, run.plan.forecast.rateMlPerMin)}</Txt>
+      <Txt>{soonness(chosen.parting)}</Txt>
+      {saltGPerL > 0 ? (
+        <Notice
+          severity="caution"
+          message="Salted hydrosol is not kept: not for skin, not for the shelf."
+          remedy="Draw off what hydrosol you want first, then salt the rest."
+        />
+      ) : null}
+      {settle.warmth === "warm" ? (
+        <Txt variant="small">
+          In hand-warm water, covered, away from flame: warm oil gives off vapour that burns, and
+          cold glass cracks in hot water.
+        </Txt>
+      ) : null}
+      <SetOrDraw
+        state={state}
+        parting={vessels.set}
+        fineMl={fineMl}
+        now={now}
+        onSet={() => {
+          const { id: _id, ...vessel } = asFields(chosen.vessel);
+          dispatch(
+            appendEntry(
+              run.id,
+              (latest) =>
+                justSet(latest) ? undefined : { type: "settling", vessel, temperatureC, saltGPerL },
+              {
+                label: `Run ${run.number} is set to part.`,
+              },
+            ),
+          );
+        }}
+      />
+    </Card>
+  );
+});
+
+function verdict(
+  { chosen, best, narrow }: VesselsOfRun,
+  oilMl: number,
+  rateMlPerMin: number,
+): string {
+  const { layer, layerMm, pours, fillings } = chosen.parting;
+  const told = [
+    layer === "hangs"
+      ? "This oil is as heavy as this water: it hangs."
+      : `${chosen.vessel.name}: the oil ${layer}, ${fixed(layerMm, 1)} mm${layerMm < visibleMm ? ", too thin to see" : ""}.`,
+  ];
+  if (pours && !pours.ever) told.push("These arms never pour it: draw it off by hand.");
+  else if (pours) told.push(`It pours from ${fixed(pours.atMm, 0)} mm on.`);
+  if (fillings > 1 && !pours) told.push(`It takes ${fillings} fillings.`);
+  const clinging = clings(chosen.vessel.vessel, {
+    diameterMm: chosen.vessel.diameterMm,
+    ...chosen.parting,
+    oilMl,
+  });
+  if (layer !== "hangs") told.push(`About ${words(showOil(clinging))} stays on its glass.`);
+  if (pours) {
+    const carriedUm = keptFromUm(chosen.parting.settling, rateMlPerMin, chosen.vessel.diameterMm);
+    told.push(
+      `While it runs, drops under ${fixed(carriedUm, 0)} µm, ${fixed(100 * finerShare(carriedUm), 0)} % of the fine ones, leave with the water.`,
+    );
+  }
+  if (best.vessel !== chosen.vessel && best.parting.layerMm > layerMm * 1.5)
+    told.push(`Better: ${best.vessel.name}, ${fixed(best.parting.layerMm, 1)} mm.`);
+  if (narrow.vessel !== chosen.vessel && narrow.parting.layerMm > 2 * layerMm)
+    told.push(
+      `Skimmed or drawn into “${narrow.vessel.name}” it would stand ${fixed(narrow.parting.layerMm, 1)} mm high.`,
+    );
+  return told.join(" ");
+}
+
+function soonness(parting: Parting): string {
+  if (parting.layer === "hangs")
+    return "Salt or warmth makes a difference of weight; without one it does not part.";
+  const [half, most, all] = [0.5, 0.8, 0.95].map((share) => minutesToPart(parting, share)) as [
+    number,
+    number,
+    number,
+  ];
+  return `Half of the fine drops have parted after ${showDuration(half)}, 80 % after ${showDuration(most)}, 95 % after ${Number.isFinite(all) ? showDuration(all) : "longer than anyone waits"}.`;
+}
+
+/* A second tap on the same button is the same pouring. */
+const sameTapMs = 3000;
+
+function justSet(run: Run): boolean {
+  const { settling } = runState(run.entries);
+  return (
+    settling !== undefined &&
+    Math.abs(runNow(run, Date.now()) - Date.parse(settling.at)) < sameTapMs
+  );
+}
+
+function SetOrDraw({
+  state,
+  parting,
+  fineMl,
+  now,
+  onSet,
+}: {
+  state: RunState;
+  /** In the vessel that it was set in. */
+  parting: Parting | undefined;
+  fineMl: number;
+  now: number;
+  onSet: () => void;
+}) {
+  if (state.result) return null;
+  const { settling } = state;
+  const since = settling ? Math.max(0, (now - Date.parse(settling.at)) / 60000) : 0;
+  const share = parting ? partedAfter(parting, since) : 0;
+  return (
+    <>
+      {settling ? (
+        <Txt variant="strong">{`Set ${showDuration(since)} ago in ${settling.vessel.name}: ${Math.round(share * 100)} % have parted. Drawn off now, ${words(showOil(fineMl * (1 - share)))} go with the hydrosol.`}</Txt>
+      ) : null}
+      <Button look="quiet" label={settling ? "Set it anew" : "It is set to part"} onPress={onSet} />
+    </>
+  );
+}
+
+function asFields({ id, name, vessel, diameterMm, heightMm, armStepMm, armMm }: AtHand) {
+  return {
+    id,
+    name,
+    vessel,
+    diameterMm,
+    heightMm,
+    ...(armStepMm === undefined ? {} : { armStepMm }),
+    ...(armMm === undefined ? {} : { armMm }),
+  };
+}

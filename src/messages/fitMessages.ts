@@ -1,0 +1,46 @@
+import { z } from "zod";
+import { forecastRequestSchema } from "./forecastRequest";
+import { limits, within } from "./limits";
+
+const minutes = z.number().min(0).max(1e5);
+const reading = z.union(
+  [
+    z.strictObject({ minutes, oilMl: within(limits.amount) }),
+    z.strictObject({ minutes, distillateMl: within(limits.amount) }),
+  ],
+  { error: "tell minutes after the first drop, and oilMl or distillateMl" },
+);
+const readings = z.array(reading).min(1).max(500);
+
+/** What a fit is asked by the page: what the plan was asked, and what was read of the run. */
+export const fitQuestionSchema = z.object({ request: forecastRequestSchema, readings });
+export type FitQuestion = z.infer<typeof fitQuestionSchema>;
+
+/** The same as a script asks it: a forecast's request with its readings among the fields. */
+export const fitRequestSchema = z
+  .looseObject({ readings })
+  .transform(({ readings: read, ...request }, context) => {
+    const parsed = forecastRequestSchema.safeParse(request);
+    if (parsed.success) return { request: parsed.data, readings: read };
+    for (const { path, message } of parsed.error.issues)
+      context.addIssue({ code: "custom", path, message });
+    return z.NEVER;
+  });
+
+const range = z.object({ p10: z.number(), p50: z.number(), p90: z.number() });
+const perFigure = <T extends z.ZodType>(each: T) =>
+  z.object({
+    oilMlPerKg: each,
+    freeShare: each,
+    releasePerMinute: each,
+    waterSaturation: each,
+    rateMlPerMin: each,
+  });
+
+export const fitAnswerSchema = z.object({
+  parameters: perFigure(range),
+  correlations: perFigure(perFigure(z.number())),
+  curve: z.array(z.object({ minutes: z.number(), distillateMl: z.number(), oilMl: range })),
+  misfit: z.number(),
+});
+export type FitAnswer = z.infer<typeof fitAnswerSchema>;

@@ -1,0 +1,106 @@
+import { shareOut, type Plant } from "@/core";
+import { poolWeights } from "@/logbook/run/poolWeights";
+import { lotsOfRun } from "@/logbook/run/lotsOfRun";
+import { runState } from "@/logbook/run/runState";
+import { withEntry } from "@/logbook/run/withEntry";
+import type { Separated } from "@/records/entry";
+import type { Lot } from "@/records/lot";
+import type { Run } from "@/records/run";
+import { keepUndoable, type Kept } from "./changes";
+import { selectLots } from "./selectors";
+import type { Thunk } from "./store";
+
+/** What was measured, as it is typed. */
+export type Measured = Omit<Separated, "id" | "at" | "type" | "pool">;
+/** By what a pooled yield is shared out: what each was forecast to bring, or its charge. */
+type SharedBy = NonNullable<Separated["pool"]>["by"];
+
+interface Pool {
+  /** The other runs that were poured together with this one. */
+  others: readonly string[];
+  by: SharedBy;
+}
+
+/**
+ * Writes down what one run gave, or several that were poured together: each has its share in its own log,
+ * the products are one lot of all of them. One step, and taken back as one.
+ */
+export function measureRuns(
+  runId: string,
+  result: Measured,
+  { others, by }: Pool,
+  plant: Plant | undefined,
+): Thunk<Kept & { made: Lot[] }> {
+  return (dispatch, getState, { now }) => {
+    const root = getState();
+    const runs = [runId, ...others].flatMap((id) => root.run.entities[id] ?? []);
+    const [first] = runs;
+    if (first?.id !== runId)
+      return { ok: false, problem: "this run is not in this logbook any more", made: [] };
+    const pool = runs.length > 1 ? { runIds: runs.map(({ id }) => id), by } : undefined;
+    const weights = poolWeights(runs, by);
+    const changed = runs.map((run, i) =>
+      withMeasures(run, shareOf(result, weights, i, pool), now().getTime()),
+    );
+    const at = runState(changed[0]!.entries).result?.at ?? now().toISOString();
+    const made = lotsOfRun(
+      changed[0]!,
+      { ...result, at },
+      selectLots(root),
+      now(),
+      plant,
+      changed.map(({ id }) => id),
+    );
+    const numbers = changed.map(({ number }) => number).join(", ");
+    const label = changed.length > 1 ? `Runs ${numbers} measured.` : `Run ${numbers} measured.`;
+    return { ...dispatch(keepUndoable(label, [...changed, ...made])), made };
+  };
+}
+
+/**
+ * A run with its measures. Those from before are struck and written anew at their own moment, later draws
+ * among them, so that a field that was emptied is empty.
+ */
+function withMeasures(run: Run, result: Measured, wallNow: number): Run {
+  const before = runState(run.entries).entries.filter(
+    ({ type }) => type === "separated" || type === "drawnOff",
+  );
+  const struck = before.reduce(
+    (sofar, { id }) => withEntry(sofar, { type: "amendment", of: id, struck: true }, wallNow),
+    run,
+  );
+  const written = withEntry(struck, { type: "separated", ...result }, wallNow);
+  const at = before.find(({ type }) => type === "separated")?.at;
+  if (at === undefined) return written;
+  const entries = written.entries.map((entry, i) =>
+    i === written.entries.length - 1 ? { ...entry, at } : entry,
+  );
+  return { ...written, entries };
+}
+
+/** One run's part of what was measured of all. */
+function shareOf(
+  result: Measured,
+  weights: readonly number[],
+  i: number,
+  pool: Separated["pool"],
+): Measured {
+  if (!pool) return result;
+  const part = (total: number) => shareOut(total, weights)[i]!;
+  const { oilMl, hydrosolMl, firstCutMl, jars, ...rest } = result;
+  return {
+    ...rest,
+    pool,
+    oilMl: part(oilMl),
+    hydrosolMl: part(hydrosolMl),
+    ...(firstCutMl === undefined ? {} : { firstCutMl: part(firstCutMl) }),
+    ...(jars
+      ? {
+          jars: jars.map(({ volumeMl, oilMl: ofJar }) => ({
+            volumeMl: part(volumeMl),
+            ...(ofJar === undefined ? {} : { oilMl: part(ofJar) }),
+          })),
+        }
+      : {}),
+  } as Measured;
+}

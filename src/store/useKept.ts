@@ -1,0 +1,22 @@
+import { useCallback, useRef, useState } from "react";
+import { useDraft } from "./useDraft";
+
+/** Small choices of a screen that stand as they were after a reload, by a name of their own. */
+export function useKept<T extends object>(
+  name: string,
+  beginning: T,
+): [T, (part: Partial<T>) => void] {
+  const { start, note } = useDraft(name, beginning);
+  const [now, setNow] = useState(start);
+  /* Two changes between two drawings are two changes. */
+  const latest = useRef(start);
+  const change = useCallback(
+    (part: Partial<T>) => {
+      latest.current = { ...latest.current, ...part };
+      setNow(latest.current);
+      note(latest.current);
+    },
+    [note],
+  );
+  return [now, change];
+}

@@ -1,0 +1,14 @@
+import type { Reason } from "@/core";
+
+/** What explains a yield, in words. */
+export const reasonWords: Record<Reason, string> = {
+  stoppedEarly: "Stopped earlier than planned",
+  ranLonger: "Ran longer than planned",
+  slower: "Less steam came than planned",
+  faster: "More steam came than planned",
+  settledShort: "Drawn off before all had parted",
+  warmOutlet: "Vapour left at a warm outlet",
+  oldStock: "The plant had lain",
+  channels: "Dry patches: steam found a way past",
+  plantItself: "The plant itself, or what nobody noted",
+};

@@ -1,0 +1,15 @@
+import type { VesselKind } from "@/core";
+
+/** What a vessel is called. */
+export const vesselWords: Record<VesselKind, string> = {
+  funnel: "separating funnel, pear",
+  coneFunnel: "separating funnel, cone",
+  burette: "burette",
+  tube: "narrow tube",
+  syringe: "syringe",
+  beaker: "beaker",
+  jar: "wide jar",
+  twoArm: "two arms, for oil that floats",
+  twoArmHeavy: "two arms, for oil that sinks",
+  headReceiver: "receiver of a head whose water flows back",
+};

@@ -1,0 +1,14 @@
+import { expose } from "comlink";
+import { fitRun } from "@/core/learn/fit";
+import { fitQuestionSchema, type FitAnswer } from "@/messages/fitMessages";
+
+const fitWorker = {
+  /** What the readings of a run teach of its plant. Same question, same answer. */
+  fit(question: unknown): FitAnswer {
+    const { request, readings } = fitQuestionSchema.parse(question);
+    return fitRun(request, readings);
+  },
+};
+export type FitWorker = typeof fitWorker;
+
+expose(fitWorker);
