@@ -113,3 +113,45 @@ test("an oil that sinks, and one with no layer that is tested with dye", async (
   await page.getByRole("button", { name: "Keep it", exact: true }).click();
   await expect(page.getByRole("heading", { name: "Clove hydrosol" })).toBeVisible();
 });
+
+test("three charges of one plant are poured together, reloaded in the middle, and shared out", async ({
+  page,
+}) => {
+  test.setTimeout(150_000);
+  for (let charge = 1; charge <= 3; charge += 1) await distil(page, "True lavender", "600");
+  await page.getByLabel(/^Run 1: /).click();
+  await page.getByLabel(/^Run 2: /).click();
+  await page.getByRole("radio", { name: "Its charge" }).click();
+  await field(page, "Oil").fill("9.6");
+  await stored(page, /./, "9.6");
+  await page.reload();
+  await expect(page.getByLabel(/^Run 2: /)).toBeChecked();
+  await expect(page.getByRole("radio", { name: "Its charge" })).toBeChecked();
+  await expect(field(page, "Oil")).toHaveValue("9.6");
+  await field(page, "Hydrosol, all of it").fill("1800");
+  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await expect(page.getByRole("button", { name: "Bottle 9.6 mL" })).toBeVisible();
+  await page.goto("/runs");
+  await expect(page.getByText("3.2 mL", { exact: true })).toHaveCount(3);
+});
+
+test("two tabs measure one run: the second is told, its measures take the first's place, and the products stay one lot each", async ({
+  page,
+  context,
+}) => {
+  await distil(page, "True lavender", "600");
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await field(other, "Oil").fill("3.9");
+  await field(other, "Hydrosol, all of it").fill("590");
+  await field(page, "Oil").fill("4.2");
+  await field(page, "Hydrosol, all of it").fill("610");
+  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await expect(page.getByRole("button", { name: "Bottle 4.2 mL" })).toBeVisible();
+  await expect(other.getByText(/measured elsewhere meanwhile: 4\.2 mL oil/)).toBeVisible();
+  await other.getByRole("button", { name: "Keep it", exact: true }).click();
+  await expect(page.getByRole("button", { name: "Bottle 3.9 mL" })).toBeVisible();
+  await page.goto("/shelf");
+  await expect(page.getByText(/oil: not bottled yet/)).toHaveCount(1);
+  await expect(page.getByText(/hydrosol: not bottled yet/)).toHaveCount(1);
+});

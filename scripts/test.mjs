@@ -1,7 +1,15 @@
 /* The whole check: types, lint, unit, build, end to end. Ends with "N passed, N failed". */
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
 import process from "node:process";
-import { buildApp, installChromium, installPackages, requireNode, run, say } from "./lib/steps.mjs";
+import {
+  buildApp,
+  installChromium,
+  installPackages,
+  requireNode,
+  run,
+  runQuietly,
+  say,
+} from "./lib/steps.mjs";
 
 requireNode();
 installPackages();
@@ -11,11 +19,17 @@ mkdirSync(".cache", { recursive: true });
 let passed = 0;
 let failed = 0;
 
-/** One check that passes or fails as a whole. */
-function check(name, command, args) {
-  say(name);
-  if (run(command, args) === 0) passed += 1;
-  else failed += 1;
+/** Checks that each pass or fail as a whole, side by side; their output comes once each is done. */
+async function checks(all) {
+  say(`Checks side by side: ${all.map(({ name }) => name).join(", ")}`);
+  await Promise.all(
+    all.map(async ({ name, command }) => {
+      const { code, output } = await runQuietly("npx", command);
+      console.log(`${code === 0 ? "✓" : "✗"} ${name}${code === 0 ? "" : `\n${output}`}`);
+      if (code === 0) passed += 1;
+      else failed += 1;
+    }),
+  );
 }
 
 /** A test runner that writes its counts as JSON. */
@@ -30,10 +44,12 @@ function tests(name, command, args, report, read, env) {
   failed += counts.failed + (code !== 0 && counts.failed === 0 ? 1 : 0);
 }
 
-check("Types", "npx", ["tsc", "--noEmit"]);
-check("Lint", "npx", ["eslint", ".", "--max-warnings", "0"]);
-check("Format", "npx", ["prettier", "--check", "--log-level", "warn", "."]);
-check("Unused code", "npx", ["knip"]);
+await checks([
+  { name: "Lint", command: ["eslint", ".", "--max-warnings", "0"] },
+  { name: "Types", command: ["tsc", "--noEmit"] },
+  { name: "Format", command: ["prettier", "--check", "--log-level", "warn", "."] },
+  { name: "Unused code", command: ["knip"] },
+]);
 tests(
   "Unit tests",
   "npx",

@@ -1,5 +1,5 @@
 /* What every command needs on a machine that has only Node and apt. Plain JavaScript: nothing is installed yet. */
-import { spawnSync } from "node:child_process";
+import { spawn, spawnSync } from "node:child_process";
 import { createHash } from "node:crypto";
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import path from "node:path";
@@ -21,6 +21,19 @@ export function run(command, args, env = {}) {
   });
   if (error) console.error(`${command}: ${error.message}`);
   return status ?? 1;
+}
+
+/** Runs a command beside others. Gives its exit code and all it said. */
+export function runQuietly(command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { stdio: ["ignore", "pipe", "pipe"] });
+    let output = "";
+    const heard = (part) => (output += part);
+    child.stdout.on("data", heard);
+    child.stderr.on("data", heard);
+    child.on("error", (error) => resolve({ code: 1, output: error.message }));
+    child.on("close", (code) => resolve({ code: code ?? 1, output }));
+  });
 }
 
 /** Runs a command and ends with its exit code when it fails. */

@@ -62,7 +62,7 @@ export function runsCsv(runs: readonly RunSummary[], book: PlantBook): Promise<s
     minutes_from_first_drop:
       minutesFromFirstDrop === undefined ? undefined : round(minutesFromFirstDrop),
     oil_mL: result?.oilMl,
-    hydrosol_mL: result?.hydrosolMl,
+    hydrosol_mL: state.result?.hydrosolMl,
     yield_mL_per_kg: result && round(result.mlPerKg),
     yield_mL_per_kg_dry: result && round(result.mlPerKgDry),
     yield_percent_w_w: result && round(result.percentMass),

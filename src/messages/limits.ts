@@ -42,6 +42,7 @@ export const limits = {
   setsBelowC: { min: -20, max: 60 },
   settlingC: { min: 0, max: 95 },
   saltGPerL: { min: 0, max: mostSaltGPerL },
+  dropsPerMl: { min: 5, max: 200 },
   mostJars: { min: 2, max: 12 },
   vesselMm: { min: 0, max: 5000, above: true },
   runNumber: { min: 1, max: 1e9 },

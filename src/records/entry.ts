@@ -30,8 +30,9 @@ const spentFields = {
 };
 
 const resultFields = {
-  oilMl: amount,
-  hydrosolMl: amount,
+  /** Not told while it stays open: it may be measured later. */
+  oilMl: amount.optional(),
+  hydrosolMl: amount.optional(),
   /** Part of the hydrosol kept apart as the first cut, mL. */
   firstCutMl: amount.optional(),
   /** Measured density of the oil, g/mL. */

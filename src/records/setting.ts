@@ -36,6 +36,8 @@ export const settingSchema = z.object({
       longitude: within(limits.longitude),
     })
     .optional(),
+  /** Drops of oil that make a millilitre with the person's own dropper. */
+  dropsPerMl: within(limits.dropsPerMl).optional(),
   /** The cockpit's own light. */
   cockpitLight: z.enum(["auto", "day", "night"]).optional(),
   /** How a probe's columns were matched, by the header they came with. */

@@ -91,8 +91,8 @@ function shareOf(
   return {
     ...rest,
     pool,
-    oilMl: part(oilMl),
-    hydrosolMl: part(hydrosolMl),
+    ...(oilMl === undefined ? {} : { oilMl: part(oilMl) }),
+    ...(hydrosolMl === undefined ? {} : { hydrosolMl: part(hydrosolMl) }),
     ...(firstCutMl === undefined ? {} : { firstCutMl: part(firstCutMl) }),
     ...(jars
       ? {

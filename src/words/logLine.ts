@@ -54,7 +54,10 @@ export function logLine(entry: LoggedEntry, units: UnitSystem): { what: string; 
   if (entry.type === "waterAdded") parts.push(words(showVolume(entry.volumeMl, units)));
   if (entry.type === "separated")
     parts.push(
-      `${words(showOil(entry.oilMl))} oil, ${words(showVolume(entry.hydrosolMl, units))} hydrosol`,
+      entry.oilMl === undefined ? "oil still open" : `${words(showOil(entry.oilMl))} oil`,
+      entry.hydrosolMl === undefined
+        ? "hydrosol still open"
+        : `${words(showVolume(entry.hydrosolMl, units))} hydrosol`,
     );
   if (entry.type === "settling")
     parts.push(

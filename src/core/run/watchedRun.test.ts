@@ -42,8 +42,8 @@ test("with nothing seen the watched forecast is the plan's", () => {
   expect(p50).toBeLessThan(p90);
 });
 
-test("in 300 simulated runs the 80 % range holds the truth in 70 to 90 %, and is narrower than the plan's", () => {
-  const { held, narrower } = playWatched(request, 300, 11);
+test("in 120 simulated runs the 80 % range holds the truth in 70 to 90 %, and is narrower than the plan's", () => {
+  const { held, narrower } = playWatched(request, 120, 11);
   expect(held).toBeGreaterThanOrEqual(0.7);
   expect(held).toBeLessThanOrEqual(0.9);
   expect(narrower).toBeLessThan(1);

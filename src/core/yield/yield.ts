@@ -9,7 +9,8 @@ export interface Measured {
   oilMl: number;
   /** g/mL, above 0 */
   oilDensityGPerMl: number;
-  hydrosolMl: number;
+  /** Left out while it is not measured. */
+  hydrosolMl?: number | undefined;
   /** Drops a millilitre of this oil makes. */
   dropsPerMl?: number;
   /** Countable things that made up the charge: stems, bundles, baskets, fruit. */
@@ -30,8 +31,8 @@ export interface Yield {
   drops: number;
   /** mL of oil per counted piece, where pieces were counted. */
   mlPerPiece?: number;
-  /** g of hydrosol per g of plant. */
-  hydrosolToPlant: number;
+  /** g of hydrosol per g of plant, where it was measured. */
+  hydrosolToPlant?: number;
 }
 
 /**
@@ -64,6 +65,6 @@ export function yieldOf(measured: Measured): Yield {
     oilG,
     drops: oilMl * dropsPerMl,
     ...(measured.pieces && measured.pieces > 0 ? { mlPerPiece: oilMl / measured.pieces } : {}),
-    hydrosolToPlant: hydrosolMl / chargeG,
+    ...(hydrosolMl === undefined ? {} : { hydrosolToPlant: hydrosolMl / chargeG }),
   };
 }

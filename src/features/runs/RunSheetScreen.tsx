@@ -168,6 +168,27 @@ export function RunSheetScreen({ run }: { run: Run }) {
           </View>
         </>
       ) : null}
+      {state.result && !result ? (
+        <>
+          <View className="flex-row flex-wrap gap-3">
+            <Tile
+              wash="oil"
+              label="Oil"
+              value={{ text: "open", unit: "" }}
+              detail="not measured yet"
+            />
+            <HydrosolTile summary={summary} units={units} />
+          </View>
+          <Notice
+            severity="note"
+            message="The oil is not measured yet: this run has no yield, and teaches nothing until then."
+            action={{
+              label: "Measure the oil",
+              onPress: () => router.push(`/runs/${run.id}/separate`),
+            }}
+          />
+        </>
+      ) : null}
       {result ? (
         <>
           <View className="flex-row flex-wrap gap-3">
@@ -177,12 +198,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
               value={showOil(result.oilMl)}
               detail={`expected ${showRange(run.plan.forecast.visibleMl.p10, run.plan.forecast.visibleMl.p90)} mL`}
             />
-            <Tile
-              wash="dew"
-              label="Hydrosol"
-              value={showVolume(result.hydrosolMl, units)}
-              detail={`${significant(result.hydrosolToPlant, 2)} : 1 to plant`}
-            />
+            <HydrosolTile summary={summary} units={units} />
             <Tile
               label="Yield"
               value={{ text: significant(result.mlPerKg, 3), unit: "mL/kg" }}
@@ -247,6 +263,24 @@ export function RunSheetScreen({ run }: { run: Run }) {
         </View>
       ) : null}
     </Screen>
+  );
+}
+
+/** The hydrosol that was kept; open while it is not measured. */
+function HydrosolTile({ summary, units }: { summary: RunSummary; units: UnitSystem }) {
+  const { run, state } = summary;
+  const kept = state.result?.hydrosolMl;
+  return (
+    <Tile
+      wash="dew"
+      label="Hydrosol"
+      value={kept === undefined ? { text: "open", unit: "" } : showVolume(kept, units)}
+      detail={
+        kept === undefined
+          ? "not measured yet"
+          : `${significant(kept / run.plan.chargeG, 2)} : 1 to plant`
+      }
+    />
   );
 }
 

@@ -64,7 +64,8 @@ export function RunTable({ runs, units, sort, onSort }: TableProps) {
           ))}
         </View>
         {runs.map((summary) => {
-          const { run, plantName, at, result, minutesFromFirstDrop } = summary;
+          const { run, plantName, at, state, result, minutesFromFirstDrop } = summary;
+          const hydrosolMl = state.result?.hydrosolMl;
           const cells = [
             String(run.number),
             showDay(at),
@@ -73,7 +74,7 @@ export function RunTable({ runs, units, sort, onSort }: TableProps) {
             minutesFromFirstDrop === undefined
               ? phaseInShort(summary.state)
               : fixed(minutesFromFirstDrop, 0),
-            result ? words(showVolume(result.hydrosolMl, units)) : "–",
+            hydrosolMl === undefined ? "–" : words(showVolume(hydrosolMl, units)),
             result ? words(showOil(result.oilMl)) : "–",
             result ? significant(result.mlPerKg, 3) : "–",
           ];

@@ -181,7 +181,11 @@ function RunRow({ summary, units }: { summary: RunSummary; units: UnitSystem }) 
       end={
         <>
           <Txt variant="strong">
-            {result ? words(showOil(result.oilMl)) : phaseInShort(summary.state)}
+            {result
+              ? words(showOil(result.oilMl))
+              : summary.state.result
+                ? "oil open"
+                : phaseInShort(summary.state)}
           </Txt>
           {result ? <Txt variant="small">{`${significant(result.mlPerKg, 3)} mL/kg`}</Txt> : null}
         </>

@@ -4,11 +4,16 @@ import {
   readNumber,
   toInput,
   unitsFor,
+  usualDropsPerMl,
   volumeBelow,
   type NumberInput,
+  type NumberRange,
   type UnitSystem,
 } from "@/core";
 import { limits } from "@/messages/limits";
+import { changePreferences } from "@/store/changes";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
 import { useKept } from "@/store/useKept";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -22,81 +27,179 @@ interface Props {
   units: UnitSystem;
   /** The oil it comes to, mL. */
   onMeasured: (oilMl: number) => void;
+  /** The density a weighed volume comes to, g/mL. */
+  onDensity: (gPerMl: number) => void;
 }
 
-/** Oil by weight, or by its height in a tube: worked out and put into the oil's field. */
-export function OilAnotherWay({ runId, densityGPerMl, units, onMeasured }: Props) {
+const ways = [
+  { value: "weight", label: "By weight" },
+  { value: "drops", label: "By drops" },
+  { value: "height", label: "By its height in a tube" },
+  { value: "density", label: "Its density, by weighing" },
+] as const;
+type Way = (typeof ways)[number]["value"];
+
+/** Oil by weight, drops or height, and its density by a weighed volume: worked out and put into its field. */
+export function OilAnotherWay({ runId, densityGPerMl, units, onMeasured, onDensity }: Props) {
+  const dispatch = useAppDispatch();
+  const { dropsPerMl: own } = useAppSelector(selectPreferences);
   const [typed, change] = useKept(`oilWay/${runId}`, {
     by: "",
     weight: toInput(undefined, "g"),
     height: toInput(undefined, lengthUnit(units)),
     across: toInput(undefined, lengthUnit(units)),
+    drops: toInput(undefined, "one"),
+    weighedDrops: toInput(undefined, "one"),
+    dropsWeigh: toInput(undefined, "g"),
+    volume: toInput(undefined, "mL"),
+    volumeWeighs: toInput(undefined, "g"),
   });
-  const { weight, height, across } = typed;
-  const by = typed.by === "weight" || typed.by === "height" ? typed.by : undefined;
-  const read = {
-    weight: readNumber(weight, { name: "The weight", ...limits.amount }),
-    height: readNumber(height, { name: "The height", ...limits.vesselMm }),
-    across: readNumber(across, { name: "The inner width", ...limits.vesselMm }),
+  const by = ways.find(({ value }) => value === typed.by)?.value;
+  const weights = units === "metric" ? (["g"] as const) : (["g", "oz"] as const);
+
+  /** A field of this card by its key. */
+  type Key = Exclude<keyof typeof typed, "by">;
+  const value = (key: Key) => {
+    const read = readNumber(typed[key], ranges[key]);
+    return read.ok ? read.value : undefined;
   };
-  const oilMl =
-    by === "weight"
-      ? read.weight.ok && read.weight.value / densityGPerMl
-      : read.height.ok &&
-        read.across.ok &&
-        volumeBelow(
-          { shape: "tube", diameterMm: read.across.value, heightMm: read.height.value },
-          read.height.value,
-        );
-  const problem = (input: NumberInput, of: { ok: boolean; problem?: string }) =>
-    input.text && !of.ok ? of.problem : undefined;
+  const field = (
+    key: Key,
+    label: string,
+    choices: Parameters<typeof NumberField>[0]["choices"],
+  ) => (
+    <NumberField
+      key={key}
+      label={label}
+      value={typed[key]}
+      onChange={(next: NumberInput) => change({ [key]: next })}
+      choices={choices}
+      problem={problemOf(typed[key], ranges[key])}
+    />
+  );
+
+  const weighed = ownDropper(value("weighedDrops"), value("dropsWeigh"), densityGPerMl);
+  const dropper = weighed ?? own ?? usualDropsPerMl;
+  const oilMl = oilBy(by, value, densityGPerMl, dropper);
+  const density = by === "density" ? ratio(value("volumeWeighs"), value("volume")) : undefined;
   return (
     <Card className="gap-3">
       <Choice
         label="Measured another way"
         shown
-        options={[
-          { value: "weight", label: "By weight" },
-          { value: "height", label: "By its height in a tube" },
-        ]}
+        options={[...ways]}
         value={by}
-        onChange={(value) => change({ by: value })}
+        onChange={(way) => change({ by: way })}
       />
-      {by === "weight" ? (
-        <NumberField
-          label="Oil weighs"
-          value={weight}
-          onChange={(value) => change({ weight: value })}
-          choices={units === "metric" ? ["g"] : ["g", "oz"]}
-          problem={problem(weight, read.weight)}
-        />
-      ) : null}
+      {by === "weight" ? field("weight", "Oil weighs", [...weights]) : null}
       {by === "height" ? (
         <View className="flex-row gap-3">
-          <NumberField
-            label="Layer stands high"
-            value={height}
-            onChange={(value) => change({ height: value })}
-            choices={unitsFor("length", units)}
-            problem={problem(height, read.height)}
-          />
-          <NumberField
-            label="Tube, inside across"
-            value={across}
-            onChange={(value) => change({ across: value })}
-            choices={unitsFor("length", units)}
-            problem={problem(across, read.across)}
-          />
+          {field("height", "Layer stands high", unitsFor("length", units))}
+          {field("across", "Tube, inside across", unitsFor("length", units))}
         </View>
       ) : null}
-      {by && oilMl !== false ? (
+      {by === "drops" ? (
         <>
-          <Txt>{`That is ${fixed(oilMl, 2)} mL${by === "weight" ? ` at ${fixed(densityGPerMl, 3)} g/mL` : ""}.`}</Txt>
-          <Button look="quiet" label="Take it as the oil" onPress={() => onMeasured(oilMl)} />
+          {field("drops", "Drops of oil", [])}
+          <Txt variant="small">
+            {own === undefined
+              ? `A usual dropper makes ${usualDropsPerMl} drops a millilitre. Weigh some drops of this oil once, and yours is known:`
+              : `Your dropper makes ${fixed(own, 1)} drops a millilitre. Weigh anew:`}
+          </Txt>
+          <View className="flex-row gap-3">
+            {field("weighedDrops", "So many drops", [])}
+            {field("dropsWeigh", "weigh", [...weights])}
+          </View>
         </>
       ) : null}
+      {by === "density" ? (
+        <View className="flex-row gap-3">
+          {field("volume", "So much oil", ["mL"])}
+          {field("volumeWeighs", "weighs", [...weights])}
+        </View>
+      ) : null}
+      {oilMl === undefined ? null : (
+        <>
+          <Txt>{`That is ${fixed(oilMl, 2)} mL${basis(by, densityGPerMl, dropper)}.`}</Txt>
+          <Button
+            look="quiet"
+            label="Take it as the oil"
+            onPress={() => {
+              if (by === "drops" && weighed !== undefined)
+                dispatch(changePreferences({ dropsPerMl: weighed }));
+              onMeasured(oilMl);
+            }}
+          />
+        </>
+      )}
+      {density === undefined ? null : (
+        <>
+          <Txt>{`That is ${fixed(density, 3)} g/mL; such an oil should have about ${fixed(densityGPerMl, 3)}.`}</Txt>
+          {inRange(density, limits.oilDensity) ? (
+            <Button
+              look="quiet"
+              label="Take it as its density"
+              onPress={() => onDensity(density)}
+            />
+          ) : (
+            <Txt variant="small">No oil is so light or so heavy: look at volume and weight.</Txt>
+          )}
+        </>
+      )}
     </Card>
   );
+}
+
+const ranges = {
+  weight: { name: "The weight", ...limits.amount },
+  height: { name: "The height", ...limits.vesselMm },
+  across: { name: "The inner width", ...limits.vesselMm },
+  drops: { name: "The drops", ...limits.amount },
+  weighedDrops: { name: "The drops", min: 5, max: 1000, remedy: "Ten or twenty tell it well." },
+  dropsWeigh: { name: "Their weight", ...limits.positive },
+  volume: { name: "The volume", ...limits.positive },
+  volumeWeighs: { name: "The weight", ...limits.positive },
+} satisfies Record<string, NumberRange>;
+
+function problemOf(input: NumberInput, range: NumberRange): string | undefined {
+  const read = readNumber(input, range);
+  return input.text && !read.ok ? read.problem : undefined;
+}
+
+/** Drops a millilitre of a dropper of which some drops were weighed; undefined where that cannot be. */
+function ownDropper(
+  drops: number | undefined,
+  weighG: number | undefined,
+  densityGPerMl: number,
+): number | undefined {
+  const perMl = ratio(drops === undefined ? undefined : drops * densityGPerMl, weighG);
+  return perMl !== undefined && inRange(perMl, limits.dropsPerMl) ? perMl : undefined;
+}
+
+function oilBy(
+  by: Way | undefined,
+  value: (key: "weight" | "drops" | "height" | "across") => number | undefined,
+  densityGPerMl: number,
+  dropsPerMl: number,
+): number | undefined {
+  if (by === "weight") return ratio(value("weight"), densityGPerMl);
+  if (by === "drops") return ratio(value("drops"), dropsPerMl);
+  const [heightMm, diameterMm] = [value("height"), value("across")];
+  if (by !== "height" || heightMm === undefined || diameterMm === undefined) return undefined;
+  return volumeBelow({ shape: "tube", diameterMm, heightMm }, heightMm);
+}
+
+function basis(by: Way | undefined, densityGPerMl: number, dropsPerMl: number): string {
+  if (by === "weight") return ` at ${fixed(densityGPerMl, 3)} g/mL`;
+  return by === "drops" ? ` at ${fixed(dropsPerMl, 1)} drops a millilitre` : "";
+}
+
+function ratio(above: number | undefined, below: number | undefined): number | undefined {
+  return above === undefined || below === undefined ? undefined : above / below;
+}
+
+function inRange(value: number, { min, max }: { min: number; max: number }): boolean {
+  return value >= min && value <= max;
 }
 
 function lengthUnit(units: UnitSystem) {

@@ -27,31 +27,42 @@ export function ResultFields({ control, plant, densityGPerMl, units, jars }: Pro
             control={control}
             name="oil"
             label="Oil"
-            required
+            placeholder="open"
             choices={unitsFor("oilVolume", units)}
           />
           <FormNumber
             control={control}
             name="hydrosol"
             label="Hydrosol, all of it"
-            required={jars.length < 2}
+            placeholder="open"
             choices={volumes}
           />
         </View>
+        <Txt variant="small">
+          What stays empty stays open, and can be measured later. None to see? Write 0.
+        </Txt>
         {jars.length > 1 ? (
           <View className="gap-3">
             <Txt variant="small">
               Each jar as it was swapped. Where they are all told they make up all of it, and each
-              becomes a lot of its own.
+              becomes a lot of its own; so does its oil, if you kept it apart.
             </Txt>
             {jars.map((smells, i) => (
-              <FormNumber
-                key={i}
-                control={control}
-                name={`jars.${i}`}
-                label={`Jar ${i + 1}${smells ? `: ${smells}` : ""}`}
-                choices={volumes}
-              />
+              <View key={i} className="flex-row gap-3">
+                <FormNumber
+                  control={control}
+                  name={`jars.${i}`}
+                  label={`Jar ${i + 1}${smells ? `: ${smells}` : ""}`}
+                  choices={volumes}
+                />
+                <FormNumber
+                  control={control}
+                  name={`jarOils.${i}`}
+                  label={`Jar ${i + 1}, its oil`}
+                  choices={unitsFor("oilVolume", units)}
+                  placeholder="with the rest"
+                />
+              </View>
             ))}
           </View>
         ) : null}

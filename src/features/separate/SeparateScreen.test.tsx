@@ -95,3 +95,49 @@ test("while the heat is on it warns before anything else", () => {
   separate(undefined, settled.slice(0, 3));
   expect(screen.getByText("The heat is not noted as off yet.", { exact: false })).toBeVisible();
 });
+
+test("an oil that is not measured stays open, and comes later", async () => {
+  const store = separate();
+  type("Hydrosol, all of it", "690");
+  await keep();
+  const measured = () =>
+    store
+      .getState()
+      .run.entities["run-a"]!.entries.filter((entry) => entry.type === "separated")
+      .at(-1);
+  expect(measured()).toMatchObject({ hydrosolMl: 690 });
+  expect(measured()).not.toHaveProperty("oilMl");
+  expect(
+    Object.values(store.getState().lot.entities).map(({ product, volumeMl }) => [
+      product,
+      volumeMl,
+    ]),
+  ).toEqual([["hydrosol", 690]]);
+  type("Oil", "5");
+  await keep();
+  expect(measured()).toMatchObject({ oilMl: 5, hydrosolMl: 690 });
+});
+
+test("drops of the person's own dropper, weighed once, are the oil; the dropper is remembered", () => {
+  const store = separate();
+  fireEvent.click(screen.getByRole("radio", { name: "By drops" }));
+  type("Drops of oil", "90");
+  expect(screen.getByText("That is 4.50 mL at 20.0 drops a millilitre.")).toBeVisible();
+  type("So many drops", "30");
+  type("weigh", "0.9");
+  fireEvent.click(screen.getByRole("button", { name: "Take it as the oil" }));
+  const perMl = store.getState().setting.entities["preferences"]!.dropsPerMl!;
+  expect(screen.getByLabelText("Oil")).toHaveValue(String(Number((90 / perMl).toPrecision(3))));
+  expect(perMl).toBeGreaterThan(25);
+});
+
+test("a weighed volume tells the oil's density, and one that no oil has is not taken", () => {
+  separate();
+  fireEvent.click(screen.getByRole("radio", { name: "Its density, by weighing" }));
+  type("So much oil", "4");
+  type("weighs", "40");
+  expect(screen.getByText(/No oil is so light or so heavy/)).toBeVisible();
+  type("weighs", "3.6");
+  fireEvent.click(screen.getByRole("button", { name: "Take it as its density" }));
+  expect(screen.getByLabelText("Oil density, if weighed")).toHaveValue("0.9");
+});

@@ -10,6 +10,7 @@ import type { Run } from "@/records/run";
 import { runState, type RunState } from "@/logbook/run/runState";
 import { settlingLeft } from "@/logbook/run/settlingLeft";
 import { settlingColumnMm } from "@/logbook/run/settlingTime";
+import { logLine } from "@/words/logLine";
 import { settlingWords } from "@/words/settlingWords";
 import { measureRuns } from "@/store/measureRuns";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
@@ -66,6 +67,7 @@ export function SeparateScreen({ run }: { run: Run }) {
   const [beginning] = useState(() =>
     separateDefaults(state.result && wholePool(state.result, runs), units, state.jars),
   );
+  const [knownMeasure] = useState(measured?.id);
   const [settle, onSettle] = useKept<Settle>(`settle/${run.id}`, asUsual);
   const [step, onStep] = useKept(`steps/${run.id}`, { at: "" });
   const draft = useDraft(`separate/${run.id}`, beginning);
@@ -85,7 +87,11 @@ export function SeparateScreen({ run }: { run: Run }) {
   const members = [run, ...runs.filter(({ id }) => pooled.includes(id))];
   const [share = 1] = shareOut(1, poolWeights(members, sharedBy));
   const mine = typed.success
-    ? { ...typed.data, oil: share * typed.data.oil, hydrosol: share * typed.data.hydrosol }
+    ? {
+        ...typed.data,
+        oil: typed.data.oil === undefined ? undefined : share * typed.data.oil,
+        hydrosol: typed.data.hydrosol === undefined ? undefined : share * typed.data.hydrosol,
+      }
     : undefined;
 
   const setOil = (oilMl: number) => {
@@ -133,6 +139,13 @@ export function SeparateScreen({ run }: { run: Run }) {
           reset(beginning);
         }}
       />
+      {measured && measured.id !== knownMeasure ? (
+        <Notice
+          severity="caution"
+          message={`This run was measured elsewhere meanwhile: ${logLine(measured, units).detail}.`}
+          remedy="Keeping what stands here takes its place; the log shows both, and it can be undone."
+        />
+      ) : null}
       <SettlingNotice run={run} state={state} settling={settling} />
       {state.heatOffAt !== undefined ? (
         <>
@@ -173,11 +186,17 @@ export function SeparateScreen({ run }: { run: Run }) {
         densityGPerMl={(typed.success ? typed.data.density : undefined) ?? oilDensityGPerMl}
         units={units}
         onMeasured={setOil}
+        onDensity={(density) => {
+          form.setValue("density", toInput(Number(density.toPrecision(3)), "one"), {
+            shouldValidate: true,
+          });
+          draft.note(form.getValues());
+        }}
       />
       {typed.success ? (
         <AskIfMeant
-          oilMl={typed.data.oil}
-          hydrosolMl={typed.data.hydrosol}
+          oilMl={typed.data.oil ?? 0}
+          hydrosolMl={typed.data.hydrosol ?? 0}
           {...(typed.data.density === undefined ? {} : { densityGPerMl: typed.data.density })}
           expectedDensityGPerMl={oilDensityGPerMl}
           chargeG={members.reduce((sum, { plan }) => sum + plan.chargeG, 0)}
@@ -205,10 +224,13 @@ function poolable(run: Run, runs: readonly Run[]): Run[] {
 function withItsJars(start: SeparateForm, beginning: SeparateForm): SeparateForm {
   const readable = (jar: unknown): jar is SeparateForm["jars"][number] =>
     typeof jar === "object" && jar !== null && "text" in jar && "unit" in jar;
-  return {
-    ...start,
-    jars: beginning.jars.map((jar, i) => (readable(start.jars[i]) ? start.jars[i] : jar)),
-  };
+  const kept = (name: "jars" | "jarOils") =>
+    beginning[name].map((jar, i) => {
+      /* A draft of before jars had their oil has none. */
+      const typed: unknown = (start[name] as readonly unknown[] | undefined)?.[i];
+      return readable(typed) ? typed : jar;
+    });
+  return { ...start, jars: kept("jars"), jarOils: kept("jarOils") };
 }
 
 /** What was measured of all that were poured together. */
@@ -219,15 +241,18 @@ function wholePool(measured: Separated, runs: readonly Run[]): Separated {
     .flatMap((each) => runState(each.entries).result ?? []);
   const sum = (read: (part: Separated) => number | undefined) =>
     Number(parts.reduce((all, part) => all + (read(part) ?? 0), 0).toPrecision(6));
+  const told = <K extends "oilMl" | "hydrosolMl" | "firstCutMl">(field: K) =>
+    measured[field] === undefined ? {} : { [field]: sum((part) => part[field]) };
   return {
     ...measured,
-    oilMl: sum(({ oilMl }) => oilMl),
-    hydrosolMl: sum(({ hydrosolMl }) => hydrosolMl),
-    ...(measured.firstCutMl === undefined ? {} : { firstCutMl: sum((part) => part.firstCutMl) }),
+    ...told("oilMl"),
+    ...told("hydrosolMl"),
+    ...told("firstCutMl"),
     ...(measured.jars
       ? {
-          jars: measured.jars.map((_, i) => ({
+          jars: measured.jars.map(({ oilMl }, i) => ({
             volumeMl: sum((part) => part.jars?.[i]?.volumeMl),
+            ...(oilMl === undefined ? {} : { oilMl: sum((part) => part.jars?.[i]?.oilMl) }),
           })),
         }
       : {}),
@@ -249,14 +274,21 @@ function jarSmells(run: Run, jars: number): string[] {
 }
 
 /** The yield on every basis, once what was measured can be read. */
-function YieldSoFar({ run, read }: { run: Run; read: SeparateValues | undefined }) {
+function YieldSoFar({
+  run,
+  read,
+}: {
+  run: Run;
+  read: Pick<SeparateValues, "oil" | "hydrosol" | "density"> | undefined;
+}) {
   const harvest = useAppSelector((root) =>
     run.harvestId ? root.harvest.entities[run.harvestId] : undefined,
   );
-  if (!read)
+  const { dropsPerMl } = useAppSelector(selectPreferences);
+  if (read?.oil === undefined)
     return (
       <Card>
-        <Txt variant="small">Type oil and hydrosol, and the yield stands here on every basis.</Txt>
+        <Txt variant="small">Type the oil, and the yield stands here on every basis.</Txt>
       </Card>
     );
   const { chargeG, moisture, forecast } = run.plan;
@@ -268,6 +300,7 @@ function YieldSoFar({ run, read }: { run: Run; read: SeparateValues | undefined 
         oilMl: read.oil,
         oilDensityGPerMl: read.density ?? forecast.oilDensityGPerMl,
         hydrosolMl: read.hydrosol,
+        ...(dropsPerMl === undefined ? {} : { dropsPerMl }),
         pieces: harvest?.counted ? (harvest.counted.count * chargeG) / harvest.massG : undefined,
       })}
     />

@@ -34,7 +34,9 @@ export function YieldTable({ result }: { result: Yield }) {
           result.mlPerPiece === undefined
             ? undefined
             : `${significant(result.mlPerPiece, 2)} mL per measure`,
-          `hydrosol to plant ${significant(result.hydrosolToPlant, 2)} : 1`,
+          result.hydrosolToPlant === undefined
+            ? undefined
+            : `hydrosol to plant ${significant(result.hydrosolToPlant, 2)} : 1`,
         ]
           .filter(Boolean)
           .join("; ")}

@@ -2,16 +2,21 @@ import { z } from "zod";
 import { unitsFor, type UnitSystem, toInput } from "@/core";
 import type { Separated } from "@/records/entry";
 import { limits } from "@/messages/limits";
-import { numberField, optionalNumberField } from "@/ui/primitives/numberField";
+import { optionalNumberField } from "@/ui/primitives/numberField";
 
 /** What is measured once oil and hydrosol are apart. */
 export const separateSchema = z
   .object({
-    oil: numberField({ name: "Oil", ...limits.amount, remedy: "None to see? Write 0." }),
-    /** All of it; may stay empty where every jar is told. */
+    /** Empty while it is not measured. */
+    oil: optionalNumberField({ name: "Oil", ...limits.amount, remedy: "None to see? Write 0." }),
+    /** All of it; may stay empty while it is not measured, or where every jar is told. */
     hydrosol: optionalNumberField({ name: "Hydrosol", ...limits.amount }),
     jars: z
       .array(optionalNumberField({ name: "The jar", ...limits.amount }))
+      .max(limits.mostJars.max),
+    /** Oil of each jar that was kept apart from the others'. */
+    jarOils: z
+      .array(optionalNumberField({ name: "The jar's oil", ...limits.amount }))
       .max(limits.mostJars.max),
     firstCut: optionalNumberField({ name: "First cut", ...limits.amount }),
     density: optionalNumberField({ name: "Density", ...limits.oilDensity }),
@@ -22,29 +27,36 @@ export const separateSchema = z
     ph: optionalNumberField({ name: "pH", ...limits.ph }),
     note: z.string().max(5000),
   })
-  .refine(({ hydrosol, jars }) => hydrosol !== undefined || allTold(jars), {
-    path: ["hydrosol"],
-    message: "Hydrosol: type how much there is in all, or each jar. None kept? Write 0.",
-  })
-  .transform(({ hydrosol, jars, ...rest }) => {
-    const told = allTold(jars) ? (jars as number[]) : [];
+  .transform(({ oil, hydrosol, jars, jarOils, ...rest }) => {
+    const told = allTold(jars) ? jars : [];
+    const apart = allTold(jarOils) && told.length > 0 ? jarOils : [];
     return {
       ...rest,
-      hydrosol: told.length > 0 ? told.reduce((sum, ml) => sum + ml, 0) : (hydrosol ?? 0),
+      oil: apart.length > 0 ? sumOf(apart) : oil,
+      hydrosol: told.length > 0 ? sumOf(told) : hydrosol,
       jars: told,
+      jarOils: apart,
     };
   })
-  .refine(({ hydrosol }) => hydrosol <= limits.amount.max, {
+  .refine(({ oil, hydrosol }) => oil !== undefined || hydrosol !== undefined, {
+    path: ["oil"],
+    message: "Type the oil, or the hydrosol: what stays empty can come later. None? Write 0.",
+  })
+  .refine(({ hydrosol = 0 }) => hydrosol <= limits.amount.max, {
     path: ["hydrosol"],
     message: "The jars together are more than any still gives: look at their units.",
   })
-  .refine(({ firstCut, hydrosol }) => (firstCut ?? 0) <= hydrosol, {
+  .refine(({ firstCut = 0, hydrosol = firstCut }) => firstCut <= hydrosol, {
     path: ["firstCut"],
     message: "The first cut is part of the hydrosol: it cannot be more than all of it.",
   });
 
-function allTold(jars: readonly (number | undefined)[]): boolean {
+function allTold(jars: (number | undefined)[]): jars is number[] {
   return jars.length > 1 && jars.every((ml) => ml !== undefined);
+}
+
+function sumOf(volumes: readonly number[]): number {
+  return volumes.reduce((sum, ml) => sum + ml, 0);
 }
 export type SeparateForm = z.input<typeof separateSchema>;
 export type SeparateValues = z.output<typeof separateSchema>;
@@ -56,13 +68,12 @@ export function separateDefaults(
   jars = 1,
 ): z.input<typeof separateSchema> {
   const volume = unitsFor("volume", units)[0] ?? "mL";
+  const named = jars >= limits.mostJars.min && jars <= limits.mostJars.max ? jars : 0;
   return {
     oil: toInput(result?.oilMl, "mL"),
     hydrosol: toInput(result?.hydrosolMl, volume),
-    jars:
-      jars >= limits.mostJars.min && jars <= limits.mostJars.max
-        ? Array.from({ length: jars }, (_, i) => toInput(result?.jars?.[i]?.volumeMl, volume))
-        : [],
+    jars: Array.from({ length: named }, (_, i) => toInput(result?.jars?.[i]?.volumeMl, volume)),
+    jarOils: Array.from({ length: named }, (_, i) => toInput(result?.jars?.[i]?.oilMl, "mL")),
     firstCut: toInput(result?.firstCutMl, volume),
     density: toInput(result?.oilDensityGPerMl, "one"),
     look: result?.look ?? "",
@@ -85,19 +96,27 @@ export function asResult({
   hydrosolLook,
   hydrosolSmell,
   jars,
+  jarOils,
   ph,
   note,
 }: SeparateValues) {
   return {
-    oilMl: oil,
-    hydrosolMl: hydrosol,
+    ...(oil !== undefined ? { oilMl: oil } : {}),
+    ...(hydrosol !== undefined ? { hydrosolMl: hydrosol } : {}),
     ...(firstCut !== undefined ? { firstCutMl: firstCut } : {}),
     ...(density !== undefined ? { oilDensityGPerMl: density } : {}),
     ...(look ? { look } : {}),
     ...(smell ? { smell } : {}),
     ...(hydrosolLook ? { hydrosolLook } : {}),
     ...(hydrosolSmell ? { hydrosolSmell } : {}),
-    ...(jars.length > 1 ? { jars: jars.map((volumeMl) => ({ volumeMl })) } : {}),
+    ...(jars.length > 1
+      ? {
+          jars: jars.map((volumeMl, i) => ({
+            volumeMl,
+            ...(jarOils[i] === undefined ? {} : { oilMl: jarOils[i] }),
+          })),
+        }
+      : {}),
     ...(ph !== undefined ? { ph } : {}),
     ...(note ? { note } : {}),
   };

@@ -30,7 +30,7 @@ export function contentOfRun(
 const believable = { least: 0.5, most: 2 };
 
 /** Distillate that passed in so many minutes, mL: as measured where that can be all of it. */
-function passed({ forecast, method }: RunPlan, minutes: number, hydrosolMl: number): number {
+function passed({ forecast, method }: RunPlan, minutes: number, hydrosolMl = 0): number {
   const planned = forecast.rateMlPerMin * minutes;
   const share = hydrosolMl / planned;
   return method !== "cohobation" && share >= believable.least && share <= believable.most

@@ -18,7 +18,7 @@ export interface DoubtfulLog {
 export function doubtfulLog(summary: RunSummary, book: PlantBook): DoubtfulLog | undefined {
   const { run, result, minutesFromFirstDrop: minutes } = summary;
   if (!result || minutes === undefined || run.confirmed) return undefined;
-  const { hydrosolMl } = result;
+  const { hydrosolMl = 0 } = result;
   const tooFast =
     hydrosolMl > leastMl && hydrosolMl > mostRate * run.plan.forecast.rateMlPerMin * minutes;
   const content = contentOfRun(summary, book);

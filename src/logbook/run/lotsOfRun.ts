@@ -27,6 +27,7 @@ export function lotsOfRun(
   const own = lots.filter(
     (lot) => lot.runIds.length === runIds.length && lot.runIds.every((id) => runIds.includes(id)),
   );
+  const inUse = new Set(lots.map(({ id }) => id));
   const codes = lots.map(({ code }) => code);
   const madeOn = isoDay(new Date(result.at));
   const plantCode = plant?.code ?? "XX";
@@ -41,6 +42,9 @@ export function lotsOfRun(
     return [
       {
         ...newRecord("lot", now),
+        ...(inUse.has(lotId(runIds, letter, product.jar?.number))
+          ? {}
+          : { id: lotId(runIds, letter, product.jar?.number) }),
         code,
         ...product,
         plantId: run.plantId,
@@ -54,8 +58,14 @@ export function lotsOfRun(
   return [...made, ...gone.map((lot) => ({ ...lot, volumeMl: 0 }))];
 }
 
+/** One product of a run has one id: measured in two places at once it is one lot, not two. */
+function lotId(runIds: readonly string[], letter: Product["letter"], jar = 0): string {
+  const [first = "", ...others] = [...runIds].sort();
+  return `${first.slice(0, 60)}-${others.length}${letter}${jar}`;
+}
+
 function productsOf(result: Result): Product[] {
-  const { oilMl, hydrosolMl, firstCutMl = 0, jars = [] } = result;
+  const { oilMl = 0, hydrosolMl = 0, firstCutMl = 0, jars = [] } = result;
   if (jars.length < 2)
     return [
       { product: "oil", letter: "O", volumeMl: oilMl },

@@ -97,7 +97,7 @@ function stateOf(entries: readonly Entry[]): RunState {
   }
   if (state.result && state.drawnOff.length > 0) {
     const later = state.drawnOff.reduce((sum, { oilMl }) => sum + oilMl, 0);
-    state.result = { ...state.result, oilMl: state.result.oilMl + later };
+    state.result = { ...state.result, oilMl: (state.result.oilMl ?? 0) + later };
   }
   state.phase = phaseOf(state);
   return state;

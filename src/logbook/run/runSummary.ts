@@ -12,7 +12,8 @@ export interface RunSummary {
   /** When it was lit, or made ready. */
   at: number;
   minutesFromFirstDrop?: number;
-  result?: Yield & { oilMl: number; hydrosolMl: number };
+  /** What it gave; left out while its oil is not measured. */
+  result?: Yield & { oilMl: number; hydrosolMl: number | undefined };
 }
 
 const known = new WeakMap<PlantBook, WeakMap<Run, RunSummary>>();
@@ -33,7 +34,7 @@ export function summarise(run: Run, book: PlantBook): RunSummary {
     ...(state.firstDropAt !== undefined && state.heatOffAt !== undefined
       ? { minutesFromFirstDrop: (state.heatOffAt - state.firstDropAt) / 60000 }
       : {}),
-    ...(yielded && state.result
+    ...(yielded && state.result?.oilMl !== undefined
       ? { result: { ...yielded, oilMl: state.result.oilMl, hydrosolMl: state.result.hydrosolMl } }
       : {}),
   };

@@ -2,9 +2,9 @@ import { yieldOf, type Yield } from "@/core";
 import type { Run } from "@/records/run";
 import type { RunState } from "./runState";
 
-/** A finished run's yield on every basis; undefined while nothing was measured. */
+/** A finished run's yield on every basis; undefined while its oil is not measured. */
 export function yieldOfRun(run: Run, state: RunState, pieces?: number): Yield | undefined {
-  if (!state.result) return undefined;
+  if (state.result?.oilMl === undefined) return undefined;
   return yieldOf({
     chargeG: run.plan.chargeG,
     moisture: run.plan.moisture,
