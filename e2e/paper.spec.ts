@@ -62,12 +62,23 @@ test("no text is cut at 320 px, nor with wide spacing, and nothing scrolls sidew
   }
 });
 
-test("run sheet, runs and shelf are printed whole, on as many pages as they need", async ({
+test("a run sheet with still, log, readings and yield is one printed page, from a phone and from a wide screen", async ({
   page,
 }) => {
+  for (const width of [390, 1280]) {
+    await page.setViewportSize({ width, height: 844 });
+    await page.goto("/runs/demo-run-14?logbook=demo");
+    await expect(page.getByText("What its readings teach")).toBeVisible();
+    await page.emulateMedia({ media: "print" });
+    const pdf = (await page.pdf({ format: "A4" })).toString("latin1");
+    expect([...pdf.matchAll(/\/Type\s*\/Page\b/g)]).toHaveLength(1);
+    await page.emulateMedia({ media: "screen" });
+  }
+});
+
+test("runs and shelf are printed whole, on as many pages as they need", async ({ page }) => {
   for (const [path, shows, pages] of [
-    ["/runs/demo-run-12?logbook=demo", "Log", 1],
-    ["/runs", "31 · ", 2],
+    ["/runs?logbook=demo", "31 · ", 2],
     ["/shelf", "Shelf", 1],
   ] as const) {
     await page.goto(path);

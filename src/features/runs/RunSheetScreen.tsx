@@ -37,6 +37,7 @@ import { Row } from "@/ui/primitives/Row";
 import { Tile } from "@/ui/primitives/Tile";
 import { Txt } from "@/ui/primitives/Txt";
 import { FitCard } from "./FitCard";
+import { AsCharged } from "./AsCharged";
 import { LaterDraw } from "./LaterDraw";
 import { WhereItWent } from "./WhereItWent";
 import { ProbeImport } from "./ProbeImport";
@@ -66,6 +67,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
     <Screen
       title={plantName}
       pageTitle={`${plantName}, run ${run.number}`}
+      oneSheet
       over={`Run ${run.number} · ${showDayLong(summary.at)} · ${run.stillName}`}
       back={{ href: "/runs", label: "Runs" }}
       footer={
@@ -75,6 +77,9 @@ export function RunSheetScreen({ run }: { run: Run }) {
       }
       aside={
         <>
+          {still ? (
+            <AsCharged run={run} still={still} plant={plant} result={state.result} units={units} />
+          ) : null}
           <Card className="gap-1">
             <Txt variant="heading">Log</Txt>
             {state.entries.length === 0 ? (
@@ -95,16 +100,22 @@ export function RunSheetScreen({ run }: { run: Run }) {
               );
             })}
           </Card>
-          {plant ? (
-            <Row
-              href={`/bench/plants/${plant.id}`}
-              title={plant.name}
-              detail={`The plant: ${plant.part}`}
-            />
-          ) : null}
-          {still && !still.deletedAt ? (
-            <Row href={`/bench/stills/${still.id}`} title={still.name} detail="The still" />
-          ) : null}
+          {result && plant ? <FitCard run={run} state={state} plant={plant} /> : null}
+          <Card>
+            <Facts facts={planFacts(summary, units, plantBook)} />
+          </Card>
+          <View className="no-print gap-4">
+            {plant ? (
+              <Row
+                href={`/bench/plants/${plant.id}`}
+                title={plant.name}
+                detail={`The plant: ${plant.part}`}
+              />
+            ) : null}
+            {still && !still.deletedAt ? (
+              <Row href={`/bench/stills/${still.id}`} title={still.name} detail="The still" />
+            ) : null}
+          </View>
           <View className="flex-row flex-wrap gap-2">
             <Button
               look="quiet"
@@ -239,12 +250,8 @@ export function RunSheetScreen({ run }: { run: Run }) {
             <Explained terms={["v/w", "w/w", "dryMatter"]} />
           </Card>
           <WhereItWent summary={summary} others={others} units={units} />
-          {plant ? <FitCard run={run} state={state} plant={plant} /> : null}
         </>
       ) : null}
-      <Card>
-        <Facts facts={planFacts(summary, units, plantBook)} />
-      </Card>
       <RunTraces runId={run.id} edition={edition} />
       {state.litAt === undefined ? null : (
         <ProbeImport run={run} state={state} onKept={() => setEdition((before) => before + 1)} />

@@ -25,6 +25,8 @@ interface Props {
   onSubmit?: () => void;
   /** The page's own name where the title alone does not tell it: "Clary sage, run 12". */
   pageTitle?: string;
+  /** Printed small, in two columns, to stand on one sheet of paper. */
+  oneSheet?: boolean;
 }
 
 /** One screen: title, work, result, main action. */
@@ -38,6 +40,7 @@ export function Screen({
   footer,
   onSubmit,
   pageTitle = title,
+  oneSheet = false,
 }: Props) {
   const wide = useWide();
   const list = useRef<ScrollView>(null);
@@ -52,7 +55,7 @@ export function Screen({
       >
         <FormArea
           onSubmit={onSubmit}
-          className={`w-full gap-4 self-center ${wide ? "max-w-[1180px]" : "max-w-[620px]"}`}
+          className={`w-full gap-4 self-center ${oneSheet ? (wide ? "one-sheet" : "one-sheet one-sheet-columns") : ""} ${wide ? "max-w-[1180px]" : "max-w-[620px]"}`}
         >
           <View className="flex-row flex-wrap items-end justify-between gap-x-4 gap-y-2">
             <View className="min-w-0 shrink">

@@ -1,0 +1,52 @@
+import { showMass, showVolume, words, type Plant, type UnitSystem } from "@/core";
+import { liveLevels } from "@/logbook/run/liveLevels";
+import { stillShape } from "@/logbook/still/stillFigures";
+import type { Separated } from "@/records/entry";
+import type { Run } from "@/records/run";
+import type { Still } from "@/records/still";
+import { StillDrawing } from "@/ui/drawings/StillDrawing";
+import { Card } from "@/ui/primitives/Card";
+import { lastWord } from "@/words/lastWord";
+
+interface Props {
+  run: Run;
+  still: Still;
+  plant: Plant | undefined;
+  result: Separated | undefined;
+  units: UnitSystem;
+}
+
+/** The still as it was charged, with what came of it in its jar. */
+export function AsCharged({ run, still, plant, result, units }: Props) {
+  const shape = stillShape(still);
+  const { levels } = liveLevels(run, shape, undefined, plant);
+  const { plan } = run;
+  const hydrosolMl = result?.hydrosolMl ?? 0;
+  const charge = showMass(plan.chargeG, units);
+  const water = showVolume(plan.waterMl, units);
+  const came = showVolume(hydrosolMl, units);
+  return (
+    <Card className="px-2 py-1">
+      <StillDrawing
+        shape={shape}
+        levels={levels}
+        hydro={plan.method !== "steam"}
+        condenser={still.condenser?.kind}
+        head={still.head}
+        heatKind={still.heat.kind}
+        jar={{
+          sizeMl: plan.jarMl,
+          hydrosolMl: Math.min(plan.jarMl, hydrosolMl),
+          oilMl: result?.oilMl ?? 0,
+        }}
+        labels={{
+          charge: { shown: charge, what: lastWord(plant?.part ?? "plant") },
+          water: { shown: water, what: "water" },
+          dryLine: { shown: showVolume(plan.dryLineMl, units), what: "dry line" },
+          ...(hydrosolMl > 0 ? { hydrosol: { shown: came, what: "hydrosol" } } : {}),
+        }}
+        inWords={`${still.name}, charged with ${words(charge)} and ${words(water)} of water${hydrosolMl > 0 ? `; ${words(came)} of hydrosol came of it` : ""}.`}
+      />
+    </Card>
+  );
+}
