@@ -97,6 +97,7 @@ export {
   type VesselShape,
 } from "./separation/vessel";
 export {
+  flowsThrough,
   insideOf,
   vesselKindRows,
   vesselKinds,

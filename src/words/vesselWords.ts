@@ -11,5 +11,6 @@ export const vesselWords: Record<VesselKind, string> = {
   jar: "wide jar",
   twoArm: "two arms, for oil that floats",
   twoArmHeavy: "two arms, for oil that sinks",
+  continuous: "receiver that lets the water out below",
   headReceiver: "receiver of a head whose water flows back",
 };

@@ -9,6 +9,8 @@ interface VesselKindRow {
   tap: boolean;
   /** Oil pours from an arm of its own. */
   arms?: Arms["keeps"];
+  /** Distillate runs through it while the still runs: water leaves, oil stays behind. */
+  flows?: true;
   /** An ordinary one, mm. */
   usual: { diameterMm: number; heightMm: number };
 }
@@ -26,13 +28,21 @@ export const vesselKindRows = {
     shape: "tube",
     tap: false,
     arms: "floats",
+    flows: true,
     usual: { diameterMm: 40, heightMm: 180 },
   },
   twoArmHeavy: {
     shape: "tube",
     tap: false,
     arms: "sinks",
+    flows: true,
     usual: { diameterMm: 40, heightMm: 180 },
+  },
+  continuous: {
+    shape: "tube",
+    tap: true,
+    flows: true,
+    usual: { diameterMm: 60, heightMm: 250 },
   },
   headReceiver: {
     shape: "tube",
@@ -42,6 +52,12 @@ export const vesselKindRows = {
 } as const satisfies Record<string, VesselKindRow>;
 export type VesselKind = keyof typeof vesselKindRows;
 export const vesselKinds = keysOf(vesselKindRows);
+
+/** Whether distillate runs through such a vessel while the still runs. */
+export function flowsThrough(vessel: VesselKind): boolean {
+  const { flows }: VesselKindRow = vesselKindRows[vessel];
+  return flows ?? false;
+}
 
 /** A vessel as a person tells it. */
 export interface ToldVessel {

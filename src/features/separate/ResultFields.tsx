@@ -1,8 +1,10 @@
-import type { Control, FieldValues } from "react-hook-form";
+import { Controller, type Control, type FieldValues } from "react-hook-form";
 import { View } from "react-native";
 import { fixed, unitsFor, type Plant, type UnitSystem } from "@/core";
+import { smellsOf } from "@/logbook/plant/smellsOf";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
+import { WordChips } from "@/ui/primitives/WordChips";
 import { FormNumber, FormText } from "@/ui/primitives/form";
 import type { SeparateForm } from "./separateForm";
 
@@ -18,6 +20,7 @@ interface Props {
 
 /** What is measured once oil and hydrosol are apart. */
 export function ResultFields({ control, plant, densityGPerMl, units, jars }: Props) {
+  const smells = plant ? smellsOf(plant.composition) : [];
   const volumes = unitsFor("volume", units);
   return (
     <>
@@ -91,6 +94,7 @@ export function ResultFields({ control, plant, densityGPerMl, units, jars }: Pro
           <FormText control={control} name="look" label="Look" placeholder={plant?.oilLook} />
           <FormText control={control} name="smell" label="Smell" />
         </View>
+        <SmellWords control={control} name="smell" label="Words for the oil" words={smells} />
         <View className="flex-row gap-3">
           <FormText
             control={control}
@@ -105,6 +109,12 @@ export function ResultFields({ control, plant, densityGPerMl, units, jars }: Pro
             placeholder={plant?.hydrosolLook}
           />
         </View>
+        <SmellWords
+          control={control}
+          name="hydrosolSmell"
+          label="Words for the hydrosol"
+          words={smells}
+        />
         <View className="flex-row gap-3">
           <FormNumber
             control={control}
@@ -125,5 +135,25 @@ export function ResultFields({ control, plant, densityGPerMl, units, jars }: Pro
         />
       </Card>
     </>
+  );
+}
+
+/** The plant's own words, to be tapped into a smell. */
+function SmellWords({
+  control,
+  name,
+  ...rest
+}: {
+  control: Props["control"];
+  name: "smell" | "hydrosolSmell";
+  label: string;
+  words: readonly string[];
+}) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field }) => <WordChips {...rest} value={field.value} onChange={field.onChange} />}
+    />
   );
 }

@@ -1,4 +1,4 @@
-import { act, fireEvent, screen } from "@testing-library/react";
+import { act, fireEvent, screen, within } from "@testing-library/react";
 import { useAppSelector } from "@/store/hooks";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
@@ -140,4 +140,21 @@ test("a weighed volume tells the oil's density, and one that no oil has is not t
   type("weighs", "3.6");
   fireEvent.click(screen.getByRole("button", { name: "Take it as its density" }));
   expect(screen.getByLabelText("Oil density, if weighed")).toHaveValue("0.9");
+});
+
+test("the plant's own words are tapped into the smell and out of it; others are typed", () => {
+  separate();
+  type("Smell", "hay");
+  fireEvent.click(
+    within(screen.getByRole("group", { name: "Words for the oil" })).getByRole("checkbox", {
+      name: "flower",
+    }),
+  );
+  expect(screen.getByLabelText("Smell")).toHaveValue("hay, flower");
+  fireEvent.click(
+    within(screen.getByRole("group", { name: "Words for the oil" })).getByRole("checkbox", {
+      name: "flower",
+    }),
+  );
+  expect(screen.getByLabelText("Smell")).toHaveValue("hay");
 });

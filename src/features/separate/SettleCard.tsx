@@ -1,6 +1,7 @@
 import { memo } from "react";
 import {
   clings,
+  flowsThrough,
   finerShare,
   fixed,
   insideOf,
@@ -160,7 +161,7 @@ function verdict(
     oilMl,
   });
   if (layer !== "hangs") told.push(`About ${words(showOil(clinging))} stays on its glass.`);
-  if (pours) {
+  if (flowsThrough(chosen.vessel.vessel)) {
     const carriedUm = keptFromUm(chosen.parting.settling, rateMlPerMin, chosen.vessel.diameterMm);
     told.push(
       `While it runs, drops under ${fixed(carriedUm, 0)} µm, ${fixed(100 * finerShare(carriedUm), 0)} % of the fine ones, leave with the water.`,
