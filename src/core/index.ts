@@ -1,11 +1,24 @@
 /* The public face of the computation. What is not here may change. */
 export {
   bestBy,
+  keepingClasses,
   keepingMonths,
+  usualKeepingRule,
+  type Glass,
+  type KeepingClass,
+  type KeepingRule,
   type Product,
   type StoragePlace,
-  keepingClasses,
 } from "./shelf/bestBy";
+export { movedBestBy, type Move } from "./shelf/movedBestBy";
+export {
+  phStep,
+  verdictOf,
+  verdicts,
+  type Noticed,
+  type Sign,
+  type Verdict,
+} from "./shelf/verdict";
 export { boilingPointC } from "./water/saturation";
 export { pressureAtAltitudePa } from "./water/atmosphere";
 export {
@@ -41,7 +54,14 @@ export { methods, type Method } from "./still/methods";
 export { layerMm } from "./separation/layer";
 export { minutesToSettle, settledShare, type Settling } from "./separation/settling";
 export { boilingTogether, mostTotal, oilProperties, type OilProperties } from "./plant/oil";
-export { cautions, mostOnSkin, usualSkinMost, type Caution, type Whose } from "./plant/cautions";
+export {
+  cautions,
+  mostOnSkin,
+  mostOnSkinOf,
+  usualSkinMost,
+  type Caution,
+  type Whose,
+} from "./plant/cautions";
 export { plantById, plants } from "./plant/catalogue";
 export {
   plantStates,

@@ -274,11 +274,11 @@ describe("keeping", () => {
   test("cold keeps longest, citrus shortest, and a hydrosol as its plant's own figure has it", () => {
     const lemon = plantById("lemonzest")!;
     const rose = plantById("rose")!;
-    expect(keepingMonths("hydrosol", rose, "fridge")).toBe(18);
-    expect(keepingMonths("hydrosol", lemon, "fridge")).toBe(6);
-    expect(keepingMonths("hydrosol", rose, "room")).toBe(9);
-    expect(keepingMonths("oil", lemon, "fridge")).toBeLessThan(
-      keepingMonths("oil", plantById("vetiver")!, "fridge"),
+    expect(keepingMonths("hydrosol", rose, { place: "fridge" })).toBe(18);
+    expect(keepingMonths("hydrosol", lemon, { place: "fridge" })).toBe(6);
+    expect(keepingMonths("hydrosol", rose, { place: "room" })).toBe(9);
+    expect(keepingMonths("oil", lemon, { place: "fridge" })).toBeLessThan(
+      keepingMonths("oil", plantById("vetiver")!, { place: "fridge" }),
     );
   });
 

@@ -7,7 +7,9 @@ import {
   type ChargePlan,
   type ForecastRequest,
 } from "@/core";
+import { randomLcg } from "d3-random";
 import { asRunPlan } from "@/logbook/run/asRunPlan";
+import { newCode } from "@/records/codes";
 import type { Entry } from "@/records/entry";
 import type { Harvest } from "@/records/harvest";
 import { readyMadeStills } from "@/logbook/still/readyMadeStills";
@@ -16,6 +18,7 @@ import type { Run } from "@/records/run";
 import { defaultPreferences } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { stillFigures } from "@/logbook/still/stillFigures";
+import { keeping } from "./keeping";
 import { products } from "./products";
 import { season, type SeasonRun } from "./season";
 import { five, minute, stamp, startOf, tenth, times } from "./stamp";
@@ -54,16 +57,23 @@ export function buildDemo(now: Date, seed = 7): AnyRecord[] {
       plantId: "clarysage",
     },
   ];
+  /* Codes are chance of their own: a bottle more does not change the season. */
+  const chance = randomLcg(seed);
   const codes: string[] = [];
+  const nextCode = () => {
+    const code = newCode(codes, chance);
+    codes.push(code);
+    return code;
+  };
   season.forEach((told, index) => {
-    records.push(...chargeRecords(told, index + 1, stills[told.still], now, normal, codes));
+    records.push(...chargeRecords(told, index + 1, stills[told.still], now, normal, nextCode));
   });
   /* Some of today's pine still waits in its basket. */
   const pine = records.find(
     (record) => record.kind === "harvest" && record.id === "demo-harvest-30",
   );
   if (pine?.kind === "harvest") pine.massG += 1165;
-  return records;
+  return [...records, ...keeping(records, now, nextCode)];
 }
 
 type Normal = () => number;
@@ -74,7 +84,7 @@ function chargeRecords(
   still: Still,
   now: Date,
   normal: Normal,
-  codes: string[],
+  nextCode: () => string,
 ): AnyRecord[] {
   const plant = plantById(told.plantId);
   if (!plant) throw new RangeError(`season: no plant is called ${told.plantId}`);
@@ -149,6 +159,7 @@ function chargeRecords(
   const share = cutShort < 1 ? 0.6 : 1;
   const oilMl = Math.max(0, tenth(truth.oil.visibleMl.p50 * share));
   const hydrosolMl = five(reachedMl(end) * 0.985);
+  const ph = tenth(5.1 + 0.25 * (finished ? normal() : 0));
   const made = new Date(lit + (end + 190) * minute);
   if (finished) {
     add(
@@ -161,7 +172,7 @@ function chargeRecords(
             ? "cloudy, does not clear"
             : plant.oilLook.split(",")[0]?.toLowerCase().replace(".", ""),
         smell: plant.hydrosolLook.split(",").slice(-1)[0]?.trim().replace(".", "").toLowerCase(),
-        ph: tenth(5.1 + 0.25 * normal()),
+        ph,
         ...(told.note ? { note: told.note } : {}),
       },
       end + 190,
@@ -192,7 +203,7 @@ function chargeRecords(
     plan: asRunPlan({ plan, oil: expected.oil, still, charge: 1, charges: 1 }),
   };
   if (!finished) return [harvest, run];
-  return [harvest, run, ...products(run, told, { oilMl, hydrosolMl, made }, codes)];
+  return [harvest, run, ...products(run, told, { oilMl, hydrosolMl, ph, made, nextCode })];
 }
 
 /** What really happened: the plan, with chance drawn once. */

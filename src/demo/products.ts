@@ -1,60 +1,99 @@
 import { bestBy, keepingMonths, plantById } from "@/core";
-import type { Bottle, Use } from "@/records/bottle";
-import { bottleCode, lotCode } from "@/records/codes";
+import type { Bottle, Use, UseWay } from "@/records/bottle";
+import type { Check } from "@/records/check";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
 import type { Run } from "@/records/run";
 import type { SeasonRun } from "./season";
 import { dayMs, stamp, tenth } from "./stamp";
 
-/** The lots and bottles of a measured run, and what was taken from them since. */
+interface Made {
+  oilMl: number;
+  hydrosolMl: number;
+  ph: number;
+  made: Date;
+  nextCode: () => string;
+}
+
+/** The lots and bottles of a measured run, what was taken from them since, and how they were found. */
 export function products(
   run: Run,
   told: SeasonRun,
-  { oilMl, hydrosolMl, made }: { oilMl: number; hydrosolMl: number; made: Date },
-  codes: string[],
+  { oilMl, hydrosolMl, ph, made, nextCode }: Made,
 ): AnyRecord[] {
   const plant = plantById(run.plantId)!;
   const madeOn = made.toISOString().slice(0, 10);
-  const out: AnyRecord[] = [];
-  for (const product of ["oil", "hydrosol"] as const) {
+  return (["oil", "hydrosol"] as const).flatMap((product): AnyRecord[] => {
     const volumeMl = product === "oil" ? oilMl : hydrosolMl;
-    if (volumeMl < 0.3) continue;
-    const code = lotCode(plant.code, madeOn, product === "oil" ? "O" : "H", codes);
-    codes.push(code);
+    if (volumeMl < 0.3) return [];
     const storage = product === "oil" ? "cellar" : "fridge";
+    const cloudy = told.story === "cloudyOil" && product === "oil";
     const lot: Lot = {
       ...stamp("lot", `lot-${run.number}-${product}`, made),
-      code,
+      code: nextCode(),
       product,
       plantId: plant.id,
       runIds: [run.id],
       madeOn,
       volumeMl,
-      look: told.story === "cloudyOil" && product === "oil" ? "cloudy, does not clear" : undefined,
+      look: cloudy ? "cloudy, does not clear" : undefined,
+      ...(product === "hydrosol" ? { ph } : {}),
     };
-    const sizes = product === "oil" ? [5, 10, 15, 30, 50, 100] : [250, 500, 1000, 2000, 3000];
-    const sizeMl = sizes.find((size) => size >= volumeMl) ?? sizes.at(-1)!;
-    const filledMl = Math.min(sizeMl, volumeMl);
-    const bottle: Bottle = {
-      ...stamp("bottle", `bottle-${run.number}-${product}`, made),
-      code: bottleCode(code, []),
+    const bottles = sizesFor(product, volumeMl).map(({ sizeMl, filledMl }, i): Bottle => ({
+      ...stamp("bottle", `bottle-${run.number}-${product}${i === 0 ? "" : `-${i + 1}`}`, made),
+      code: nextCode(),
       lotId: lot.id,
       sizeMl,
       filledMl,
       glass: product === "oil" ? "amber" : run.number % 3 === 0 ? "blue" : "clear",
+      closure: product === "oil" ? "dropper" : i === 0 ? "cap" : "spray",
       storage,
-      place: product === "oil" ? "oil box" : "fridge door",
-      bestBy: bestBy(madeOn, keepingMonths(product, plant, storage)),
-    };
-    out.push(lot, bottle, ...usesOf(bottle, run.number, product, told, made));
-  }
-  return out;
+      place: product === "oil" ? "oil box" : run.number % 4 === 1 ? "north cellar" : "fridge door",
+      bestBy: bestBy(
+        madeOn,
+        keepingMonths(product, plant, { place: storage, airShare: 1 - filledMl / sizeMl }),
+      ),
+    }));
+    return [
+      lot,
+      ...bottles,
+      ...bottles.flatMap((bottle, i) => usesOf(bottle, run.number + i, product, told, made)),
+      ...checksOf(lot, told, made),
+    ];
+  });
 }
 
-const purposes = {
-  oil: ["salve", "soap", "a gift", "beeswax polish"],
-  hydrosol: ["linen spray", "cooking", "face mist", "watering seedlings"],
+/* An oil goes into one small bottle; a hydrosol into a large one, and a spray of it for the house. */
+function sizesFor(
+  product: "oil" | "hydrosol",
+  volumeMl: number,
+): { sizeMl: number; filledMl: number }[] {
+  if (product === "oil") {
+    const sizeMl = [5, 10, 15, 30, 50, 100].find((size) => size >= volumeMl) ?? 100;
+    return [{ sizeMl, filledMl: Math.min(sizeMl, volumeMl) }];
+  }
+  const spray = volumeMl > 450 ? 100 : 0;
+  const rest = volumeMl - spray;
+  const sizeMl = [250, 500, 1000, 2000, 3000].find((size) => size >= rest) ?? 3000;
+  return [
+    { sizeMl, filledMl: Math.min(sizeMl, rest) },
+    ...(spray > 0 ? [{ sizeMl: spray, filledMl: spray }] : []),
+  ];
+}
+
+const purposes: Record<"oil" | "hydrosol", [string, UseWay][]> = {
+  oil: [
+    ["salve", "used"],
+    ["soap", "used"],
+    ["a gift", "gift"],
+    ["beeswax polish", "used"],
+  ],
+  hydrosol: [
+    ["linen spray", "used"],
+    ["cooking", "used"],
+    ["market stall", "sold"],
+    ["watering seedlings", "used"],
+  ],
 };
 
 function usesOf(
@@ -64,22 +103,24 @@ function usesOf(
   told: SeasonRun,
   made: Date,
 ): Use[] {
-  const taken = (index: number, daysLater: number, amountMl: number, purpose: string): Use => ({
-    ...stamp(
-      "use",
-      `use-${number}-${product}-${index}`,
-      new Date(made.getTime() + daysLater * dayMs),
-    ),
+  const taken = (
+    index: number,
+    daysLater: number,
+    amountMl: number,
+    [purpose, way]: [string, UseWay],
+  ): Use => ({
+    ...stamp("use", `use-${bottle.id.slice(12)}-${index}`, later(made, daysLater)),
     bottleId: bottle.id,
-    at: new Date(made.getTime() + daysLater * dayMs).toISOString(),
+    at: later(made, daysLater).toISOString(),
     amountMl: tenth(Math.max(0.1, amountMl)),
     purpose,
+    way,
   });
   if (told.story === "hydrosolTurned" && product === "hydrosol") {
     const used = tenth(bottle.filledMl * 0.3);
     return [
-      taken(1, 12, used, "face mist"),
-      taken(2, 74, bottle.filledMl - used, "thrown away: sour, with a veil in it"),
+      taken(1, 12, used, ["face mist", "used"]),
+      taken(2, 74, bottle.filledMl - used, ["sour, with threads in it", "thrownAway"]),
     ];
   }
   if (told.daysAgo < 20) return [];
@@ -89,4 +130,43 @@ function usesOf(
     taken(1, 8, bottle.filledMl * share * 0.6, first),
     taken(2, 15, bottle.filledMl * share * 0.4, second),
   ];
+}
+
+/** How a lot was found since: two hydrosols turned, the others keep, a few are weaker. */
+function checksOf(lot: Lot, told: SeasonRun, made: Date): Check[] {
+  const check = (index: number, daysLater: number, seen: Partial<Check>): Check[] =>
+    told.daysAgo < daysLater
+      ? []
+      : [
+          {
+            ...stamp("check", `check-${lot.id.slice(9)}-${index}`, later(made, daysLater)),
+            lotId: lot.id,
+            at: later(made, daysLater).toISOString(),
+            ...seen,
+          },
+        ];
+  const fine = { smell: "asItWas", colour: "asItWas", clarity: "clear" } as const;
+  if (lot.product === "oil") return check(1, 62, { smell: "asItWas", colour: "asItWas" });
+  const ph = lot.ph ?? 5.2;
+  if (told.story === "hydrosolTurned")
+    return [
+      ...check(1, 30, { ...fine, ph: tenth(ph - 0.1) }),
+      ...check(2, 58, { ...fine, smell: "weaker", clarity: "hazy", ph: tenth(ph - 0.3) }),
+      ...check(3, 74, {
+        smell: "sour",
+        colour: "darker",
+        clarity: "cloudy",
+        signs: ["threads"],
+        ph: tenth(ph - 0.9),
+      }),
+    ];
+  return [
+    ...check(1, 33, { ...fine, ph: tenth(ph) }),
+    ...check(2, 96, { ...fine, ph: tenth(ph - 0.1) }),
+    ...check(3, 160, { ...fine, smell: "weaker", ph: tenth(ph - 0.2) }),
+  ];
+}
+
+function later(made: Date, days: number): Date {
+  return new Date(made.getTime() + days * dayMs);
 }

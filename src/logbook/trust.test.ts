@@ -147,7 +147,11 @@ test("two tabs that took 2.4 mL each out of 3.0 mL are both told", () => {
 test("on its last day a bottle is not past it, on the evening either", () => {
   const lot = { id: "l", plantId: "lavender" } as never;
   const words = (today: Date) => {
-    const [item] = shelved([bottle], [lot], [], today, catalogueBook);
+    const [item] = shelved(
+      { bottles: [bottle], lots: [lot], uses: [], checks: [] },
+      today,
+      catalogueBook,
+    );
     return bestByWords(item!);
   };
   expect(words(new Date(2026, 7, 1, 23, 30))).toBe("0 days left");

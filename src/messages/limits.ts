@@ -20,6 +20,7 @@ const positive: Limit = { min: 0, max: 1e7, above: true };
 export const limits = {
   amount,
   positive,
+  keepingMonths: { min: 0, max: 240 },
   share: { min: 0, max: 1 },
   /* A probe in a freezing shed, or in steam under some pressure. */
   headC: { min: -30, max: 150 },

@@ -2,6 +2,10 @@ import { z } from "zod";
 import { day, moment } from "@/messages/moment";
 import { id, longText, positive, recordBase, shortText } from "./base";
 
+export const glasses = ["amber", "blue", "green", "clear", "metal", "plastic"] as const;
+export const closures = ["cap", "dropper", "spray", "pump", "cork"] as const;
+export const storages = ["fridge", "cellar", "room"] as const;
+
 /** One container of a lot. */
 export const bottleSchema = z.object({
   ...recordBase,
@@ -10,22 +14,37 @@ export const bottleSchema = z.object({
   lotId: id,
   sizeMl: positive,
   filledMl: positive,
-  glass: z.enum(["amber", "blue", "green", "clear", "metal", "plastic"]),
-  storage: z.enum(["fridge", "cellar", "room"]),
+  glass: z.enum(glasses),
+  closure: z.enum(closures).optional(),
+  storage: z.enum(storages),
   /** Where exactly, in the person's words. */
   place: shortText.optional(),
+  /** As it was promised when it was filled; what happened since may have moved it. */
   bestBy: day,
+  /** First opened. */
+  openedAt: moment.optional(),
   note: longText.optional(),
 });
 export type Bottle = z.infer<typeof bottleSchema>;
 
-/** Something taken out of a bottle. */
+/** What became of an amount that was taken. */
+export const useWays = ["used", "gift", "sold", "blended", "lost", "thrownAway"] as const;
+export type UseWay = (typeof useWays)[number];
+
+/** Something taken out of a bottle, or of what of a lot is in no bottle yet. */
 export const useSchema = z.object({
   ...recordBase,
   kind: z.literal("use"),
-  bottleId: id,
+  /** Out of this bottle; else out of `lotId`. */
+  bottleId: id.optional(),
+  lotId: id.optional(),
   at: moment,
   amountMl: positive,
   purpose: shortText.min(1, "purpose: say what it was for"),
+  way: z.enum(useWays).optional(),
+  /** Blended: the lot it went into. */
+  intoLotId: id.optional(),
+  /** Whom it went to, if it may be asked. */
+  to: shortText.optional(),
 });
 export type Use = z.infer<typeof useSchema>;

@@ -1,5 +1,8 @@
 import { z } from "zod";
 import { bottleSchema, useSchema } from "./bottle";
+import { checkSchema } from "./check";
+import { dutySchema } from "./duty";
+import { emptySchema } from "./empty";
 import { harvestSchema } from "./harvest";
 import { lotSchema } from "./lot";
 import { materialSchema } from "./material";
@@ -20,6 +23,9 @@ export const recordSchema = z.discriminatedUnion("kind", [
   lotSchema,
   bottleSchema,
   useSchema,
+  checkSchema,
+  emptySchema,
+  dutySchema,
   settingSchema,
 ]);
 export type AnyRecord = z.infer<typeof recordSchema>;

@@ -5,6 +5,24 @@ import { recordBase, shortText } from "./base";
 import { planDraftSchema } from "./planDraft";
 import { limits, within } from "@/messages/limits";
 
+const months = within(limits.keepingMonths);
+const stays = within(limits.share);
+
+/** The figures of the keeping rule, each as far as it may be changed. */
+export const keepingRuleSchema = z.object({
+  shortMonths: months,
+  middlingMonths: months,
+  longMonths: months,
+  cellar: stays,
+  room: stays,
+  clearGlass: stays,
+  plastic: stays,
+  openVessel: stays,
+  air: stays,
+  openedOil: stays,
+  openedHydrosol: stays,
+});
+
 /** The one record of preferences; its id is always `preferences`. */
 export const settingSchema = z.object({
   ...recordBase,
@@ -38,6 +56,20 @@ export const settingSchema = z.object({
     .optional(),
   /** Drops of oil that make a millilitre with the person's own dropper. */
   dropsPerMl: within(limits.dropsPerMl).optional(),
+  /** What of the usual keeping rule the person has changed. */
+  keepingRule: keepingRuleSchema.partial().optional(),
+  /** What the person sets for the costs, beside energy and oil. */
+  costs: z
+    .object({
+      plantPerKg: within(limits.price),
+      waterPerL: within(limits.price),
+      icePerKg: within(limits.price),
+      bottleEach: within(limits.price),
+      hourOfWork: within(limits.price),
+      hydrosolPerL: within(limits.price),
+    })
+    .partial()
+    .optional(),
   /** The cockpit's own light. */
   cockpitLight: z.enum(["auto", "day", "night"]).optional(),
   /** How a probe's columns were matched, by the header they came with. */

@@ -1,4 +1,4 @@
-import { shareOut, type Plant } from "@/core";
+import { shareOut } from "@/core";
 import { poolWeights } from "@/logbook/run/poolWeights";
 import { lotsOfRun } from "@/logbook/run/lotsOfRun";
 import { runState } from "@/logbook/run/runState";
@@ -29,7 +29,6 @@ export function measureRuns(
   runId: string,
   result: Measured,
   { others, by }: Pool,
-  plant: Plant | undefined,
 ): Thunk<Kept & { made: Lot[] }> {
   return (dispatch, getState, { now }) => {
     const root = getState();
@@ -48,7 +47,6 @@ export function measureRuns(
       { ...result, at },
       selectLots(root),
       now(),
-      plant,
       changed.map(({ id }) => id),
     );
     const numbers = changed.map(({ number }) => number).join(", ");

@@ -50,5 +50,8 @@ export const recordReducers: { [K in Kind]: Reducer<RecordState<K>> } = {
   lot: recordReducer("lot"),
   bottle: recordReducer("bottle"),
   use: recordReducer("use"),
+  check: recordReducer("check"),
+  empty: recordReducer("empty"),
+  duty: recordReducer("duty"),
   setting: recordReducer("setting"),
 };

@@ -32,6 +32,9 @@ export const selectHarvests = alive("harvest");
 export const selectLots = alive("lot");
 export const selectBottles = alive("bottle");
 export const selectUses = alive("use");
+export const selectChecks = alive("check");
+export const selectEmpties = alive("empty");
+export const selectDuties = alive("duty");
 
 /** The catalogue with the person's own plants and figures. */
 export const selectPlantBook = createSelector(selectMaterials, plantBook);

@@ -119,6 +119,8 @@ test("whatever is measured, read or filled can be opened again", () => {
   const bottle = {
     size: toInput(100, "mL"),
     filled: toInput(90, "mL"),
+    count: toInput(1, "one"),
+    closure: "cap",
     glass: "amber",
     storage: "fridge",
     place: "",

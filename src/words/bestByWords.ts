@@ -1,10 +1,21 @@
-import { noonOf, showMonth } from "@/core";
+import { noonOf, showDay, showMonth, type Move } from "@/core";
 import type { Shelved } from "@/logbook/shelf/shelf";
+import { verdictWords } from "./checkWords";
 
-/** Best-by in words: "12 days left", "best by Sep 2028", "past since 4 days". */
-export function bestByWords({ daysLeft, bottle }: Shelved): string {
+/** Best-by in words: "12 days left", "best by Sep 2028", "past by 4 days". */
+export function bestByWords({ daysLeft, bestBy }: Pick<Shelved, "daysLeft" | "bestBy">): string {
   if (daysLeft < 0) return `past by ${-daysLeft} ${daysLeft === -1 ? "day" : "days"}`;
   if (daysLeft <= 60) return `${daysLeft} ${daysLeft === 1 ? "day" : "days"} left`;
-  const month = showMonth(noonOf(bottle.bestBy));
-  return `best by ${month}`;
+  return `best by ${showMonth(noonOf(bestBy))}`;
+}
+
+/** Why a best-by came nearer. */
+export function moveWords({ reason, on, to }: Move): string {
+  const why =
+    reason === "opened"
+      ? "Opened"
+      : reason === "air"
+        ? "More than a third air above it"
+        : verdictWords[reason].is;
+  return `${why} on ${showDay(noonOf(on))}: best by ${showDay(noonOf(to))} from then on.`;
 }

@@ -1,3 +1,4 @@
+import { showDay } from "@/core";
 import { catalogueBook, type PlantBook } from "@/logbook/plant/plantBook";
 import type { AnyRecord } from "@/records/record";
 
@@ -21,6 +22,12 @@ export function nameOf(record: AnyRecord, book: PlantBook = catalogueBook): stri
       return `Bottle ${record.code}`;
     case "use":
       return `Taken: ${record.purpose}`;
+    case "check":
+      return `Check of ${showDay(new Date(record.at))}`;
+    case "empty":
+      return `Empty bottles of ${record.sizeMl} mL`;
+    case "duty":
+      return record.doneAt ? "Done: something due" : "Put off: something due";
     case "setting":
       return "Preferences";
   }

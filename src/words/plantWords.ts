@@ -35,8 +35,8 @@ export const tissueNames: Record<Tissue, string> = {
 /** How long a plant's product keeps where it keeps best. */
 export function keepingWords(product: Product, plant: Pick<Plant, "keeping" | "hydrosol">): string {
   const place = product === "oil" ? "cellar" : "fridge";
-  const months = keepingMonths(product, plant, place);
-  return `about ${months} months ${product === "oil" ? "in dark glass in the cellar" : "in the fridge"}`;
+  const months = keepingMonths(product, plant, { place });
+  return `about ${Math.round(months)} months ${product === "oil" ? "in dark glass in the cellar" : "in the fridge"}`;
 }
 
 /** The pH that a plant's fresh hydrosol usually has; undefined where nobody says. */

@@ -41,3 +41,18 @@ export function mostOnSkin({ skinMostPercent }: Care, whose: Whose): number {
   if (skinMostPercent === "none") return 0;
   return Math.min(usualSkinMost[whose], skinMostPercent ?? Infinity);
 }
+
+/**
+ * Most of a blend on such skin, % of the whole blend: the usual ceiling, and each part held to its own
+ * plant's; 0 where one of them must not be on skin at all.
+ * @param parts each plant's care with its share of the blend, 0 to 1
+ */
+export function mostOnSkinOf(
+  parts: readonly { care: Pick<Care, "skinMostPercent">; share: number }[],
+  whose: Whose,
+): number {
+  return parts.reduce<number>((most, { care: { skinMostPercent }, share }) => {
+    if (skinMostPercent === "none") return 0;
+    return share > 0 ? Math.min(most, (skinMostPercent ?? Infinity) / share) : most;
+  }, usualSkinMost[whose]);
+}

@@ -1,5 +1,5 @@
 /** What a lot is. */
-export type Product = "oil" | "hydrosol";
+export type Product = "oil" | "hydrosol" | "liquor";
 
 /** How long an oil keeps: by how fast its main compounds take up oxygen. */
 export const keepingClasses = ["short", "middling", "long"] as const;
@@ -7,33 +7,98 @@ export type KeepingClass = (typeof keepingClasses)[number];
 
 /** Where a bottle stands. */
 export type StoragePlace = "fridge" | "cellar" | "room";
+export type Glass = "amber" | "blue" | "green" | "clear" | "metal" | "plastic";
+
+/**
+ * The rule by which a best-by is reckoned; the person may change each figure. Months are those of a dark,
+ * full, closed bottle in the cold, the others what of them, or of what is left of them, stays.
+ */
+export interface KeepingRule {
+  shortMonths: number;
+  middlingMonths: number;
+  longMonths: number;
+  cellar: number;
+  room: number;
+  clearGlass: number;
+  plastic: number;
+  /** A hydrosol caught in a bowl, in the open kitchen. */
+  openVessel: number;
+  /** Air over a third of the bottle and more, as it was filled or since. */
+  air: number;
+  openedOil: number;
+  openedHydrosol: number;
+}
 
 /*
- * Months from the run, closed bottle, dark glass. Usual guidance among growers and aromatic-trade
- * bodies: monoterpene-rich oils (citrus, conifers) a year or two, most herbs two to three, woods and
- * sesquiterpene-rich oils four; cold slows oxidation, a warm room hastens it. Hydrosols without a
- * preservative: as the plant's own figure has it, half of that in a warm room.
+ * Usual guidance among growers and aromatic-trade bodies: monoterpene-rich oils (citrus, conifers) a year
+ * or two, most herbs two to three, woods and sesquiterpene-rich oils four; cold slows oxidation, a warm
+ * room, light and air hasten it. Hydrosols without a preservative: as the plant's own figure has it.
  */
-const oilMonths: Record<KeepingClass, number> = { short: 12, middling: 24, long: 48 };
-const placeFactor: Record<StoragePlace, number> = { fridge: 1, cellar: 0.85, room: 0.5 };
+export const usualKeepingRule: KeepingRule = {
+  shortMonths: 12,
+  middlingMonths: 24,
+  longMonths: 48,
+  cellar: 0.85,
+  room: 0.5,
+  clearGlass: 0.7,
+  plastic: 0.6,
+  openVessel: 0.5,
+  air: 0.7,
+  openedOil: 0.7,
+  openedHydrosol: 0.4,
+};
+
+/** Weeks a pot liquor keeps cold: it is broth, not hydrosol. */
+const liquorMonths = 0.25;
+
+/* From here on air is more than headspace, share of the bottle. */
+export const muchAir = 1 / 3;
+
+/** How a bottle is kept. */
+export interface KeptHow {
+  place: StoragePlace;
+  glass?: Glass;
+  /** Air above what was filled, share of the bottle, 0 to 1. */
+  airShare?: number;
+  /** Made in a bowl under a lid. */
+  openVessel?: boolean;
+}
 
 /** Months a product keeps, a plain rule and not a promise: smell and look decide. */
 export function keepingMonths(
   product: Product,
   plant: { keeping: KeepingClass; hydrosol: { months: number } },
-  place: StoragePlace,
+  { place, glass = "amber", airShare = 0, openVessel = false }: KeptHow,
+  rule: KeepingRule = usualKeepingRule,
 ): number {
-  const months = product === "oil" ? oilMonths[plant.keeping] : plant.hydrosol.months;
-  return Math.round(months * placeFactor[place]);
+  const months =
+    product === "oil"
+      ? {
+          short: rule.shortMonths,
+          middling: rule.middlingMonths,
+          long: rule.longMonths,
+        }[plant.keeping]
+      : product === "hydrosol"
+        ? plant.hydrosol.months
+        : liquorMonths;
+  const stays =
+    (place === "cellar" ? rule.cellar : place === "room" ? rule.room : 1) *
+    (glass === "clear" ? rule.clearGlass : glass === "plastic" ? rule.plastic : 1) *
+    (airShare >= muchAir ? rule.air : 1) *
+    (openVessel && product === "hydrosol" ? rule.openVessel : 1);
+  return months * stays;
 }
 
-/** The date by which a product is best used, `YYYY-MM-DD`, from the date it was made. */
+/** The date by which a product is best used, `YYYY-MM-DD`, from the date it was made; months may be broken. */
 export function bestBy(madeOn: string, months: number): string {
   const [year = 0, month = 1, day = 1] = madeOn.split("-").map(Number);
-  const target = new Date(Date.UTC(year, month - 1 + months, 1));
+  const whole = Math.floor(months);
+  const target = new Date(Date.UTC(year, month - 1 + whole, 1));
   const lastDay = new Date(
     Date.UTC(target.getUTCFullYear(), target.getUTCMonth() + 1, 0),
   ).getUTCDate();
-  target.setUTCDate(Math.min(day, lastDay));
+  target.setUTCDate(Math.min(day, lastDay) + Math.round((months - whole) * daysPerMonth));
   return target.toISOString().slice(0, 10);
 }
+
+const daysPerMonth = 30.4;

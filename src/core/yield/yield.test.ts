@@ -41,11 +41,11 @@ test.each([
 });
 
 test("cold keeps longer than warm, oils longer than hydrosols", () => {
-  expect(keepingMonths("oil", keeps("long"), "fridge")).toBeGreaterThan(
-    keepingMonths("oil", keeps("short"), "fridge"),
+  expect(keepingMonths("oil", keeps("long"), { place: "fridge" })).toBeGreaterThan(
+    keepingMonths("oil", keeps("short"), { place: "fridge" }),
   );
-  expect(keepingMonths("oil", keeps("middling"), "room")).toBeLessThan(
-    keepingMonths("oil", keeps("middling"), "cellar"),
+  expect(keepingMonths("oil", keeps("middling"), { place: "room" })).toBeLessThan(
+    keepingMonths("oil", keeps("middling"), { place: "cellar" }),
   );
-  expect(keepingMonths("hydrosol", keeps("middling"), "room")).toBe(6);
+  expect(keepingMonths("hydrosol", keeps("middling"), { place: "room" })).toBe(6);
 });

@@ -9,6 +9,9 @@ import { Check } from "@/ui/primitives/Check";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { CockpitChoices } from "./CockpitChoices";
+import { CostFields } from "./CostFields";
+import { Empties } from "./Empties";
+import { KeepingFields } from "./KeepingFields";
 import { LookChoices } from "./LookChoices";
 import { Measures } from "./Measures";
 import { Vessels } from "./Vessels";
@@ -38,6 +41,11 @@ export function BenchScreen() {
           <Card className="gap-3">
             <Txt variant="heading">What it costs</Txt>
             <PriceFields preferences={preferences} />
+            <CostFields preferences={preferences} />
+          </Card>
+          <Card className="gap-3">
+            <Txt variant="heading">How long things keep</Txt>
+            <KeepingFields preferences={preferences} />
           </Card>
           <Check
             label="Show the moon at harvest"
@@ -58,6 +66,7 @@ export function BenchScreen() {
       <Books />
       <Measures measures={measures} units={units} />
       <Vessels vessels={vessels} units={units} />
+      <Empties units={units} />
     </Screen>
   );
 }

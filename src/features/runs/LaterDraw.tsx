@@ -5,7 +5,7 @@ import { runState } from "@/logbook/run/runState";
 import { limits } from "@/messages/limits";
 import type { Run } from "@/records/run";
 import { appendEntry } from "@/store/appendEntry";
-import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectLots } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
 import { NumberField } from "@/ui/primitives/NumberField";
@@ -25,7 +25,6 @@ export function LaterDraw({ run, units }: { run: Run; units: UnitSystem }) {
 
 function DrawSheet({ run, units, onClose }: { run: Run; units: UnitSystem; onClose: () => void }) {
   const dispatch = useAppDispatch();
-  const plant = usePlantBook().byId(run.plantId);
   const lots = useAppSelector(selectLots);
   const choices = unitsFor("oilVolume", units);
   const [amount, setAmount] = useState<NumberInput>({ text: "", unit: choices[0] ?? "mL" });
@@ -42,7 +41,7 @@ function DrawSheet({ run, units, onClose }: { run: Run; units: UnitSystem; onClo
           label: `Run ${run.number}: more oil drawn off.`,
           along: (changed) => {
             const result = runState(changed.entries).result;
-            return result ? lotsOfRun(changed, result, lots, new Date(), plant) : [];
+            return result ? lotsOfRun(changed, result, lots, new Date()) : [];
           },
         },
       ),

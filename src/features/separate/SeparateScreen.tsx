@@ -101,7 +101,7 @@ export function SeparateScreen({ run }: { run: Run }) {
 
   const save = handleSubmit((values) => {
     const result = asResult(values);
-    const kept = dispatch(measureRuns(run.id, result, { others: pooled, by: sharedBy }, plant));
+    const kept = dispatch(measureRuns(run.id, result, { others: pooled, by: sharedBy }));
     if (!kept.ok) return setProblem(kept.problem);
     draft.done();
     const first = kept.made.find(({ volumeMl }) => volumeMl > 0);

@@ -51,7 +51,9 @@ test("what is not bottled yet is offered, and a bottle gets its code and its day
   type("Filled with", "5");
   await press("On the shelf");
   const [made] = Object.values(store.getState().bottle.entities);
-  expect(made).toMatchObject({ code: "LA-0504-O1-a", filledMl: 5, bestBy: "2028-01-04" });
+  expect(made).toMatchObject({ filledMl: 5, glass: "amber", closure: "dropper" });
+  expect(made!.code).toMatch(/^[2-9A-Z]{3}-[2-9A-Z]{3}$/);
+  expect(made!.bestBy).toBe("2028-01-16");
   expect(screen.getByRole("button", { name: "Bottle 3.0 mL" })).toBeVisible();
 });
 
@@ -67,17 +69,91 @@ test("more than the bottle holds is refused", async () => {
 
 test("what is taken out needs an amount that is there, and what it was for", async () => {
   const store = open(bottle);
-  await press(/Take some/);
+  await press(/Take some out of/);
   const sheet = within(screen.getByRole("dialog"));
   type("How much", "6");
   await press("Taken");
-  expect(sheet.getByText(/That is what is left in this bottle/)).toBeVisible();
-  expect(sheet.getByText(/Say what it is for/)).toBeVisible();
+  expect(sheet.getByText(/Only 5\.0 mL are left by the log/)).toBeVisible();
   type("How much", "1,5");
   type("What for", "soap");
   await press("Taken");
   expect(Object.values(store.getState().use.entities)).toMatchObject([
     { bottleId: "bottle-a", amountMl: 1.5, purpose: "soap" },
   ]);
-  expect(screen.getByText(/3\.5 mL/)).toBeVisible();
+  expect(screen.getByText(/^3\.5 mL left in/)).toBeVisible();
+});
+
+test("empties are proposed from, filled as they are told, and counted down", async () => {
+  const store = open({
+    ...base,
+    kind: "empty",
+    id: "empty-a",
+    sizeMl: 3,
+    glass: "amber",
+    closure: "dropper",
+    count: 5,
+  });
+  await press("Bottle 8.0 mL");
+  expect(screen.getByText("2 × 3 mL amber; 1 × 3 mL amber, filled to 2 mL")).toBeVisible();
+  await press("Fill these");
+  const { bottle: bottles, empty } = store.getState();
+  expect(Object.values(bottles.entities).map(({ filledMl }) => filledMl)).toEqual([3, 3, 2]);
+  expect(empty.entities["empty-a"]!.count).toBe(2);
+  expect(screen.queryByRole("button", { name: /^Bottle/ })).not.toBeInTheDocument();
+});
+
+test("more than there is is asked, kept all the same, and the difference told", async () => {
+  open();
+  await press("Bottle 8.0 mL");
+  type("Bottle holds", "10");
+  type("Filled with", "10");
+  expect(screen.getByText(/2\.0 mL more than there is by the measures/)).toBeVisible();
+  await press("On the shelf");
+  expect(screen.getByText(/2\.0 mL more than there was/)).toBeVisible();
+});
+
+test("a check is two taps, says what it comes to, and moves the best-by with its reason", async () => {
+  const store = open(bottle);
+  await press("Check it");
+  await press("Keep the check");
+  expect(screen.getByText(/Say at least one thing/)).toBeVisible();
+  fireEvent.click(screen.getByRole("radio", { name: "Sharp, like varnish" }));
+  expect(screen.getByText(/Not on skin any more: it smells sharp/)).toBeVisible();
+  await press("Keep the check");
+  expect(Object.values(store.getState().check.entities)).toMatchObject([
+    { lotId: "lot-a", smell: "sharp" },
+  ]);
+  expect(screen.getByText(/^Not on skin any more on .*: best by/)).toBeVisible();
+});
+
+test("a gift says to whom only if wished; all of it is all of it", async () => {
+  const store = open(bottle);
+  await press(/Take some out of/);
+  await press("All of it");
+  fireEvent.click(screen.getByRole("radio", { name: "Given away" }));
+  type("To whom", "the neighbours");
+  await press("Taken");
+  expect(Object.values(store.getState().use.entities)).toMatchObject([
+    { amountMl: 5, way: "gift", purpose: "given away", to: "the neighbours" },
+  ]);
+  expect(screen.getByText("Empty: LA-0504-O1-a")).toBeVisible();
+});
+
+test("a blend is a lot of its own, and each side knows the other", async () => {
+  const other: Lot = { ...lot, id: "lot-b", code: "CS-0601-O1", plantId: "clarysage" };
+  const store = open(bottle, other);
+  await press("Blend it");
+  type("Name of the blend", "Evening");
+  type("Part 1, how much", "2");
+  type("Part 2, how much", "9");
+  await press("Pour together");
+  expect(screen.getByText(/Only 8\.0 mL are left there/)).toBeVisible();
+  type("Part 2, how much", "1");
+  await press("Pour together");
+  const blend = Object.values(store.getState().lot.entities).find(
+    ({ name }) => name === "Evening",
+  )!;
+  expect(blend).toMatchObject({ origin: "blend", volumeMl: 3, plantId: "lavender", runIds: [] });
+  expect(router.push).toHaveBeenCalledWith(`/shelf/${blend.id}`);
+  expect(screen.getByText("Into a blend: Evening")).toBeVisible();
 });

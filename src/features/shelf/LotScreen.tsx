@@ -1,34 +1,16 @@
-import { useLocalSearchParams } from "expo-router";
+import { useLocalSearchParams, useRouter } from "expo-router";
 import { useState, type ReactNode } from "react";
 import { View } from "react-native";
-import {
-  showOil,
-  showVolume,
-  words,
-  type UnitSystem,
-  fixed,
-  noonOf,
-  showDay,
-  showDayLong,
-} from "@/core";
+import { fixed, noonOf, plainNumber, showDay, showDayLong } from "@/core";
+import { lotBalance } from "@/logbook/shelf/lotBalance";
+import { lotName } from "@/logbook/shelf/lotName";
 import { lotNotes } from "@/logbook/shelf/lotNotes";
-import { noteWords } from "@/words/noteWords";
-import { lotWords } from "@/words/lotWords";
-import type { Bottle } from "@/records/bottle";
+import { codesTwice, overdrawn } from "@/logbook/shelf/shelf";
 import type { Lot } from "@/records/lot";
-import { overdrawn, shelved, unbottledMl, type Shelved } from "@/logbook/shelf/shelf";
-import { bestByWords } from "@/words/bestByWords";
-import { cautionWords } from "@/words/cautionWords";
-import { skinWords } from "@/words/plantWords";
 import { bin } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import {
-  selectBottles,
-  selectLots,
-  selectPreferences,
-  selectRuns,
-  selectUses,
-} from "@/store/selectors";
+import { selectPreferences, selectRuns } from "@/store/selectors";
+import { selectStock, useShelved } from "@/store/stock";
 import { NotHere } from "@/ui/layout/NotHere";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -37,10 +19,23 @@ import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
-import { BottleSheet } from "./BottleSheet";
-import { TakeSheet } from "./TakeSheet";
+import { useWayWords } from "@/words/bottleWords";
+import { cautionWords } from "@/words/cautionWords";
+import { lotWords } from "@/words/lotWords";
+import { noteWords } from "@/words/noteWords";
+import { skinWords } from "@/words/plantWords";
+import { amountOf } from "./amountOf";
+import { BlendSheet } from "./BlendSheet";
+import { BottleCard } from "./BottleCard";
+import { ChecksCard } from "./ChecksCard";
+import { CheckSheet } from "./CheckSheet";
+import { CostCard } from "./CostCard";
+import { FillSheet } from "./FillSheet";
+import { LineCard } from "./LineCard";
+import { SkinCard } from "./SkinCard";
+import { TakeSheet, type TakeFrom } from "./TakeSheet";
 
-/** A product of a run: what it is, its bottles, what was taken from them. */
+/** A product: what it is, its bottles, how it was found, where it came from and went. */
 export function LotScreen({ elsewhere }: { elsewhere?: (id: string) => ReactNode }) {
   const { id } = useLocalSearchParams<{ id: string }>();
   const lot = useAppSelector((state) => state.lot.entities[id ?? ""]);
@@ -53,43 +48,47 @@ export function LotScreen({ elsewhere }: { elsewhere?: (id: string) => ReactNode
   return <OneLot key={lot.id} lot={lot} />;
 }
 
+type OpenSheet = "fill" | "check" | "blend" | TakeFrom;
+
 function OneLot({ lot }: { lot: Lot }) {
   const dispatch = useAppDispatch();
-  const plantBook = usePlantBook();
+  const router = useRouter();
+  const book = usePlantBook();
   const { units } = useAppSelector(selectPreferences);
-  const lots = useAppSelector(selectLots);
-  const bottles = useAppSelector(selectBottles);
-  const uses = useAppSelector(selectUses);
+  const stock = useAppSelector(selectStock);
   const runs = useAppSelector(selectRuns);
-  const [bottling, setBottling] = useState(false);
-  const [taking, setTaking] = useState<Shelved>();
-  const plant = plantBook.byId(lot.plantId);
-  const own = bottles.filter(({ lotId }) => lotId === lot.id);
-  const full = shelved(own, [lot], uses, new Date(), plantBook);
+  const shelved = useShelved(new Date());
+  const [sheet, setSheet] = useState<OpenSheet>();
+  const plant = book.byId(lot.plantId);
+  const name = lotName(lot, book);
+  const own = stock.bottles.filter(({ lotId }) => lotId === lot.id);
+  const full = shelved.filter((item) => item.lot.id === lot.id);
   const empty = own.filter(({ id }) => !full.some(({ bottle }) => bottle.id === id));
-  const open = unbottledMl(lot, bottles);
-  const amount = (volumeMl: number) =>
-    words(lot.product === "oil" ? showOil(volumeMl) : showVolume(volumeMl, units));
-  const siblings = lots.filter(
+  const checks = stock.checks.filter(({ lotId }) => lotId === lot.id);
+  const balance = lotBalance(lot, stock.bottles, stock.uses);
+  const amount = (volumeMl: number) => amountOf(lot.product, volumeMl, units);
+  const siblings = stock.lots.filter(
     (other) => other.id !== lot.id && other.runIds.some((runId) => lot.runIds.includes(runId)),
   );
-  const taken = uses
-    .filter(({ bottleId }) => own.some(({ id }) => id === bottleId))
+  const taken = stock.uses
+    .filter(
+      ({ bottleId, lotId }) =>
+        (bottleId === undefined && lotId === lot.id) || own.some(({ id }) => id === bottleId),
+    )
     .sort((a, b) => b.at.localeCompare(a.at));
   const run = runs.find(({ id }) => lot.runIds.includes(id));
   const jarsMl = Math.max(0, ...siblings.map(({ jar }) => jar?.toMl ?? 0), lot.jar?.toMl ?? 0);
-  const over = overdrawn(own, uses);
-  const bottledMl = own.reduce((sum, { filledMl }) => sum + filledMl, 0);
+  const twice = new Set(codesTwice(stock).flatMap((those) => those.map(({ id }) => id)));
 
   return (
     <Screen
-      title={`${plant?.name ?? lot.plantId} ${lotWords(lot)}`}
-      pageTitle={`${plant?.name ?? lot.plantId} ${lotWords(lot)}, ${lot.code}`}
+      title={`${name} ${lotWords(lot)}`}
+      pageTitle={`${name} ${lotWords(lot)}, ${lot.code}`}
       over={lot.code}
       back={{ href: "/shelf", label: "Shelf" }}
       footer={
-        open > 0.05 ? (
-          <Button label={`Bottle ${amount(open)}`} onPress={() => setBottling(true)} />
+        balance.openMl > 0.05 ? (
+          <Button label={`Bottle ${amount(balance.openMl)}`} onPress={() => setSheet("fill")} />
         ) : undefined
       }
       aside={
@@ -97,8 +96,10 @@ function OneLot({ lot }: { lot: Lot }) {
           <Card>
             <Facts
               facts={[
-                ["Made", showDayLong(noonOf(lot.madeOn))],
+                [lot.origin === "bought" ? "Got" : "Made", showDayLong(noonOf(lot.madeOn))],
                 ["In all", amount(lot.volumeMl)],
+                ["Taken unbottled", balance.takenMl > 0 ? amount(balance.takenMl) : undefined],
+                ["From", lot.boughtFrom],
                 ["Look", lot.look],
                 ["Smell", lot.smell],
                 [
@@ -108,26 +109,23 @@ function OneLot({ lot }: { lot: Lot }) {
                     .join(", ") || undefined,
                 ],
                 ["pH", lot.ph === undefined ? undefined : fixed(lot.ph, 1)],
+                ["Paid", lot.paid === undefined ? undefined : plainNumber(lot.paid)],
               ]}
             />
           </Card>
-          {run ? (
-            <Row
-              href={`/runs/${run.id}`}
-              title={`Run ${run.number}`}
-              detail={`${showDay(new Date(run.createdAt))} · ${run.stillName}`}
-            />
-          ) : null}
+          <LineCard lot={lot} />
           {siblings.map((other) => (
             <Row
               key={other.id}
               href={`/shelf/${other.id}`}
               title={`Also from this run: ${lotWords(other)}`}
-              detail={`${other.code}${bottles.some(({ lotId }) => lotId === other.id) ? "" : " · not bottled yet"}`}
+              detail={`${other.code}${stock.bottles.some(({ lotId }) => lotId === other.id) ? "" : " · not bottled yet"}`}
             />
           ))}
+          <CostCard lot={lot} />
           {lot.product === "oil" ? (
             <>
+              <SkinCard lot={lot} />
               {plant?.hazards.map((hazard) => (
                 <Notice key={hazard} severity="note" message={hazard} />
               ))}
@@ -151,7 +149,7 @@ function OneLot({ lot }: { lot: Lot }) {
         </>
       }
     >
-      {over.map(({ bottle, takenMl }) => (
+      {overdrawn(own, stock.uses).map(({ bottle, takenMl }) => (
         <Notice
           key={bottle.id}
           severity="caution"
@@ -159,18 +157,45 @@ function OneLot({ lot }: { lot: Lot }) {
           remedy="Two people, or two devices, may have written down one use: bin the one that is too much."
         />
       ))}
-      {bottledMl > lot.volumeMl * 1.001 + 0.01 ? (
+      {balance.overMl > lot.volumeMl * 0.001 + 0.01 ? (
         <Notice
           severity="caution"
-          message={`${amount(bottledMl)} are bottled, and the measures now say ${amount(lot.volumeMl)}: ${amount(bottledMl - lot.volumeMl)} more than there was.`}
+          message={`${amount(balance.bottledMl + balance.takenMl)} are bottled and taken, and the measures say ${amount(lot.volumeMl)}: ${amount(balance.overMl)} more than there was.`}
           remedy="The bottles stand as they are, and the difference is told. Correct the measures, or bin a bottle."
         />
       ) : null}
       {own.length === 0 ? (
         <Card>
-          <Txt>{`Not bottled yet: ${amount(open)}. Dark glass, filled to the shoulder, keeps it longest.`}</Txt>
+          <Txt>{`Not bottled yet: ${amount(balance.openMl)}. Dark glass, filled to the shoulder, keeps it longest.`}</Txt>
         </Card>
       ) : null}
+      <View className="flex-row flex-wrap gap-2">
+        {full.length > 0 ? (
+          <Button
+            look="quiet"
+            size="small"
+            label="Labels"
+            onPress={() => router.push(`/shelf/labels?lot=${lot.id}`)}
+          />
+        ) : null}
+        <Button look="quiet" size="small" label="Blend it" onPress={() => setSheet("blend")} />
+        {balance.openMl > 0.05 ? (
+          <Button
+            look="quiet"
+            size="small"
+            label="Take or lose some"
+            hint="Take some of what is in no bottle, or note a loss"
+            onPress={() =>
+              setSheet({
+                lotId: lot.id,
+                code: lot.code,
+                product: lot.product,
+                leftMl: balance.openMl,
+              })
+            }
+          />
+        ) : null}
+      </View>
       <View className="gap-2">
         {full.map((item) => (
           <BottleCard
@@ -178,17 +203,22 @@ function OneLot({ lot }: { lot: Lot }) {
             item={item}
             units={units}
             amount={amount}
-            onTake={() => setTaking(item)}
+            twice={twice.has(item.bottle.id)}
+            onTake={() =>
+              setSheet({
+                bottleId: item.bottle.id,
+                code: item.bottle.code,
+                product: lot.product,
+                leftMl: item.leftMl,
+              })
+            }
           />
         ))}
-        {empty.map((bottle) => (
-          <Row
-            key={bottle.id}
-            title={`${bottle.code}: empty`}
-            detail={`${words(showVolume(bottle.sizeMl, units))} ${bottle.glass} glass`}
-          />
-        ))}
+        {empty.length > 0 ? (
+          <Txt variant="small">{`Empty: ${empty.map(({ code }) => code).join(", ")}`}</Txt>
+        ) : null}
       </View>
+      <ChecksCard lot={lot} plant={plant} checks={checks} onCheck={() => setSheet("check")} />
       {taken.length > 0 ? (
         <Card className="gap-2">
           <Txt variant="heading">Taken out</Txt>
@@ -197,7 +227,16 @@ function OneLot({ lot }: { lot: Lot }) {
               <Txt variant="label" className="w-[86px]">
                 {showDay(new Date(use.at))}
               </Txt>
-              <Txt className="min-w-0 flex-1">{use.purpose}</Txt>
+              <View className="min-w-0 flex-1">
+                <Txt>{use.purpose}</Txt>
+                {(use.way && use.way !== "used") || use.to ? (
+                  <Txt variant="small">
+                    {[use.way && useWayWords[use.way].toLowerCase(), use.to]
+                      .filter(Boolean)
+                      .join(" · ")}
+                  </Txt>
+                ) : null}
+              </View>
               <Txt variant="strong">{amount(use.amountMl)}</Txt>
               <Button
                 look="plain"
@@ -210,83 +249,26 @@ function OneLot({ lot }: { lot: Lot }) {
           ))}
         </Card>
       ) : null}
-      {bottling ? <BottleSheet lot={lot} openMl={open} onClose={() => setBottling(false)} /> : null}
-      {taking ? <TakeSheet item={taking} onClose={() => setTaking(undefined)} /> : null}
+      {sheet === "fill" ? (
+        <FillSheet
+          lot={lot}
+          openMl={balance.openMl}
+          openVessel={run?.plan.method === "bowl"}
+          onClose={() => setSheet(undefined)}
+        />
+      ) : null}
+      {sheet === "check" ? (
+        <CheckSheet
+          lot={lot}
+          checks={checks}
+          bottles={full.map(({ bottle }) => bottle)}
+          onClose={() => setSheet(undefined)}
+        />
+      ) : null}
+      {sheet === "blend" ? <BlendSheet lot={lot} onClose={() => setSheet(undefined)} /> : null}
+      {typeof sheet === "object" ? (
+        <TakeSheet from={sheet} onClose={() => setSheet(undefined)} />
+      ) : null}
     </Screen>
-  );
-}
-
-interface CardProps {
-  item: Shelved;
-  units: UnitSystem;
-  amount: (volumeMl: number) => string;
-  onTake: () => void;
-}
-
-function BottleCard({ item, units, amount, onTake }: CardProps) {
-  const dispatch = useAppDispatch();
-  const { bottle, leftMl, due } = item;
-  return (
-    <Card className="gap-2">
-      <View className="flex-row items-baseline justify-between gap-3">
-        <Txt variant="strong">{bottle.code}</Txt>
-        <Txt variant="strong" className={due ? "text-ember-ink" : ""}>
-          {bestByWords(item)}
-        </Txt>
-      </View>
-      <Level
-        share={leftMl / bottle.sizeMl}
-        product={item.lot.product}
-        inWords={`${amount(leftMl)} of ${amount(bottle.filledMl)} left`}
-      />
-      <Txt variant="small">
-        {describe(bottle, amount(leftMl), words(showVolume(bottle.sizeMl, units)))}
-      </Txt>
-      <View className="flex-row flex-wrap gap-2">
-        <Button
-          look="quiet"
-          size="small"
-          label="Take some out"
-          hint={`Take some out of ${bottle.code}`}
-          onPress={onTake}
-        />
-        <Button
-          look="plain"
-          size="small"
-          label="Bin"
-          hint={`Bin ${bottle.code}`}
-          onPress={() => dispatch(bin(`${bottle.code} is in the bin.`, [bottle]))}
-        />
-      </View>
-    </Card>
-  );
-}
-
-function describe(bottle: Bottle, left: string, size: string): string {
-  return [
-    `${left} left in ${size} ${bottle.glass} glass`,
-    bottle.place ?? bottle.storage,
-    bottle.note,
-  ]
-    .filter(Boolean)
-    .join(" · ");
-}
-
-function Level({
-  share,
-  product,
-  inWords,
-}: {
-  share: number;
-  product: "oil" | "hydrosol";
-  inWords: string;
-}) {
-  return (
-    <View role="img" aria-label={inWords} className="h-[10px] overflow-hidden rounded-full bg-line">
-      <View
-        className={`h-full ${product === "oil" ? "bg-oil" : "bg-dew"}`}
-        style={{ width: `${Math.min(100, share * 100)}%` }}
-      />
-    </View>
   );
 }

@@ -1,4 +1,4 @@
-import { fireEvent, screen } from "@testing-library/react";
+import { fireEvent, screen, within } from "@testing-library/react";
 import type { Bottle, Use } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
@@ -66,14 +66,18 @@ test("an empty shelf says what comes to stand there", () => {
   expect(router.push).toHaveBeenCalledWith("/plan");
 });
 
-test("every bottle stands at what is left in it, and where it is kept", () => {
+test("every bottle stands on its board, at what is left in it, and opens its lot", () => {
   open();
-  expect(screen.getByText(/^code-b1 · 5\.0 mL of 8.* mL · under the stairs$/)).toBeVisible();
-  expect(screen.getByText(/^code-b2 · 450 mL of 450 mL/)).toBeVisible();
+  const board = within(screen.getByRole("list", { name: "Bottles: under the stairs" }));
+  const drawn = board.getByRole("listitem", { name: /lavender oil, code-b1, 5\.0 mL left/i });
+  fireEvent.click(drawn);
+  expect(router.push).toHaveBeenCalledWith("/shelf/oil");
+  expect(screen.getByRole("list", { name: "Bottles: Cellar" })).toBeVisible();
 });
 
 test("what is past its day is due, and says how to judge it", () => {
   open();
+  show(/^Cards$/);
   expect(screen.getByText(/sour, musty or cloudy means let it go/)).toBeVisible();
   expect(screen.queryByText(/sharp or like varnish/)).not.toBeInTheDocument();
   show(/^Due 1$/);
@@ -81,25 +85,40 @@ test("what is past its day is due, and says how to judge it", () => {
   expect(screen.getByText(/^code-b2/)).toBeVisible();
 });
 
-test("oils and hydrosols are shown apart", () => {
-  open();
+test("oils and hydrosols are shown apart; how one looks at the shelf stands on coming back", () => {
+  const { unmount } = open();
+  show(/^Cards$/);
   show(/^Oils$/);
   expect(screen.queryByText(/^code-b2/)).not.toBeInTheDocument();
   show(/^Hydrosols$/);
   expect(screen.queryByText(/^code-b1/)).not.toBeInTheDocument();
   show(/^All 2$/);
   expect(screen.getByText(/^code-b1/)).toBeVisible();
+  unmount();
+});
+
+test("bottles are found by name, place or code; a slip of the pen says what is near", () => {
+  open([...season, lot("coded", { code: "K7Q-4MX" })]);
+  show(/^Cards$/);
+  const find = (value: string) =>
+    fireEvent.change(screen.getByLabelText("Find by code, name or place"), { target: { value } });
+  find("stairs");
+  expect(screen.getByText(/^code-b1/)).toBeVisible();
+  expect(screen.queryByText(/^code-b2/)).not.toBeInTheDocument();
+  find("nowhere");
+  expect(screen.getByText("Nothing here is of that kind.")).toBeVisible();
+  find("k7q-4nx");
+  expect(screen.getByText(/This one is a slip away/)).toBeVisible();
+  expect(screen.getByRole("link", { name: /^K7Q-4MX/ })).toHaveAttribute("href", "/shelf/coded");
+});
+
+test("one code on two things is told", () => {
+  open([...season, bottle("b3", "oil", { code: "code-b1" })]);
+  expect(screen.getByText(/The code code-b1 stands on 2 things/)).toBeVisible();
 });
 
 test("a lot that nobody has bottled yet is not forgotten", () => {
   open([lot("loose", { volumeMl: 4.2 })]);
   expect(screen.getByText(/oil: not bottled yet$/)).toBeVisible();
   expect(screen.getByText("LA-0504-loose · 4.2 mL")).toBeVisible();
-});
-
-test("a bottle in the drawing is told in words and opens its lot", () => {
-  open();
-  const drawn = screen.getByRole("listitem", { name: /lavender oil, 5\.0 mL left/i });
-  fireEvent.click(drawn);
-  expect(router.push).toHaveBeenCalledWith("/shelf/oil");
 });

@@ -1,52 +1,68 @@
 import { useRouter } from "expo-router";
-import { useMemo, useState } from "react";
+import { useDeferredValue, useMemo, useState } from "react";
 import { View } from "react-native";
-import { showOil, showVolume, words, isoDay } from "@/core";
-import { lotWords } from "@/words/lotWords";
+import { isoDay } from "@/core";
 import { bottlesCsv } from "@/exchange/csv";
 import { download } from "@/exchange/download";
-import { shelved, unbottledMl, type Shelved } from "@/logbook/shelf/shelf";
-import { bestByWords } from "@/words/bestByWords";
+import { codesTwice, notBottled } from "@/logbook/shelf/shelf";
+import { lotName } from "@/logbook/shelf/lotName";
+import { readCode } from "@/records/codes";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectBottles, selectLots, selectPreferences, selectUses } from "@/store/selectors";
-import { ShelfDrawing } from "@/ui/drawings/ShelfDrawing";
+import { selectPreferences } from "@/store/selectors";
+import { selectStock, useShelved } from "@/store/stock";
+import { useKept } from "@/store/useKept";
 import { Screen } from "@/ui/layout/Screen";
+import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
+import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
+import { Select } from "@/ui/primitives/Select";
+import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
+import { lotWords } from "@/words/lotWords";
+import { AddLotSheet } from "./AddLotSheet";
+import { amountOf } from "./amountOf";
+import { BottleRows } from "./BottleRows";
+import { BottleTable } from "./BottleTable";
+import { Boards } from "./Boards";
+import { filters, findBottles, sorts, type ShelfView } from "./findBottles";
+import { ScanSheet } from "./ScanSheet";
 
-type Filter = "all" | "oil" | "hydrosol" | "due";
+const views = [
+  { value: "boards", label: "Boards" },
+  { value: "cards", label: "Cards" },
+  { value: "table", label: "Table" },
+] as const;
 
-const matches: Record<Filter, (item: Shelved) => boolean> = {
-  all: () => true,
-  oil: ({ lot }) => lot.product === "oil",
-  hydrosol: ({ lot }) => lot.product === "hydrosol",
-  due: ({ due }) => due,
-};
-
-/** Every bottle at its fill, and what to do about it. */
+/** Every bottle on its board at its fill; found by code, name or place. */
 export function ShelfScreen() {
-  const plantBook = usePlantBook();
   const router = useRouter();
+  const book = usePlantBook();
+  const wide = useWide();
   const { units } = useAppSelector(selectPreferences);
-  const bottles = useAppSelector(selectBottles);
-  const lots = useAppSelector(selectLots);
-  const uses = useAppSelector(selectUses);
-  const [filter, setFilter] = useState<Filter>("all");
-  const items = useMemo(
-    () => shelved(bottles, lots, uses, new Date(), plantBook),
-    [bottles, lots, uses, plantBook],
+  const stock = useAppSelector(selectStock);
+  const items = useShelved(new Date());
+  const [view, change] = useKept<ShelfView>("shelf/view", {
+    text: "",
+    filter: "all",
+    sort: "due",
+    as: "boards",
+  });
+  const [sheet, setSheet] = useState<"scan" | "add">();
+  /* Typing is answered first, the shelf follows. */
+  const text = useDeferredValue(view.text);
+  const shown = useMemo(
+    () => findBottles(items, { ...view, text }),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the typed text comes deferred
+    [items, text, view.filter, view.sort],
   );
-  const shown = items.filter(matches[filter]);
-  const open = lots.filter(
-    (lot) => unbottledMl(lot, bottles) > 0.05 && !bottles.some(({ lotId }) => lotId === lot.id),
-  );
-  const amount = ({ lot, leftMl }: Shelved) =>
-    words(lot.product === "oil" ? showOil(leftMl) : showVolume(leftMl, units));
+  const open = useMemo(() => notBottled(stock), [stock]);
+  const twice = useMemo(() => codesTwice(stock), [stock]);
+  const amount = (product: string, ml: number) => amountOf(product, ml, units);
 
-  if (items.length === 0 && open.length === 0) {
+  if (items.length === 0 && open.length === 0 && stock.lots.length === 0) {
     return (
       <Screen
         title="Shelf"
@@ -59,89 +75,171 @@ export function ShelfScreen() {
             labelled with a code, and drawn at their fill.
           </Txt>
         </Card>
+        <View className="flex-row">
+          <Button
+            look="quiet"
+            size="small"
+            label="Add something bought"
+            onPress={() => setSheet("add")}
+          />
+        </View>
+        {sheet === "add" ? <AddLotSheet onClose={() => setSheet(undefined)} /> : null}
       </Screen>
     );
   }
-  const options = [
-    { value: "all" as const, label: `All ${items.length}` },
-    { value: "oil" as const, label: "Oils" },
-    { value: "hydrosol" as const, label: "Hydrosols" },
-    { value: "due" as const, label: `Due ${items.filter(({ due }) => due).length}` },
-  ];
+  const byCode = codeHint(view.text, stock);
   return (
     <Screen
       title="Shelf"
       actions={
-        <Button
-          label="Save as CSV"
-          look="quiet"
-          size="small"
-          onPress={() =>
-            void download(
-              `sereno-bottles-${isoDay(new Date())}.csv`,
-              bottlesCsv(bottles, lots, uses, plantBook),
-              "text/csv",
-            )
-          }
-        />
+        <>
+          <Button label="Scan" look="quiet" size="small" onPress={() => setSheet("scan")} />
+          <Button
+            label="Labels"
+            look="quiet"
+            size="small"
+            onPress={() => router.push("/shelf/labels")}
+          />
+          <Button
+            label="Season"
+            look="quiet"
+            size="small"
+            onPress={() => router.push("/shelf/season")}
+          />
+          <Button
+            label="Save as CSV"
+            look="quiet"
+            size="small"
+            onPress={() =>
+              void download(
+                `sereno-bottles-${isoDay(new Date())}.csv`,
+                bottlesCsv(stock.bottles, stock.lots, stock.uses, book),
+                "text/csv",
+              )
+            }
+          />
+        </>
       }
     >
-      <Choice label="Show" options={options} value={filter} onChange={setFilter} />
-      {open.map((lot) => (
+      {twice.map((those) => (
+        <Notice
+          key={those[0]!.code}
+          severity="caution"
+          message={`The code ${those[0]!.code} stands on ${those.length} things: two devices gave it.`}
+          remedy="Open one of them and give it a new code."
+          action={{
+            label: "Open one",
+            onPress: () => {
+              const last = those.at(-1)!;
+              router.push(`/shelf/${last.kind === "lot" ? last.id : last.lotId}`);
+            },
+          }}
+        />
+      ))}
+      <View className={wide ? "flex-row items-end gap-4" : "gap-3"}>
+        <View className="min-w-0 flex-1">
+          <TextField
+            label="Find by code, name or place"
+            value={view.text}
+            onChange={(next) => change({ text: next })}
+            shortcut="/"
+          />
+        </View>
+        <Select
+          label="Sorted by"
+          options={[...sorts]}
+          value={view.sort}
+          onChange={(sort) => change({ sort })}
+        />
+      </View>
+      {byCode}
+      <View className="flex-row flex-wrap gap-x-6 gap-y-2">
+        <Choice
+          label="Show"
+          options={filters.map(({ value, label }) => ({
+            value,
+            label:
+              value === "all"
+                ? `${label} ${items.length}`
+                : value === "due"
+                  ? `${label} ${items.filter(({ due }) => due).length}`
+                  : label,
+          }))}
+          value={view.filter}
+          onChange={(filter) => change({ filter })}
+        />
+        <Choice
+          label="Shown as"
+          options={[...views]}
+          value={view.as}
+          onChange={(as) => change({ as })}
+        />
+      </View>
+      {open.map(({ lot, openMl }) => (
         <Row
           key={lot.id}
           href={`/shelf/${lot.id}`}
-          title={`${plantBook.byId(lot.plantId)?.name ?? lot.plantId} ${lotWords(lot)}: not bottled yet`}
-          detail={`${lot.code} · ${words(lot.product === "oil" ? showOil(lot.volumeMl) : showVolume(lot.volumeMl, units))}`}
+          title={`${lotName(lot, book)} ${lotWords(lot)}: not bottled yet`}
+          detail={`${lot.code} · ${amount(lot.product, openMl)}`}
         />
       ))}
-      {shown.length > 0 ? (
-        <Card className="px-0 pb-3">
-          <ShelfDrawing
-            bottles={shown.map((item) => ({
-              id: item.bottle.id,
-              sizeMl: item.bottle.sizeMl,
-              leftMl: item.leftMl,
-              product: item.lot.product,
-              glass: item.bottle.glass,
-              label: item.plantName,
-              amount: amount(item),
-              due: item.due,
-              inWords: `${item.plantName} ${item.lot.product}, ${amount(item)} left, ${bestByWords(item)}`,
-            }))}
-            onOpen={(id) => {
-              const item = items.find(({ bottle }) => bottle.id === id);
-              if (item) router.push(`/shelf/${item.lot.id}`);
-            }}
-          />
-        </Card>
-      ) : (
+      {shown.length === 0 ? (
         <Card>
           <Txt>Nothing here is of that kind.</Txt>
         </Card>
+      ) : view.as === "boards" ? (
+        <Boards items={shown} amount={amount} />
+      ) : view.as === "cards" || !wide ? (
+        <BottleRows items={shown} amount={amount} />
+      ) : (
+        <BottleTable
+          items={shown}
+          amount={amount}
+          sort={view.sort}
+          onSort={(sort) => change({ sort })}
+        />
       )}
-      <View className="gap-2">
-        {shown.map((item) => (
-          <Row
-            key={item.bottle.id}
-            href={`/shelf/${item.lot.id}`}
-            title={`${item.plantName} ${lotWords(item.lot)}`}
-            detail={`${item.bottle.code} · ${amount(item)} of ${words(showVolume(item.bottle.filledMl, units))} · ${item.bottle.place ?? item.bottle.storage}`}
-            more={item.due ? dueAdvice(item) : undefined}
-            end={
-              <Txt variant="strong" className={item.due ? "text-ember-ink" : ""}>
-                {bestByWords(item)}
-              </Txt>
-            }
-          />
-        ))}
+      <View className="flex-row">
+        <Button
+          look="quiet"
+          size="small"
+          label="Add something bought"
+          onPress={() => setSheet("add")}
+        />
       </View>
+      {sheet === "scan" ? <ScanSheet onClose={() => setSheet(undefined)} /> : null}
+      {sheet === "add" ? <AddLotSheet onClose={() => setSheet(undefined)} /> : null}
     </Screen>
   );
-}
 
-function dueAdvice({ lot }: Shelved): string {
-  return lot.product === "oil"
-    ? "Smell it: sharp or like varnish means it has taken up oxygen. Keep such oil off the skin."
-    : "Smell it and hold it to the light: sour, musty or cloudy means let it go.";
+  /** A typed code opens what it stands on; a wrong one says what is near. */
+  function codeHint(typed: string, { bottles, lots }: typeof stock) {
+    if (!/\d|-/.test(typed) || typed.replace(/\W/g, "").length < 5) return null;
+    const all = [...bottles, ...lots];
+    const read = readCode(
+      typed,
+      all.map(({ code }) => code),
+    );
+    const codes = "found" in read ? [read.found] : read.near;
+    if (codes.length === 0) return null;
+    return (
+      <View className="gap-2" role="status">
+        {"found" in read ? null : (
+          <Txt variant="small">{`No bottle has that code. ${codes.length === 1 ? "This one is" : "These are"} a slip away:`}</Txt>
+        )}
+        {codes.map((code) => {
+          const those = all.find((each) => each.code === code)!;
+          const lot = those.kind === "lot" ? those : lots.find(({ id }) => id === those.lotId);
+          return lot ? (
+            <Row
+              key={code}
+              href={`/shelf/${lot.id}`}
+              title={code}
+              detail={`${lotName(lot, book)} ${lotWords(lot)}`}
+            />
+          ) : null;
+        })}
+      </View>
+    );
+  }
 }

@@ -1,65 +1,132 @@
 import { zodResolver } from "@hookform/resolvers/zod";
-import { useForm } from "react-hook-form";
+import { Controller, useForm } from "react-hook-form";
 import { z } from "zod";
-import { showOil, showVolume, unitsFor, words, toInput } from "@/core";
+import { toInput, unitsFor } from "@/core";
+import { lastPurposes } from "@/logbook/shelf/purposes";
+import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
-import type { Use } from "@/records/bottle";
-import type { Shelved } from "@/logbook/shelf/shelf";
+import { useWays, type Use, type UseWay } from "@/records/bottle";
 import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
-import { selectPreferences } from "@/store/selectors";
+import { selectPreferences, selectUses } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
-import { FormNumber, FormText } from "@/ui/primitives/form";
+import { FormChoice, FormNumber, FormText } from "@/ui/primitives/form";
 import { numberField } from "@/ui/primitives/numberField";
 import { Sheet } from "@/ui/primitives/Sheet";
+import { WordChips } from "@/ui/primitives/WordChips";
+import { useWayWords } from "@/words/bottleWords";
+import { amountOf } from "./amountOf";
 
-/** Takes some out of a bottle, with what for. */
-export function TakeSheet({ item, onClose }: { item: Shelved; onClose: () => void }) {
+/** What is taken from: a bottle, or what of a lot is in none. */
+export interface TakeFrom {
+  bottleId?: string;
+  lotId?: string;
+  code: string;
+  product: "oil" | "hydrosol" | "liquor";
+  leftMl: number;
+}
+
+const ways = useWays
+  .filter((way) => way !== "blended")
+  .map((value) => ({ value, label: useWayWords[value] }));
+
+/** Takes some out of a bottle: how much, what for, what became of it. */
+export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => void }) {
   const dispatch = useAppDispatch();
   const { units } = useAppSelector(selectPreferences);
-  const { bottle, lot, leftMl } = item;
-  const oil = lot.product === "oil";
+  const purposes = lastPurposes(useAppSelector(selectUses));
+  const { product, leftMl } = from;
+  const oil = product === "oil";
   const choices = unitsFor(oil ? "oilVolume" : "volume", units);
-  const schema = z.object({
-    amount: numberField({
-      name: "The amount",
-      min: 0,
-      max: leftMl,
-      above: true,
-      remedy: "That is what is left in this bottle.",
-    }),
-    purpose: z
-      .string()
-      .trim()
-      .min(1, "Say what it is for: soap, a gift, thrown away because it smelt sour.")
-      .max(200),
-  });
-  const { control, handleSubmit } = useForm({
+  const schema = z
+    .object({
+      amount: numberField({ name: "The amount", ...limits.positive }),
+      way: z.enum(useWays),
+      purpose: z.string().trim().max(200),
+      to: z.string().trim().max(200),
+    })
+    .refine(({ amount }) => amount <= leftMl * 1.000001, {
+      path: ["amount"],
+      message: `Only ${amountOf(product, leftMl, units)} are left by the log. More came out? Take what is left, and bin a use that was not.`,
+    })
+    .refine(({ way, purpose }) => way !== "used" || purpose !== "", {
+      path: ["purpose"],
+      message: "Say what it is for: soap, a linen spray.",
+    });
+  const { control, handleSubmit, setValue } = useForm({
     resolver: zodResolver(schema),
-    defaultValues: { amount: toInput(undefined, choices[0] ?? "mL"), purpose: "" },
+    defaultValues: {
+      amount: toInput(undefined, choices[0] ?? "mL"),
+      way: "used" as UseWay,
+      purpose: "",
+      to: "",
+    },
   });
-  const save = handleSubmit(({ amount, purpose }) => {
+  const save = handleSubmit(({ amount, way, purpose, to }) => {
     const now = new Date();
     const use: Use = {
       ...newRecord("use", now),
-      bottleId: bottle.id,
+      ...(from.bottleId ? { bottleId: from.bottleId } : {}),
+      ...(from.lotId ? { lotId: from.lotId } : {}),
       at: now.toISOString(),
-      amountMl: amount,
-      purpose,
+      /* To the last drop is to the last drop, whatever the rounding. */
+      amountMl: Math.min(amount, leftMl),
+      purpose: purpose || useWayWords[way].toLowerCase(),
+      ...(way === "used" ? {} : { way }),
+      ...(to ? { to } : {}),
     };
-    const said = words(oil ? showOil(amount) : showVolume(amount, units));
-    if (dispatch(keepUndoable(`${said} taken from ${bottle.code}.`, [use])).ok) onClose();
+    const said = amountOf(product, amount, units);
+    if (dispatch(keepUndoable(`${said} taken from ${from.code}.`, [use])).ok) onClose();
   });
   return (
     <Sheet
       title="Take some out"
-      intro={`${bottle.code}: ${words(oil ? showOil(leftMl) : showVolume(leftMl, units))} left.`}
+      intro={`${from.code}: ${amountOf(product, leftMl, units)} left.`}
       open
       onClose={onClose}
       onSubmit={() => void save()}
     >
       <FormNumber control={control} name="amount" label="How much" choices={choices} required />
-      <FormText control={control} name="purpose" label="What for" required />
+      <Button
+        look="quiet"
+        size="small"
+        label="All of it"
+        onPress={() =>
+          setValue("amount", toInput(Number(leftMl.toPrecision(6)), choices[0] ?? "mL"), {
+            shouldValidate: true,
+          })
+        }
+      />
+      <FormChoice control={control} name="way" label="What becomes of it" options={ways} />
+      <FormText control={control} name="purpose" label="What for" />
+      <Controller
+        control={control}
+        name="purpose"
+        render={({ field }) => (
+          <WordChips
+            label="What for, as before"
+            words={purposes.filter((purpose) => !purpose.includes(","))}
+            value={field.value}
+            onChange={(next) => field.onChange(next.split(", ").at(-1) ?? "")}
+          />
+        )}
+      />
+      <Controller
+        control={control}
+        name="way"
+        render={({ field }) =>
+          field.value === "gift" || field.value === "sold" ? (
+            <FormText
+              control={control}
+              name="to"
+              label="To whom"
+              help="Only if you wish: so that this bottle could be called back."
+            />
+          ) : (
+            <></>
+          )
+        }
+      />
       <Button label="Taken" onPress={() => void save()} />
     </Sheet>
   );

@@ -17,7 +17,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
 import { FirstDay } from "./FirstDay";
 import { Harvests } from "./Harvests";
-import { OnTheShelf } from "./OnTheShelf";
+import { Due } from "./Due";
 
 /** What needs the person now: what runs, what settles, what is due, and where to begin. */
 export function TodayScreen() {
@@ -44,7 +44,7 @@ export function TodayScreen() {
       title="Today"
       over={showWeekday(now)}
       footer={<Button label="Plan a run" onPress={() => router.push("/plan")} />}
-      aside={<OnTheShelf now={now} />}
+      aside={<Due now={now} />}
     >
       {calm ? (
         <Card wash="leaf" className="gap-1">

@@ -1,4 +1,4 @@
-import { bottleCode } from "@/records/codes";
+import { isCode } from "@/records/codes";
 import { sampleRun } from "@/testing/sampleRecords";
 import { lotsOfRun } from "./lotsOfRun";
 
@@ -6,40 +6,47 @@ const at = "2026-07-18T12:00:00Z";
 const now = new Date(at);
 const result = { at, oilMl: 4.2, hydrosolMl: 690, firstCutMl: 90, ph: 5.2, look: "pale" };
 
-const lavender = { code: "LA" };
-
 test("a run makes a lot of each product, with codes that are free", () => {
-  const lots = lotsOfRun(sampleRun(), result, [], now, lavender);
-  expect(lots.map(({ code, volumeMl }) => [code, volumeMl])).toEqual([
-    ["LA-0718-O1", 4.2],
-    ["LA-0718-H1", 600],
-    ["LA-0718-F1", 90],
+  const lots = lotsOfRun(sampleRun(), result, [], now);
+  expect(lots.map(({ product, volumeMl }) => [product, volumeMl])).toEqual([
+    ["oil", 4.2],
+    ["hydrosol", 600],
+    ["hydrosol", 90],
   ]);
-  const next = lotsOfRun({ ...sampleRun(), id: "run-b" }, result, lots, now, lavender);
-  expect(next.map(({ code }) => code)).toEqual(["LA-0718-O2", "LA-0718-H2", "LA-0718-F2"]);
+  const next = lotsOfRun({ ...sampleRun(), id: "run-b" }, result, lots, now);
+  const codes = [...lots, ...next].map(({ code }) => code);
+  expect(new Set(codes).size).toBe(6);
+  expect(codes.every(isCode)).toBe(true);
 });
 
 test("measuring again keeps the codes and takes the new amounts", () => {
-  const lots = lotsOfRun(sampleRun(), result, [], now, lavender);
-  const again = lotsOfRun(sampleRun(), { ...result, oilMl: 3.9 }, lots, now, lavender);
-  expect(again.map(({ id }) => id)).toEqual(lots.map(({ id }) => id));
-  expect(again[0]).toMatchObject({ code: "LA-0718-O1", volumeMl: 3.9 });
+  const lots = lotsOfRun(sampleRun(), result, [], now);
+  const again = lotsOfRun(sampleRun(), { ...result, oilMl: 3.9 }, lots, now);
+  expect(again.map(({ id, code }) => [id, code])).toEqual(lots.map(({ id, code }) => [id, code]));
+  expect(again[0]).toMatchObject({ volumeMl: 3.9 });
+});
+
+test("measured in two places at once, each product has one id", () => {
+  const here = lotsOfRun(sampleRun(), result, [], now);
+  const there = lotsOfRun(sampleRun(), { ...result, oilMl: 4 }, [], now);
+  expect(there.map(({ id }) => id)).toEqual(here.map(({ id }) => id));
+});
+
+test("jars whose oil was kept apart are lots of their own; an open oil is none", () => {
+  const jars = [
+    { volumeMl: 400, oilMl: 3 },
+    { volumeMl: 300, oilMl: 1.5 },
+  ];
+  const lots = lotsOfRun(sampleRun(), { at, oilMl: 4.5, hydrosolMl: 700, jars }, [], now);
+  expect(lots.map(({ product, jar, volumeMl }) => [product, jar?.number, volumeMl])).toEqual([
+    ["oil", 1, 3],
+    ["oil", 2, 1.5],
+    ["hydrosol", 1, 400],
+    ["hydrosol", 2, 300],
+  ]);
+  expect(lotsOfRun(sampleRun(), { at, hydrosolMl: 700 }, [], now)).toHaveLength(1);
 });
 
 test("no oil, no oil lot", () => {
-  expect(lotsOfRun(sampleRun(), { at, oilMl: 0, hydrosolMl: 500 }, [], now, lavender)).toHaveLength(
-    1,
-  );
-});
-
-test("bottle codes go from a to z and on", () => {
-  const used: string[] = [];
-  for (let i = 0; i < 28; i += 1) used.push(bottleCode("LA-0718-O1", used));
-  expect([used[0], used[25], used[26], used[27]]).toEqual([
-    "LA-0718-O1-a",
-    "LA-0718-O1-z",
-    "LA-0718-O1-aa",
-    "LA-0718-O1-bb",
-  ]);
-  expect(new Set(used).size).toBe(28);
+  expect(lotsOfRun(sampleRun(), { at, oilMl: 0, hydrosolMl: 500 }, [], now)).toHaveLength(1);
 });

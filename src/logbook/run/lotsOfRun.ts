@@ -1,6 +1,6 @@
-import { type Plant, isoDay } from "@/core";
+import { isoDay } from "@/core";
 import { newRecord } from "@/records/base";
-import { lotCode } from "@/records/codes";
+import { newCode } from "@/records/codes";
 import type { Separated } from "@/records/entry";
 import type { Lot } from "@/records/lot";
 import type { Run } from "@/records/run";
@@ -21,7 +21,6 @@ export function lotsOfRun(
   result: Result,
   lots: readonly Lot[],
   now: Date,
-  plant: Pick<Plant, "code"> | undefined,
   runIds: readonly string[] = [run.id],
 ): Lot[] {
   const own = lots.filter(
@@ -30,14 +29,13 @@ export function lotsOfRun(
   const inUse = new Set(lots.map(({ id }) => id));
   const codes = lots.map(({ code }) => code);
   const madeOn = isoDay(new Date(result.at));
-  const plantCode = plant?.code ?? "XX";
   const products = productsOf(result);
   const gone = own.filter((lot) => !products.some((product) => same(lot, product)));
   const made = products.flatMap(({ letter, ...product }): Lot[] => {
     const existing = own.find((lot) => same(lot, product));
     if (existing) return [{ ...existing, ...product, ...described(result, product.product) }];
     if (product.volumeMl <= 0) return [];
-    const code = lotCode(plantCode, madeOn, letter, codes);
+    const code = newCode(codes);
     codes.push(code);
     return [
       {

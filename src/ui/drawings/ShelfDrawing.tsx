@@ -1,14 +1,16 @@
-import { Pressable, ScrollView, Text } from "react-native";
+import { Pressable, Text, View } from "react-native";
 import Svg, { ClipPath, Defs, G, Path, Rect } from "react-native-svg";
 import { bottleOutline } from "./bottleOutline";
+import { plantMarks, type PlantMark } from "./plantMarks";
 
 /** A bottle on the shelf. */
-interface ShelfBottle {
+export interface ShelfBottle {
   id: string;
   sizeMl: number;
   leftMl: number;
-  product: "oil" | "hydrosol";
+  product: "oil" | "hydrosol" | "liquor";
   glass: "amber" | "blue" | "green" | "clear" | "metal" | "plastic";
+  mark: PlantMark;
   /** Under it, in a word. */
   label: string;
   /** Below that: what is left. */
@@ -18,12 +20,15 @@ interface ShelfBottle {
 }
 
 interface Props {
+  /** The board's name: the fridge, the cellar, a place of the person's own. */
+  board: string;
   bottles: readonly ShelfBottle[];
   onOpen: (id: string) => void;
 }
 
 /* Bottles differ a hundredfold; a root of the true size keeps the small ones to be tapped. */
-const tallest = 132;
+const tallest = 124;
+const largestMl = 1000;
 const smallestWidth = 30;
 const glassTint = {
   amber: "#9a5b1e",
@@ -33,50 +38,46 @@ const glassTint = {
   metal: "#7b8488",
   plastic: "transparent",
 };
+const liquids = { oil: "var(--oil)", hydrosol: "var(--dew)", liquor: "var(--leaf)" };
 
-/** Bottles on a board, each at its fill; a tap opens it. Scrolls sideways when the board is full. */
-export function ShelfDrawing({ bottles, onOpen }: Props) {
-  const largest = Math.max(1, ...bottles.map(({ sizeMl }) => sizeMl));
-  const { height: fullHeight } = bottleOutline(largest, 1, 0, 0);
+/** Bottles on their board, each at its fill; a tap opens it. A board that is full goes on below. */
+export function ShelfDrawing({ board, bottles, onOpen }: Props) {
   return (
-    <ScrollView
-      horizontal
-      showsHorizontalScrollIndicator={false}
-      contentContainerClassName="min-w-full items-end px-2"
-      role="list"
-      aria-label="Bottles on the shelf"
-    >
+    <View role="list" aria-label={`Bottles: ${board}`} className="flex-row flex-wrap">
       {bottles.map((bottle) => (
-        <ShelfPlace key={bottle.id} bottle={bottle} scale={tallest / fullHeight} onOpen={onOpen} />
+        <ShelfPlace key={bottle.id} bottle={bottle} onOpen={onOpen} />
       ))}
-    </ScrollView>
+      {/* The board runs on to its end. */}
+      <View className="min-w-[8px] flex-1 justify-start" style={{ paddingTop: tallest + 8 }}>
+        <View className="h-[4px] bg-ink" />
+      </View>
+    </View>
   );
 }
 
-function ShelfPlace({
-  bottle,
-  scale,
-  onOpen,
-}: {
-  bottle: ShelfBottle;
-  scale: number;
-  onOpen: (id: string) => void;
-}) {
-  const trueWidth = bottleOutline(bottle.sizeMl, scale, 0, 0).width;
+const scale = tallest / bottleOutline(largestMl, 1, 0, 0).height;
+
+function ShelfPlace({ bottle, onOpen }: { bottle: ShelfBottle; onOpen: Props["onOpen"] }) {
+  const size = Math.min(bottle.sizeMl, largestMl);
+  const trueWidth = bottleOutline(size, scale, 0, 0).width;
   const enlarged = Math.max(1, smallestWidth / trueWidth);
   const base = tallest + 6;
   const width = trueWidth * enlarged;
-  const outline = bottleOutline(bottle.sizeMl, scale * enlarged, 4, base);
+  const outline = bottleOutline(size, scale * enlarged, 4, base);
   const level = Math.min(1, bottle.leftMl / bottle.sizeMl) * outline.bodyHeight;
   const clip = `bottle-${bottle.id}`;
-  const place = Math.max(78, width + 18);
+  const place = Math.max(84, width + 22);
+  /* A label of paper across the middle of its body, with the mark of what is in it. */
+  const label = { width: width * 0.74, height: outline.bodyHeight * 0.46 };
+  const labelY = base - outline.bodyHeight * 0.5 - label.height / 2;
+  const markSize = Math.min(label.width, label.height) * 0.82;
   return (
     <Pressable
       role="listitem"
       onPress={() => onOpen(bottle.id)}
       {...{ tabIndex: 0 }}
       aria-label={bottle.inWords}
-      className="items-center pb-1"
+      className="items-center pb-2"
       style={{ width: place }}
     >
       <Svg width={width + 8} height={base + 2} aria-hidden>
@@ -92,9 +93,30 @@ function ShelfPlace({
             y={base - level}
             width={width + 8}
             height={level}
-            fill={bottle.product === "oil" ? "var(--oil)" : "var(--dew)"}
+            fill={liquids[bottle.product]}
             opacity={bottle.product === "oil" ? 0.95 : 0.62}
           />
+        </G>
+        <Rect
+          x={4 + (width - label.width) / 2}
+          y={labelY}
+          width={label.width}
+          height={label.height}
+          rx={2}
+          fill="var(--panel)"
+          stroke="var(--line)"
+        />
+        <G
+          transform={`translate(${4 + (width - markSize) / 2} ${labelY + (label.height - markSize) / 2}) scale(${markSize / 24})`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={1.6}
+          strokeLinecap="round"
+          strokeLinejoin="round"
+        >
+          {plantMarks[bottle.mark].map((path) => (
+            <Path key={path} d={path} />
+          ))}
         </G>
         <Path
           d={outline.path}
@@ -104,18 +126,19 @@ function ShelfPlace({
           strokeLinejoin="round"
         />
       </Svg>
-      <Svg width={place} height={4} aria-hidden>
-        <Rect x={0} y={0} width={place} height={4} fill="var(--ink)" />
-      </Svg>
+      <View className="h-[4px] self-stretch bg-ink" />
       <Text
-        numberOfLines={1}
-        className={`mt-1 text-[13px] leading-[17px] ${bottle.due ? "font-bold text-ember-ink" : "font-bold text-ink"}`}
+        numberOfLines={2}
+        className={`mt-1 px-1 text-center text-[13px] leading-[16px] ${bottle.due ? "font-bold text-ember-ink" : "font-bold text-ink"}`}
       >
         {bottle.label}
       </Text>
       <Text numberOfLines={1} className="font-body text-[13px] leading-[17px] text-soft">
         {bottle.amount}
       </Text>
+      {bottle.due ? (
+        <Text className="font-bold text-[12px] leading-[16px] text-ember-ink">due</Text>
+      ) : null}
     </Pressable>
   );
 }

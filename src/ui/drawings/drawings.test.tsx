@@ -155,6 +155,7 @@ test("a shelf of bottles from 5 mL to 5 L: each can be opened by its name, howev
     leftMl,
     product: "oil" as const,
     glass: "amber" as const,
+    mark: "leaf" as const,
     label: id,
     amount: `${leftMl} mL`,
     due: leftMl === 0,
@@ -162,6 +163,7 @@ test("a shelf of bottles from 5 mL to 5 L: each can be opened by its name, howev
   });
   render(
     <ShelfDrawing
+      board="Cellar"
       bottles={[bottle("small", 5, 2), bottle("large", 5000, 5000), bottle("empty", 100, 0)]}
       onOpen={opened}
     />,

@@ -30,9 +30,9 @@ export function WordChips({ label, words, value, onChange }: Props) {
             role="checkbox"
             aria-checked={on}
             onPress={() => toggle(word)}
-            className={`min-h-[44px] justify-center rounded-full border px-4 ${on ? "border-bottle bg-bottle" : "border-edge"}`}
+            className={`min-h-[44px] justify-center rounded-full border px-4 ${on ? "border-bottle bg-bottle" : "border-edge bg-panel"}`}
           >
-            <Text className={`font-medium text-[15px] ${on ? "text-ground" : "text-ink"}`}>
+            <Text className={`font-medium text-[15px] ${on ? "text-on-bottle" : "text-ink"}`}>
               {word}
             </Text>
           </Pressable>

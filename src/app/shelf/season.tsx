@@ -1,0 +1,3 @@
+import { SeasonScreen } from "@/features/shelf/SeasonScreen";
+
+export default SeasonScreen;

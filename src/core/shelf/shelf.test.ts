@@ -1,0 +1,107 @@
+import fc from "fast-check";
+import { bestBy, keepingMonths } from "./bestBy";
+import { movedBestBy, type BottleStory } from "./movedBestBy";
+import { verdictOf, verdicts } from "./verdict";
+
+const keeps = { keeping: "middling" as const, hydrosol: { months: 12 } };
+
+describe("how long things keep", () => {
+  test("warmth, light, air and an open kitchen each take their part", () => {
+    const full = keepingMonths("hydrosol", keeps, { place: "fridge" });
+    expect(full).toBe(12);
+    const worse = [
+      { place: "room" as const },
+      { place: "fridge" as const, glass: "clear" as const },
+      { place: "fridge" as const, airShare: 0.4 },
+      { place: "fridge" as const, openVessel: true },
+    ].map((kept) => keepingMonths("hydrosol", keeps, kept));
+    for (const months of worse) expect(months).toBeLessThan(full);
+    expect(keepingMonths("oil", keeps, { place: "fridge", openVessel: true })).toBe(24);
+    expect(keepingMonths("liquor", keeps, { place: "fridge" })).toBeLessThan(1);
+  });
+
+  test("a best-by falls on a day that there is, broken months too", () => {
+    expect(bestBy("2026-01-31", 1)).toBe("2026-02-28");
+    expect(bestBy("2026-06-15", 0.25)).toBe("2026-06-23");
+  });
+});
+
+describe("what moves a best-by", () => {
+  const story: BottleStory = {
+    product: "hydrosol",
+    bestBy: "2027-06-01",
+    sizeMl: 100,
+    filledMl: 100,
+    taken: [],
+    checks: [],
+  };
+
+  test("untouched it stays; opened, what is left of its time shrinks", () => {
+    expect(movedBestBy(story)).toEqual({ day: "2027-06-01", moves: [] });
+    const { day, moves } = movedBestBy({ ...story, openedOn: "2026-06-01" });
+    expect(moves).toEqual([{ reason: "opened", on: "2026-06-01", to: day }]);
+    expect(day).toBe("2026-10-25");
+  });
+
+  test("the first taken opens it; air over a third of it moves it again; a check may end it", () => {
+    const { moves } = movedBestBy({
+      ...story,
+      taken: [
+        { on: "2026-07-01", amountMl: 30 },
+        { on: "2026-06-10", amountMl: 20 },
+      ],
+      checks: [{ on: "2026-08-01", verdict: "throwAway" }],
+    });
+    expect(moves.map(({ reason }) => reason)).toEqual(["opened", "air", "throwAway"]);
+    expect(moves.at(-1)!.to).toBe("2026-08-01");
+  });
+
+  test("nothing that happens puts it off", () => {
+    const day = fc
+      .integer({ min: 0, max: 700 })
+      .map((d) => new Date(Date.UTC(2026, 0, 1 + d)).toISOString().slice(0, 10));
+    fc.assert(
+      fc.property(
+        fc.record({
+          product: fc.constantFrom("oil" as const, "hydrosol" as const, "liquor" as const),
+          bestBy: day,
+          sizeMl: fc.double({ min: 1, max: 1000, noNaN: true }),
+          filledMl: fc.double({ min: 1, max: 1000, noNaN: true }),
+          openedOn: day,
+          taken: fc.array(
+            fc.record({ on: day, amountMl: fc.double({ min: 0.1, max: 300, noNaN: true }) }),
+            { maxLength: 8 },
+          ),
+          checks: fc.array(fc.record({ on: day, verdict: fc.constantFrom(...verdicts) }), {
+            maxLength: 6,
+          }),
+        }),
+        (told) => {
+          const { day: now, moves } = movedBestBy(told);
+          const days = [told.bestBy, ...moves.map(({ to }) => to)];
+          expect([...days].sort().reverse()).toEqual(days);
+          expect(now).toBe(days.at(-1));
+        },
+      ),
+    );
+  });
+});
+
+describe("what a check comes to", () => {
+  test.each([
+    ["hydrosol", { ph: 4.6 }, { ph: 5.2 }, "throwAway", ["phMoved"]],
+    ["hydrosol", { ph: 4.8 }, { ph: 5.2 }, "keep", []],
+    ["hydrosol", { clarity: "cloudy" }, {}, "throwAway", ["newCloud"]],
+    ["hydrosol", { clarity: "cloudy" }, { clarity: "cloudy" }, "keep", []],
+    ["hydrosol", { signs: ["threads"] }, {}, "throwAway", ["threads"]],
+    ["hydrosol", { smell: "sour" }, {}, "throwAway", ["sour"]],
+    ["hydrosol", { clarity: "hazy" }, {}, "chillOrFilter", ["haze"]],
+    ["hydrosol", { smell: "weaker" }, {}, "useSoon", ["weaker"]],
+    ["oil", { smell: "sharp" }, {}, "notOnSkin", ["varnish"]],
+    ["oil", { smell: "sharp", signs: ["stickyRim"] }, {}, "throwAway", ["varnish", "stickyRim"]],
+    ["oil", { signs: ["waterBelow"] }, {}, "drawOffWater", ["water"]],
+    ["oil", { smell: "asItWas", colour: "asItWas" }, {}, "keep", []],
+  ] as const)("%s of which is seen %j, at first %j: %s", (product, seen, first, verdict, signs) => {
+    expect(verdictOf(product, seen, first)).toEqual({ verdict, signs });
+  });
+});

@@ -1,0 +1,107 @@
+import type { AnyRecord, Kind, RecordOf } from "@/records/record";
+import { stamp, startOf } from "./stamp";
+
+/** What is kept beside the season's own lots: empties, a bought oil for comparison, a blend of two oils. */
+export function keeping(
+  records: readonly AnyRecord[],
+  now: Date,
+  nextCode: () => string,
+): AnyRecord[] {
+  const emptied = startOf(now, 12);
+  const bought = startOf(now, 35);
+  const blended = startOf(now, 22);
+  const find = <K extends Kind>(kind: K, id: string) =>
+    records.find(
+      (record): record is RecordOf<K> => record.kind === kind && record.id === `demo-${id}`,
+    );
+  const parts = [
+    { from: find("bottle", "bottle-5-oil"), amountMl: 0.6 },
+    { from: find("bottle", "bottle-27-oil"), amountMl: 2.4 },
+  ].flatMap(({ from, amountMl }) => (from ? [{ from, amountMl }] : []));
+  return [
+    {
+      ...stamp("empty", "empty-1", emptied),
+      sizeMl: 5,
+      glass: "amber",
+      closure: "dropper",
+      count: 14,
+    },
+    {
+      ...stamp("empty", "empty-2", emptied),
+      sizeMl: 10,
+      glass: "amber",
+      closure: "dropper",
+      count: 6,
+    },
+    {
+      ...stamp("empty", "empty-3", emptied),
+      sizeMl: 100,
+      glass: "blue",
+      closure: "spray",
+      count: 9,
+    },
+    {
+      ...stamp("empty", "empty-4", emptied),
+      sizeMl: 500,
+      glass: "amber",
+      closure: "cap",
+      count: 4,
+    },
+    {
+      ...stamp("lot", "lot-bought", bought),
+      code: nextCode(),
+      product: "oil",
+      origin: "bought",
+      plantId: "juniperberry",
+      runIds: [],
+      madeOn: bought.toISOString().slice(0, 10),
+      volumeMl: 10,
+      paid: 8.9,
+      smell: "thinner than ours, more turpentine",
+    },
+    {
+      ...stamp("bottle", "bottle-bought", bought),
+      code: nextCode(),
+      lotId: "demo-lot-bought",
+      sizeMl: 10,
+      filledMl: 10,
+      glass: "amber",
+      closure: "dropper",
+      storage: "cellar",
+      place: "oil box",
+      bestBy: startOf(now, -330).toISOString().slice(0, 10),
+    },
+    {
+      ...stamp("lot", "lot-blend", blended),
+      code: nextCode(),
+      product: "oil",
+      origin: "blend",
+      name: "Winter room",
+      plantId: "juniperberry",
+      runIds: [],
+      madeOn: blended.toISOString().slice(0, 10),
+      volumeMl: 3,
+    },
+    ...parts.map(({ from, amountMl }, i) => ({
+      ...stamp("use", `use-blend-${i + 1}`, blended),
+      bottleId: from.id,
+      at: blended.toISOString(),
+      amountMl,
+      purpose: "Winter room",
+      way: "blended" as const,
+      intoLotId: "demo-lot-blend",
+    })),
+    {
+      ...stamp("bottle", "bottle-blend", blended),
+      code: nextCode(),
+      lotId: "demo-lot-blend",
+      sizeMl: 5,
+      filledMl: 3,
+      glass: "amber",
+      closure: "dropper",
+      storage: "room",
+      place: "kitchen shelf",
+      bestBy: startOf(now, -400).toISOString().slice(0, 10),
+    },
+  ];
+}

@@ -1,0 +1,74 @@
+import { addDays } from "date-fns/addDays";
+import { createEvents, type EventAttributes } from "ics";
+import type { DutyDue } from "@/logbook/shelf/duties";
+import { dutyWords } from "@/words/dutyWords";
+
+/* A settled jar is told as it is due; what has a day is told on its morning. */
+const morningHour = 9;
+
+/**
+ * What is due as an iCalendar file (RFC 5545), an event each, with an alarm. Its id is that of the thing
+ * due and its sequence grows with each change, so that a calendar that opens a later file moves what it
+ * has and doubles nothing.
+ * @throws Error saying what cannot be written
+ */
+export function calendarFile(duties: readonly DutyDue[]): string {
+  if (duties.length === 0) return emptyCalendar;
+  const { error, value } = createEvents(duties.map(eventOf), {
+    productId: "-//Sereno//Due//EN",
+    calName: "Sereno: due",
+    method: "PUBLISH",
+  });
+  if (error || !value)
+    throw new Error(`the calendar could not be written: ${error?.message ?? "no events"}`);
+  return value;
+}
+
+/* A calendar without events is one too, and takes nothing away. */
+const emptyCalendar = [
+  "BEGIN:VCALENDAR",
+  "VERSION:2.0",
+  "PRODID:-//Sereno//Due//EN",
+  "METHOD:PUBLISH",
+  "END:VCALENDAR",
+  "",
+].join("\r\n");
+
+function eventOf(due: DutyDue): EventAttributes {
+  const { title, detail } = dutyWords(due);
+  const { at } = due;
+  const day = [at.getFullYear(), at.getMonth() + 1, at.getDate()] as [number, number, number];
+  const next = addDays(at, 1);
+  return {
+    uid: `${due.key.replaceAll("/", "-")}@sereno`,
+    sequence: Math.floor(Date.parse(due.changedAt) / 1000),
+    title,
+    description: detail,
+    categories: ["Sereno"],
+    status: "CONFIRMED",
+    busyStatus: "FREE",
+    startInputType: "local",
+    ...(due.allDay
+      ? { start: day, end: [next.getFullYear(), next.getMonth() + 1, next.getDate()] }
+      : {
+          start: [...day, at.getHours(), at.getMinutes()] as [
+            number,
+            number,
+            number,
+            number,
+            number,
+          ],
+          startOutputType: "utc",
+          duration: { minutes: 30 },
+        }),
+    alarms: [
+      {
+        action: "display",
+        description: title,
+        trigger: due.allDay
+          ? { hours: morningHour, before: false, minutes: 0 }
+          : { minutes: 0, before: false },
+      },
+    ],
+  };
+}

@@ -1,0 +1,129 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useState } from "react";
+import { useForm } from "react-hook-form";
+import { View } from "react-native";
+import { z } from "zod";
+import { showVolume, toInput, unitsFor, words, type UnitSystem } from "@/core";
+import { limits } from "@/messages/limits";
+import { newRecord } from "@/records/base";
+import { closures, glasses, type Bottle } from "@/records/bottle";
+import type { Empty } from "@/records/empty";
+import { bin, keep } from "@/store/changes";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { selectEmpties } from "@/store/selectors";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { FormChoice, FormNumber } from "@/ui/primitives/form";
+import { numberField } from "@/ui/primitives/numberField";
+import { Row } from "@/ui/primitives/Row";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { Txt } from "@/ui/primitives/Txt";
+import { closureWords, glassWords } from "@/words/bottleWords";
+
+const schema = z.object({
+  size: numberField({ name: "The size", ...limits.positive }),
+  count: numberField({ name: "How many", min: 0, max: 100000 }).refine(Number.isInteger, {
+    message: "How many must be a whole number.",
+  }),
+  glass: z.enum(glasses),
+  closure: z.enum(closures),
+});
+
+/** Empty bottles that wait: bottling proposes from them and counts them down. */
+export function Empties({ units }: { units: UnitSystem }) {
+  const dispatch = useAppDispatch();
+  const empties = useAppSelector(selectEmpties);
+  const [editing, setEditing] = useState<Empty | "new">();
+  return (
+    <View className="gap-2">
+      <Txt variant="heading">Empty bottles</Txt>
+      {empties.length === 0 ? (
+        <Card>
+          <Txt>Tell which empties you have, and bottling proposes how to fill them.</Txt>
+        </Card>
+      ) : null}
+      {empties.map((empty) => (
+        <Row
+          key={empty.id}
+          title={`${empty.count} × ${words(showVolume(empty.sizeMl, units))}`}
+          detail={`${glassWords[empty.glass]} glass${empty.closure ? `, ${closureWords[empty.closure].toLowerCase()}` : ""}`}
+          end={
+            <View className="flex-row">
+              <Button
+                look="plain"
+                size="small"
+                label="Change"
+                hint={`Change the empties of ${words(showVolume(empty.sizeMl, units))}`}
+                onPress={() => setEditing(empty)}
+              />
+              <Button
+                look="plain"
+                size="small"
+                label="Bin"
+                hint={`Bin the empties of ${words(showVolume(empty.sizeMl, units))}`}
+                onPress={() => dispatch(bin("Those empties are in the bin.", [empty]))}
+              />
+            </View>
+          }
+        />
+      ))}
+      <View className="flex-row">
+        <Button look="quiet" size="small" label="Add empties" onPress={() => setEditing("new")} />
+      </View>
+      {editing ? (
+        <EmptySheet
+          empty={editing === "new" ? undefined : editing}
+          units={units}
+          onClose={() => setEditing(undefined)}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+function EmptySheet({
+  empty,
+  units,
+  onClose,
+}: {
+  empty: Empty | undefined;
+  units: UnitSystem;
+  onClose: () => void;
+}) {
+  const dispatch = useAppDispatch();
+  const choices = unitsFor("volume", units);
+  const { control, handleSubmit } = useForm({
+    resolver: zodResolver(schema),
+    defaultValues: {
+      size: toInput(empty?.sizeMl, choices[0] ?? "mL"),
+      count: toInput(empty?.count, "one"),
+      glass: empty?.glass ?? ("amber" as Bottle["glass"]),
+      closure: empty?.closure ?? ("cap" as NonNullable<Bottle["closure"]>),
+    },
+  });
+  const save = handleSubmit(({ size, count, glass, closure }) => {
+    const kept = dispatch(
+      keep({ ...(empty ?? newRecord("empty", new Date())), sizeMl: size, count, glass, closure }),
+    );
+    if (kept.ok) onClose();
+  });
+  return (
+    <Sheet title="Empty bottles" open onClose={onClose} onSubmit={() => void save()}>
+      <FormNumber control={control} name="size" label="One holds" choices={choices} required />
+      <FormNumber control={control} name="count" label="How many" choices={[]} required />
+      <FormChoice
+        control={control}
+        name="glass"
+        label="Glass"
+        options={glasses.map((value) => ({ value, label: glassWords[value] }))}
+      />
+      <FormChoice
+        control={control}
+        name="closure"
+        label="Closure"
+        options={closures.map((value) => ({ value, label: closureWords[value] }))}
+      />
+      <Button label="Keep it" onPress={() => void save()} />
+    </Sheet>
+  );
+}

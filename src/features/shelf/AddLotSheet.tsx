@@ -1,0 +1,123 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useRouter } from "expo-router";
+import { Controller, useForm } from "react-hook-form";
+import { z } from "zod";
+import { isoDay, toInput, unitsFor } from "@/core";
+import { limits } from "@/messages/limits";
+import { newRecord } from "@/records/base";
+import { newCode } from "@/records/codes";
+import { products, type Lot } from "@/records/lot";
+import { keepUndoable } from "@/store/changes";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
+import { selectStock } from "@/store/stock";
+import { Button } from "@/ui/primitives/Button";
+import { FormChoice, FormNumber, FormText } from "@/ui/primitives/form";
+import { MomentField } from "@/ui/primitives/MomentField";
+import { numberField, optionalNumberField } from "@/ui/primitives/numberField";
+import { Select } from "@/ui/primitives/Select";
+import { Sheet } from "@/ui/primitives/Sheet";
+
+const schema = z.object({
+  product: z.enum(products),
+  plantId: z.string().min(1),
+  from: z.string().max(200),
+  madeOn: z.iso.date("Got on must be a day."),
+  volume: numberField({ name: "The volume", ...limits.positive }),
+  paid: optionalNumberField({ name: "The price", ...limits.price }),
+  smell: z.string().max(200),
+});
+
+const kinds: { value: Lot["product"]; label: string }[] = [
+  { value: "oil", label: "Oil" },
+  { value: "hydrosol", label: "Hydrosol" },
+  { value: "liquor", label: "Pot liquor" },
+];
+
+/** Something that came of no run: bought for comparison, swapped, or kept of a pot. */
+export function AddLotSheet({ onClose }: { onClose: () => void }) {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const book = usePlantBook();
+  const { units, prices } = useAppSelector(selectPreferences);
+  const { bottles, lots } = useAppSelector(selectStock);
+  const choices = unitsFor("volume", units);
+  const { control, handleSubmit } = useForm({
+    resolver: zodResolver(schema),
+    defaultValues: {
+      product: "oil" as Lot["product"],
+      plantId: "lavender",
+      from: "",
+      madeOn: isoDay(new Date()),
+      volume: toInput(undefined, choices[0] ?? "mL"),
+      paid: toInput(undefined, "one"),
+      smell: "",
+    },
+    mode: "onBlur",
+  });
+  const save = handleSubmit(({ product, plantId, from, madeOn, volume, paid, smell }) => {
+    const lot: Lot = {
+      ...newRecord("lot", new Date()),
+      code: newCode([...bottles, ...lots].map(({ code }) => code)),
+      product,
+      origin: "bought",
+      plantId,
+      runIds: [],
+      madeOn,
+      volumeMl: volume,
+      ...(from ? { boughtFrom: from } : {}),
+      ...(paid === undefined ? {} : { paid }),
+      ...(smell ? { smell } : {}),
+    };
+    if (!dispatch(keepUndoable(`${lot.code} is on the shelf.`, [lot])).ok) return;
+    onClose();
+    router.push(`/shelf/${lot.id}`);
+  });
+  return (
+    <Sheet
+      title="Not of a run"
+      intro="Bought for comparison, swapped, or kept of a pot."
+      open
+      onClose={onClose}
+      onSubmit={() => void save()}
+    >
+      <FormChoice control={control} name="product" label="What" options={kinds} />
+      <Controller
+        control={control}
+        name="plantId"
+        render={({ field }) => (
+          <Select
+            label="Plant"
+            options={book.all.map(({ id, name }) => ({ value: id, label: name }))}
+            value={field.value}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      <FormNumber control={control} name="volume" label="How much" choices={choices} required />
+      <FormText control={control} name="from" label="From where" />
+      <Controller
+        control={control}
+        name="madeOn"
+        render={({ field, fieldState }) => (
+          <MomentField
+            kind="day"
+            label="Got on"
+            value={field.value}
+            onChange={field.onChange}
+            problem={fieldState.error?.message}
+          />
+        )}
+      />
+      <FormNumber
+        control={control}
+        name="paid"
+        label="Paid for it"
+        choices={[]}
+        suffix={prices?.currency ?? ""}
+      />
+      <FormText control={control} name="smell" label="Smell" />
+      <Button label="Keep it" onPress={() => void save()} />
+    </Sheet>
+  );
+}

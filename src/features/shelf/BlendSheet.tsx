@@ -1,0 +1,173 @@
+import { useRouter } from "expo-router";
+import { useState } from "react";
+import { View } from "react-native";
+import { readNumber, toInput, unitsFor, type NumberInput } from "@/core";
+import { lotBalance } from "@/logbook/shelf/lotBalance";
+import { limits } from "@/messages/limits";
+import type { Lot } from "@/records/lot";
+import { blendLots } from "@/store/blendLots";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
+import { selectStock, useShelved } from "@/store/stock";
+import { Button } from "@/ui/primitives/Button";
+import { Notice } from "@/ui/primitives/Notice";
+import { NumberField } from "@/ui/primitives/NumberField";
+import { Select } from "@/ui/primitives/Select";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { TextField } from "@/ui/primitives/TextField";
+import { lotName } from "@/logbook/shelf/lotName";
+import { amountOf } from "./amountOf";
+
+/** Something a part can be poured from. */
+interface Source {
+  key: string;
+  bottleId?: string;
+  lotId: string;
+  label: string;
+  leftMl: number;
+}
+
+const mostParts = 12;
+
+/** Pours this lot and others together; each part stays known, both ways. */
+export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const { units } = useAppSelector(selectPreferences);
+  const sources = useSources(lot.product);
+  const choices = unitsFor(lot.product === "oil" ? "oilVolume" : "volume", units);
+  const unit = choices[0] ?? "mL";
+  const empty = (): NumberInput => toInput(undefined, unit);
+  const own = sources.find(({ lotId }) => lotId === lot.id);
+  const [name, setName] = useState("");
+  const [parts, setParts] = useState(() => [
+    { key: own?.key ?? sources[0]?.key ?? "", amount: empty() },
+    {
+      key: sources.find(({ lotId }) => lotId !== lot.id)?.key ?? "",
+      amount: empty(),
+    },
+  ]);
+  const [tried, setTried] = useState(false);
+  const range = { name: "The part", ...limits.positive };
+  const read = parts.map(({ key, amount }) => {
+    const source = sources.find((each) => each.key === key);
+    const ml = readNumber(amount, range);
+    const problem = !source
+      ? "Choose what it is poured from."
+      : !ml.ok
+        ? ml.problem
+        : ml.value > source.leftMl * 1.000001
+          ? `Only ${amountOf(lot.product, source.leftMl, units)} are left there.`
+          : undefined;
+    return { source, ml: ml.ok ? ml.value : 0, problem };
+  });
+  const twice = new Set(parts.map(({ key }) => key)).size < parts.length;
+  const problem =
+    name.trim() === ""
+      ? "Give the blend a name."
+      : twice
+        ? "The same bottle stands here twice: put its parts together."
+        : read.some((part) => part.problem)
+          ? "One of its parts is not told yet."
+          : undefined;
+  const change = (at: number, part: Partial<(typeof parts)[number]>) =>
+    setParts((before) => before.map((each, i) => (i === at ? { ...each, ...part } : each)));
+
+  const save = () => {
+    setTried(true);
+    if (problem) return;
+    const kept = dispatch(
+      blendLots(
+        name.trim(),
+        lot.product,
+        read.flatMap(({ source, ml }) =>
+          source
+            ? [
+                {
+                  ...(source.bottleId ? { bottleId: source.bottleId } : {}),
+                  lotId: source.lotId,
+                  amountMl: Math.min(ml, source.leftMl),
+                },
+              ]
+            : [],
+        ),
+      ),
+    );
+    if (!kept.ok || !kept.made) return;
+    onClose();
+    router.push(`/shelf/${kept.made.id}`);
+  };
+  return (
+    <Sheet
+      title="Blend it"
+      intro="Poured together it becomes a lot of its own; where each part came from stays known."
+      open
+      onClose={onClose}
+      onSubmit={save}
+    >
+      <TextField label="Name of the blend" value={name} onChange={setName} required />
+      {parts.map(({ key, amount }, i) => (
+        <View key={i} className="gap-2">
+          <Select
+            label={`Part ${i + 1}, from`}
+            options={[
+              { value: "", label: "Choose" },
+              ...sources.map(({ key: value, label }) => ({ value, label })),
+            ]}
+            value={key}
+            onChange={(next) => change(i, { key: next })}
+          />
+          <NumberField
+            label={`Part ${i + 1}, how much`}
+            value={amount}
+            onChange={(next) => change(i, { amount: next })}
+            choices={choices}
+            problem={tried ? read[i]?.problem : undefined}
+          />
+        </View>
+      ))}
+      {parts.length < mostParts ? (
+        <Button
+          look="quiet"
+          size="small"
+          label="One part more"
+          onPress={() => setParts((before) => [...before, { key: "", amount: empty() }])}
+        />
+      ) : null}
+      {tried && problem ? <Notice severity="caution" message={problem} /> : null}
+      <Button label="Pour together" onPress={save} />
+    </Sheet>
+  );
+}
+
+/** Bottles and open rests of a product that something can be poured from. */
+function useSources(product: Lot["product"]): Source[] {
+  const book = usePlantBook();
+  const { units } = useAppSelector(selectPreferences);
+  const { bottles, lots, uses } = useAppSelector(selectStock);
+  const shelved = useShelved(new Date());
+  return [
+    ...shelved
+      .filter(({ lot }) => lot.product === product)
+      .map(({ bottle, lot, name, leftMl }) => ({
+        key: bottle.id,
+        bottleId: bottle.id,
+        lotId: lot.id,
+        label: `${name}, ${bottle.code}: ${amountOf(product, leftMl, units)}`,
+        leftMl,
+      })),
+    ...lots.flatMap((lot) => {
+      const { openMl } = lotBalance(lot, bottles, uses);
+      return lot.product === product && openMl > 0.05
+        ? [
+            {
+              key: lot.id,
+              lotId: lot.id,
+              label: `${lotName(lot, book)}, ${lot.code}, in no bottle: ${amountOf(product, openMl, units)}`,
+              leftMl: openMl,
+            },
+          ]
+        : [];
+    }),
+  ];
+}

@@ -1,0 +1,123 @@
+import { View } from "react-native";
+import { showVolume, words, type UnitSystem } from "@/core";
+import type { Shelved } from "@/logbook/shelf/shelf";
+import { newCode } from "@/records/codes";
+import { bin, keepUndoable } from "@/store/changes";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { selectStock } from "@/store/stock";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+import { bestByWords, moveWords } from "@/words/bestByWords";
+import { boardOf, closureWords } from "@/words/bottleWords";
+
+interface Props {
+  item: Shelved;
+  units: UnitSystem;
+  amount: (volumeMl: number) => string;
+  /** Its code stands on something else too. */
+  twice: boolean;
+  onTake: () => void;
+}
+
+/** A bottle: what is in it, how long it is good, and why that came nearer. */
+export function BottleCard({ item, units, amount, twice, onTake }: Props) {
+  const dispatch = useAppDispatch();
+  const { bottles, lots } = useAppSelector(selectStock);
+  const { bottle, leftMl, due, moves } = item;
+  return (
+    <Card className="gap-2">
+      <View className="flex-row items-baseline justify-between gap-3">
+        <Txt variant="strong">{bottle.code}</Txt>
+        <Txt variant="strong" className={due ? "text-ember-ink" : ""}>
+          {bestByWords(item)}
+        </Txt>
+      </View>
+      <Level
+        share={leftMl / bottle.sizeMl}
+        product={item.lot.product}
+        inWords={`${amount(leftMl)} of ${amount(bottle.filledMl)} left`}
+      />
+      <Txt variant="small">
+        {[
+          `${amount(leftMl)} left in ${words(showVolume(bottle.sizeMl, units))} ${bottle.glass} glass`,
+          `${Math.round((1 - leftMl / bottle.sizeMl) * 100)} % air above it`,
+          bottle.closure ? closureWords[bottle.closure].toLowerCase() : undefined,
+          boardOf(bottle),
+          bottle.note,
+        ]
+          .filter(Boolean)
+          .join(" · ")}
+      </Txt>
+      {moves.map((move) => (
+        <Txt key={`${move.reason}${move.on}`} variant="small" className="text-ember-ink">
+          {moveWords(move)}
+        </Txt>
+      ))}
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          look="quiet"
+          size="small"
+          label="Take some out"
+          hint={`Take some out of ${bottle.code}`}
+          onPress={onTake}
+        />
+        {bottle.openedAt === undefined ? (
+          <Button
+            look="plain"
+            size="small"
+            label="Opened"
+            hint={`${bottle.code} is opened`}
+            onPress={() =>
+              dispatch(
+                keepUndoable(`${bottle.code} is opened.`, [
+                  { ...bottle, openedAt: new Date().toISOString() },
+                ]),
+              )
+            }
+          />
+        ) : null}
+        {twice ? (
+          <Button
+            look="quiet"
+            size="small"
+            label="New code"
+            hint={`A new code for ${bottle.code}`}
+            onPress={() => {
+              const code = newCode([...bottles, ...lots].map((each) => each.code));
+              dispatch(keepUndoable(`${bottle.code} is ${code} now.`, [{ ...bottle, code }]));
+            }}
+          />
+        ) : null}
+        <Button
+          look="plain"
+          size="small"
+          label="Bin"
+          hint={`Bin ${bottle.code}`}
+          onPress={() => dispatch(bin(`${bottle.code} is in the bin.`, [bottle]))}
+        />
+      </View>
+    </Card>
+  );
+}
+
+const fills = { oil: "bg-oil", hydrosol: "bg-dew", liquor: "bg-leaf" };
+
+function Level({
+  share,
+  product,
+  inWords,
+}: {
+  share: number;
+  product: keyof typeof fills;
+  inWords: string;
+}) {
+  return (
+    <View role="img" aria-label={inWords} className="h-[10px] overflow-hidden rounded-full bg-line">
+      <View
+        className={`h-full ${fills[product]}`}
+        style={{ width: `${Math.min(100, share * 100)}%` }}
+      />
+    </View>
+  );
+}

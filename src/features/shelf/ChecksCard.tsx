@@ -1,0 +1,99 @@
+import { View } from "react-native";
+import { fixed, noonOf, phStep, showDay, type Plant } from "@/core";
+import { firstReading, judgedChecks } from "@/logbook/shelf/lotChecks";
+import type { Check } from "@/records/check";
+import type { Lot } from "@/records/lot";
+import { bin } from "@/store/changes";
+import { useAppDispatch } from "@/store/hooks";
+import { PhChart } from "@/ui/charts/PhChart";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Notice } from "@/ui/primitives/Notice";
+import { Txt } from "@/ui/primitives/Txt";
+import { checkSentence, verdictWords } from "@/words/checkWords";
+
+interface Props {
+  lot: Lot;
+  plant: Plant | undefined;
+  checks: readonly Check[];
+  onCheck: () => void;
+}
+
+const dayMs = 86400000;
+
+/** How a lot was found over time, what the last check came to, and what to do. */
+export function ChecksCard({ lot, plant, checks, onCheck }: Props) {
+  const dispatch = useAppDispatch();
+  const judged = judgedChecks(lot, checks);
+  const last = judged.at(-1);
+  const first = firstReading(lot, checks).ph;
+  const readings = [
+    ...(lot.ph === undefined ? [] : [{ day: 0, ph: lot.ph }]),
+    ...judged.flatMap(({ check }) =>
+      check.ph === undefined
+        ? []
+        : [
+            {
+              day: Math.max(0, (Date.parse(check.at) - noonOf(lot.madeOn).getTime()) / dayMs),
+              ph: check.ph,
+            },
+          ],
+    ),
+  ];
+  return (
+    <Card className="gap-3">
+      <View className="flex-row items-center justify-between gap-3">
+        <Txt variant="heading">Checks</Txt>
+        <Button look="quiet" size="small" label="Check it" onPress={onCheck} />
+      </View>
+      {last ? (
+        <Notice
+          severity={last.verdict === "keep" ? "note" : "caution"}
+          message={checkSentence(last)}
+          remedy={verdictWords[last.verdict].so}
+        />
+      ) : (
+        <Txt variant="small">
+          Not checked yet. Smell, clarity and colour are two taps; a pH strip tells most of a
+          hydrosol.
+        </Txt>
+      )}
+      {readings.length > 1 ? (
+        <PhChart
+          readings={readings}
+          {...(plant?.hydrosol.ph ? { usual: plant.hydrosol.ph } : {})}
+          {...(first === undefined ? {} : { first })}
+          step={phStep}
+          inWords={`pH over the days: ${readings.map(({ ph }) => fixed(ph, 1)).join(", ")}. Half a unit away from the first, it has turned.`}
+        />
+      ) : null}
+      {[...judged].reverse().map((each) => (
+        <View key={each.check.id} className="flex-row items-center gap-3">
+          <Txt variant="label" className="w-[86px]">
+            {showDay(noonOf(each.on))}
+          </Txt>
+          <View className="min-w-0 flex-1">
+            <Txt>{checkSentence(each)}</Txt>
+            {each.check.ph === undefined && !each.check.note ? null : (
+              <Txt variant="small">
+                {[
+                  each.check.ph === undefined ? undefined : `pH ${fixed(each.check.ph, 1)}`,
+                  each.check.note,
+                ]
+                  .filter(Boolean)
+                  .join(" · ")}
+              </Txt>
+            )}
+          </View>
+          <Button
+            look="plain"
+            size="small"
+            label="Bin"
+            hint={`Bin the check of ${showDay(noonOf(each.on))}`}
+            onPress={() => dispatch(bin("That check is in the bin.", [each.check]))}
+          />
+        </View>
+      ))}
+    </Card>
+  );
+}

@@ -1,0 +1,54 @@
+import { costOfLot, costSum, worthOf, type CostPart } from "@/logbook/shelf/costs";
+import type { Lot } from "@/records/lot";
+import { useAppSelector } from "@/store/hooks";
+import { selectPreferences, selectRuns } from "@/store/selectors";
+import { selectStock } from "@/store/stock";
+import { Card } from "@/ui/primitives/Card";
+import { Facts } from "@/ui/primitives/Facts";
+import { Txt } from "@/ui/primitives/Txt";
+import { costWords, moneyWords } from "@/words/costWords";
+
+/** What a lot cost, part by part, a millilitre of it, and what it is worth. */
+export function CostCard({ lot }: { lot: Lot }) {
+  const preferences = useAppSelector(selectPreferences);
+  const { bottles, lots } = useAppSelector(selectStock);
+  const runs = useAppSelector(selectRuns);
+  const stills = useAppSelector((state) => state.still.entities);
+  const { costs, share } = costOfLot(
+    lot,
+    { lots, runs, bottles, stillOf: (id) => stills[id] },
+    preferences,
+  );
+  const sum = costSum(costs);
+  const currency = preferences.prices?.currency ?? "";
+  const worth = worthOf(lot.product, lot.volumeMl, preferences);
+  if (sum === 0 && worth === undefined) return null;
+  const [perName, perMl] = lot.product === "oil" ? ["a mL", 1] : ["a litre", 1000];
+  return (
+    <Card className="gap-2">
+      <Txt variant="heading">What it cost</Txt>
+      <Facts
+        facts={[
+          ...(Object.entries(costs) as [CostPart, number][]).map(
+            ([part, cost]): [string, string] => [costWords[part], moneyWords(cost, currency)],
+          ),
+          ["In all", sum > 0 ? moneyWords(sum, currency) : undefined],
+          [
+            `For ${perName}`,
+            sum > 0 && lot.volumeMl > 0
+              ? moneyWords((sum / lot.volumeMl) * perMl, currency)
+              : undefined,
+          ],
+          ["Worth, by your price", worth === undefined ? undefined : moneyWords(worth, currency)],
+        ]}
+      />
+      {lot.runIds.length > 0 && share < 0.999 ? (
+        <Txt variant="small">
+          {share === 0
+            ? "The oil of its run carries what the run cost. Tell what hydrosol is worth to you, on the bench, and it carries its part."
+            : `It carries ${Math.round(share * 100)} % of what its run cost, by what oil and hydrosol are worth to you.`}
+        </Txt>
+      ) : null}
+    </Card>
+  );
+}

@@ -1,0 +1,235 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useState } from "react";
+import { Controller, useForm, useWatch } from "react-hook-form";
+import { View } from "react-native";
+import { bestBy, keepingMonths, toInput, unitsFor } from "@/core";
+import { proposeBottles, type Proposed } from "@/logbook/shelf/proposeBottles";
+import { newRecord } from "@/records/base";
+import { closures, glasses, storages, type Bottle } from "@/records/bottle";
+import { newCode } from "@/records/codes";
+import type { Lot } from "@/records/lot";
+import { keepUndoable } from "@/store/changes";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectEmpties, selectPreferences } from "@/store/selectors";
+import { selectKeepingRule, selectStock } from "@/store/stock";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { FormChoice, FormNumber, FormText } from "@/ui/primitives/form";
+import { MomentField } from "@/ui/primitives/MomentField";
+import { Notice } from "@/ui/primitives/Notice";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { Txt } from "@/ui/primitives/Txt";
+import { closureWords, glassWords, storageWords } from "@/words/bottleWords";
+import { amountOf } from "./amountOf";
+import { bottleFormSchema } from "./bottleForm";
+
+interface Props {
+  lot: Lot;
+  openMl: number;
+  /** Made in a bowl under a lid: it keeps less long. */
+  openVessel: boolean;
+  onClose: () => void;
+}
+
+const named = <T extends string>(values: readonly T[], words: Record<T, string>) =>
+  values.map((value) => ({ value, label: words[value] }));
+
+/** Fills bottles of a lot: as proposed from the empties there are, or of one sort as typed. */
+export function FillSheet({ lot, openMl, openVessel, onClose }: Props) {
+  const dispatch = useAppDispatch();
+  const plant = usePlantBook().byId(lot.plantId) ?? unknownPlant;
+  const rule = useAppSelector(selectKeepingRule);
+  const empties = useAppSelector(selectEmpties);
+  const { units } = useAppSelector(selectPreferences);
+  const { bottles, lots } = useAppSelector(selectStock);
+  const oil = lot.product === "oil";
+  const choices = unitsFor(oil ? "oilVolume" : "volume", units);
+  const unit = choices[0] ?? "mL";
+  const proposal = proposeBottles(openMl, lot.product, empties);
+  const [beginning] = useState(() => ({
+    size: toInput(usualSizeMl(openMl, oil), unit),
+    filled: toInput(Number(Math.min(openMl, usualSizeMl(openMl, oil)).toPrecision(6)), unit),
+    count: toInput(1, "one"),
+    glass: "amber" as Bottle["glass"],
+    closure: (oil ? "dropper" : "cap") as NonNullable<Bottle["closure"]> | "",
+    storage: (oil ? "cellar" : "fridge") as Bottle["storage"],
+    place: "",
+    bestBy: "",
+    note: "",
+  }));
+  const draft = useDraft(`bottle/${lot.id}`, beginning);
+  const filling = useForm({
+    resolver: zodResolver(bottleFormSchema),
+    defaultValues: { ...beginning, ...draft.start },
+    mode: "onBlur",
+  });
+  const { control, getValues } = filling;
+  useFormDraft(filling, draft);
+  const [storage, glass] = useWatch({ control, name: ["storage", "glass"] });
+  const keeps = (kept: Pick<Proposed, "sizeMl" | "filledMl" | "glass">) =>
+    bestBy(
+      lot.madeOn,
+      keepingMonths(
+        lot.product,
+        plant,
+        {
+          place: storage,
+          glass: kept.glass,
+          airShare: 1 - kept.filledMl / kept.sizeMl,
+          openVessel,
+        },
+        rule,
+      ),
+    );
+  const suggested = keeps({ sizeMl: 1, filledMl: 1, glass });
+  const typed = bottleFormSchema.safeParse(useWatch({ control }));
+  const typedMl = typed.success ? typed.data.filled * typed.data.count : 0;
+  const overMl = typedMl - openMl;
+
+  /** Puts bottles on the shelf, each with a code, and takes them off the empties. */
+  function fill(those: readonly Proposed[]) {
+    const { place, note, bestBy: own } = getValues();
+    const codes = [...bottles, ...lots].map(({ code }) => code);
+    const made = those.map(({ emptyId: _, ...bottle }): Bottle => {
+      const code = newCode(codes);
+      codes.push(code);
+      return {
+        ...newRecord("bottle", new Date()),
+        code,
+        lotId: lot.id,
+        ...bottle,
+        storage: getValues("storage"),
+        bestBy: own || keeps(bottle),
+        ...(place ? { place } : {}),
+        ...(note ? { note } : {}),
+      };
+    });
+    const used = empties.flatMap((empty) => {
+      const count = those.filter(({ emptyId }) => emptyId === empty.id).length;
+      return count > 0 ? [{ ...empty, count: Math.max(0, empty.count - count) }] : [];
+    });
+    const said =
+      made.length === 1
+        ? `${made[0]!.code} is on the shelf.`
+        : `${made.length} bottles are on the shelf.`;
+    if (!dispatch(keepUndoable(said, [...made, ...used])).ok) return;
+    draft.done();
+    onClose();
+  }
+
+  const save = filling.handleSubmit(({ size, filled, count, glass: of, closure }) => {
+    const sort = empties.find(
+      (empty) => empty.sizeMl === size && empty.glass === of && empty.count > 0,
+    );
+    fill(
+      Array.from({ length: count }, () => ({
+        sizeMl: size,
+        filledMl: filled,
+        glass: of,
+        ...(closure ? { closure } : {}),
+        ...(sort ? { emptyId: sort.id } : {}),
+      })),
+    );
+  });
+  const worth = proposal.bottles.length > 1 || empties.length > 0;
+  return (
+    <Sheet
+      title="Fill bottles"
+      intro={`From ${lot.code}: ${amountOf(lot.product, openMl, units)} in no bottle yet.`}
+      open
+      onClose={onClose}
+      onSubmit={() => void save()}
+    >
+      {worth && proposal.bottles.length > 0 ? (
+        <Card wash="leaf" className="gap-2">
+          <Txt variant="strong">{inWords(proposal.bottles)}</Txt>
+          <Txt variant="small" className="text-ink">
+            {`${empties.length > 0 ? "Out of your empties" : "Of usual sizes"}, full to the shoulder, so that little air stands over it. ${proposal.leftMl > 0.005 ? `${amountOf(lot.product, proposal.leftMl, units)} left over.` : "Nothing left over."}`}
+          </Txt>
+          <Button label="Fill these" look="quiet" onPress={() => fill(proposal.bottles)} />
+        </Card>
+      ) : null}
+      <View className="flex-row gap-3">
+        <FormNumber control={control} name="size" label="Bottle holds" choices={choices} required />
+        <FormNumber
+          control={control}
+          name="filled"
+          label="Filled with"
+          choices={choices}
+          required
+        />
+      </View>
+      <FormNumber control={control} name="count" label="How many" choices={[]} required />
+      {overMl > openMl * 0.001 + 0.01 ? (
+        <Notice
+          severity="caution"
+          message={`That is ${amountOf(lot.product, overMl, units)} more than there is by the measures.`}
+          remedy="Keep it all the same, and the difference is told on the lot; or look at size and number."
+        />
+      ) : null}
+      <FormChoice
+        control={control}
+        name="glass"
+        label="Glass"
+        options={named(glasses, glassWords)}
+      />
+      <FormChoice
+        control={control}
+        name="closure"
+        label="Closure"
+        options={named(closures, closureWords)}
+      />
+      <FormChoice
+        control={control}
+        name="storage"
+        label="Kept"
+        options={named(storages, storageWords)}
+      />
+      <FormText
+        control={control}
+        name="place"
+        label="Board of its own name"
+        placeholder="top shelf, box 2"
+      />
+      <Controller
+        control={control}
+        name="bestBy"
+        render={({ field, fieldState }) => (
+          <MomentField
+            kind="day"
+            label="Best by"
+            value={field.value || suggested}
+            onChange={field.onChange}
+            problem={fieldState.error?.message}
+          />
+        )}
+      />
+      <Txt variant="small">
+        {`A rule, not a promise: ${Math.round(keepingMonths(lot.product, plant, { place: storage, glass, openVessel }, rule))} months from the run, full and closed, kept this way. Opening, air and what a check finds bring it nearer; smell and look decide.`}
+      </Txt>
+      <FormText control={control} name="note" label="Note" />
+      <Button label="On the shelf" onPress={() => void save()} />
+    </Sheet>
+  );
+}
+
+/* Of a plant that is in no book any more nothing better is known. */
+const unknownPlant = { keeping: "middling" as const, hydrosol: { months: 12 } };
+
+/** "2 × 500 mL, 1 × 100 mL". */
+function inWords(bottles: readonly Proposed[]): string {
+  const sorts = new Map<string, number>();
+  for (const { sizeMl, filledMl, glass } of bottles) {
+    const name = `${Number(sizeMl.toPrecision(4))} mL ${glassWords[glass].toLowerCase()}${filledMl < sizeMl * 0.999 ? `, filled to ${Number(filledMl.toPrecision(3))} mL` : ""}`;
+    sorts.set(name, (sorts.get(name) ?? 0) + 1);
+  }
+  return [...sorts].map(([name, count]) => `${count} × ${name}`).join("; ");
+}
+
+/** The usual bottle that takes an amount: the smallest that holds it, or the largest there is. */
+function usualSizeMl(amountMl: number, oil: boolean): number {
+  const sizes = oil ? [5, 10, 15, 30, 50, 100] : [100, 250, 500, 1000];
+  return sizes.find((size) => size >= amountMl) ?? sizes.at(-1) ?? amountMl;
+}

@@ -1,0 +1,168 @@
+import { useState } from "react";
+import { View } from "react-native";
+import {
+  fixed,
+  noonOf,
+  showMass,
+  showMonth,
+  showOil,
+  showVolume,
+  significant,
+  words,
+} from "@/core";
+import { seasonOf, yearsOf, type PlantYear } from "@/logbook/shelf/season";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
+import { selectStock } from "@/store/stock";
+import { Screen } from "@/ui/layout/Screen";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Choice } from "@/ui/primitives/Choice";
+import { Facts } from "@/ui/primitives/Facts";
+import { Tile } from "@/ui/primitives/Tile";
+import { Txt } from "@/ui/primitives/Txt";
+import { moneyWords } from "@/words/costWords";
+
+/** A year at a glance, and on paper: cut, distilled, made, used, lost, what it cost. */
+export function SeasonScreen() {
+  const book = usePlantBook();
+  const preferences = useAppSelector(selectPreferences);
+  const { units, prices } = preferences;
+  const stock = useAppSelector(selectStock);
+  const runs = useAppSelector(selectRuns);
+  const harvests = useAppSelector(selectHarvests);
+  const stills = useAppSelector((state) => state.still.entities);
+  const [now] = useState(() => new Date());
+  const years = yearsOf({ runs, harvests });
+  const [chosen, setChosen] = useState<number>();
+  const year = chosen ?? years[0] ?? now.getFullYear();
+  const season = seasonOf(
+    year,
+    { ...stock, runs, harvests, stillOf: (id) => stills[id], preferences },
+    now,
+    book,
+  );
+  const oil = (ml: number) => words(showOil(ml));
+  const volume = (ml: number) => words(showVolume(ml, units));
+  const currency = prices?.currency ?? "";
+  const most = Math.max(1, ...season.ahead.map(({ bottles }) => bottles));
+  return (
+    <Screen
+      title={`Season ${year}`}
+      oneSheet
+      back={{ href: "/shelf", label: "Shelf" }}
+      actions={<Button look="quiet" size="small" label="Print" onPress={() => window.print()} />}
+      aside={
+        <>
+          <Card className="gap-2">
+            <Txt variant="heading">Made, used, lost</Txt>
+            <Facts
+              facts={[
+                ["Oil made", oil(season.madeMl.oil)],
+                ["Oil used", oil(season.usedMl.oil)],
+                ["Oil lost", oil(season.lostMl.oil)],
+                ["Hydrosol made", volume(season.madeMl.hydrosol)],
+                ["Hydrosol used", volume(season.usedMl.hydrosol)],
+                ["Hydrosol lost", volume(season.lostMl.hydrosol)],
+              ]}
+            />
+          </Card>
+          {season.cost > 0 || season.worth > 0 ? (
+            <Card className="gap-2">
+              <Txt variant="heading">Money</Txt>
+              <Facts
+                facts={[
+                  ["Runs cost", moneyWords(season.cost, currency)],
+                  [
+                    "Worth of what was made",
+                    season.worth > 0 ? moneyWords(season.worth, currency) : undefined,
+                  ],
+                ]}
+              />
+            </Card>
+          ) : (
+            <Txt variant="small">
+              Tell on the bench what plant, energy and your hours cost, and the year is reckoned
+              here.
+            </Txt>
+          )}
+          <Card className="gap-2">
+            <Txt variant="heading">Best-by ahead</Txt>
+            <View
+              role="img"
+              aria-label={`Bottles whose best-by falls in each month: ${season.ahead.map(({ month, bottles }) => `${month} ${bottles}`).join(", ")}`}
+              className="gap-1"
+            >
+              {season.ahead.map(({ month, bottles }) => (
+                <View key={month} className="flex-row items-center gap-2">
+                  <Txt variant="small" className="w-[78px]">
+                    {showMonth(noonOf(`${month}-15`))}
+                  </Txt>
+                  <View
+                    className="h-[12px] rounded-full bg-ember"
+                    style={{ width: `${(bottles / most) * 60}%` }}
+                  />
+                  <Txt variant="small">{String(bottles)}</Txt>
+                </View>
+              ))}
+            </View>
+          </Card>
+        </>
+      }
+    >
+      {years.length > 1 ? (
+        <Choice
+          label="Year"
+          options={years.slice(0, 6).map((each) => ({ value: String(each), label: String(each) }))}
+          value={String(year)}
+          onChange={(next) => setChosen(Number(next))}
+        />
+      ) : null}
+      <View className="flex-row flex-wrap gap-3">
+        <Tile
+          wash="leaf"
+          label="Distilled"
+          value={showMass(season.distilledG, units)}
+          detail={`${season.runs} runs; ${words(showMass(season.harvestedG, units))} harvested`}
+        />
+        <Tile wash="oil" label="Oil" value={showOil(season.madeMl.oil)} />
+        <Tile wash="dew" label="Hydrosol" value={showVolume(season.madeMl.hydrosol, units)} />
+      </View>
+      <Card className="gap-3">
+        <Txt variant="heading">Plant by plant</Txt>
+        {season.plants.length === 0 ? (
+          <Txt>Nothing was distilled in this year.</Txt>
+        ) : (
+          season.plants.map((plant) => (
+            <View key={plant.plantId} className="border-b border-line pb-2">
+              <View className="flex-row items-baseline justify-between gap-3">
+                <Txt variant="strong">{plant.name}</Txt>
+                <Txt variant="strong">
+                  {plant.mlPerKg === undefined
+                    ? "not measured"
+                    : `${significant(plant.mlPerKg, 3)} mL/kg`}
+                </Txt>
+              </View>
+              <Txt variant="small">
+                {[
+                  `${plant.runs} ${plant.runs === 1 ? "run" : "runs"}, ${words(showMass(plant.chargedG, units))}`,
+                  `${oil(plant.oilMl)} oil`,
+                  `${volume(plant.hydrosolMl)} hydrosol`,
+                  against(plant),
+                ].join(" · ")}
+              </Txt>
+            </View>
+          ))
+        )}
+      </Card>
+    </Screen>
+  );
+}
+
+/** A plant's yield against the year before. */
+function against({ mlPerKg, before }: PlantYear): string {
+  if (mlPerKg === undefined || before === undefined || before === 0) return "no year before";
+  const change = (mlPerKg / before - 1) * 100;
+  if (Math.abs(change) < 0.5) return "as the year before";
+  return `${fixed(Math.abs(change), 0)} % ${change > 0 ? "more" : "less"} than the year before`;
+}

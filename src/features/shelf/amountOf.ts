@@ -1,0 +1,6 @@
+import { showOil, showVolume, words, type UnitSystem } from "@/core";
+
+/** An amount in the person's units: oils by the tenth of a millilitre. */
+export function amountOf(product: string, ml: number, units: UnitSystem): string {
+  return words(product === "oil" ? showOil(ml) : showVolume(ml, units));
+}

@@ -1,0 +1,56 @@
+import type { Shelved } from "@/logbook/shelf/shelf";
+import { boardOf } from "@/words/bottleWords";
+import { lotWords } from "@/words/lotWords";
+
+export const filters = [
+  { value: "all", label: "All" },
+  { value: "oil", label: "Oils" },
+  { value: "hydrosol", label: "Hydrosols" },
+  { value: "due", label: "Due" },
+] as const;
+export const sorts = [
+  { value: "due", label: "Best by" },
+  { value: "name", label: "Name" },
+  { value: "made", label: "Made, latest first" },
+  { value: "left", label: "Least left" },
+] as const;
+
+/** How the shelf is looked at; it stands so when one comes back. */
+export interface ShelfView {
+  text: string;
+  filter: (typeof filters)[number]["value"];
+  sort: (typeof sorts)[number]["value"];
+  as: "boards" | "cards" | "table";
+}
+
+const matches: Record<ShelfView["filter"], (item: Shelved) => boolean> = {
+  all: () => true,
+  oil: ({ lot }) => lot.product === "oil",
+  hydrosol: ({ lot }) => lot.product === "hydrosol",
+  due: ({ due }) => due,
+};
+
+const orders: Record<ShelfView["sort"], (a: Shelved, b: Shelved) => number> = {
+  due: (a, b) => a.daysLeft - b.daysLeft,
+  name: (a, b) => a.name.localeCompare(b.name) || a.daysLeft - b.daysLeft,
+  made: (a, b) => b.lot.madeOn.localeCompare(a.lot.madeOn),
+  left: (a, b) => a.leftMl / a.bottle.sizeMl - b.leftMl / b.bottle.sizeMl,
+};
+
+/** The bottles that are looked for: each word of the text in code, name, kind or place. */
+export function findBottles(
+  items: readonly Shelved[],
+  { text, filter, sort }: Omit<ShelfView, "as">,
+): Shelved[] {
+  const wanted = text.toLowerCase().split(/\s+/).filter(Boolean);
+  return items
+    .filter((item) => {
+      if (!(matches[filter] ?? matches.all)(item)) return false;
+      if (wanted.length === 0) return true;
+      const { bottle, lot, name } = item;
+      const said =
+        `${bottle.code} ${lot.code} ${bottle.code.replace("-", "")} ${name} ${lotWords(lot)} ${boardOf(bottle)}`.toLowerCase();
+      return wanted.every((word) => said.includes(word));
+    })
+    .sort(orders[sort] ?? orders.due);
+}

@@ -1,0 +1,110 @@
+import { addDays } from "date-fns/addDays";
+import { useState } from "react";
+import { View } from "react-native";
+import { isoDay, showDay } from "@/core";
+import { download } from "@/exchange/download";
+import type { DutyDue } from "@/logbook/shelf/duties";
+import type { Duty } from "@/records/duty";
+import { newRecord } from "@/records/base";
+import { keepUndoable } from "@/store/changes";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { selectDuties } from "@/store/selectors";
+import { useDuties } from "@/store/stock";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Row } from "@/ui/primitives/Row";
+import { Txt } from "@/ui/primitives/Txt";
+import { dutyWords } from "@/words/dutyWords";
+
+/* Kinds that have a line of their own on Today already. */
+const shownElsewhere = new Set<DutyDue["kind"]>(["settled"]);
+const atFirst = 5;
+const putOffDays = 7;
+
+/** What the shelf asks for: each done, put off, or sent to a calendar with all that comes. */
+export function Due({ now }: { now: number }) {
+  const duties = useDuties(now);
+  const [all, setAll] = useState(false);
+  const due = duties.filter(({ kind, at }) => at.getTime() <= now && !shownElsewhere.has(kind));
+  const later = duties.filter(({ at }) => at.getTime() > now);
+  if (duties.length === 0) return null;
+  return (
+    <View className="gap-2">
+      <View className="flex-row items-center justify-between gap-3">
+        <Txt variant="heading">Due</Txt>
+        <Button
+          look="quiet"
+          size="small"
+          label="To a calendar"
+          hint="Save all that is due, now and later, as a calendar file"
+          onPress={() => void saveCalendar(duties)}
+        />
+      </View>
+      {due.length === 0 ? (
+        <Card>
+          <Txt>Nothing on the shelf is due today.</Txt>
+        </Card>
+      ) : null}
+      {(all ? due : due.slice(0, atFirst)).map((each) => (
+        <DueRow key={each.key} due={each} now={now} />
+      ))}
+      {!all && due.length > atFirst ? (
+        <Button
+          look="quiet"
+          size="small"
+          label={`${due.length - atFirst} more`}
+          hint={`${due.length - atFirst} more that are due`}
+          onPress={() => setAll(true)}
+        />
+      ) : null}
+      {later[0] ? (
+        <Txt variant="small">{`Next: ${dutyWords(later[0]).title}, ${showDay(later[0].at)}.`}</Txt>
+      ) : null}
+    </View>
+  );
+}
+
+/* The calendar's writer is loaded when it is asked for. */
+async function saveCalendar(duties: readonly DutyDue[]): Promise<void> {
+  const { calendarFile } = await import("@/exchange/calendarFile");
+  await download(`sereno-due-${isoDay(new Date())}.ics`, calendarFile(duties), "text/calendar");
+}
+
+function DueRow({ due, now }: { due: DutyDue; now: number }) {
+  const dispatch = useAppDispatch();
+  const duties = useAppSelector(selectDuties);
+  const { title, detail } = dutyWords(due);
+  const say = (label: string, part: Partial<Duty>) => {
+    const told = duties.find(({ of }) => of === due.key);
+    const duty: Duty = { ...(told ?? newRecord("duty", new Date(now))), of: due.key, ...part };
+    dispatch(keepUndoable(label, [duty]));
+  };
+  return (
+    <Card className="gap-1 px-0 py-1">
+      <Row href={due.href as never} title={title} detail={detail} />
+      <View className="flex-row gap-2 px-3 pb-1">
+        {/* What is bottled, drawn or used up goes by itself. */}
+        {due.kind === "bottle" ? null : (
+          <Button
+            look="plain"
+            size="small"
+            label="Done"
+            hint={`${title}: done`}
+            onPress={() => say(`${title}: done.`, { doneAt: new Date().toISOString() })}
+          />
+        )}
+        <Button
+          look="plain"
+          size="small"
+          label="In a week"
+          hint={`${title}: put off by a week`}
+          onPress={() =>
+            say(`${title}: in a week.`, {
+              putOffUntil: addDays(new Date(now), putOffDays).toISOString(),
+            })
+          }
+        />
+      </View>
+    </Card>
+  );
+}

@@ -1,0 +1,35 @@
+import type { Bottle, UseWay } from "@/records/bottle";
+
+export const glassWords: Record<Bottle["glass"], string> = {
+  amber: "Amber",
+  blue: "Blue",
+  green: "Green",
+  clear: "Clear",
+  metal: "Metal",
+  plastic: "Plastic",
+};
+export const closureWords: Record<NonNullable<Bottle["closure"]>, string> = {
+  cap: "Screw cap",
+  dropper: "Dropper",
+  spray: "Spray",
+  pump: "Pump",
+  cork: "Cork",
+};
+export const storageWords: Record<Bottle["storage"], string> = {
+  fridge: "Fridge",
+  cellar: "Cellar",
+  room: "Cupboard",
+};
+export const useWayWords: Record<UseWay, string> = {
+  used: "Used",
+  gift: "Given away",
+  sold: "Sold",
+  blended: "Into a blend",
+  lost: "Lost",
+  thrownAway: "Thrown away",
+};
+
+/** The board a bottle stands on: the person's own name of it, else how cold it is. */
+export function boardOf({ place, storage }: Pick<Bottle, "place" | "storage">): string {
+  return place?.trim() || storageWords[storage];
+}

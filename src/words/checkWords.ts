@@ -1,0 +1,75 @@
+import type { Sign, Verdict } from "@/core";
+import type { Check } from "@/records/check";
+
+export const checkSmellWords: Record<NonNullable<Check["smell"]>, string> = {
+  asItWas: "As it was",
+  weaker: "Weaker",
+  sharp: "Sharp, like varnish",
+  sour: "Sour",
+  musty: "Musty",
+};
+export const checkColourWords: Record<NonNullable<Check["colour"]>, string> = {
+  asItWas: "As it was",
+  darker: "Darker",
+  other: "Another colour",
+};
+export const checkClarityWords: Record<NonNullable<Check["clarity"]>, string> = {
+  clear: "Clear",
+  hazy: "A haze",
+  cloudy: "Cloudy",
+};
+export const checkSignWords: Record<NonNullable<Check["signs"]>[number], string> = {
+  film: "A film on top",
+  threads: "Threads or flakes",
+  thicker: "Thicker",
+  stickyRim: "Sticky rim",
+  waterBelow: "Water below",
+};
+
+/** What a check comes to, and what to do. */
+export const verdictWords: Record<Verdict, { is: string; so: string }> = {
+  keep: { is: "Keep", so: "As it should be: close it well and look again in time." },
+  useSoon: { is: "Use soon", so: "It is past its best: use it up within a month." },
+  chillOrFilter: {
+    is: "Chill or filter",
+    so: "Filter it through paper, chill it, and look again in two weeks.",
+  },
+  drawOffWater: {
+    is: "Draw off the water",
+    so: "Let it stand cold, draw the oil off the water, dry it with a pinch of salt.",
+  },
+  notOnSkin: {
+    is: "Not on skin any more",
+    so: "It has taken up oxygen: for cleaning or burning in a lamp at most, never on skin.",
+  },
+  throwAway: {
+    is: "Throw away",
+    so: "It is gone. Wash and heat the bottle before it is used again.",
+  },
+};
+
+/** What speaks for it. */
+export const signWords: Record<Sign, string> = {
+  phMoved: "its pH has moved by half a unit or more",
+  newCloud: "it has clouded since",
+  threads: "there are threads or flakes in it",
+  sour: "it smells sour or musty",
+  musty: "it smells musty",
+  varnish: "it smells sharp, like varnish",
+  thicker: "it is thicker than it was",
+  stickyRim: "its rim is sticky",
+  water: "there is water in it",
+  haze: "there is a haze in it",
+  film: "there is a film on it",
+  darker: "it is darker",
+  otherColour: "its colour is another",
+  weaker: "it smells weaker",
+};
+
+/** A check's outcome with its reasons in one sentence. */
+export function checkSentence({ verdict, signs }: { verdict: Verdict; signs: Sign[] }): string {
+  const { is } = verdictWords[verdict];
+  return signs.length === 0
+    ? `${is}.`
+    : `${is}: ${signs.map((sign) => signWords[sign]).join(", ")}.`;
+}

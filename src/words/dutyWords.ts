@@ -1,0 +1,25 @@
+import type { DutyDue, DutyKind } from "@/logbook/shelf/duties";
+
+/* What is to be done, in words; each starts with the thing to do. */
+const titles: Record<DutyKind, (name: string) => string> = {
+  settled: (name) => `Draw off the ${name}`,
+  secondDraw: (name) => `See whether more ${name} oil has parted`,
+  bottle: (name) => `Bottle the ${name}`,
+  check: (name) => `Check the ${name}`,
+  bestBy: (name) => `Use the ${name}`,
+  past: (name) => `Is the ${name} still good?`,
+};
+
+const whys: Record<DutyKind, string> = {
+  settled: "by then its fine drops have parted",
+  secondDraw: "what had not parted yesterday may have by now",
+  bottle: "air and light are at it until then",
+  check: "a look, a sniff, a pH",
+  bestBy: "its best-by is a month away",
+  past: "its best-by is past",
+};
+
+/** Something due as a line: what to do, of what and why. */
+export function dutyWords({ kind, name, detail }: DutyDue): { title: string; detail: string } {
+  return { title: titles[kind](name), detail: `${detail} · ${whys[kind]}` };
+}
