@@ -1,10 +1,11 @@
-/** Hands the person a file, as a download; its text may still be on its way. */
+/** Hands the person a file, as a download; a text may still be on its way. */
 export async function download(
   name: string,
-  text: string | Promise<string>,
+  content: string | Promise<string> | Uint8Array,
   type: string,
 ): Promise<void> {
-  const address = URL.createObjectURL(new Blob([await text], { type }));
+  const whole = await content;
+  const address = URL.createObjectURL(new Blob([whole as BlobPart], { type }));
   const link = document.createElement("a");
   link.href = address;
   link.download = name;

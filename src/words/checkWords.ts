@@ -53,7 +53,7 @@ export const signWords: Record<Sign, string> = {
   phMoved: "its pH has moved by half a unit or more",
   newCloud: "it has clouded since",
   threads: "there are threads or flakes in it",
-  sour: "it smells sour or musty",
+  sour: "it smells sour",
   musty: "it smells musty",
   varnish: "it smells sharp, like varnish",
   thicker: "it is thicker than it was",

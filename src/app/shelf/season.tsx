@@ -1,3 +1,1 @@
-import { SeasonScreen } from "@/features/shelf/SeasonScreen";
-
-export default SeasonScreen;
+export { SeasonScreen as default } from "@/features/shelf/SeasonScreen";

@@ -44,8 +44,8 @@ export const usualKeepingRule: KeepingRule = {
   plastic: 0.6,
   openVessel: 0.5,
   air: 0.7,
-  openedOil: 0.7,
-  openedHydrosol: 0.4,
+  openedOil: 0.8,
+  openedHydrosol: 0.6,
 };
 
 /** Weeks a pot liquor keeps cold: it is broth, not hydrosol. */

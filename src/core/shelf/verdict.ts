@@ -79,11 +79,8 @@ const waterRules: readonly Rule[] = [
 
 const oilRules: readonly Rule[] = [
   { sign: "varnish", verdict: "notOnSkin", is: ({ smell }) => smell === "sharp" },
-  {
-    sign: "sour",
-    verdict: "notOnSkin",
-    is: ({ smell }) => smell === "sour" || smell === "musty",
-  },
+  { sign: "sour", verdict: "notOnSkin", is: ({ smell }) => smell === "sour" },
+  { sign: "musty", verdict: "notOnSkin", is: ({ smell }) => smell === "musty" },
   { sign: "thicker", verdict: "notOnSkin", is: has("thicker") },
   { sign: "stickyRim", verdict: "notOnSkin", is: has("stickyRim") },
   {

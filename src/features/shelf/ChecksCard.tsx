@@ -68,30 +68,26 @@ export function ChecksCard({ lot, plant, checks, onCheck }: Props) {
         />
       ) : null}
       {[...judged].reverse().map((each) => (
-        <View key={each.check.id} className="flex-row items-center gap-3">
-          <Txt variant="label" className="w-[86px]">
-            {showDay(noonOf(each.on))}
-          </Txt>
-          <View className="min-w-0 flex-1">
-            <Txt>{checkSentence(each)}</Txt>
-            {each.check.ph === undefined && !each.check.note ? null : (
-              <Txt variant="small">
-                {[
-                  each.check.ph === undefined ? undefined : `pH ${fixed(each.check.ph, 1)}`,
-                  each.check.note,
-                ]
-                  .filter(Boolean)
-                  .join(" · ")}
-              </Txt>
-            )}
+        <View key={each.check.id} className="border-t border-line pt-1">
+          <View className="flex-row items-center justify-between gap-3">
+            <Txt variant="label">
+              {[
+                showDay(noonOf(each.on)),
+                each.check.ph === undefined ? undefined : `pH ${fixed(each.check.ph, 1)}`,
+              ]
+                .filter(Boolean)
+                .join(" · ")}
+            </Txt>
+            <Button
+              look="plain"
+              size="small"
+              label="Bin"
+              hint={`Bin the check of ${showDay(noonOf(each.on))}`}
+              onPress={() => dispatch(bin("That check is in the bin.", [each.check]))}
+            />
           </View>
-          <Button
-            look="plain"
-            size="small"
-            label="Bin"
-            hint={`Bin the check of ${showDay(noonOf(each.on))}`}
-            onPress={() => dispatch(bin("That check is in the bin.", [each.check]))}
-          />
+          <Txt>{checkSentence(each)}</Txt>
+          {each.check.note ? <Txt variant="small">{each.check.note}</Txt> : null}
         </View>
       ))}
     </Card>

@@ -178,7 +178,9 @@ function OneLot({ lot }: { lot: Lot }) {
             onPress={() => router.push(`/shelf/labels?lot=${lot.id}`)}
           />
         ) : null}
-        <Button look="quiet" size="small" label="Blend it" onPress={() => setSheet("blend")} />
+        {full.length > 0 || balance.openMl > 0.05 ? (
+          <Button look="quiet" size="small" label="Blend it" onPress={() => setSheet("blend")} />
+        ) : null}
         {balance.openMl > 0.05 ? (
           <Button
             look="quiet"

@@ -149,7 +149,9 @@ export function SeasonScreen() {
                   `${oil(plant.oilMl)} oil`,
                   `${volume(plant.hydrosolMl)} hydrosol`,
                   against(plant),
-                ].join(" · ")}
+                ]
+                  .filter(Boolean)
+                  .join(" · ")}
               </Txt>
             </View>
           ))
@@ -160,8 +162,8 @@ export function SeasonScreen() {
 }
 
 /** A plant's yield against the year before. */
-function against({ mlPerKg, before }: PlantYear): string {
-  if (mlPerKg === undefined || before === undefined || before === 0) return "no year before";
+function against({ mlPerKg, before }: PlantYear): string | undefined {
+  if (mlPerKg === undefined || before === undefined || before === 0) return undefined;
   const change = (mlPerKg / before - 1) * 100;
   if (Math.abs(change) < 0.5) return "as the year before";
   return `${fixed(Math.abs(change), 0)} % ${change > 0 ? "more" : "less"} than the year before`;

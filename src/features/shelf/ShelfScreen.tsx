@@ -106,18 +106,6 @@ export function ShelfScreen() {
             size="small"
             onPress={() => router.push("/shelf/season")}
           />
-          <Button
-            label="Save as CSV"
-            look="quiet"
-            size="small"
-            onPress={() =>
-              void download(
-                `sereno-bottles-${isoDay(new Date())}.csv`,
-                bottlesCsv(stock.bottles, stock.lots, stock.uses, book),
-                "text/csv",
-              )
-            }
-          />
         </>
       }
     >
@@ -200,6 +188,18 @@ export function ShelfScreen() {
         />
       )}
       <View className="flex-row">
+        <Button
+          label="Save as CSV"
+          look="quiet"
+          size="small"
+          onPress={() =>
+            void download(
+              `sereno-bottles-${isoDay(new Date())}.csv`,
+              bottlesCsv(stock.bottles, stock.lots, stock.uses, book),
+              "text/csv",
+            )
+          }
+        />
         <Button
           look="quiet"
           size="small"

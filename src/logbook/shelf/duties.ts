@@ -1,6 +1,7 @@
 import { addDays } from "date-fns/addDays";
-import { isoDay, noonOf } from "@/core";
+import { noonOf } from "@/core";
 import type { Duty } from "@/records/duty";
+import type { Lot } from "@/records/lot";
 import type { Run } from "@/records/run";
 import type { Setting } from "@/records/setting";
 import type { PlantBook } from "../plant/plantBook";
@@ -8,7 +9,7 @@ import { runState } from "../run/runState";
 import { settlingLeft } from "../run/settlingLeft";
 import { judgedChecks } from "./lotChecks";
 import { lotName } from "./lotName";
-import { groupBy, notBottled, shelved, type Stock } from "./shelf";
+import { groupBy, notBottled, shelved, type Shelved, type Stock } from "./shelf";
 
 export const dutyKinds = ["settled", "secondDraw", "bottle", "check", "bestBy", "past"] as const;
 export type DutyKind = (typeof dutyKinds)[number];
@@ -108,15 +109,13 @@ function ofRuns({ runs, site }: DutiesOf, now: Date, book: PlantBook): DutyDue[]
 
 function ofLots(of: DutiesOf, now: Date, book: PlantBook): DutyDue[] {
   const checksOf = groupBy(of.checks, ({ lotId }) => lotId);
-  const filled = new Map<string, string[]>();
-  for (const { lot, bottle } of shelved(of, now, book))
-    filled.set(lot.id, [...(filled.get(lot.id) ?? []), bottle.code]);
+  const filled = new Set(shelved(of, now, book).map(({ lot }) => lot.id));
   const waiting = notBottled(of).map(({ lot }): DutyDue => ({
     kind: "bottle",
     key: `bottle/${lot.id}`,
     at: noonOf(lot.madeOn),
     allDay: true,
-    name: lotName(lot, book),
+    name: nameOf(lot, book),
     detail: lot.code,
     href: `/shelf/${lot.id}`,
     changedAt: lot.updatedAt,
@@ -134,7 +133,7 @@ function ofLots(of: DutiesOf, now: Date, book: PlantBook): DutyDue[] {
         key: `check/${lot.id}/${judged.length}`,
         at: addDays(noonOf(last?.on ?? lot.madeOn), days),
         allDay: true,
-        name: lotName(lot, book),
+        name: nameOf(lot, book),
         detail: lot.code,
         href: `/shelf/${lot.id}`,
         changedAt: last ? last.check.updatedAt : lot.updatedAt,
@@ -144,26 +143,31 @@ function ofLots(of: DutiesOf, now: Date, book: PlantBook): DutyDue[] {
   return [...waiting, ...checks];
 }
 
+/** A lot whose first bottle comes to its best-by, or is past it. */
 function ofBottles(of: DutiesOf, now: Date, book: PlantBook): DutyDue[] {
-  return shelved(of, now, book).map(
-    ({ bottle, lot, name, bestBy, daysLeft, changedAt }): DutyDue => {
-      const past = daysLeft < 0;
-      return {
-        kind: past ? "past" : "bestBy",
-        /* One event a bottle, wherever its best-by moves. */
-        key: `bestBy/${bottle.id}`,
-        at: past ? noonOf(bestBy) : addDays(noonOf(bestBy), -warnDays),
-        allDay: true,
-        name,
-        detail: bottle.code,
-        href: `/shelf/${lot.id}`,
-        changedAt,
-      };
-    },
-  );
+  const byLot = groupBy(shelved(of, now, book), ({ lot }) => lot.id);
+  return [...byLot.values()].map((those): DutyDue => {
+    const [first] = those as [Shelved];
+    const past = first.daysLeft < 0;
+    return {
+      kind: past ? "past" : "bestBy",
+      /* One event a lot, wherever its best-by moves. */
+      key: `bestBy/${first.lot.id}`,
+      at: past ? noonOf(first.bestBy) : addDays(noonOf(first.bestBy), -warnDays),
+      allDay: true,
+      name: nameOf(first.lot, book),
+      detail: those.map(({ bottle }) => bottle.code).join(", "),
+      href: `/shelf/${first.lot.id}`,
+      changedAt: those.reduce(
+        (latest, { changedAt }) => (changedAt > latest ? changedAt : latest),
+        "",
+      ),
+    };
+  });
 }
 
-/** The day something is due, `YYYY-MM-DD`, where the device is. */
-export function dayOf({ at }: Pick<DutyDue, "at">): string {
-  return isoDay(at);
+function nameOf(lot: Lot, book: PlantBook): string {
+  return lot.name ?? `${lotName(lot, book)} ${productNames[lot.product]}`;
 }
+
+const productNames = { oil: "oil", hydrosol: "hydrosol", liquor: "pot liquor" };

@@ -32,7 +32,8 @@ export function PhChart({ readings, usual, first, step, inWords }: Props) {
   const lastDay = Math.max(30, ...readings.map(({ day }) => day));
   const x = linear([0, lastDay], [left, width - right]);
   const y = linear([low, high], [height - bottom, top]);
-  const ticks = [low, (low + high) / 2, high];
+  const by = high - low > 2 ? 1 : 0.5;
+  const ticks = Array.from({ length: Math.floor((high - low) / by) + 1 }, (_, i) => low + i * by);
   return (
     <View role="img" aria-label={inWords} className="w-full">
       <Svg viewBox={`0 0 ${width} ${height}`} width="100%" aria-hidden>
@@ -54,7 +55,7 @@ export function PhChart({ readings, usual, first, step, inWords }: Props) {
             textAnchor="end"
             fill="var(--soft)"
           >
-            {tick.toFixed(tick % 1 === 0 ? 0 : tick % 0.5 === 0 ? 1 : 2)}
+            {tick.toFixed(1)}
           </SvgText>
         ))}
         {first === undefined

@@ -1,7 +1,7 @@
 import { Pressable, Text, View } from "react-native";
 import Svg, { ClipPath, Defs, G, Path, Rect } from "react-native-svg";
 import { bottleOutline } from "./bottleOutline";
-import { plantMarks, type PlantMark } from "./plantMarks";
+import { plantMarks, type PlantMark } from "@/exchange/labels/plantMarks";
 
 /** A bottle on the shelf. */
 export interface ShelfBottle {
@@ -48,7 +48,7 @@ export function ShelfDrawing({ board, bottles, onOpen }: Props) {
         <ShelfPlace key={bottle.id} bottle={bottle} onOpen={onOpen} />
       ))}
       {/* The board runs on to its end. */}
-      <View className="min-w-[8px] flex-1 justify-start" style={{ paddingTop: tallest + 8 }}>
+      <View style={{ flexGrow: 1000, paddingTop: tallest + 8 }}>
         <View className="h-[4px] bg-ink" />
       </View>
     </View>
@@ -78,7 +78,7 @@ function ShelfPlace({ bottle, onOpen }: { bottle: ShelfBottle; onOpen: Props["on
       {...{ tabIndex: 0 }}
       aria-label={bottle.inWords}
       className="items-center pb-2"
-      style={{ width: place }}
+      style={{ minWidth: place, flexGrow: 1 }}
     >
       <Svg width={width + 8} height={base + 2} aria-hidden>
         <Defs>

@@ -71,7 +71,7 @@ export function Screen({
               <Txt variant="title">{title}</Txt>
             </View>
             {actions ? (
-              <View className="flex-row flex-wrap items-center gap-2">{actions}</View>
+              <View className="max-w-full flex-row flex-wrap items-center gap-2">{actions}</View>
             ) : null}
           </View>
           {wide && aside ? (

@@ -1,0 +1,28 @@
+import type { UnitSystem } from "@/core";
+import type { KnownPlant } from "@/logbook/plant/plantBook";
+import type { Bottle } from "@/records/bottle";
+import type { Lot } from "@/records/lot";
+import { labelText, type LabelText } from "@/words/labelWords";
+import type { LabelFonts } from "./labelFonts";
+import type { DrawnLabel } from "./labelSvg";
+import { layoutLabel, type LabelDesign, type LaidOut } from "./layoutLabel";
+import { markOf } from "./plantMarks";
+
+export interface LabelOf {
+  bottle: Bottle;
+  lot: Lot;
+  plant: KnownPlant | undefined;
+}
+
+/** A bottle's label at a size in a design; the person's own words take the place of what would stand there. */
+export function bottleLabel(
+  { bottle, lot, plant }: LabelOf,
+  { design, widthMm, heightMm }: { design: LabelDesign; widthMm: number; heightMm: number },
+  fonts: LabelFonts,
+  units: UnitSystem,
+  own: Partial<LabelText> = {},
+): DrawnLabel & LaidOut {
+  const text = { ...labelText(bottle, lot, plant, units), ...own };
+  const laid = layoutLabel({ text, design, mark: markOf(plant), widthMm, heightMm }, fonts);
+  return { ...laid, code: bottle.code, product: lot.product, widthMm, heightMm };
+}

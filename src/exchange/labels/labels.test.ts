@@ -1,0 +1,216 @@
+import { PDFDocument } from "@cantoo/pdf-lib";
+import fc from "fast-check";
+import readQr from "jsqr";
+import { plantById } from "@/core";
+import { catalogueBook } from "@/logbook/plant/plantBook";
+import { newRecord } from "@/records/base";
+import type { Bottle } from "@/records/bottle";
+import type { Lot } from "@/records/lot";
+import { testLabelFonts } from "@/testing/labelFontFiles";
+import { labelText, type LabelText } from "@/words/labelWords";
+import { bottleLabel } from "./bottleLabel";
+import { labelPdf } from "./labelPdf";
+import { labelSvg } from "./labelSvg";
+import { labelDesigns, layoutLabel, qrModules, qrQuiet, type LabelItem } from "./layoutLabel";
+import { markOf } from "./plantMarks";
+import { qrRuns } from "./qr";
+import { sheetNames, sheets, sheetSchema } from "./sheets";
+
+const fonts = testLabelFonts();
+const day = new Date("2026-07-18T10:00:00Z");
+const lot: Lot = {
+  ...newRecord("lot", day),
+  code: "K7Q-4MX",
+  product: "oil",
+  plantId: "clarysage",
+  runIds: ["run-a"],
+  madeOn: "2026-07-18",
+  volumeMl: 12,
+};
+const bottle: Bottle = {
+  ...newRecord("bottle", day),
+  code: "7H9-E3M",
+  lotId: lot.id,
+  sizeMl: 10,
+  filledMl: 10,
+  glass: "amber",
+  storage: "cellar",
+  bestBy: "2028-07-18",
+};
+const plant = catalogueBook.byId("clarysage");
+const text = labelText(bottle, lot, plant, "metric");
+const long = "Old garden ".repeat(8).trim().padEnd(90, "e");
+const greek = "Φασκόμηλο από τον κήπο";
+const nine = Array.from({ length: 9 }, (_, i) => `caution number ${i + 1}`);
+const texts: Record<string, LabelText> = {
+  usual: text,
+  "90 letters": { ...text, name: long },
+  Greek: { ...text, name: greek },
+  "no cautions": { ...text, cautions: [], fewCautions: [] },
+  "nine cautions": { ...text, cautions: nine, fewCautions: nine },
+};
+
+const boxOf = (item: LabelItem) => {
+  switch (item.kind) {
+    case "text":
+      return [item.x, item.y - item.size * 0.76, item.x + item.width, item.y + item.size * 0.24];
+    case "line":
+      return [item.x1, item.y1, item.x2, item.y2];
+    case "mark":
+    case "qr":
+      return [item.x, item.y, item.x + item.size, item.y + item.size];
+    default:
+      return [item.x, item.y, item.x + item.width, item.y + item.height];
+  }
+};
+
+describe.each(labelDesigns)("%s", (design) => {
+  test.each(Object.keys(texts))(
+    "%s: on every sheet nothing is cut, nothing overlaps, and code and name are there",
+    (which) => {
+      for (const name of sheetNames) {
+        const { width, height } = sheets[name];
+        const { items, leftOut, shortened } = layoutLabel(
+          { text: texts[which]!, design, mark: "leaf", widthMm: width, heightMm: height },
+          fonts,
+        );
+        const boxes = items.map((item) => boxOf(item) as [number, number, number, number]);
+        for (const [left, top, right, bottom] of boxes) {
+          expect(left).toBeGreaterThanOrEqual(-1e-6);
+          expect(top).toBeGreaterThanOrEqual(-1e-6);
+          expect(right).toBeLessThanOrEqual(width + 1e-6);
+          expect(bottom).toBeLessThanOrEqual(height + 1e-6);
+        }
+        const solid = items.flatMap((item, i) =>
+          item.kind === "text" || item.kind === "qr" ? [boxes[i]!] : [],
+        );
+        for (const [i, a] of solid.entries())
+          for (const b of solid.slice(i + 1)) {
+            const across = Math.min(a[2], b[2]) - Math.max(a[0], b[0]);
+            const down = Math.min(a[3], b[3]) - Math.max(a[1], b[1]);
+            expect(Math.min(across, down)).toBeLessThan(0.05);
+          }
+        const parts = items.flatMap((item) => (item.kind === "text" ? [item.part] : []));
+        expect(parts).toContain("name");
+        expect(parts).toContain("code");
+        for (const item of items) if (item.kind === "text") expect(item.size).toBeGreaterThan(1.55);
+        /* What is not there is told. */
+        if (!parts.includes("bestBy")) expect(leftOut).toContain("bestBy");
+        const said = items.flatMap((item) =>
+          item.kind === "text" && item.part === "name" ? [item.text] : [],
+        );
+        if (!shortened)
+          expect(said.join("").replaceAll(" ", "")).toBe(texts[which]!.name.replaceAll(/\s/g, ""));
+      }
+    },
+  );
+});
+
+test("whatever a name is, a label of any size holds it or says that it is cut short", () => {
+  fc.assert(
+    fc.property(
+      fc.string({ minLength: 1, maxLength: 90 }),
+      fc.double({ min: 20, max: 130, noNaN: true }),
+      fc.double({ min: 12, max: 110, noNaN: true }),
+      fc.constantFrom(...labelDesigns),
+      (name, widthMm, heightMm, design) => {
+        const { items } = layoutLabel(
+          { text: { ...text, name }, design, mark: "seed", widthMm, heightMm },
+          fonts,
+        );
+        for (const item of items) {
+          const [left, , right] = boxOf(item) as [number, number, number, number];
+          expect(left).toBeGreaterThanOrEqual(-1e-6);
+          expect(right).toBeLessThanOrEqual(widthMm + 1e-6);
+        }
+      },
+    ),
+    { numRuns: 60 },
+  );
+});
+
+test("the code to scan is read back from its squares", () => {
+  const dots = 6;
+  const side = (qrModules + 2 * qrQuiet) * dots;
+  for (const code of ["7H9-E3M", "K7Q-4MX", "CS-0713-O1-a"]) {
+    const pixels = new Uint8ClampedArray(side * side * 4).fill(255);
+    for (const { x, y, length } of qrRuns(code))
+      for (let row = 0; row < dots; row += 1)
+        for (let dot = 0; dot < length * dots; dot += 1) {
+          const at = (((y + qrQuiet) * dots + row) * side + (x + qrQuiet) * dots + dot) * 4;
+          pixels.fill(0, at, at + 3);
+        }
+    expect(readQr(pixels, side, side)?.data).toBe(code.toUpperCase());
+  }
+});
+
+test("a sheet is true to size, starts where it is told, and goes on to the next page", async () => {
+  const sheet = sheets["a4-65"];
+  const label = bottleLabel(
+    { bottle, lot, plant },
+    { design: "press", widthMm: sheet.width, heightMm: sheet.height },
+    fonts,
+    "metric",
+  );
+  const pages = async (labels: number, start: number) => {
+    const pdf = await labelPdf(Array<typeof label>(labels).fill(label), sheet, fonts, {
+      start,
+      cutMarks: true,
+      nudgeX: 0.5,
+    });
+    return PDFDocument.load(pdf);
+  };
+  const one = await pages(1, 65);
+  expect(one.getPageCount()).toBe(1);
+  const { width, height } = one.getPage(0).getSize();
+  expect((width / 72) * 25.4).toBeCloseTo(210, 3);
+  expect((height / 72) * 25.4).toBeCloseTo(297, 3);
+  expect((await pages(2, 65)).getPageCount()).toBe(2);
+  expect((await pages(66, 1)).getPageCount()).toBe(2);
+  await expect(pages(1, 66)).rejects.toThrow(/start must be a place from 1 to 65/);
+});
+
+test("a label as SVG has its own size and its letters as outlines", () => {
+  const svg = labelSvg(
+    bottleLabel(
+      { bottle, lot, plant },
+      { design: "band", widthMm: 60, heightMm: 40 },
+      fonts,
+      "metric",
+    ),
+    fonts,
+  );
+  expect(svg).toContain('width="60mm" height="40mm"');
+  expect(svg).not.toContain("<text");
+  expect(svg.match(/<path/g)!.length).toBeGreaterThan(60);
+});
+
+test("every sheet's own grid lies on its paper, and one that does not is refused by name", () => {
+  for (const name of sheetNames) expect(sheetSchema.safeParse(sheets[name]).success).toBe(true);
+  const wrong = sheetSchema.safeParse({ ...sheets["a4-65"], columns: 6 });
+  expect(wrong.error?.issues[0]).toMatchObject({ path: ["columns"] });
+  expect(sheetSchema.safeParse({ ...sheets["a4-65"], pitchX: 30 }).success).toBe(false);
+});
+
+test("words on a label follow what it is: a hydrosol is not preserved, a blend has no one botanical name", () => {
+  const hydrosol = labelText(
+    bottle,
+    { ...lot, product: "hydrosol", firstCut: true },
+    plant,
+    "metric",
+  );
+  expect(hydrosol).toMatchObject({ kind: "hydrosol, first cut" });
+  expect(hydrosol.cautions).toEqual(["Not preserved: keep cold, use when clear and fresh."]);
+  const blend = labelText(bottle, { ...lot, origin: "blend", name: "Evening" }, plant, "metric");
+  expect(blend.name).toBe("Evening");
+  expect(blend).not.toHaveProperty("botanical");
+  const fennel = labelText(bottle, lot, catalogueBook.byId("sweetfennel"), "metric");
+  expect(fennel.cautions.join(" ")).toMatch(/not in pregnancy/);
+});
+
+test("each plant has the mark of what is distilled of it", () => {
+  const marks = ["scotspine", "sweetfennel", "clarysage", "baylaurel", "vetiver"].map((id) =>
+    markOf(plantById(id)),
+  );
+  expect(marks).toEqual(["needle", "seed", "flower", "leaf", "root"]);
+});

@@ -1,0 +1,89 @@
+import { noonOf, showDayLong, showVolume, words, type Caution, type UnitSystem } from "@/core";
+import type { KnownPlant } from "@/logbook/plant/plantBook";
+import type { Bottle } from "@/records/bottle";
+import type { Lot } from "@/records/lot";
+
+/** What stands on a label, each part in words; what there is nothing to say of is left out. */
+export interface LabelText {
+  /** The product: "Clary sage", a blend's own name. */
+  name: string;
+  /** What it is: "essential oil", "hydrosol, first cut". */
+  kind: string;
+  botanical?: string;
+  /** The part of the plant, and how it was distilled. */
+  madeOf?: string;
+  code: string;
+  made: string;
+  volume: string;
+  bestBy: string;
+  /** Short words of caution, and the usual general ones. */
+  cautions: string[];
+  /** The same in as few words as say it, for a small label. */
+  fewCautions: string[];
+}
+
+const kindWords: Record<Lot["product"], string> = {
+  oil: "essential oil",
+  hydrosol: "hydrosol",
+  liquor: "pot liquor",
+};
+
+/* As few words as can be read on a small bottle. */
+const shortCautions: Partial<Record<Caution, string>> = {
+  phototoxic: "keep treated skin out of the sun",
+  sensitises: "may irritate or cause allergy",
+  convulsant: "not with epilepsy",
+  liver: "harms the liver if swallowed",
+  carcinogenic: "not for use on skin or in food",
+  pregnancy: "not in pregnancy",
+  youngChildren: "not for children under six",
+  cats: "keep from cats",
+  dogs: "keep from dogs",
+  asthma: "not with asthma",
+  poison: "poisonous",
+};
+
+/** A bottle's label in words. */
+export function labelText(
+  bottle: Bottle,
+  lot: Lot,
+  plant: KnownPlant | undefined,
+  units: UnitSystem,
+): LabelText {
+  const name = lot.name ?? plant?.name ?? lot.plantId;
+  const ownPlant = lot.origin === "blend" ? undefined : plant;
+  const kind = lot.firstCut
+    ? "hydrosol, first cut"
+    : lot.jar
+      ? `${kindWords[lot.product]}, jar ${lot.jar.number}`
+      : kindWords[lot.product];
+  return {
+    name,
+    kind: lot.origin === "blend" ? `${kind}, blend` : kind,
+    ...(ownPlant ? { botanical: ownPlant.botanicalName } : {}),
+    ...(ownPlant ? { madeOf: `${ownPlant.part}, distilled with water, nothing added` } : {}),
+    code: bottle.code,
+    made: `made ${showDayLong(noonOf(lot.madeOn))}`,
+    volume: words(showVolume(bottle.filledMl, units)),
+    bestBy: `best by ${showDayLong(noonOf(bottle.bestBy))}`,
+    cautions: cautionsOf(lot, plant, general),
+    fewCautions: cautionsOf(lot, plant, fewGeneral),
+  };
+}
+
+/* Usual general words, in full and in few. */
+const general = {
+  oil: "Dilute before use. Do not swallow. Keep from children, eyes and flame.",
+  other: "Not preserved: keep cold, use when clear and fresh.",
+};
+const fewGeneral = { oil: "Dilute. Do not swallow.", other: "Not preserved: keep cold." };
+
+function cautionsOf(
+  { product }: Lot,
+  plant: KnownPlant | undefined,
+  said: typeof general,
+): string[] {
+  if (product !== "oil") return [said.other];
+  const own = (plant?.cautions ?? []).flatMap((caution) => shortCautions[caution] ?? []);
+  return [said.oil, ...(plant?.skinMostPercent === "none" ? ["not on skin"] : []), ...own];
+}
