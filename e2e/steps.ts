@@ -64,13 +64,18 @@ export async function lightIt(page: Page): Promise<void> {
 }
 
 /** Waits until everything on the page is stored. */
-export async function stored(page: Page, key: RegExp, holds: string): Promise<void> {
+export async function stored(
+  page: Page,
+  key: RegExp,
+  holds: string,
+  logbook: "sereno" | "sereno-demo" = "sereno",
+): Promise<void> {
   await expect
     .poll(() =>
       page.evaluate(
-        ({ source, text }) =>
+        ({ source, text, name }) =>
           new Promise<boolean>((resolve) => {
-            const request = indexedDB.open("sereno");
+            const request = indexedDB.open(name);
             request.onsuccess = () => {
               const db = request.result;
               const all = db.transaction("entries").objectStore("entries").openCursor();
@@ -91,7 +96,7 @@ export async function stored(page: Page, key: RegExp, holds: string): Promise<vo
               };
             };
           }),
-        { source: key.source, text: holds },
+        { source: key.source, text: holds, name: logbook },
       ),
     )
     .toBe(true);

@@ -52,9 +52,7 @@ const chosen = values.lots.split(",").flatMap((text) => {
 });
 
 const fontFile = (name: string) =>
-  new Uint8Array(
-    readFileSync(require.resolve(`@expo-google-fonts/${name}`)),
-  );
+  new Uint8Array(readFileSync(require.resolve(`@expo-google-fonts/${name}`)));
 const fonts = openLabelFonts({
   title: fontFile("young-serif/400Regular/YoungSerif_400Regular.ttf"),
   body: fontFile("atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf"),

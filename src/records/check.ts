@@ -3,10 +3,10 @@ import { moment } from "@/messages/moment";
 import { limits, within } from "@/messages/limits";
 import { id, longText, recordBase } from "./base";
 
-export const checkSmells = ["asItWas", "weaker", "sharp", "sour", "musty"] as const;
-export const checkColours = ["asItWas", "darker", "other"] as const;
-export const checkClarities = ["clear", "hazy", "cloudy"] as const;
-export const checkSigns = ["film", "threads", "thicker", "stickyRim", "waterBelow"] as const;
+const checkSmells = ["asItWas", "weaker", "sharp", "sour", "musty"] as const;
+const checkColours = ["asItWas", "darker", "other"] as const;
+const checkClarities = ["clear", "hazy", "cloudy"] as const;
+const checkSigns = ["film", "threads", "thicker", "stickyRim", "waterBelow"] as const;
 
 /** A look, a sniff, a reading of a lot or of one of its bottles. What was not looked at stays open. */
 export const checkSchema = z.object({

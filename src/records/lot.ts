@@ -5,7 +5,6 @@ import { limits, within } from "@/messages/limits";
 
 /** What can be kept: the oil, the hydrosol, the liquor left in the pot. */
 export const products = ["oil", "hydrosol", "liquor"] as const;
-export type Product = (typeof products)[number];
 
 /** A product of one or more runs, of other lots blended, or bought for comparison. */
 export const lotSchema = z.object({

@@ -9,7 +9,7 @@ const months = within(limits.keepingMonths);
 const stays = within(limits.share);
 
 /** The figures of the keeping rule, each as far as it may be changed. */
-export const keepingRuleSchema = z.object({
+const keepingRuleSchema = z.object({
   shortMonths: months,
   middlingMonths: months,
   longMonths: months,

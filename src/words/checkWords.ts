@@ -49,7 +49,7 @@ export const verdictWords: Record<Verdict, { is: string; so: string }> = {
 };
 
 /** What speaks for it. */
-export const signWords: Record<Sign, string> = {
+const signWords: Record<Sign, string> = {
   phMoved: "its pH has moved by half a unit or more",
   newCloud: "it has clouded since",
   threads: "there are threads or flakes in it",

@@ -6,7 +6,7 @@ import { labelText, type LabelText } from "@/words/labelWords";
 import type { LabelFonts } from "./labelFonts";
 import type { DrawnLabel } from "./labelSvg";
 import { layoutLabel, type LabelDesign, type LaidOut } from "./layoutLabel";
-import { markOf } from "./plantMarks";
+import { markOf } from "@/core";
 
 export interface LabelOf {
   bottle: Bottle;

@@ -3,7 +3,7 @@ import { PDFDocument, rgb, type PDFFont, type PDFPage, type RGB } from "@cantoo/
 import type { FontFiles, LabelFonts } from "./labelFonts";
 import { labelColours, type DrawnLabel } from "./labelSvg";
 import { qrModules, qrQuiet, type LabelColour, type LabelItem } from "./layoutLabel";
-import { plantMarks } from "./plantMarks";
+import { plantMarks } from "@/core";
 import { qrRuns } from "./qr";
 import type { SheetGrid } from "./sheets";
 

@@ -1,6 +1,6 @@
 import type { LabelFonts } from "./labelFonts";
 import { qrModules, qrQuiet, type LabelColour, type LabelItem } from "./layoutLabel";
-import { plantMarks } from "./plantMarks";
+import { plantMarks } from "@/core";
 import { qrRuns } from "./qr";
 
 /** Colours on paper: the day's inks; the substance's own for its kind and mark. */

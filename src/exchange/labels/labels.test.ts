@@ -12,7 +12,7 @@ import { bottleLabel } from "./bottleLabel";
 import { labelPdf } from "./labelPdf";
 import { labelSvg } from "./labelSvg";
 import { labelDesigns, layoutLabel, qrModules, qrQuiet, type LabelItem } from "./layoutLabel";
-import { markOf } from "./plantMarks";
+import { markOf } from "@/core";
 import { qrRuns } from "./qr";
 import { sheetNames, sheets, sheetSchema } from "./sheets";
 

@@ -1,6 +1,6 @@
 import type { LabelText } from "@/words/labelWords";
 import type { Face, LabelFonts } from "./labelFonts";
-import type { PlantMark } from "./plantMarks";
+import type { PlantMark } from "@/core";
 
 export const labelDesigns = ["press", "sprig", "band", "ledger"] as const;
 export type LabelDesign = (typeof labelDesigns)[number];
@@ -27,7 +27,7 @@ export type LabelItem =
   | { kind: "qr"; x: number; y: number; size: number };
 
 export type LabelColour = "ink" | "soft" | "substance" | "paper";
-export type LabelPart = keyof LabelText;
+type LabelPart = keyof LabelText;
 
 export interface LaidOut {
   items: LabelItem[];

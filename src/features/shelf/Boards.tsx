@@ -1,10 +1,10 @@
 import { useRouter } from "expo-router";
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { View } from "react-native";
 import { groupBy, type Shelved } from "@/logbook/shelf/shelf";
 import { usePlantBook } from "@/store/hooks";
 import { ShelfDrawing } from "@/ui/drawings/ShelfDrawing";
-import { markOf } from "@/exchange/labels/plantMarks";
+import { markOf } from "@/core";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 import { useMore } from "@/ui/useMore";
@@ -16,7 +16,7 @@ import { lotWords } from "@/words/lotWords";
 const step = 48;
 
 /** The shelf as it stands: a board a place, the bottles on it to scale. */
-export function Boards({
+export const Boards = memo(function Boards({
   items,
   amount,
 }: {
@@ -64,4 +64,4 @@ export function Boards({
       {more ? <View ref={end as never} className="h-px" /> : null}
     </View>
   );
-}
+});

@@ -1,4 +1,4 @@
-import { fireEvent, screen, within } from "@testing-library/react";
+import { act, fireEvent, screen, within } from "@testing-library/react";
 import type { Bottle, Use } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
@@ -100,8 +100,12 @@ test("oils and hydrosols are shown apart; how one looks at the shelf stands on c
 test("bottles are found by name, place or code; a slip of the pen says what is near", () => {
   open([...season, lot("coded", { code: "K7Q-4MX" })]);
   show(/^Cards$/);
-  const find = (value: string) =>
+  const find = (value: string) => {
     fireEvent.change(screen.getByLabelText("Find by code, name or place"), { target: { value } });
+    act(() => {
+      jest.advanceTimersByTime(200);
+    });
+  };
   find("stairs");
   expect(screen.getByText(/^code-b1/)).toBeVisible();
   expect(screen.queryByText(/^code-b2/)).not.toBeInTheDocument();

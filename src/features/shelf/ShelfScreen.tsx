@@ -1,5 +1,5 @@
 import { useRouter } from "expo-router";
-import { useDeferredValue, useMemo, useState } from "react";
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } from "react";
 import { View } from "react-native";
 import { isoDay } from "@/core";
 import { bottlesCsv } from "@/exchange/csv";
@@ -51,6 +51,7 @@ export function ShelfScreen() {
     as: "boards",
   });
   const [sheet, setSheet] = useState<"scan" | "add">();
+  const find = useCallback((next: string) => change({ text: next }), [change]);
   /* Typing is answered first, the shelf follows. */
   const text = useDeferredValue(view.text);
   const shown = useMemo(
@@ -60,7 +61,10 @@ export function ShelfScreen() {
   );
   const open = useMemo(() => notBottled(stock), [stock]);
   const twice = useMemo(() => codesTwice(stock), [stock]);
-  const amount = (product: string, ml: number) => amountOf(product, ml, units);
+  const amount = useCallback(
+    (product: string, ml: number) => amountOf(product, ml, units),
+    [units],
+  );
 
   if (items.length === 0 && open.length === 0 && stock.lots.length === 0) {
     return (
@@ -87,7 +91,6 @@ export function ShelfScreen() {
       </Screen>
     );
   }
-  const byCode = codeHint(view.text, stock);
   return (
     <Screen
       title="Shelf"
@@ -126,12 +129,7 @@ export function ShelfScreen() {
       ))}
       <View className={wide ? "flex-row items-end gap-4" : "gap-3"}>
         <View className="min-w-0 flex-1">
-          <TextField
-            label="Find by code, name or place"
-            value={view.text}
-            onChange={(next) => change({ text: next })}
-            shortcut="/"
-          />
+          <FindField start={view.text} onChange={find} />
         </View>
         <Select
           label="Sorted by"
@@ -140,7 +138,7 @@ export function ShelfScreen() {
           onChange={(sort) => change({ sort })}
         />
       </View>
-      {byCode}
+      <CodeHint typed={text} />
       <View className="flex-row flex-wrap gap-x-6 gap-y-2">
         <Choice
           label="Show"
@@ -211,35 +209,53 @@ export function ShelfScreen() {
       {sheet === "add" ? <AddLotSheet onClose={() => setSheet(undefined)} /> : null}
     </Screen>
   );
-
-  /** A typed code opens what it stands on; a wrong one says what is near. */
-  function codeHint(typed: string, { bottles, lots }: typeof stock) {
-    if (!/\d|-/.test(typed) || typed.replace(/\W/g, "").length < 5) return null;
-    const all = [...bottles, ...lots];
-    const read = readCode(
-      typed,
-      all.map(({ code }) => code),
-    );
-    const codes = "found" in read ? [read.found] : read.near;
-    if (codes.length === 0) return null;
-    return (
-      <View className="gap-2" role="status">
-        {"found" in read ? null : (
-          <Txt variant="small">{`No bottle has that code. ${codes.length === 1 ? "This one is" : "These are"} a slip away:`}</Txt>
-        )}
-        {codes.map((code) => {
-          const those = all.find((each) => each.code === code)!;
-          const lot = those.kind === "lot" ? those : lots.find(({ id }) => id === those.lotId);
-          return lot ? (
-            <Row
-              key={code}
-              href={`/shelf/${lot.id}`}
-              title={code}
-              detail={`${lotName(lot, book)} ${lotWords(lot)}`}
-            />
-          ) : null;
-        })}
-      </View>
-    );
-  }
 }
+
+/* A thumb is slower than this; a shelf of thousands is not asked for each letter of a word. */
+const restMs = 120;
+
+/** The search's field: it answers at once by itself, and tells what was typed when the typing rests. */
+function FindField({ start, onChange }: { start: string; onChange: (text: string) => void }) {
+  const [typed, setTyped] = useState(start);
+  useEffect(() => {
+    if (typed === start) return;
+    const rest = setTimeout(() => onChange(typed), restMs);
+    return () => clearTimeout(rest);
+  }, [typed, start, onChange]);
+  return (
+    <TextField label="Find by code, name or place" value={typed} onChange={setTyped} shortcut="/" />
+  );
+}
+
+/** A typed code opens what it stands on; a wrong one says what is near. */
+const CodeHint = memo(function CodeHint({ typed }: { typed: string }) {
+  const book = usePlantBook();
+  const { bottles, lots } = useAppSelector(selectStock);
+  if (!/\d|-/.test(typed) || typed.replace(/\W/g, "").length < 5) return null;
+  const all = [...bottles, ...lots];
+  const read = readCode(
+    typed,
+    all.map(({ code }) => code),
+  );
+  const codes = "found" in read ? [read.found] : read.near;
+  if (codes.length === 0) return null;
+  return (
+    <View className="gap-2" role="status">
+      {"found" in read ? null : (
+        <Txt variant="small">{`No bottle has that code. ${codes.length === 1 ? "This one is" : "These are"} a slip away:`}</Txt>
+      )}
+      {codes.map((code) => {
+        const those = all.find((each) => each.code === code)!;
+        const lot = those.kind === "lot" ? those : lots.find(({ id }) => id === those.lotId);
+        return lot ? (
+          <Row
+            key={code}
+            href={`/shelf/${lot.id}`}
+            title={code}
+            detail={`${lotName(lot, book)} ${lotWords(lot)}`}
+          />
+        ) : null;
+      })}
+    </View>
+  );
+});

@@ -40,17 +40,28 @@ const orders: Record<ShelfView["sort"], (a: Shelved, b: Shelved) => number> = {
 /** The bottles that are looked for: each word of the text in code, name, kind or place. */
 export function findBottles(
   items: readonly Shelved[],
-  { text, filter, sort }: Omit<ShelfView, "as">,
+  { text: typed, filter, sort }: Omit<ShelfView, "as">,
 ): Shelved[] {
-  const wanted = text.toLowerCase().split(/\s+/).filter(Boolean);
+  const wanted = typed.toLowerCase().split(/\s+/).filter(Boolean);
   return items
     .filter((item) => {
       if (!(matches[filter] ?? matches.all)(item)) return false;
       if (wanted.length === 0) return true;
-      const { bottle, lot, name } = item;
-      const said =
-        `${bottle.code} ${lot.code} ${bottle.code.replace("-", "")} ${name} ${lotWords(lot)} ${boardOf(bottle)}`.toLowerCase();
-      return wanted.every((word) => said.includes(word));
+      const text = saidOf(item);
+      return wanted.every((word) => text.includes(word));
     })
     .sort(orders[sort] ?? orders.due);
+}
+
+const said = new WeakMap<Shelved, string>();
+
+/** What a bottle can be found by, in small letters; remembered, since thousands are looked through. */
+function saidOf(item: Shelved): string {
+  const known = said.get(item);
+  if (known !== undefined) return known;
+  const { bottle, lot, name } = item;
+  const text =
+    `${bottle.code} ${lot.code} ${bottle.code.replace("-", "")} ${name} ${lotWords(lot)} ${boardOf(bottle)}`.toLowerCase();
+  said.set(item, text);
+  return text;
 }

@@ -11,8 +11,7 @@ import { judgedChecks } from "./lotChecks";
 import { lotName } from "./lotName";
 import { groupBy, notBottled, shelved, type Shelved, type Stock } from "./shelf";
 
-export const dutyKinds = ["settled", "secondDraw", "bottle", "check", "bestBy", "past"] as const;
-export type DutyKind = (typeof dutyKinds)[number];
+export type DutyKind = "settled" | "secondDraw" | "bottle" | "check" | "bestBy" | "past";
 
 /** Something the person has to do: what, of what, and when. */
 export interface DutyDue {

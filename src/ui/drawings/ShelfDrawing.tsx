@@ -1,10 +1,10 @@
 import { Pressable, Text, View } from "react-native";
 import Svg, { ClipPath, Defs, G, Path, Rect } from "react-native-svg";
 import { bottleOutline } from "./bottleOutline";
-import { plantMarks, type PlantMark } from "@/exchange/labels/plantMarks";
+import { plantMarks, type PlantMark } from "@/core";
 
 /** A bottle on the shelf. */
-export interface ShelfBottle {
+interface ShelfBottle {
   id: string;
   sizeMl: number;
   leftMl: number;
