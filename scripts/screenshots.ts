@@ -30,16 +30,6 @@ const plannedBelow = async (page: Page) => {
     .evaluate((drawing) => drawing.scrollIntoView({ block: "start" }));
 };
 
-const wilted = async (page: Page) => {
-  await planned(page);
-  await page.getByRole("button", { name: /At once, wilted/ }).click();
-  await page.getByRole("button", { name: "Take: Wilted overnight" }).click();
-  const table = page.getByRole("table", { name: "Before and after" });
-  await table.getByRole("row", { name: /Oil, 8 in 10.*mL.*mL/ }).waitFor();
-  await page.getByRole("heading", { name: "Wilted overnight" }).evaluate((heading) => {
-    heading.scrollIntoView({ block: "start" });
-  });
-};
 const notesBelow = async (page: Page) => {
   await planned(page);
   await page
@@ -50,6 +40,10 @@ const below = (heading: string) => async (page: Page) => {
   await page
     .getByRole("heading", { name: heading })
     .evaluate((found) => found.scrollIntoView({ block: "start" }));
+};
+
+const fitted = async (page: Page) => {
+  await page.getByRole("heading", { name: "What its readings teach" }).waitFor();
 };
 
 const forecastThere = async (page: Page) => {
@@ -68,22 +62,12 @@ const lit = async (page: Page) => {
   await page.getByRole("heading", { name: "Heating up" }).waitFor();
   await page.getByRole("button", { name: "No", exact: true }).click();
 };
-const alarmed = async (page: Page) => {
-  await forecastThere(page);
-  await page.getByRole("button", { name: "Reading" }).click();
-  await page.getByRole("textbox", { name: "Outlet temperature" }).fill("46");
-  await page.getByRole("button", { name: "Write it down" }).click();
-  await page.getByRole("alert").waitFor();
-};
 
 const pictures: Picture[] = [
   { name: "today-phone", address: "/" },
   { name: "plan-phone", address: "/plan", prepare: plannedBelow },
   { name: "plan-wide", address: "/plan", wide: true, prepare: planned },
-  { name: "before-after-wide", address: "/plan", wide: true, prepare: wilted },
-  { name: "plant-wide", address: "/bench/plants/clarysage", wide: true },
   { name: "notes-phone", address: "/plan", prepare: notesBelow },
-  { name: "ready-phone", address: "/runs/demo-run-31/ready" },
   {
     name: "watch-phone-night",
     address: "/runs/demo-run-31/watch",
@@ -91,7 +75,6 @@ const pictures: Picture[] = [
     prepare: forecastThere,
   },
   { name: "watch-wide", address: "/runs/demo-run-31/watch", wide: true, prepare: forecastThere },
-  { name: "alarm-phone", address: "/runs/demo-run-31/watch", prepare: alarmed },
   {
     name: "together-wide-night",
     address: "/plan",
@@ -104,29 +87,9 @@ const pictures: Picture[] = [
     },
   },
   {
-    name: "separate-phone",
-    address: "/runs/demo-run-30/separate",
-    prepare: async (page) => {
-      await page.getByRole("textbox", { name: "Oil", exact: true }).fill("2.4");
-      await page.getByRole("textbox", { name: "Hydrosol, all of it" }).fill("1180");
-      await page
-        .getByRole("row", { name: /mL per kg/ })
-        .evaluate((row) => row.scrollIntoView({ block: "center" }));
-    },
-  },
-  {
     name: "settle-phone",
     address: "/runs/demo-run-30/separate",
     prepare: below("Let it part"),
-  },
-  {
-    name: "step-phone",
-    address: "/runs/demo-run-30/separate",
-    prepare: async (page) => {
-      await page
-        .getByText(/^Step 1 of/)
-        .evaluate((found) => found.scrollIntoView({ block: "start" }));
-    },
   },
   {
     name: "went-phone",
@@ -141,6 +104,19 @@ const pictures: Picture[] = [
   },
   { name: "shelf-phone", address: "/shelf" },
   { name: "shelf-wide-night", address: "/shelf", wide: true, night: true },
+  { name: "sheet-wide", address: "/runs/demo-run-14", wide: true, prepare: fitted },
+  { name: "lot-wide", address: "/shelf/demo-lot-26-oil", wide: true },
+  { name: "checks-phone", address: "/shelf/demo-lot-7-hydrosol", prepare: below("Checks") },
+  {
+    name: "labels-wide",
+    address: "/shelf/labels?lot=demo-lot-26-oil",
+    wide: true,
+    prepare: async (page) => {
+      await page.getByLabel("Sheet").selectOption("a4-21");
+      await page.getByRole("img", { name: /^Label/ }).waitFor();
+    },
+  },
+  { name: "season-wide", address: "/shelf/season", wide: true },
   { name: "runs-wide", address: "/runs", wide: true },
 ];
 

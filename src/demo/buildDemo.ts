@@ -43,7 +43,13 @@ export function buildDemo(now: Date, seed = 7): AnyRecord[] {
   const records: AnyRecord[] = [
     stills.copper,
     stills.steel,
-    { ...defaultPreferences(), ...times(startOf(now, 320)), site },
+    {
+      ...defaultPreferences(),
+      ...times(startOf(now, 320)),
+      site,
+      prices: { currency: "€", electricityPerKWh: 0.29, gasPerKg: 2.4, oilPerMl: 1.6 },
+      costs: { plantPerKg: 1.5, icePerKg: 0.4, bottleEach: 0.9, hydrosolPerL: 14 },
+    },
     {
       ...stamp("measure", "measure-1", startOf(now, 290)),
       name: "Willow basket",

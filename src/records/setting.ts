@@ -45,6 +45,8 @@ export const settingSchema = z.object({
     .optional(),
   /** Sound and vibration on cues; absent until the person was asked. */
   cueSound: z.boolean().optional(),
+  /** What comes due is told by the device's own notices. */
+  dueNotices: z.literal(true).optional(),
   /** No sound until then. */
   quietUntil: moment.optional(),
   /** Where the still stands, degrees north and east, where the person told it: for dusk alone. */

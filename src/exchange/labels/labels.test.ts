@@ -1,7 +1,7 @@
 import { PDFDocument } from "@cantoo/pdf-lib";
 import fc from "fast-check";
 import readQr from "jsqr";
-import { plantById } from "@/core";
+import { plantById, markOf } from "@/core";
 import { catalogueBook } from "@/logbook/plant/plantBook";
 import { newRecord } from "@/records/base";
 import type { Bottle } from "@/records/bottle";
@@ -12,9 +12,8 @@ import { bottleLabel } from "./bottleLabel";
 import { labelPdf } from "./labelPdf";
 import { labelSvg } from "./labelSvg";
 import { labelDesigns, layoutLabel, qrModules, qrQuiet, type LabelItem } from "./layoutLabel";
-import { markOf } from "@/core";
 import { qrRuns } from "./qr";
-import { sheetNames, sheets, sheetSchema } from "./sheets";
+import { fittedSheet, sheetNames, sheets, sheetSchema } from "./sheets";
 
 const fonts = testLabelFonts();
 const day = new Date("2026-07-18T10:00:00Z");
@@ -213,4 +212,18 @@ test("each plant has the mark of what is distilled of it", () => {
     markOf(plantById(id)),
   );
   expect(marks).toEqual(["needle", "seed", "flower", "leaf", "root"]);
+});
+
+test("a label fits its bottle, from 5 mL to a litre, round and flat, and its sheet is a sheet", () => {
+  for (const sizeMl of [5, 10, 15, 30, 50, 100, 250, 500, 1000])
+    for (const shape of ["round", "flat"] as const) {
+      const grid = fittedSheet(sizeMl, shape, sizeMl > 100 ? "letter" : "a4");
+      expect(sheetSchema.safeParse(grid).error?.issues).toBeUndefined();
+      const { leftOut } = layoutLabel(
+        { text, design: "press", mark: "leaf", widthMm: grid.width, heightMm: grid.height },
+        fonts,
+      );
+      if (sizeMl >= 30) expect(leftOut).not.toContain("qr");
+      if (sizeMl >= 100) expect(leftOut).toEqual([]);
+    }
 });

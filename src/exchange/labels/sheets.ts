@@ -74,5 +74,37 @@ export const sheets = {
   "a4-tags": centred(a4, [5, 4], [32, 62], [4, 4]),
   "letter-tags": centred(letter, [5, 4], [32, 60], [4, 4]),
 } satisfies Record<string, SheetGrid>;
+/* A label round a bottle leaves a gap to see through; on a flat one it covers the face. */
+const wrap = { round: 0.8, flat: 0.92 };
+const leastLabel = { width: 20, height: 12 };
+const mostLabel = { width: 150, height: 110 };
+const gapMm = 4;
+
+/**
+ * A sheet of labels that fit a bottle of a size, as many as there is room for, to be cut out.
+ * @param sizeMl what the bottle holds, above 0
+ */
+export function fittedSheet(
+  sizeMl: number,
+  shape: keyof typeof wrap,
+  paper: "a4" | "letter",
+): SheetGrid {
+  const page = paper === "a4" ? a4 : letter;
+  /* An ordinary bottle's body is 1.55 times as high as wide; a flat one's face is wider than it is deep. */
+  const across = Math.cbrt((sizeMl * 1000 * 4) / (Math.PI * 1.55));
+  const around = shape === "round" ? across * Math.PI * wrap.round : across * 1.35 * wrap.flat;
+  const between = (value: number, of: "width" | "height") =>
+    Math.round(Math.min(mostLabel[of], Math.max(leastLabel[of], value)) * 10) / 10;
+  const [width, height] = [between(around, "width"), between(across * 0.95, "height")];
+  const count = (pageMm: number, labelMm: number, most: number) =>
+    Math.min(most, Math.max(1, Math.floor((pageMm - 2 * gapMm + gapMm) / (labelMm + gapMm))));
+  return centred(
+    page,
+    [count(page.pageWidth, width, 30), count(page.pageHeight, height, 60)],
+    [width, height],
+    [gapMm, gapMm],
+  );
+}
+
 export type SheetName = keyof typeof sheets;
 export const sheetNames = Object.keys(sheets) as SheetName[];

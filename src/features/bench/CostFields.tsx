@@ -29,7 +29,7 @@ export function CostFields({ preferences }: { preferences: Setting }) {
         const shown = typed[name] ?? toInput(preferences.costs?.[name], "one");
         const read = readNumber(shown, range);
         return (
-          <View key={name} className="min-w-[45%] flex-1">
+          <View key={name} className="min-w-[140px] flex-1">
             <NumberField
               label={label}
               value={shown}

@@ -18,7 +18,7 @@ interface Told {
 
 const months: Told = { suffix: "months", limit: limits.keepingMonths, scale: 1 };
 const percent: Told = {
-  suffix: "% stays",
+  suffix: "%",
   limit: { min: limits.share.min * 100, max: limits.share.max * 100 },
   scale: 100,
 };
@@ -54,7 +54,7 @@ export function KeepingFields({ preferences }: { preferences: Setting }) {
             typed[name] ?? toInput(Number((rule[name] * as.scale).toPrecision(4)), "one");
           const read = readNumber(shown, range);
           return (
-            <View key={name} className="min-w-[45%] flex-1">
+            <View key={name} className="min-w-[140px] flex-1">
               <NumberField
                 label={label}
                 value={shown}

@@ -8,7 +8,7 @@ import type { LabelFonts } from "@/exchange/labels/labelFonts";
 import { labelPdf } from "@/exchange/labels/labelPdf";
 import { labelSvg } from "@/exchange/labels/labelSvg";
 import { labelDesigns, type Goes, type LabelDesign } from "@/exchange/labels/layoutLabel";
-import { sheetNames, sheets, type SheetName } from "@/exchange/labels/sheets";
+import { fittedSheet, sheetNames, sheets, type SheetName } from "@/exchange/labels/sheets";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useShelved } from "@/store/stock";
@@ -46,6 +46,24 @@ const partWords: Record<Goes, string> = {
   bestBy: "the best-by",
   cautions: "the cautions",
 };
+
+/* Cut out by hand, as large as the largest bottle chosen asks for. */
+const fits = [
+  { value: "fit-round-a4", shape: "round", paper: "a4", label: "A4: fitted to a round bottle" },
+  { value: "fit-flat-a4", shape: "flat", paper: "a4", label: "A4: fitted to a flat bottle" },
+  {
+    value: "fit-round-letter",
+    shape: "round",
+    paper: "letter",
+    label: "Letter: fitted to a round bottle",
+  },
+  {
+    value: "fit-flat-letter",
+    shape: "flat",
+    paper: "letter",
+    label: "Letter: fitted to a flat bottle",
+  },
+] as const;
 
 /* More than this at once is a catalogue, and the preview would stand still. */
 const mostListed = 60;
@@ -88,13 +106,20 @@ export function LabelsScreen() {
 
   const design = labelDesigns.find((each) => each === choice.design) ?? "press";
   const sheetName = sheetNames.find((each) => each === choice.sheet) ?? "a4-65";
-  const grid = choice.own ? readGrid(choice.grid) : { ok: true as const, grid: sheets[sheetName] };
+  const chosen = listed.filter(({ bottle }) => !unchecked.has(bottle.id));
+  const fitted = fits.find(({ value }) => value === choice.sheet);
+  const largestMl = Math.max(5, ...chosen.map(({ bottle }) => bottle.sizeMl));
+  const grid = choice.own
+    ? readGrid(choice.grid)
+    : {
+        ok: true as const,
+        grid: fitted ? fittedSheet(largestMl, fitted.shape, fitted.paper) : sheets[sheetName],
+      };
   const perSheet = grid.ok ? grid.grid.columns * grid.grid.rows : 1;
   const start = readNumber(choice.start, { name: "The first place", min: 1, max: perSheet });
   const nudge = (["nudgeX", "nudgeY"] as const).map((key) =>
     readNumber(choice[key], { name: "The nudge", min: -20, max: 20 }),
   );
-  const chosen = listed.filter(({ bottle }) => !unchecked.has(bottle.id));
   const own = {
     ...(name.trim() ? { name: name.trim() } : {}),
     ...(madeOf.trim() ? { madeOf: madeOf.trim() } : {}),
@@ -222,9 +247,10 @@ export function LabelsScreen() {
         label="Sheet"
         options={[
           ...sheetNames.map((value) => ({ value: value as string, label: sheetLabel(value) })),
+          ...fits.map(({ value, label }) => ({ value: value as string, label })),
           { value: "own", label: "A grid of my own" },
         ]}
-        value={choice.own ? "own" : sheetName}
+        value={choice.own ? "own" : (fitted?.value ?? sheetName)}
         onChange={(next) =>
           next === "own"
             ? change({ own: true, grid: typedGrid(sheetName) })

@@ -14,6 +14,8 @@ import {
   showTime,
   fixed,
 } from "@/core";
+import { costOfRun, costSum } from "@/logbook/shelf/costs";
+import { moneyWords } from "@/words/costWords";
 import { lotWords } from "@/words/lotWords";
 import { doubtfulLog } from "@/logbook/run/doubtfulLog";
 import { againLike } from "@/logbook/plan/draftOfRun";
@@ -48,7 +50,8 @@ export function RunSheetScreen({ run }: { run: Run }) {
   const plantBook = usePlantBook();
   const router = useRouter();
   const dispatch = useAppDispatch();
-  const { units } = useAppSelector(selectPreferences);
+  const preferences = useAppSelector(selectPreferences);
+  const { units } = preferences;
   const lots = useAppSelector(selectLots).filter(({ runIds }) => runIds.includes(run.id));
   const summary = summarise(run, plantBook);
   const { state, plantName, result } = summary;
@@ -56,6 +59,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
   const [edition, setEdition] = useState(0);
   const plant = plantBook.byId(run.plantId);
   const still = useAppSelector((root) => root.still.entities[run.stillId]);
+  const cost = costSum(costOfRun(run, still, preferences));
   const runs = useAppSelector(selectRuns);
   const others = useMemo(() => runs.map((each) => summarise(each, plantBook)), [runs, plantBook]);
   const doubt = doubtfulLog(summary, plantBook);
@@ -102,7 +106,12 @@ export function RunSheetScreen({ run }: { run: Run }) {
           </Card>
           {result && plant ? <FitCard run={run} state={state} plant={plant} /> : null}
           <Card>
-            <Facts facts={planFacts(summary, units, plantBook)} />
+            <Facts
+              facts={[
+                ...planFacts(summary, units, plantBook),
+                ["It cost", cost > 0 ? moneyWords(cost, preferences.prices?.currency) : undefined],
+              ]}
+            />
           </Card>
           <View className="no-print gap-4">
             {plant ? (

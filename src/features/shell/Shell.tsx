@@ -10,6 +10,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { useFocusKept } from "@/ui/useFocusKept";
 import { DemoBanner } from "./DemoBanner";
 import { KeepingBanner } from "./KeepingBanner";
+import { DueNotices } from "./DueNotices";
 import { Listeners } from "./Listeners";
 import { Shortcuts } from "./Shortcuts";
 import { StillWatch } from "./StillWatch";
@@ -48,6 +49,7 @@ export function Shell({ children }: { children: ReactNode }) {
       {wide ? <Shortcuts /> : null}
       <ScreenBoundary path={path} instead={() => null}>
         <Listeners />
+        <DueNotices />
       </ScreenBoundary>
     </View>
   );

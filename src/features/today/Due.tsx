@@ -6,12 +6,13 @@ import { download } from "@/exchange/download";
 import type { DutyDue } from "@/logbook/shelf/duties";
 import type { Duty } from "@/records/duty";
 import { newRecord } from "@/records/base";
-import { keepUndoable } from "@/store/changes";
+import { changePreferences, keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
-import { selectDuties } from "@/store/selectors";
+import { selectDuties, selectPreferences } from "@/store/selectors";
 import { useDuties } from "@/store/stock";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { Check } from "@/ui/primitives/Check";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { dutyWords } from "@/words/dutyWords";
@@ -57,8 +58,40 @@ export function Due({ now }: { now: number }) {
           onPress={() => setAll(true)}
         />
       ) : null}
+      <NoticesChoice />
       {later[0] ? (
         <Txt variant="small">{`Next: ${dutyWords(later[0]).title}, ${showDay(later[0].at)}.`}</Txt>
+      ) : null}
+    </View>
+  );
+}
+
+/** The device's own notices of what comes due, where the browser has them; asked for here and nowhere else. */
+function NoticesChoice() {
+  const dispatch = useAppDispatch();
+  const { dueNotices } = useAppSelector(selectPreferences);
+  const [refused, setRefused] = useState(false);
+  if (typeof Notification === "undefined") return null;
+  const ask = async () => {
+    const answer = await Notification.requestPermission().catch(() => "denied" as const);
+    setRefused(answer !== "granted");
+    if (answer === "granted") dispatch(changePreferences({ dueNotices: true }));
+  };
+  return (
+    <View className="gap-1">
+      <Check
+        label="Tell me on this device when something comes due"
+        reason="While the app is open, in front or behind."
+        checked={dueNotices === true}
+        onChange={(on) =>
+          on ? void ask() : dispatch(changePreferences({ dueNotices: undefined }))
+        }
+      />
+      {refused ? (
+        <Txt variant="small">
+          The browser does not let it: allow notices for this address in its settings, or use a
+          calendar.
+        </Txt>
       ) : null}
     </View>
   );

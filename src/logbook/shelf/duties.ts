@@ -1,5 +1,5 @@
 import { addDays } from "date-fns/addDays";
-import { noonOf } from "@/core";
+import { fixed, noonOf } from "@/core";
 import type { Duty } from "@/records/duty";
 import type { Lot } from "@/records/lot";
 import type { Run } from "@/records/run";
@@ -11,7 +11,7 @@ import { judgedChecks } from "./lotChecks";
 import { lotName } from "./lotName";
 import { groupBy, notBottled, shelved, type Shelved, type Stock } from "./shelf";
 
-export type DutyKind = "settled" | "secondDraw" | "bottle" | "check" | "bestBy" | "past";
+export type DutyKind = "ice" | "settled" | "secondDraw" | "bottle" | "check" | "bestBy" | "past";
 
 /** Something the person has to do: what, of what, and when. */
 export interface DutyDue {
@@ -70,6 +70,17 @@ function ofRuns({ runs, site }: DutiesOf, now: Date, book: PlantBook): DutyDue[]
       allDay: false,
       changedAt: run.updatedAt,
     };
+    if (state.phase === "ready" && (run.plan.iceKg ?? 0) > 0)
+      return [
+        {
+          ...common,
+          kind: "ice",
+          key: `ice/${run.id}`,
+          at: new Date(run.createdAt),
+          detail: `Run ${run.number}, ${fixed(run.plan.iceKg ?? 0, 1)} kg of it`,
+          href: `/runs/${run.id}/ready`,
+        },
+      ];
     if (state.phase === "settling" && state.heatOffAt !== undefined) {
       const { minutes, leftMinutes } = settlingLeft(run, state, site, now.getTime(), book);
       if (!Number.isFinite(minutes)) return [];

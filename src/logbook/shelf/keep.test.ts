@@ -303,6 +303,27 @@ describe("what is due", () => {
   });
 });
 
+test("a planned run asks for its ice until it is lit", () => {
+  const planned = sampleRun([]);
+  const iced = { ...planned, plan: { ...planned.plan, iceKg: 4.2 } };
+  const keys = (run: typeof iced) =>
+    dutiesDue(
+      {
+        lots: [],
+        bottles: [],
+        uses: [],
+        checks: [],
+        duties: [],
+        runs: [run],
+        site: { altitudeM: 0, airC: 18, waterC: 14, coolingInC: 14 },
+      },
+      day,
+      catalogueBook,
+    ).map(({ key }) => key);
+  expect(keys(iced)).toEqual([`ice/${planned.id}`]);
+  expect(keys({ ...iced, entries: [entryAt(0, { type: "lit" })] })).toEqual([]);
+});
+
 test("a code that two devices gave is found; lots without a bottle wait", () => {
   const bottles = [
     bottle("x", "a", 5, { code: "K7Q-4MX" }),
