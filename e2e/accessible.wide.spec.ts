@@ -25,10 +25,14 @@ const screens = [
   "/runs/together",
 ];
 
-/* By night the same screens stand in other colours: contrast alone can differ. */
-async function serious(page: Page, colorScheme: "light" | "dark"): Promise<string[]> {
+/* Colours are the same at either width: contrast, the slowest to judge, is looked at on the narrow one, by day and night. */
+async function serious(
+  page: Page,
+  { colorScheme, wide }: { colorScheme: "light" | "dark"; wide: boolean },
+): Promise<string[]> {
   const axe = new AxeBuilder({ page });
   if (colorScheme === "dark") axe.withRules(["color-contrast"]);
+  else if (wide) axe.disableRules(["color-contrast"]);
   const { violations } = await axe.analyze();
   return violations
     .filter(({ impact }) => impact === "serious" || impact === "critical")
@@ -41,35 +45,39 @@ async function serious(page: Page, colorScheme: "light" | "dark"): Promise<strin
     );
 }
 
-for (const colorScheme of ["light", "dark"] as const) {
-  for (const size of [
-    { width: 390, height: 844 },
-    { width: 1280, height: 800 },
-  ]) {
-    test(`axe finds nothing serious on any screen, ${colorScheme}, ${size.width} wide`, async ({
-      browser,
+const narrow = { width: 390, height: 844 };
+const looks = [
+  { colorScheme: "light", size: narrow },
+  { colorScheme: "dark", size: narrow },
+  { colorScheme: "light", size: { width: 1280, height: 800 } },
+] as const;
+for (const { colorScheme, size } of looks) {
+  test(`axe finds nothing serious on any screen, ${colorScheme}, ${size.width} wide`, async ({
+    browser,
+    baseURL,
+  }) => {
+    test.setTimeout(240_000);
+    const context = await browser.newContext({
+      colorScheme,
+      viewport: size,
       baseURL,
-    }) => {
-      test.setTimeout(240_000);
-      const context = await browser.newContext({
-        colorScheme,
-        viewport: size,
-        baseURL,
-        reducedMotion: "reduce",
-      });
-      const page = await context.newPage();
-      await page.goto("/?logbook=demo");
-      await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
-      for (const address of screens) {
-        await page.goto(address);
-        await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
-        if (address === "/plan") {
-          await page.getByRole("textbox", { name: "I have" }).fill("900");
-          await expect(page.getByText(/8 in 10/).first()).toBeVisible();
-        }
-        expect(await serious(page, colorScheme), `${address} in ${colorScheme}`).toEqual([]);
-      }
-      await context.close();
+      reducedMotion: "reduce",
     });
-  }
+    const page = await context.newPage();
+    await page.goto("/?logbook=demo");
+    await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
+    for (const address of screens) {
+      await page.goto(address);
+      await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+      if (address === "/plan") {
+        await page.getByRole("textbox", { name: "I have" }).fill("900");
+        await expect(page.getByText(/8 in 10/).first()).toBeVisible();
+      }
+      expect(
+        await serious(page, { colorScheme, wide: size.width > 900 }),
+        `${address} in ${colorScheme}`,
+      ).toEqual([]);
+    }
+    await context.close();
+  });
 }

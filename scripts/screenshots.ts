@@ -113,7 +113,8 @@ const pictures: Picture[] = [
     wide: true,
     prepare: async (page) => {
       await page.getByLabel("Sheet").selectOption("a4-21");
-      await page.getByRole("img", { name: /^Label/ }).waitFor();
+      await page.getByRole("img", { name: /^Label.*nothing added/ }).waitFor();
+      await page.mouse.move(640, 790);
     },
   },
   { name: "season-wide", address: "/shelf/season", wide: true },
