@@ -114,7 +114,6 @@ const pictures: Picture[] = [
     prepare: async (page) => {
       await page.getByLabel("Sheet").selectOption("a4-21");
       await page.getByRole("img", { name: /^Label.*nothing added/ }).waitFor();
-      await page.mouse.move(640, 790);
     },
   },
   { name: "season-wide", address: "/shelf/season", wide: true },
@@ -141,6 +140,8 @@ async function take(): Promise<void> {
     await page.getByRole("heading", { level: 1 }).waitFor();
     await prepare?.(page);
     await page.evaluate(() => document.fonts.ready);
+    /* What was drawn last has to be on the screen, too. */
+    await page.waitForTimeout(400);
     await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: "disabled" });
     await context.close();
     console.log(`docs/screenshots/${name}.png`);

@@ -18,7 +18,7 @@ import type { Run } from "@/records/run";
 import { defaultPreferences } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { stillFigures } from "@/logbook/still/stillFigures";
-import { keeping } from "./keeping";
+import { keeping, trials } from "./keeping";
 import { products } from "./products";
 import { season, type SeasonRun } from "./season";
 import { five, minute, stamp, startOf, tenth, times } from "./stamp";
@@ -79,7 +79,7 @@ export function buildDemo(now: Date, seed = 7): AnyRecord[] {
     (record) => record.kind === "harvest" && record.id === "demo-harvest-30",
   );
   if (pine?.kind === "harvest") pine.massG += 1165;
-  return [...records, ...keeping(records, now, nextCode)];
+  return [...records, ...keeping(records, now, nextCode), ...trials(now)];
 }
 
 type Normal = () => number;

@@ -105,3 +105,31 @@ export function keeping(
     },
   ];
 }
+
+/** A finished trial, fresh against wilted clary sage in pairs, and one that is not decided yet. */
+export function trials(now: Date): AnyRecord[] {
+  const closed = startOf(now, 130);
+  const open = startOf(now, 148);
+  const pair = (n: number, a: number, b: number) => [
+    { runId: `demo-run-${a}`, side: "a" as const, pair: n },
+    { runId: `demo-run-${b}`, side: "b" as const, pair: n },
+  ];
+  const common = { a: "at once", b: "wilted overnight", measure: "mlPerKgDry" as const };
+  return [
+    {
+      ...stamp("trial", "trial-1", closed),
+      ...common,
+      question: "Clary sage: at once, or wilted overnight?",
+      design: "pairs",
+      runs: [...pair(1, 11, 12), ...pair(2, 13, 14), ...pair(3, 15, 16)],
+      closedAt: closed.toISOString(),
+    },
+    {
+      ...stamp("trial", "trial-2", open),
+      ...common,
+      question: "Does spearmint want to wilt?",
+      design: "pairs",
+      runs: pair(1, 8, 9),
+    },
+  ];
+}

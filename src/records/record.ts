@@ -10,6 +10,7 @@ import { measureSchema } from "./measure";
 import { runSchema } from "./run";
 import { settingSchema } from "./setting";
 import { stillSchema } from "./still";
+import { trialSchema } from "./trial";
 import { vesselSchema } from "./vessel";
 
 /** Every kind of record that is kept. */
@@ -26,6 +27,7 @@ export const recordSchema = z.discriminatedUnion("kind", [
   checkSchema,
   emptySchema,
   dutySchema,
+  trialSchema,
   settingSchema,
 ]);
 export type AnyRecord = z.infer<typeof recordSchema>;

@@ -53,5 +53,6 @@ export const recordReducers: { [K in Kind]: Reducer<RecordState<K>> } = {
   check: recordReducer("check"),
   empty: recordReducer("empty"),
   duty: recordReducer("duty"),
+  trial: recordReducer("trial"),
   setting: recordReducer("setting"),
 };

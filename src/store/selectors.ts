@@ -35,6 +35,7 @@ export const selectUses = alive("use");
 export const selectChecks = alive("check");
 export const selectEmpties = alive("empty");
 export const selectDuties = alive("duty");
+export const selectTrials = alive("trial");
 
 /** The catalogue with the person's own plants and figures. */
 export const selectPlantBook = createSelector(selectMaterials, plantBook);

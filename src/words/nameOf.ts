@@ -28,6 +28,8 @@ export function nameOf(record: AnyRecord, book: PlantBook = catalogueBook): stri
       return `Empty bottles of ${record.sizeMl} mL`;
     case "duty":
       return record.doneAt ? "Done: something due" : "Put off: something due";
+    case "trial":
+      return `Trial: ${record.question}`;
     case "setting":
       return "Preferences";
   }

@@ -73,18 +73,26 @@ export function RunsScreen() {
     <Screen
       title="Runs"
       actions={
-        <Button
-          label="Save as CSV"
-          look="quiet"
-          size="small"
-          onPress={() =>
-            void handOver(
-              `sereno-runs-${isoDay(new Date())}.csv`,
-              runsCsv(found, plantBook),
-              "text/csv",
-            )
-          }
-        />
+        <>
+          <Button
+            label="Trials"
+            look="quiet"
+            size="small"
+            onPress={() => router.push("/runs/trials")}
+          />
+          <Button
+            label="Save as CSV"
+            look="quiet"
+            size="small"
+            onPress={() =>
+              void handOver(
+                `sereno-runs-${isoDay(new Date())}.csv`,
+                runsCsv(found, plantBook),
+                "text/csv",
+              )
+            }
+          />
+        </>
       }
     >
       <TextField

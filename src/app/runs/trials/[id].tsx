@@ -1,0 +1,1 @@
+export { TrialScreen as default } from "@/features/trials/TrialScreen";

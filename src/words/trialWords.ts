@@ -1,0 +1,59 @@
+import { significant } from "@/core";
+import type { TrialOutcome } from "@/core/learn/trial";
+import type { Difference, NotCounted } from "@/logbook/trial/trialSoFar";
+import type { Trial } from "@/records/trial";
+
+export const measureWords: Record<Trial["measure"], string> = {
+  mlPerKgDry: "Oil, mL a kg of dry matter",
+  oilMl: "Oil to see, mL",
+  hydrosolPh: "pH of the hydrosol",
+};
+
+const notCountedWords: Record<Exclude<NotCounted["why"], "told">, string> = {
+  gone: "not in this logbook any more",
+  notMeasured: "not measured yet",
+  stoppedEarly: "stopped early: left out",
+  nothing: "nothing came: no share of nothing",
+  noPartner: "its other half is not counted",
+};
+
+/** Why a run of a trial is not counted. */
+export function notCountedIn(notCounted: NotCounted): string {
+  return notCounted.why === "told"
+    ? `left out: ${notCounted.words}`
+    : notCountedWords[notCounted.why];
+}
+
+export const differenceWords: Record<Difference, string> = {
+  plant: "the plant",
+  still: "the still",
+  method: "the method",
+  charge: "the dry matter in the charge",
+  minutes: "the time on the drip",
+};
+
+/** The verdict in a sentence: a word, the middle and the range, and what would decide it. */
+export function verdictSentence(outcome: TrialOutcome, { a, b, design }: Trial): string {
+  const { ratio, verdict, morePairs } = outcome;
+  const range = `${percent(ratio.p50)}; 8 in 10 from ${percent(ratio.p10)} to ${percent(ratio.p90)}`;
+  const unit = design === "pairs" ? "pair" : "run on each side";
+  const more =
+    morePairs === null
+      ? "Hardly any number of them would decide it: if there is a difference it is small."
+      : morePairs === 1
+        ? `One ${unit} more likely would.`
+        : `${morePairs} more ${design === "pairs" ? "pairs" : "runs on each side"} likely would.`;
+  const words = {
+    more: `“${b}” gives more than “${a}”: ${range}.`,
+    less: `“${b}” gives less than “${a}”: ${range}.`,
+    same: `“${b}” gives the same as “${a}”, within a tenth: ${range}.`,
+    undecided: `Not decided: “${b}” against “${a}” ${range}. ${more}`,
+  };
+  return words[verdict];
+}
+
+function percent(ratio: number): string {
+  const change = (ratio - 1) * 100;
+  if (Math.abs(change) < 0.5) return "no difference";
+  return `${significant(Math.abs(change), 2)} % ${change > 0 ? "more" : "less"}`;
+}
