@@ -54,6 +54,7 @@ export { methods, type Method } from "./still/methods";
 export { layerMm } from "./separation/layer";
 export { minutesToSettle, settledShare, type Settling } from "./separation/settling";
 export { boilingTogether, mostTotal, oilProperties, type OilProperties } from "./plant/oil";
+export { figuresAt, moistureOf, wiltingSigns, type WiltingSign } from "./plant/wilting";
 export { markOf, plantMarks, type PlantMark } from "./plant/plantMarks";
 export {
   cautions,

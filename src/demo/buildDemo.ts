@@ -190,10 +190,11 @@ function chargeRecords(
   const harvest: Harvest = {
     ...stamp("harvest", `harvest-${number}`, created),
     plantId: plant.id,
-    state: told.state,
-    massG: told.massG,
     cutOn: created.toISOString().slice(0, 10),
-    place: "Vesper Croft",
+    place: ["lower terrace", "north hedge", "behind the barn"][number % 3],
+    sky: (["sun", "cloud", "sun", "rain"] as const)[number % 4],
+    dryDays: (number * 5) % 9,
+    ...lain(told, created),
   };
   const run: Run = {
     ...stamp("run", `run-${number}`, created),
@@ -210,6 +211,24 @@ function chargeRecords(
   };
   if (!finished) return [harvest, run];
   return [harvest, run, ...products(run, told, { oilMl, hydrosolMl, ph, made, nextCode })];
+}
+
+/* A night under the eaves takes about a fifth of what was cut. */
+const overnight = 1.27;
+
+/** A harvest's weight: as it was cut, and where it wilted as it lay, twice. */
+function lain(told: SeasonRun, created: Date): Pick<Harvest, "state" | "massG" | "weighings"> {
+  if (told.state !== "wilted") return { state: told.state, massG: told.massG };
+  const at = (hours: number) => new Date(created.getTime() - hours * 60 * minute).toISOString();
+  const cutG = five(told.massG * overnight);
+  return {
+    state: "fresh",
+    massG: cutG,
+    weighings: [
+      { at: at(7.5), massG: five(cutG - 0.7 * (cutG - told.massG)) },
+      { at: at(0.4), massG: told.massG },
+    ],
+  };
 }
 
 /** What really happened: the plan, with chance drawn once. */

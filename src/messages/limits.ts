@@ -21,6 +21,8 @@ export const limits = {
   amount,
   positive,
   keepingMonths: { min: 0, max: 240 },
+  moisture: { min: 0, max: 0.98 },
+  dryDays: { min: 0, max: 365 },
   share: { min: 0, max: 1 },
   /* A probe in a freezing shed, or in steam under some pressure. */
   headC: { min: -30, max: 150 },

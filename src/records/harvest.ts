@@ -1,9 +1,13 @@
 import { z } from "zod";
 import { plantStates } from "@/core";
-import { day } from "@/messages/moment";
+import { limits, within } from "@/messages/limits";
+import { day, moment } from "@/messages/moment";
 import { amount, longText, positive, recordBase, shortText } from "./base";
 
 export const plantState = z.enum(plantStates);
+
+export const growths = ["leaf", "bud", "firstFlowers", "fullFlower", "fading", "seed"] as const;
+export const skies = ["sun", "cloud", "rain"] as const;
 
 /** Plant material of one kind, one day, one place, weighed. */
 export const harvestSchema = z.object({
@@ -14,6 +18,19 @@ export const harvestSchema = z.object({
   massG: positive,
   cutOn: day,
   place: shortText.optional(),
+  /** Distilled for somebody else. */
+  whose: shortText.optional(),
+  growth: z.enum(growths).optional(),
+  sky: z.enum(skies).optional(),
+  /** Dry days before it was cut. */
+  dryDays: within(limits.dryDays).optional(),
+  /** Water share when it was cut, where it was dried out to know; else as is usual for the plant. */
+  moisture: within(limits.moisture).optional(),
+  /** Weighed again as it lay: all that was there then. */
+  weighings: z
+    .array(z.object({ at: moment, massG: positive }))
+    .max(200)
+    .optional(),
   /** Measures the mass came from, where it was counted and not weighed. */
   counted: z.object({ measure: shortText, count: positive }).optional(),
   note: longText.optional(),

@@ -22,6 +22,8 @@ const fields = {
   countText: text,
   /** Months a dried plant has lain. */
   agedText: text,
+  /** Its water share, per cent; empty: as is usual for the plant in this state. */
+  moistureText: text,
   preparation: text,
   pace: z.enum(["gentle", "brisk"]),
   waterRule: z.enum(["ratio", "cover", "mark"]),
@@ -90,6 +92,7 @@ export function emptyDraft(units: UnitSystem): PlanDraft {
     measureId: "",
     countText: "",
     agedText: "",
+    moistureText: "",
     preparation: "",
     pace: "gentle",
     waterRule: "ratio",

@@ -96,6 +96,16 @@ export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork })
           onChange={({ text }) => change({ agedText: text })}
         />
       ) : null}
+      {draft.moistureText ? (
+        <NumberField
+          label="It holds of water"
+          value={{ text: draft.moistureText, unit: "one" }}
+          choices={[]}
+          suffix="%"
+          problem={read.problems.moisture}
+          onChange={({ text }) => change({ moistureText: text })}
+        />
+      ) : null}
     </Card>
   );
 });

@@ -1,6 +1,7 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import { showMass, words, noonOf, showDayOfYear } from "@/core";
+import { harvestNow, percentText } from "@/logbook/harvest/harvestNow";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { beginPlan } from "@/store/beginPlan";
 import { keepUndoable } from "@/store/changes";
@@ -24,12 +25,14 @@ export function Harvests() {
   return open.map(({ harvest, left }) => {
     const plant = plantBook.byId(harvest.plantId);
     const amount = words(showMass(left, preferences.units));
+    const lies = harvestNow(harvest, plantBook);
     function next() {
       dispatch(
         beginPlan({
           harvestId: harvest.id,
           plantId: harvest.plantId,
-          state: harvest.state,
+          state: lies.state,
+          moistureText: harvest.weighings?.length ? percentText(lies.moisture) : "",
           massText: String(Math.round(left)),
           massUnit: "g",
         }),
@@ -42,9 +45,16 @@ export function Harvests() {
         <Txt
           variant="small"
           className="text-ink"
-        >{`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${harvest.state}. ${harvest.state === "dried" ? "" : "Distil it before it heats up in the heap."}`}</Txt>
+        >{`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${lies.state}. ${lies.state === "dried" ? "" : "Distil it before it heats up in the heap."}`}</Txt>
         <View className="flex-row flex-wrap gap-2">
           <Button size="small" label="Next charge" onPress={next} />
+          <Button
+            size="small"
+            look="quiet"
+            label="The harvest"
+            hint={`The harvest of ${plant?.name ?? harvest.plantId}: weigh it again, weather, wilting`}
+            onPress={() => router.push(`/harvests/${harvest.id}`)}
+          />
           <Button
             size="small"
             look="quiet"

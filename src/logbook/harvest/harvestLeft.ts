@@ -16,9 +16,12 @@ export function harvestOfItsOwn(
 
 /** What of a harvest has not been charged or set aside, g; 0 when only crumbs are left. */
 export function harvestLeftG(harvest: Harvest, runs: readonly Run[]): number {
+  /* Weighed again, it is what was there then, less what went into a still since. */
+  const last = harvest.weighings?.reduce((a, b) => (b.at > a.at ? b : a));
   const charged = runs
-    .filter(({ harvestId }) => harvestId === harvest.id)
+    .filter(({ harvestId, createdAt }) => harvestId === harvest.id && createdAt > (last?.at ?? ""))
     .reduce((sum, { plan }) => sum + plan.chargeG, 0);
-  const left = harvest.massG - charged - (harvest.setAsideG ?? 0);
-  return left > harvest.massG * leastShare ? left : 0;
+  const whole = last?.massG ?? harvest.massG;
+  const left = whole - charged - (harvest.setAsideG ?? 0);
+  return left > whole * leastShare ? left : 0;
 }

@@ -1,5 +1,7 @@
 import {
+  figuresAt,
   massForWish,
+  massInState,
   methodsOf,
   plantStates,
   preparationOf,
@@ -47,6 +49,11 @@ const ranges = {
   count: { name: "The count", min: 0, max: 10000, above: true },
   wish: { name: "What you want", min: 0, max: 1e6, above: true },
   aged: { name: "Its age", min: 0, max: 240 },
+  moisture: {
+    name: "Its moisture",
+    min: 100 * limits.moisture.min,
+    max: 100 * limits.moisture.max,
+  },
   minutes: { name: "The time", min: 1, max: 1440 },
   ratio: { name: "The ratio", min: 0, max: 20, above: true },
   worth: { name: "Ten more minutes", min: 0, max: 100, above: true },
@@ -101,6 +108,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
 
   const massed = draft.goal === "have" ? readMass() : undefined;
   const agedMonths = state === "dried" ? optional("aged", draft.agedText, "one") : undefined;
+  const moisture = optional("moisture", draft.moistureText, "one");
   const stop = readStop();
   const waterMl = optional("water", draft.waterText, draft.waterUnit);
   const charges = optional("charges", draft.chargesText, "one");
@@ -109,6 +117,11 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
   const ice = optional("ice", draft.iceText, "one");
   const coolingInC = optional("cooling", draft.coolingText, "C");
 
+  /* A kilogram of this cut is so many as the book weighs it. */
+  const wetter =
+    moisture === undefined || !plant.states[state]
+      ? 1
+      : massInState(1, { moisture: moisture / 100 }, plant.states[state]);
   const byWorth = ["tail", "least", "worth"].includes(draft.stopBy);
   const keepPerKg =
     method === "cohobation" ? undefined : number("ratio", draft.ratioText || usualKeep(), "one");
@@ -117,7 +130,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
     figures && stop && Object.keys(problems).length === 0
       ? {
           still: figures,
-          plant,
+          plant: moisture === undefined ? plant : withMoisture(plant, state, moisture / 100),
           state,
           method,
           stop,
@@ -134,7 +147,9 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
           receiver: receivers[receiverAt],
           otherReceivers: receivers.filter((_, at) => at !== receiverAt),
           agedMonths,
-          ownRuns: ownContents(context.summaries, plant.id, state, context.book),
+          ownRuns: ownContents(context.summaries, plant.id, state, context.book).map(
+            (content) => content * wetter,
+          ),
           waterMl,
         }
       : undefined;
@@ -227,4 +242,11 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
 
 function withIce(condenser: NonNullable<Still["condenser"]>, iceKg: number) {
   return condenser.kind === "tap" ? condenser : { ...condenser, iceKg };
+}
+
+/** A plant of which this cut holds so much water: the same oil in the same dry matter. */
+function withMoisture(plant: KnownPlant, state: PlantState, moisture: number): KnownPlant {
+  const figures = plant.states[state];
+  if (!figures) return plant;
+  return { ...plant, states: { ...plant.states, [state]: figuresAt(figures, moisture) } };
 }

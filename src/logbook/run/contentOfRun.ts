@@ -1,4 +1,4 @@
-import { contentFromRun, preparationOf } from "@/core";
+import { contentFromRun, massInState, preparationOf } from "@/core";
 import { knownRequest } from "./knownRequest";
 import type { RunPlan } from "@/records/run";
 import type { PlantBook } from "../plant/plantBook";
@@ -23,7 +23,11 @@ export function contentOfRun(
     minutes: minutesFromFirstDrop,
     distillateMl: passed(plan, minutesFromFirstDrop, result.hydrosolMl),
   });
-  return content === undefined ? undefined : content / preparationOf(plant, plan.preparation).oil;
+  if (content === undefined) return undefined;
+  /* Told for the plant as the book weighs it: its own cut may have been wetter or drier. */
+  const usual = plant.states[run.state];
+  const asUsual = usual ? massInState(1, usual, plan) : 1;
+  return (content / preparationOf(plant, plan.preparation).oil) * asUsual;
 }
 
 /* Hydrosol that is poured away, or not measured, says nothing of the steam: then the plan's rate does. */

@@ -1,0 +1,1 @@
+export { HarvestScreen as default } from "@/features/harvest/HarvestScreen";

@@ -1,0 +1,79 @@
+import { act, fireEvent, screen } from "@testing-library/react";
+import type { AnyRecord } from "@/records/record";
+import { renderWith } from "@/testing/renderWith";
+import { router } from "@/testing/router";
+import { HarvestScreen } from "./HarvestScreen";
+
+const stamp = "2026-06-01T06:00:00.000Z";
+const harvest: AnyRecord = {
+  kind: "harvest",
+  id: "harvest-a",
+  version: 1,
+  createdAt: stamp,
+  updatedAt: stamp,
+  plantId: "clarysage",
+  state: "fresh",
+  massG: 2000,
+  moisture: 0.8,
+  cutOn: "2026-06-01",
+};
+const press = (name: string | RegExp) =>
+  act(async () => {
+    fireEvent.click(screen.getByRole("button", { name }));
+    await Promise.resolve();
+  });
+const open = () => {
+  router.params = { id: "harvest-a" };
+  jest.setSystemTime(Date.parse("2026-06-01T16:00:00Z"));
+  return renderWith(<HarvestScreen />, [harvest]).store;
+};
+const weigh = async (text: string) => {
+  fireEvent.change(screen.getByLabelText("All that lies here weighs"), { target: { value: text } });
+  await press("Note the weight");
+};
+
+beforeEach(() => jest.useFakeTimers());
+afterEach(() => jest.useRealTimers());
+
+test("weighed again, its water follows, its state too, and the plan takes it as it is", async () => {
+  const store = open();
+  await weigh("much");
+  expect(screen.getByText(/is not a number/)).toBeVisible();
+  await weigh("1000");
+  expect(screen.getByText("60 %, at first 80 %")).toBeVisible();
+  expect(screen.getByText(/1\.00 kg, wilted/)).toBeVisible();
+  expect(screen.getByRole("img", { name: /80 % after .*, 60 % after/ })).toBeVisible();
+  await press(/^Plan 1\.00 kg of it/);
+  expect(store.getState().setting.entities["preferences"]!.planDraft).toMatchObject({
+    plantId: "clarysage",
+    state: "wilted",
+    moistureText: "60",
+    massText: "1000",
+    harvestId: "harvest-a",
+  });
+});
+
+test("heavier than before is asked; a weighing can be struck out", async () => {
+  open();
+  await weigh("1500");
+  jest.setSystemTime(Date.parse("2026-06-01T18:00:00Z"));
+  await weigh("1900");
+  expect(screen.getByText(/It weighs more than before/)).toBeVisible();
+  await press(/^Strike out 1\.90/);
+  expect(screen.queryByText(/It weighs more than before/)).not.toBeInTheDocument();
+});
+
+test("growth and weather are a tap each, place and owner are kept as they are left", async () => {
+  const store = open();
+  fireEvent.click(screen.getByRole("radio", { name: "Full flower" }));
+  fireEvent.click(screen.getByRole("radio", { name: "Rain" }));
+  fireEvent.change(screen.getByLabelText("Place"), { target: { value: "lower terrace" } });
+  fireEvent.blur(screen.getByLabelText("Place"));
+  fireEvent.change(screen.getByLabelText("Dry days before"), { target: { value: "3" } });
+  expect(store.getState().harvest.entities["harvest-a"]).toMatchObject({
+    growth: "fullFlower",
+    sky: "rain",
+    place: "lower terrace",
+    dryDays: 3,
+  });
+});
