@@ -18,7 +18,7 @@ export async function choosePlant(page: Page, name: string): Promise<void> {
   const box = page.getByRole("combobox", { name: "Plant", exact: true });
   await box.fill("");
   await box.fill(name);
-  await page.getByRole("option").first().waitFor();
+  await expect(page.getByRole("option").first()).toContainText(new RegExp(name, "i"));
   await box.press("Enter");
 }
 

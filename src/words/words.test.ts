@@ -139,7 +139,7 @@ test.each([
   [60, "60 days left"],
   [400, "best by Sept 2028"],
 ])("best-by with %i days left: %s", (daysLeft, said) => {
-  expect(bestByWords({ daysLeft, bottle: { bestBy: "2028-09-01" } } as never)).toBe(said);
+  expect(bestByWords({ daysLeft, bestBy: "2028-09-01" })).toBe(said);
 });
 
 test("a calibration is told with its day and its two figures, or that there is none", () => {
