@@ -187,10 +187,12 @@ function chargeRecords(
   entries.sort((a, b) => a.at.localeCompare(b.at));
 
   const created = new Date(lit - 35 * minute);
+  /* What wilts is cut the evening before. */
+  const cut = told.state === "wilted" ? new Date(created.getTime() - 14.6 * 60 * minute) : created;
   const harvest: Harvest = {
-    ...stamp("harvest", `harvest-${number}`, created),
+    ...stamp("harvest", `harvest-${number}`, cut),
     plantId: plant.id,
-    cutOn: created.toISOString().slice(0, 10),
+    cutOn: cut.toISOString().slice(0, 10),
     place: ["lower terrace", "north hedge", "behind the barn"][number % 3],
     sky: (["sun", "cloud", "sun", "rain"] as const)[number % 4],
     dryDays: (number * 5) % 9,

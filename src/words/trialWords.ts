@@ -54,6 +54,6 @@ export function verdictSentence(outcome: TrialOutcome, { a, b, design }: Trial):
 
 function percent(ratio: number): string {
   const change = (ratio - 1) * 100;
-  if (Math.abs(change) < 0.5) return "no difference";
+  if (Math.abs(change) < 1) return "no difference";
   return `${significant(Math.abs(change), 2)} % ${change > 0 ? "more" : "less"}`;
 }

@@ -147,14 +147,13 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
               minutes: point.hours * 60,
               value: Number((100 * point.moisture).toFixed(1)),
             }))}
-            {...(aim === undefined ? {} : { limit: Number((100 * aim).toFixed(1)) })}
             unit="%"
             inWords={`Water in it over the hours: ${curve.map((point) => `${fixed(100 * point.moisture, 0)} % after ${showDuration(point.hours * 60)}`).join(", ")}.`}
           />
           <Txt variant="small">
             {aim === undefined
               ? "Per cent of water over the time since it was cut."
-              : `Per cent of water since it was cut; the line is where such a plant is usually called wilted, ${fixed(100 * aim, 0)} %.`}
+              : `Per cent of water since it was cut. Such a plant is usually called wilted at ${fixed(100 * aim, 0)} %.`}
           </Txt>
           {(harvest.weighings ?? []).map((weighing, i) => (
             <View key={weighing.at} className="flex-row items-center justify-between gap-3">

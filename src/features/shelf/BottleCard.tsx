@@ -62,7 +62,7 @@ export function BottleCard({ item, units, amount, twice, onTake }: Props) {
           hint={`Take some out of ${bottle.code}`}
           onPress={onTake}
         />
-        {bottle.openedAt === undefined ? (
+        {bottle.openedAt === undefined && leftMl > bottle.filledMl * 0.999 ? (
           <Button
             look="plain"
             size="small"
