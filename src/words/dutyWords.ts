@@ -3,6 +3,7 @@ import type { DutyDue, DutyKind } from "@/logbook/shelf/duties";
 /* What is to be done, in words; each starts with the thing to do. */
 const titles: Record<DutyKind, (name: string) => string> = {
   ice: (name) => `Freeze ice for the ${name}`,
+  ranOut: (name) => `The ${name} has run out`,
   settled: (name) => `Draw off the ${name}`,
   secondDraw: (name) => `See whether more ${name} oil has parted`,
   bottle: (name) => `Bottle the ${name}`,
@@ -13,6 +14,7 @@ const titles: Record<DutyKind, (name: string) => string> = {
 
 const whys: Record<DutyKind, string> = {
   ice: "a planned run asks for it, and it takes a night",
+  ranOut: "its place stands empty",
   settled: "by then its fine drops have parted",
   secondDraw: "what had not parted yesterday may have by now",
   bottle: "air and light are at it until then",

@@ -11,7 +11,8 @@ import { judgedChecks } from "./lotChecks";
 import { lotName } from "./lotName";
 import { groupBy, notBottled, shelved, type Shelved, type Stock } from "./shelf";
 
-export type DutyKind = "ice" | "settled" | "secondDraw" | "bottle" | "check" | "bestBy" | "past";
+export type DutyKind =
+  "ice" | "ranOut" | "settled" | "secondDraw" | "bottle" | "check" | "bestBy" | "past";
 
 /** Something the person has to do: what, of what, and when. */
 export interface DutyDue {
@@ -36,6 +37,7 @@ const uneasyDays = 14;
 const secondDrawHours = 24;
 const secondDrawForgottenDays = 7;
 const warnDays = 30;
+const emptyForgottenDays = 30;
 
 export interface DutiesOf extends Stock {
   runs: readonly Run[];
@@ -49,7 +51,12 @@ export interface DutiesOf extends Stock {
  */
 export function dutiesDue(of: DutiesOf, now: Date, book: PlantBook): DutyDue[] {
   const said = new Map(of.duties.map((duty) => [duty.of, duty]));
-  return [...ofRuns(of, now, book), ...ofLots(of, now, book), ...ofBottles(of, now, book)]
+  return [
+    ...ofRuns(of, now, book),
+    ...ofLots(of, now, book),
+    ...ofBottles(of, now, book),
+    ...emptyPlaces(of, now, book),
+  ]
     .flatMap((due): DutyDue[] => {
       const told = said.get(due.key);
       if (told?.doneAt) return [];
@@ -173,6 +180,39 @@ function ofBottles(of: DutiesOf, now: Date, book: PlantBook): DutyDue[] {
         "",
       ),
     };
+  });
+}
+
+/** A place that stands empty: the last bottle of a plant's oil or hydrosol was emptied, and none is left. */
+function emptyPlaces(of: DutiesOf, now: Date, book: PlantBook): DutyDue[] {
+  const kindOf = ({ plantId, product }: Lot) => `${plantId}-${product}`;
+  const full = new Set(shelved(of, now, book).map(({ lot }) => kindOf(lot)));
+  const waiting = new Set(notBottled(of).map(({ lot }) => kindOf(lot)));
+  const lotOf = new Map(of.lots.map((lot) => [lot.id, lot]));
+  const bottleOf = new Map(of.bottles.map((bottle) => [bottle.id, bottle]));
+  const last = new Map<string, { lot: Lot; use: (typeof of.uses)[number] }>();
+  for (const use of of.uses) {
+    const lot = lotOf.get(bottleOf.get(use.bottleId ?? "")?.lotId ?? use.lotId ?? "");
+    /* What was made of it, or bought, is not made again by itself. */
+    if (!lot || lot.origin || full.has(kindOf(lot)) || waiting.has(kindOf(lot))) continue;
+    const before = last.get(kindOf(lot));
+    if (!before || use.at > before.use.at) last.set(kindOf(lot), { lot, use });
+  }
+  return [...last].flatMap(([kind, { lot, use }]): DutyDue[] => {
+    const at = new Date(use.at);
+    if (now.getTime() - at.getTime() > emptyForgottenDays * 86400000) return [];
+    return [
+      {
+        kind: "ranOut",
+        key: `ranOut/${kind}/${use.id}`,
+        at,
+        allDay: true,
+        name: nameOf(lot, book),
+        detail: lot.code,
+        href: `/shelf/${lot.id}`,
+        changedAt: use.updatedAt,
+      },
+    ];
   });
 }
 

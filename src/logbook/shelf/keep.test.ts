@@ -303,6 +303,25 @@ describe("what is due", () => {
   });
 });
 
+test("a place that stands empty is told for a month, until something stands there again", () => {
+  const of = (uses: Use[], more: Lot[] = []) => ({
+    lots: [lot("a"), ...more],
+    bottles: [bottle("a1", "a", 100)],
+    uses,
+    checks: [],
+    duties: [],
+    runs: [],
+    site: { altitudeM: 0, airC: 18, waterC: 14, coolingInC: 14 },
+  });
+  const emptied = use("u", { bottleId: "a1", amountMl: 100, at: "2026-06-10T08:00:00Z" });
+  const kinds = (stock: ReturnType<typeof of>, now: string) =>
+    dutiesDue(stock, new Date(now), catalogueBook).map(({ kind }) => kind);
+  expect(kinds(of([emptied]), "2026-06-20T08:00:00Z")).toEqual(["ranOut"]);
+  expect(kinds(of([emptied]), "2026-08-20T08:00:00Z")).toEqual([]);
+  expect(kinds(of([emptied], [lot("b")]), "2026-06-20T08:00:00Z")).toEqual(["bottle"]);
+  expect(kinds(of([{ ...emptied, amountMl: 40 }]), "2026-06-20T08:00:00Z")).not.toContain("ranOut");
+});
+
 test("a planned run asks for its ice until it is lit", () => {
   const planned = sampleRun([]);
   const iced = { ...planned, plan: { ...planned.plan, iceKg: 4.2 } };
