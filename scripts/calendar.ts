@@ -2,6 +2,7 @@
 import { parseArgs } from "node:util";
 import { calendarFile } from "../src/exchange/calendarFile";
 import { dutiesDue } from "../src/logbook/shelf/duties";
+import { keepingRuleOf } from "../src/logbook/shelf/keepingRuleOf";
 import { openLogbookFile } from "./lib/logbook";
 
 const { values } = parseArgs({ options: { logbook: { type: "string" } } });
@@ -15,8 +16,9 @@ const due = dutiesDue(
     checks: of("check"),
     duties: of("duty"),
     site: preferences.site,
+    rule: keepingRuleOf(preferences),
   },
   new Date(),
   book,
 );
-process.stdout.write(calendarFile(due));
+process.stdout.write(calendarFile(due, book));

@@ -1,5 +1,6 @@
 import { addDays } from "date-fns/addDays";
 import { createEvents, type EventAttributes } from "ics";
+import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { DutyDue } from "@/logbook/shelf/duties";
 import { dutyWords } from "@/words/dutyWords";
 
@@ -12,13 +13,16 @@ const morningHour = 9;
  * has and doubles nothing.
  * @throws Error saying what cannot be written
  */
-export function calendarFile(duties: readonly DutyDue[]): string {
+export function calendarFile(duties: readonly DutyDue[], book: PlantBook): string {
   if (duties.length === 0) return emptyCalendar;
-  const { error, value } = createEvents(duties.map(eventOf), {
-    productId: "-//Sereno//Due//EN",
-    calName: "Sereno: due",
-    method: "PUBLISH",
-  });
+  const { error, value } = createEvents(
+    duties.map((due) => eventOf(due, book)),
+    {
+      productId: "-//Sereno//Due//EN",
+      calName: "Sereno: due",
+      method: "PUBLISH",
+    },
+  );
   if (error || !value)
     throw new Error(`the calendar could not be written: ${error?.message ?? "no events"}`);
   return value;
@@ -34,8 +38,8 @@ const emptyCalendar = [
   "",
 ].join("\r\n");
 
-function eventOf(due: DutyDue): EventAttributes {
-  const { title, detail } = dutyWords(due);
+function eventOf(due: DutyDue, book: PlantBook): EventAttributes {
+  const { title, detail } = dutyWords(due, book);
   const { at } = due;
   const day = [at.getFullYear(), at.getMonth() + 1, at.getDate()] as [number, number, number];
   const next = addDays(at, 1);

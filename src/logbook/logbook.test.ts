@@ -21,6 +21,7 @@ import { settlingTime } from "./run/settlingTime";
 import { dueSound, soundOn } from "./run/soundOn";
 import { withEntry } from "./run/withEntry";
 import { leftInBottle } from "./shelf/bottleLevel";
+import { emptyStock } from "@/testing/emptyStock";
 import { lotBalance } from "./shelf/lotBalance";
 import { overdrawn, shelved } from "./shelf/shelf";
 import { catchMl } from "./still/catchMl";
@@ -284,7 +285,7 @@ describe("lots and bottles", () => {
       { ...bottle("lost", 10), lotId: "none" },
     ];
     const shown = shelved(
-      { bottles, lots: [lot], uses: [use("empty", 10)], checks: [] },
+      { ...emptyStock, bottles, lots: [lot], uses: [use("empty", 10)] },
       day,
       catalogueBook,
     );

@@ -13,6 +13,7 @@ import { summarise } from "./run/runSummary";
 import { openChunk } from "@/records/sampleChunk";
 import { overdrawn, shelved } from "./shelf/shelf";
 import { bestByWords } from "@/words/bestByWords";
+import { emptyStock } from "@/testing/emptyStock";
 import { entryAt, sampleRun } from "@/testing/sampleRecords";
 
 /** A measured run whose first drop was noted so many minutes before heat off. */
@@ -147,11 +148,7 @@ test("two tabs that took 2.4 mL each out of 3.0 mL are both told", () => {
 test("on its last day a bottle is not past it, on the evening either", () => {
   const lot = { id: "l", plantId: "lavender" } as never;
   const words = (today: Date) => {
-    const [item] = shelved(
-      { bottles: [bottle], lots: [lot], uses: [], checks: [] },
-      today,
-      catalogueBook,
-    );
+    const [item] = shelved({ ...emptyStock, bottles: [bottle], lots: [lot] }, today, catalogueBook);
     return bestByWords(item!);
   };
   expect(words(new Date(2026, 7, 1, 23, 30))).toBe("0 days left");

@@ -1,7 +1,7 @@
 import { createSelector } from "@reduxjs/toolkit";
 import { useMemo } from "react";
-import { usualKeepingRule, type KeepingRule } from "@/core";
 import { dutiesDue, type DutyDue } from "@/logbook/shelf/duties";
+import { keepingRuleOf } from "@/logbook/shelf/keepingRuleOf";
 import { shelved, type Shelved, type Stock } from "@/logbook/shelf/shelf";
 import { useAppSelector, usePlantBook } from "./hooks";
 import {
@@ -13,26 +13,25 @@ import {
   selectRuns,
   selectUses,
 } from "./selectors";
+import type { RootState } from "./store";
 
-/** What of the logbook stands on the shelf. */
-export const selectStock = createSelector(
-  [selectBottles, selectLots, selectUses, selectChecks],
-  (bottles, lots, uses, checks): Stock => ({ bottles, lots, uses, checks }),
+const selectKeepingRule = createSelector(
+  (state: RootState) => selectPreferences(state).keepingRule,
+  (keepingRule) => keepingRuleOf({ keepingRule }),
 );
 
-/** The person's keeping rule: the usual one with what they changed. */
-export const selectKeepingRule = createSelector(
-  selectPreferences,
-  ({ keepingRule }): KeepingRule => ({ ...usualKeepingRule, ...keepingRule }),
+/** What of the logbook stands on the shelf, and by which rule it keeps. */
+export const selectStock = createSelector(
+  [selectBottles, selectLots, selectUses, selectChecks, selectKeepingRule],
+  (bottles, lots, uses, checks, rule): Stock => ({ bottles, lots, uses, checks, rule }),
 );
 
 /** Bottles that are not empty, what is due first. */
 export function useShelved(today: Date): Shelved[] {
   const book = usePlantBook();
   const stock = useAppSelector(selectStock);
-  const rule = useAppSelector(selectKeepingRule);
   const day = today.toDateString();
-  return useMemo(() => shelved(stock, new Date(day), book, rule), [stock, day, book, rule]);
+  return useMemo(() => shelved(stock, new Date(day), book), [stock, day, book]);
 }
 
 /** What is due, now or later, the earliest first. */

@@ -1,4 +1,7 @@
+import { fixed } from "@/core";
+import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { DutyDue, DutyKind } from "@/logbook/shelf/duties";
+import { lotTitle } from "./lotWords";
 
 /* What is to be done, in words; each starts with the thing to do. */
 const titles: Record<DutyKind, (name: string) => string> = {
@@ -24,6 +27,19 @@ const whys: Record<DutyKind, string> = {
 };
 
 /** Something due as a line: what to do, of what and why. */
-export function dutyWords({ kind, name, detail }: DutyDue): { title: string; detail: string } {
-  return { title: titles[kind](name), detail: `${detail} · ${whys[kind]}` };
+export function dutyWords(
+  { kind, of }: DutyDue,
+  book: PlantBook,
+): { title: string; detail: string } {
+  if ("lot" in of) {
+    const { lot, bottles } = of;
+    const codes = bottles.length > 0 ? bottles.map(({ code }) => code).join(", ") : lot.code;
+    return { title: titles[kind](lotTitle(lot, book)), detail: `${codes} · ${whys[kind]}` };
+  }
+  const { number, plantId, plan } = of.run;
+  const iceKg = kind === "ice" ? `, ${fixed(plan.iceKg ?? 0, 1)} kg of it` : "";
+  return {
+    title: titles[kind](book.byId(plantId)?.name ?? plantId),
+    detail: `Run ${number}${iceKg} · ${whys[kind]}`,
+  };
 }

@@ -1,3 +1,5 @@
+import type { PlantBook } from "@/logbook/plant/plantBook";
+import { lotName } from "@/logbook/shelf/lotName";
 import type { Lot } from "@/records/lot";
 
 const productWords: Record<Lot["product"], string> = {
@@ -17,4 +19,9 @@ export function lotWords({
   if (firstCut) return "first cut";
   if (jar) return `${what}, jar ${jar.number}`;
   return origin ? `${what}, ${origin}` : what;
+}
+
+/** A lot by its own name, or by its plant's with what it is: "Winter room", "Clary sage hydrosol". */
+export function lotTitle(lot: Lot, book: PlantBook): string {
+  return lot.name ?? `${lotName(lot, book)} ${productWords[lot.product]}`;
 }

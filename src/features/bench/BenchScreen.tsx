@@ -9,7 +9,6 @@ import { Check } from "@/ui/primitives/Check";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { CockpitChoices } from "./CockpitChoices";
-import { CostFields } from "./CostFields";
 import { Empties } from "./Empties";
 import { KeepingFields } from "./KeepingFields";
 import { LookChoices } from "./LookChoices";
@@ -41,7 +40,6 @@ export function BenchScreen() {
           <Card className="gap-3">
             <Txt variant="heading">What it costs</Txt>
             <PriceFields preferences={preferences} />
-            <CostFields preferences={preferences} />
           </Card>
           <Card className="gap-3">
             <Txt variant="heading">How long things keep</Txt>

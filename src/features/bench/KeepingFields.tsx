@@ -1,21 +1,21 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { readNumber, toInput, usualKeepingRule, type KeepingRule, type NumberInput } from "@/core";
-import { limits } from "@/messages/limits";
+import type { KeepingRule } from "@/core";
+import { keepingRuleOf } from "@/logbook/shelf/keepingRuleOf";
+import { limits, type Limit } from "@/messages/limits";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
-import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
+import { NumberSettings } from "./NumberSettings";
 
 interface Told {
   suffix: string;
-  limit: { min: number; max: number };
+  limit: Limit;
   /** Shown as so many times the kept figure. */
   scale: number;
 }
-
 const months: Told = { suffix: "months", limit: limits.keepingMonths, scale: 1 };
 const percent: Told = {
   suffix: "%",
@@ -39,43 +39,32 @@ const figures: { name: keyof KeepingRule; label: string; as: Told }[] = [
 /** The rule by which a best-by is reckoned, figure by figure, as the person will have it. */
 export function KeepingFields({ preferences }: { preferences: Setting }) {
   const dispatch = useAppDispatch();
-  const [typed, setTyped] = useState<Partial<Record<keyof KeepingRule, NumberInput>>>({});
-  const rule = { ...usualKeepingRule, ...preferences.keepingRule };
+  /* What was typed goes with the rule it was typed for. */
+  const [edition, setEdition] = useState(0);
+  const rule = keepingRuleOf(preferences);
   return (
     <View className="gap-3">
       <Txt variant="small">
         A hydrosol begins with its plant&apos;s own months. The rest says how much of the time that
         is left stays. A change counts for bottles filled from now on, and for what moves a best-by.
       </Txt>
-      <View className="flex-row flex-wrap gap-3">
-        {figures.map(({ name, label, as }) => {
-          const range = { name: label, ...as.limit };
-          const shown =
-            typed[name] ?? toInput(Number((rule[name] * as.scale).toPrecision(4)), "one");
-          const read = readNumber(shown, range);
-          return (
-            <View key={name} className="min-w-[140px] flex-1">
-              <NumberField
-                label={label}
-                value={shown}
-                choices={[]}
-                suffix={as.suffix}
-                problem={read.ok ? undefined : read.problem}
-                onChange={(next) => {
-                  setTyped((before) => ({ ...before, [name]: next }));
-                  const value = readNumber(next, range);
-                  if (value.ok)
-                    dispatch(
-                      changePreferences(({ keepingRule }) => ({
-                        keepingRule: { ...keepingRule, [name]: value.value / as.scale },
-                      })),
-                    );
-                }}
-              />
-            </View>
-          );
-        })}
-      </View>
+      <NumberSettings
+        key={edition}
+        settings={figures.map(({ name, label, as }) => ({
+          name,
+          label,
+          suffix: as.suffix,
+          limit: as.limit,
+          value: rule[name] * as.scale,
+          onChange: (value) =>
+            value !== undefined &&
+            dispatch(
+              changePreferences(({ keepingRule }) => ({
+                keepingRule: { ...keepingRule, [name]: value / as.scale },
+              })),
+            ),
+        }))}
+      />
       {preferences.keepingRule ? (
         <View className="flex-row">
           <Button
@@ -83,7 +72,7 @@ export function KeepingFields({ preferences }: { preferences: Setting }) {
             size="small"
             label="Back to the usual rule"
             onPress={() => {
-              setTyped({});
+              setEdition((before) => before + 1);
               dispatch(changePreferences({ keepingRule: undefined }));
             }}
           />

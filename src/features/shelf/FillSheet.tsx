@@ -11,7 +11,7 @@ import type { Lot } from "@/records/lot";
 import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectEmpties, selectPreferences } from "@/store/selectors";
-import { selectKeepingRule, selectStock } from "@/store/stock";
+import { selectStock } from "@/store/stock";
 import { useDraft } from "@/store/useDraft";
 import { useFormDraft } from "@/store/useFormDraft";
 import { Button } from "@/ui/primitives/Button";
@@ -40,10 +40,9 @@ const named = <T extends string>(values: readonly T[], words: Record<T, string>)
 export function FillSheet({ lot, openMl, openVessel, onClose }: Props) {
   const dispatch = useAppDispatch();
   const plant = usePlantBook().byId(lot.plantId) ?? unknownPlant;
-  const rule = useAppSelector(selectKeepingRule);
   const empties = useAppSelector(selectEmpties);
   const { units } = useAppSelector(selectPreferences);
-  const { bottles, lots } = useAppSelector(selectStock);
+  const { bottles, lots, rule } = useAppSelector(selectStock);
   const oil = lot.product === "oil";
   const choices = unitsFor(oil ? "oilVolume" : "volume", units);
   const unit = choices[0] ?? "mL";

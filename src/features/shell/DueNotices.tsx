@@ -1,6 +1,6 @@
 import { useEffect, useRef } from "react";
 import { isoDay } from "@/core";
-import { useAppSelector } from "@/store/hooks";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useDuties } from "@/store/stock";
 import { useNow } from "@/ui/useNow";
@@ -20,16 +20,17 @@ export function DueNotices() {
 
 function Notices() {
   const now = useNow(lookMs);
+  const book = usePlantBook();
   const duties = useDuties(now);
   const since = useRef(now);
   useEffect(() => {
     const fresh = duties.filter(({ at }) => at.getTime() > since.current && at.getTime() <= now);
     since.current = now;
     for (const due of fresh) {
-      const { title, detail } = dutyWords(due);
+      const { title, detail } = dutyWords(due, book);
       void tell(title, detail, `${due.key}/${isoDay(due.at)}`);
     }
-  }, [duties, now]);
+  }, [duties, now, book]);
   return null;
 }
 

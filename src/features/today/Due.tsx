@@ -1,13 +1,15 @@
 import { addDays } from "date-fns/addDays";
+import type { Href } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
 import { isoDay, showDay } from "@/core";
 import { download } from "@/exchange/download";
-import type { DutyDue } from "@/logbook/shelf/duties";
+import type { PlantBook } from "@/logbook/plant/plantBook";
+import { isDue, type DutyDue } from "@/logbook/shelf/duties";
 import type { Duty } from "@/records/duty";
 import { newRecord } from "@/records/base";
 import { changePreferences, keepUndoable } from "@/store/changes";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectDuties, selectPreferences } from "@/store/selectors";
 import { useDuties } from "@/store/stock";
 import { Button } from "@/ui/primitives/Button";
@@ -26,8 +28,10 @@ const putOffDays = 7;
 export function Due({ now }: { now: number }) {
   const duties = useDuties(now);
   const [all, setAll] = useState(false);
-  const due = duties.filter(({ kind, at }) => at.getTime() <= now && !shownElsewhere.has(kind));
-  const later = duties.filter(({ at }) => at.getTime() > now);
+  const book = usePlantBook();
+  const today = new Date(now);
+  const due = duties.filter((each) => isDue(each, today) && !shownElsewhere.has(each.kind));
+  const next = duties.find((each) => !isDue(each, today));
   if (duties.length === 0) return null;
   return (
     <View className="gap-2">
@@ -38,7 +42,7 @@ export function Due({ now }: { now: number }) {
           size="small"
           label="To a calendar"
           hint="Save all that is due, now and later, as a calendar file"
-          onPress={() => void saveCalendar(duties)}
+          onPress={() => void saveCalendar(duties, book)}
         />
       </View>
       {due.length === 0 ? (
@@ -59,8 +63,8 @@ export function Due({ now }: { now: number }) {
         />
       ) : null}
       <NoticesChoice />
-      {later[0] ? (
-        <Txt variant="small">{`Next: ${dutyWords(later[0]).title}, ${showDay(later[0].at)}.`}</Txt>
+      {next ? (
+        <Txt variant="small">{`Next: ${dutyWords(next, book).title}, ${showDay(next.at)}.`}</Txt>
       ) : null}
     </View>
   );
@@ -98,15 +102,19 @@ function NoticesChoice() {
 }
 
 /* The calendar's writer is loaded when it is asked for. */
-async function saveCalendar(duties: readonly DutyDue[]): Promise<void> {
+async function saveCalendar(duties: readonly DutyDue[], book: PlantBook): Promise<void> {
   const { calendarFile } = await import("@/exchange/calendarFile");
-  await download(`sereno-due-${isoDay(new Date())}.ics`, calendarFile(duties), "text/calendar");
+  await download(
+    `sereno-due-${isoDay(new Date())}.ics`,
+    calendarFile(duties, book),
+    "text/calendar",
+  );
 }
 
 function DueRow({ due, now }: { due: DutyDue; now: number }) {
   const dispatch = useAppDispatch();
   const duties = useAppSelector(selectDuties);
-  const { title, detail } = dutyWords(due);
+  const { title, detail } = dutyWords(due, usePlantBook());
   const say = (label: string, part: Partial<Duty>) => {
     const told = duties.find(({ of }) => of === due.key);
     const duty: Duty = { ...(told ?? newRecord("duty", new Date(now))), of: due.key, ...part };
@@ -114,13 +122,14 @@ function DueRow({ due, now }: { due: DutyDue; now: number }) {
   };
   return (
     <Card className="gap-1 px-0 py-1">
-      <Row href={due.href as never} title={title} detail={detail} />
+      <Row href={hrefOf(due)} title={title} detail={detail} />
       <View className="flex-row gap-2 px-3 pb-1">
         {/* What is bottled, drawn or used up goes by itself. */}
         {due.kind === "bottle" ? null : (
           <Button
             look="plain"
             size="small"
+            leaves
             label="Done"
             hint={`${title}: done`}
             onPress={() => say(`${title}: done.`, { doneAt: new Date().toISOString() })}
@@ -129,6 +138,7 @@ function DueRow({ due, now }: { due: DutyDue; now: number }) {
         <Button
           look="plain"
           size="small"
+          leaves
           label="In a week"
           hint={`${title}: put off by a week`}
           onPress={() =>
@@ -140,4 +150,12 @@ function DueRow({ due, now }: { due: DutyDue; now: number }) {
       </View>
     </Card>
   );
+}
+
+/** Where it is done. */
+function hrefOf({ kind, of }: DutyDue): Href {
+  if ("lot" in of) return `/shelf/${of.lot.id}`;
+  const { id } = of.run;
+  if (kind === "ice") return `/runs/${id}/ready`;
+  return kind === "settled" ? `/runs/${id}/separate` : `/runs/${id}`;
 }

@@ -1,5 +1,7 @@
 import { addDays } from "date-fns/addDays";
-import { fixed, noonOf } from "@/core";
+import { differenceInCalendarDays } from "date-fns/differenceInCalendarDays";
+import { isoDay, noonOf } from "@/core";
+import type { Bottle, Use } from "@/records/bottle";
 import type { Duty } from "@/records/duty";
 import type { Lot } from "@/records/lot";
 import type { Run } from "@/records/run";
@@ -8,11 +10,13 @@ import type { PlantBook } from "../plant/plantBook";
 import { runState } from "../run/runState";
 import { settlingLeft } from "../run/settlingLeft";
 import { judgedChecks } from "./lotChecks";
-import { lotName } from "./lotName";
 import { groupBy, notBottled, shelved, type Shelved, type Stock } from "./shelf";
 
 export type DutyKind =
   "ice" | "ranOut" | "settled" | "secondDraw" | "bottle" | "check" | "bestBy" | "past";
+
+/** What something due is of: a run, or a lot with those of its bottles that are meant. */
+export type DutySubject = { run: Run } | { lot: Lot; bottles: readonly Bottle[] };
 
 /** Something the person has to do: what, of what, and when. */
 export interface DutyDue {
@@ -22,10 +26,7 @@ export interface DutyDue {
   /** When it is due: a moment, or a day where `allDay`. */
   at: Date;
   allDay: boolean;
-  /** Its subject: a lot's or plant's name, and what tells it from others of it. */
-  name: string;
-  detail: string;
-  href: string;
+  of: DutySubject;
   /** When its subject was changed last: a later export of it takes the place of an earlier one. */
   changedAt: string;
 }
@@ -47,177 +48,130 @@ export interface DutiesOf extends Stock {
 
 /**
  * What is due, now or later, the earliest first; what was done is left out, what was put off stands at its
- * new day.
+ * new day. What was done comes again where it is due anew after that, as a best-by that was near is past.
  */
 export function dutiesDue(of: DutiesOf, now: Date, book: PlantBook): DutyDue[] {
   const said = new Map(of.duties.map((duty) => [duty.of, duty]));
+  const standing = shelved(of, now, book);
   return [
-    ...ofRuns(of, now, book),
-    ...ofLots(of, now, book),
-    ...ofBottles(of, now, book),
-    ...emptyPlaces(of, now, book),
+    ...of.runs.flatMap((run) => ofRun(run, of.site, now, book)),
+    ...toBottle(of),
+    ...toCheck(of, standing),
+    ...toUse(standing),
+    ...emptyPlaces(of, standing, now),
   ]
     .flatMap((due): DutyDue[] => {
       const told = said.get(due.key);
-      if (told?.doneAt) return [];
-      if (!told?.putOffUntil) return [due];
-      const until = new Date(told.putOffUntil);
-      const changedAt = told.updatedAt > due.changedAt ? told.updatedAt : due.changedAt;
-      return [{ ...due, changedAt, at: until > due.at ? until : due.at }];
+      if (!told) return [due];
+      if (told.doneAt && isDue(due, new Date(told.doneAt))) return [];
+      const until = told.putOffUntil ? new Date(told.putOffUntil) : due.at;
+      return [
+        {
+          ...due,
+          changedAt: later(told.updatedAt, due.changedAt),
+          at: until > due.at ? until : due.at,
+        },
+      ];
     })
     .sort((a, b) => a.at.getTime() - b.at.getTime());
 }
 
-function ofRuns({ runs, site }: DutiesOf, now: Date, book: PlantBook): DutyDue[] {
-  return runs.flatMap((run): DutyDue[] => {
-    const state = runState(run.entries);
-    const common = {
-      name: book.byId(run.plantId)?.name ?? run.plantId,
-      detail: `Run ${run.number}`,
-      allDay: false,
-      changedAt: run.updatedAt,
-    };
-    if (state.phase === "ready" && (run.plan.iceKg ?? 0) > 0)
-      return [
-        {
-          ...common,
-          kind: "ice",
-          key: `ice/${run.id}`,
-          at: new Date(run.createdAt),
-          detail: `Run ${run.number}, ${fixed(run.plan.iceKg ?? 0, 1)} kg of it`,
-          href: `/runs/${run.id}/ready`,
-        },
-      ];
-    if (state.phase === "settling" && state.heatOffAt !== undefined) {
-      const { minutes, leftMinutes } = settlingLeft(run, state, site, now.getTime(), book);
-      if (!Number.isFinite(minutes)) return [];
-      return [
-        {
-          ...common,
-          kind: "settled",
-          key: `settled/${run.id}`,
-          at: new Date(now.getTime() + leftMinutes * 60000),
-          href: `/runs/${run.id}/separate`,
-        },
-      ];
-    }
-    const { result, separatedAt } = state;
-    if (
-      result?.oilMl === undefined ||
-      result.oilMl === 0 ||
-      result.pool ||
-      separatedAt === undefined ||
-      state.drawnOff.length > 0
-    )
-      return [];
-    const at = new Date(separatedAt + secondDrawHours * 3600000);
-    if (now.getTime() - at.getTime() > secondDrawForgottenDays * 86400000) return [];
-    return [
-      {
-        ...common,
-        kind: "secondDraw",
-        key: `secondDraw/${run.id}`,
-        at,
-        href: `/runs/${run.id}`,
-      },
-    ];
-  });
+/** Whether something is due by then: a thing of a day from its morning on. */
+export function isDue({ at, allDay }: Pick<DutyDue, "at" | "allDay">, by: Date): boolean {
+  return allDay ? isoDay(at) <= isoDay(by) : at <= by;
 }
 
-function ofLots(of: DutiesOf, now: Date, book: PlantBook): DutyDue[] {
+function ofRun(run: Run, site: Setting["site"], now: Date, book: PlantBook): DutyDue[] {
+  const state = runState(run.entries);
+  const due = (kind: DutyKind, at: Date): DutyDue[] => [
+    { kind, key: `${kind}/${run.id}`, at, allDay: false, of: { run }, changedAt: run.updatedAt },
+  ];
+  if (state.phase === "ready")
+    return (run.plan.iceKg ?? 0) > 0 ? due("ice", new Date(run.createdAt)) : [];
+  if (state.phase === "settling") {
+    const { minutes, leftMinutes } = settlingLeft(run, state, site, now.getTime(), book);
+    if (!Number.isFinite(minutes)) return [];
+    return due("settled", new Date(now.getTime() + leftMinutes * 60000));
+  }
+  const { result, separatedAt, drawnOff } = state;
+  if (!result?.oilMl || result.pool || separatedAt === undefined || drawnOff.length > 0) return [];
+  const at = new Date(separatedAt + secondDrawHours * 3600000);
+  return differenceInCalendarDays(now, at) > secondDrawForgottenDays ? [] : due("secondDraw", at);
+}
+
+function toBottle(of: DutiesOf): DutyDue[] {
+  return notBottled(of).map(({ lot }) =>
+    ofLot("bottle", lot, { at: noonOf(lot.madeOn), changedAt: lot.updatedAt }),
+  );
+}
+
+function toCheck(of: DutiesOf, standing: readonly Shelved[]): DutyDue[] {
   const checksOf = groupBy(of.checks, ({ lotId }) => lotId);
-  const filled = new Set(shelved(of, now, book).map(({ lot }) => lot.id));
-  const waiting = notBottled(of).map(({ lot }): DutyDue => ({
-    kind: "bottle",
-    key: `bottle/${lot.id}`,
-    at: noonOf(lot.madeOn),
-    allDay: true,
-    name: nameOf(lot, book),
-    detail: lot.code,
-    href: `/shelf/${lot.id}`,
-    changedAt: lot.updatedAt,
-  }));
-  const checks = of.lots.flatMap((lot): DutyDue[] => {
-    if (!filled.has(lot.id)) return [];
+  const lots = new Map(standing.map(({ lot }) => [lot.id, lot]));
+  return [...lots.values()].flatMap((lot): DutyDue[] => {
     const judged = judgedChecks(lot, checksOf.get(lot.id) ?? []);
     const last = judged.at(-1);
     if (last?.verdict === "throwAway") return [];
-    const uneasy = last !== undefined && last.verdict !== "keep";
-    const days = uneasy ? uneasyDays : checkDays[lot.product];
+    const days = last && last.verdict !== "keep" ? uneasyDays : checkDays[lot.product];
     return [
-      {
-        kind: "check",
+      ofLot("check", lot, {
         key: `check/${lot.id}/${judged.length}`,
         at: addDays(noonOf(last?.on ?? lot.madeOn), days),
-        allDay: true,
-        name: nameOf(lot, book),
-        detail: lot.code,
-        href: `/shelf/${lot.id}`,
         changedAt: last ? last.check.updatedAt : lot.updatedAt,
-      },
+      }),
     ];
   });
-  return [...waiting, ...checks];
 }
 
-/** A lot whose first bottle comes to its best-by, or is past it. */
-function ofBottles(of: DutiesOf, now: Date, book: PlantBook): DutyDue[] {
-  const byLot = groupBy(shelved(of, now, book), ({ lot }) => lot.id);
-  return [...byLot.values()].map((those): DutyDue => {
-    const [first] = those as [Shelved];
-    const past = first.daysLeft < 0;
-    return {
-      kind: past ? "past" : "bestBy",
-      /* One event a lot, wherever its best-by moves. */
-      key: `bestBy/${first.lot.id}`,
-      at: past ? noonOf(first.bestBy) : addDays(noonOf(first.bestBy), -warnDays),
-      allDay: true,
-      name: nameOf(first.lot, book),
-      detail: those.map(({ bottle }) => bottle.code).join(", "),
-      href: `/shelf/${first.lot.id}`,
-      changedAt: those.reduce(
-        (latest, { changedAt }) => (changedAt > latest ? changedAt : latest),
-        "",
-      ),
-    };
+/** A lot whose first bottle comes to its best-by, or is past it: one event a lot, wherever that moves. */
+function toUse(standing: readonly Shelved[]): DutyDue[] {
+  const byLot = groupBy(standing, ({ lot }) => lot.id);
+  return [...byLot.values()].map((those) => {
+    const [{ lot, bestBy, daysLeft }] = those as [Shelved];
+    const past = daysLeft < 0;
+    return ofLot(past ? "past" : "bestBy", lot, {
+      key: `bestBy/${lot.id}`,
+      at: addDays(noonOf(bestBy), past ? 1 : -warnDays),
+      bottles: those.map(({ bottle }) => bottle),
+      changedAt: those.map(({ changedAt }) => changedAt).reduce(later),
+    });
   });
 }
 
 /** A place that stands empty: the last bottle of a plant's oil or hydrosol was emptied, and none is left. */
-function emptyPlaces(of: DutiesOf, now: Date, book: PlantBook): DutyDue[] {
+function emptyPlaces(of: DutiesOf, standing: readonly Shelved[], now: Date): DutyDue[] {
   const kindOf = ({ plantId, product }: Lot) => `${plantId}-${product}`;
-  const full = new Set(shelved(of, now, book).map(({ lot }) => kindOf(lot)));
-  const waiting = new Set(notBottled(of).map(({ lot }) => kindOf(lot)));
+  const there = new Set([...standing, ...notBottled(of)].map(({ lot }) => kindOf(lot)));
   const lotOf = new Map(of.lots.map((lot) => [lot.id, lot]));
   const bottleOf = new Map(of.bottles.map((bottle) => [bottle.id, bottle]));
-  const last = new Map<string, { lot: Lot; use: (typeof of.uses)[number] }>();
+  const last = new Map<string, { lot: Lot; use: Use }>();
   for (const use of of.uses) {
     const lot = lotOf.get(bottleOf.get(use.bottleId ?? "")?.lotId ?? use.lotId ?? "");
-    /* What was made of it, or bought, is not made again by itself. */
-    if (!lot || lot.origin || full.has(kindOf(lot)) || waiting.has(kindOf(lot))) continue;
+    /* What was blended, or bought, is not made again by itself. */
+    if (!lot || lot.origin || there.has(kindOf(lot))) continue;
     const before = last.get(kindOf(lot));
     if (!before || use.at > before.use.at) last.set(kindOf(lot), { lot, use });
   }
-  return [...last].flatMap(([kind, { lot, use }]): DutyDue[] => {
+  return [...last.values()].flatMap(({ lot, use }) => {
     const at = new Date(use.at);
-    if (now.getTime() - at.getTime() > emptyForgottenDays * 86400000) return [];
-    return [
-      {
-        kind: "ranOut",
-        key: `ranOut/${kind}/${use.id}`,
-        at,
-        allDay: true,
-        name: nameOf(lot, book),
-        detail: lot.code,
-        href: `/shelf/${lot.id}`,
-        changedAt: use.updatedAt,
-      },
-    ];
+    return differenceInCalendarDays(now, at) > emptyForgottenDays
+      ? []
+      : [ofLot("ranOut", lot, { key: `ranOut/${use.id}`, at, changedAt: use.updatedAt })];
   });
 }
 
-function nameOf(lot: Lot, book: PlantBook): string {
-  return lot.name ?? `${lotName(lot, book)} ${productNames[lot.product]}`;
+function ofLot(
+  kind: DutyKind,
+  lot: Lot,
+  {
+    key = `${kind}/${lot.id}`,
+    bottles = [],
+    ...rest
+  }: Pick<DutyDue, "at" | "changedAt"> & { key?: string; bottles?: readonly Bottle[] },
+): DutyDue {
+  return { kind, key, allDay: true, of: { lot, bottles }, ...rest };
 }
 
-const productNames = { oil: "oil", hydrosol: "hydrosol", liquor: "pot liquor" };
+function later(a: string, b: string): string {
+  return a > b ? a : b;
+}

@@ -1,14 +1,16 @@
 import fc from "fast-check";
+import { usualKeepingRule } from "@/core";
 import { newRecord } from "@/records/base";
 import type { Bottle, Use } from "@/records/bottle";
 import type { Check } from "@/records/check";
 import type { Duty } from "@/records/duty";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
+import { emptyStock, sampleSite } from "@/testing/emptyStock";
 import { entryAt, sampleRun } from "@/testing/sampleRecords";
 import { catalogueBook } from "../plant/plantBook";
 import { costOfLot, costOfRun, costSum } from "./costs";
-import { dutiesDue } from "./duties";
+import { dutiesDue, isDue } from "./duties";
 import { leftInBottle } from "./bottleLevel";
 import { lotBalance } from "./lotBalance";
 import { judgedChecks } from "./lotChecks";
@@ -229,7 +231,7 @@ test("a hydrosol is judged against its own first reading, and what turned is due
     "throwAway",
   ]);
   const [item] = shelved(
-    { lots: [hydrosol], bottles: [bottle("h1", "h", 500)], uses: [], checks },
+    { ...emptyStock, lots: [hydrosol], bottles: [bottle("h1", "h", 500)], checks },
     new Date("2026-06-21T08:00:00Z"),
     catalogueBook,
   );
@@ -246,12 +248,11 @@ test("a hydrosol that was milky when it was made is not spoilt for it", () => {
 
 describe("what is due", () => {
   const stock = {
+    ...emptyStock,
     lots: [lot("a", { product: "hydrosol" }), lot("open")],
     bottles: [bottle("a1", "a", 80, { bestBy: "2026-07-20" })],
-    uses: [],
-    checks: [] as Check[],
     runs: [],
-    site: { altitudeM: 0, airC: 18, waterC: 14, coolingInC: 14 },
+    site: sampleSite,
   };
   const keys = (duties: Duty[], now = new Date("2026-08-01T08:00:00Z")) =>
     dutiesDue({ ...stock, duties }, now, catalogueBook).map(({ key }) => key);
@@ -266,7 +267,7 @@ describe("what is due", () => {
       of,
       ...part,
     });
-    expect(keys([said("check/a/0", { doneAt: day.toISOString() })])).toEqual([
+    expect(keys([said("check/a/0", { doneAt: "2026-08-01T07:00:00Z" })])).toEqual([
       "bottle/open",
       "bestBy/a",
     ]);
@@ -303,15 +304,63 @@ describe("what is due", () => {
   });
 });
 
+test("a best-by that was near and done with is asked about again once it is past", () => {
+  const kinds = (now: string, doneAt: string) =>
+    dutiesDue(
+      {
+        ...emptyStock,
+        lots: [lot("a", { origin: "bought" })],
+        bottles: [bottle("a1", "a", 80, { bestBy: "2026-07-20" })],
+        duties: [{ ...newRecord("duty", day), of: "bestBy/a", doneAt }],
+        runs: [],
+        site: sampleSite,
+      },
+      new Date(now),
+      catalogueBook,
+    ).map(({ kind }) => kind);
+  expect(kinds("2026-07-10T12:00:00Z", "2026-07-01T08:00:00Z")).toEqual(["check"]);
+  expect(kinds("2026-07-22T12:00:00Z", "2026-07-01T08:00:00Z")).toEqual(["past", "check"]);
+  expect(kinds("2026-07-23T12:00:00Z", "2026-07-22T08:00:00Z")).toEqual(["check"]);
+});
+
+test("what is due on a day is due from its morning on, where the device is", () => {
+  const due = { at: new Date(2026, 6, 4, 12), allDay: true };
+  expect(isDue(due, new Date(2026, 6, 4, 0, 5))).toBe(true);
+  expect(isDue(due, new Date(2026, 6, 3, 23, 55))).toBe(false);
+  expect(isDue({ ...due, allDay: false }, new Date(2026, 6, 4, 11, 59))).toBe(false);
+});
+
+test("the person's own keeping rule moves what is due", () => {
+  const at = (openedHydrosol: number) =>
+    dutiesDue(
+      {
+        ...emptyStock,
+        rule: { ...usualKeepingRule, openedHydrosol },
+        lots: [lot("a", { product: "hydrosol" })],
+        bottles: [
+          bottle("a1", "a", 80, { bestBy: "2027-06-01", openedAt: "2026-06-02T08:00:00Z" }),
+        ],
+        duties: [],
+        runs: [],
+        site: sampleSite,
+      },
+      day,
+      catalogueBook,
+    )
+      .find(({ kind }) => kind === "bestBy")!
+      .at.getTime();
+  expect(at(0.3)).toBeLessThan(at(0.6));
+});
+
 test("a place that stands empty is told for a month, until something stands there again", () => {
   const of = (uses: Use[], more: Lot[] = []) => ({
+    ...emptyStock,
     lots: [lot("a"), ...more],
     bottles: [bottle("a1", "a", 100)],
     uses,
-    checks: [],
     duties: [],
     runs: [],
-    site: { altitudeM: 0, airC: 18, waterC: 14, coolingInC: 14 },
+    site: sampleSite,
   });
   const emptied = use("u", { bottleId: "a1", amountMl: 100, at: "2026-06-10T08:00:00Z" });
   const kinds = (stock: ReturnType<typeof of>, now: string) =>
@@ -328,13 +377,10 @@ test("a planned run asks for its ice until it is lit", () => {
   const keys = (run: typeof iced) =>
     dutiesDue(
       {
-        lots: [],
-        bottles: [],
-        uses: [],
-        checks: [],
+        ...emptyStock,
         duties: [],
         runs: [run],
-        site: { altitudeM: 0, airC: 18, waterC: 14, coolingInC: 14 },
+        site: sampleSite,
       },
       day,
       catalogueBook,
@@ -409,12 +455,11 @@ describe("costs", () => {
       entries: [...lit.entries, entryAt(400, { type: "separated", oilMl: 4, hydrosolMl: 500 })],
     };
     const from = {
+      ...emptyStock,
       runs: [measured],
       harvests: [],
       lots: [lot("oil", { runIds: [run.id], volumeMl: 4 })],
-      bottles: [],
       uses: [use("u", { lotId: "oil", amountMl: 1, way: "lost" })],
-      checks: [],
       stillOf: () => still,
       preferences: money as never,
     };

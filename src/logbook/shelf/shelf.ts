@@ -13,6 +13,8 @@ export interface Stock {
   lots: readonly Lot[];
   uses: readonly Use[];
   checks: readonly Check[];
+  /** By what a best-by is reckoned, as the person will have it. */
+  rule: KeepingRule;
 }
 
 /** A bottle with what it takes to show it. */
@@ -41,10 +43,9 @@ const dueDays = 30;
 
 /** Bottles that are not empty with their lots, what is due first. */
 export function shelved(
-  { bottles, lots, uses, checks }: Stock,
+  { bottles, lots, uses, checks, rule }: Stock,
   today: Date,
   book: PlantBook,
-  rule?: KeepingRule,
 ): Shelved[] {
   const lotById = new Map(lots.map((lot) => [lot.id, lot]));
   const usesOf = groupBy(uses, ({ bottleId }) => bottleId);

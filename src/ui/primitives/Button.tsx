@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { Pressable, Text, View } from "react-native";
+import { shieldTaps } from "../shieldTaps";
 
 const looks = {
   /** The one action of a screen. */
@@ -33,6 +34,8 @@ interface Props {
   shortcut?: string;
   /** The second click of a double one does nothing: what comes next may lie under the finger by then. */
   once?: boolean;
+  /** It goes with its tap, and another takes its place: a second tap there is swallowed. */
+  leaves?: boolean;
   className?: string;
 }
 
@@ -47,6 +50,7 @@ export function Button({
   icon,
   shortcut,
   once,
+  leaves,
   className = "",
 }: Props) {
   return (
@@ -58,7 +62,10 @@ export function Button({
       disabled={disabled}
       onPress={(event) => {
         const { detail = 1 } = event.nativeEvent as unknown as { detail?: number };
-        if (!once || detail < 2) onPress(event.currentTarget as unknown as Element);
+        if (once && detail > 1) return;
+        const button = event.currentTarget as unknown as Element;
+        if (leaves) shieldTaps(button.getBoundingClientRect());
+        onPress(button);
       }}
       className={`flex-row items-center justify-center border active:opacity-80 ${lit ? litLook : looks[look].box} ${sizes[size].box} ${disabled ? "opacity-40" : ""} ${className}`}
     >

@@ -1,0 +1,7 @@
+import { usualKeepingRule, type KeepingRule } from "@/core";
+import type { Setting } from "@/records/setting";
+
+/** The person's keeping rule: the usual one with what they changed. */
+export function keepingRuleOf({ keepingRule }: Pick<Setting, "keepingRule">): KeepingRule {
+  return { ...usualKeepingRule, ...keepingRule };
+}
