@@ -1,12 +1,15 @@
 import { useCallback, useRef, useState } from "react";
 import { useDraft } from "./useDraft";
 
-/** Small choices of a screen that stand as they were after a reload, by a name of their own. */
+/**
+ * Small choices of a screen, or what is typed in a sheet, that stand as they were after a reload, by a name
+ * of their own; and a way to let go of them.
+ */
 export function useKept<T extends object>(
   name: string,
   beginning: T,
-): [T, (part: Partial<T>) => void] {
-  const { start, note } = useDraft(name, beginning);
+): [T, (part: Partial<T>) => void, () => void] {
+  const { start, note, done } = useDraft(name, beginning);
   const [now, setNow] = useState(start);
   /* Two changes between two drawings are two changes. */
   const latest = useRef(start);
@@ -18,5 +21,5 @@ export function useKept<T extends object>(
     },
     [note],
   );
-  return [now, change];
+  return [now, change, done];
 }

@@ -59,6 +59,7 @@ export function Empties({ units }: { units: UnitSystem }) {
               <Button
                 look="plain"
                 size="small"
+                leaves
                 label="Bin"
                 hint={`Bin the empties of ${words(showVolume(empty.sizeMl, units))}`}
                 onPress={() => dispatch(bin("Those empties are in the bin.", [empty]))}

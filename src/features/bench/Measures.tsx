@@ -46,6 +46,7 @@ export function Measures({ measures, units }: { measures: readonly Measure[]; un
             <Button
               look="plain"
               size="small"
+              leaves
               label="Bin"
               hint={`Bin ${measure.name}`}
               onPress={() => dispatch(bin(`${measure.name} is in the bin.`, [measure]))}

@@ -50,6 +50,7 @@ export function Vessels({ vessels, units }: { vessels: readonly Vessel[]; units:
             <Button
               look="plain"
               size="small"
+              leaves
               label="Bin"
               hint={`Bin ${vessel.name}`}
               onPress={() => dispatch(bin(`${vessel.name} is in the bin.`, [vessel]))}

@@ -18,9 +18,10 @@ import { harvestNow, percentText } from "@/logbook/harvest/harvestNow";
 import { limits } from "@/messages/limits";
 import { growths, skies, type Harvest } from "@/records/harvest";
 import { beginPlan } from "@/store/beginPlan";
-import { bin, keepUndoable } from "@/store/changes";
+import { bin, keep, keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences, selectRuns } from "@/store/selectors";
+import { useKept } from "@/store/useKept";
 import { Steps } from "@/ui/charts/Steps";
 import { NotHere } from "@/ui/layout/NotHere";
 import { Screen } from "@/ui/layout/Screen";
@@ -138,7 +139,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
       {signs.map((sign) => (
         <Notice key={sign} severity="caution" {...wiltingWords[sign]} />
       ))}
-      <WeighAgain key={harvest.weighings?.length ?? 0} harvest={harvest} />
+      <WeighAgain harvest={harvest} />
       {curve.length > 1 ? (
         <Card className="gap-2">
           <Txt variant="heading">As it lay</Txt>
@@ -161,6 +162,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
               <Button
                 look="plain"
                 size="small"
+                leaves
                 label="Strike out"
                 hint={`Strike out ${mass(weighing.massG)}`}
                 onPress={() =>
@@ -189,7 +191,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
           value={harvest.sky}
           onChange={(sky) => change({ sky })}
         />
-        <Typed harvest={harvest} onChange={(part) => change(part)} />
+        <HarvestFields harvest={harvest} />
       </Card>
     </Screen>
   );
@@ -200,26 +202,25 @@ function WeighAgain({ harvest }: { harvest: Harvest }) {
   const dispatch = useAppDispatch();
   const { units } = useAppSelector(selectPreferences);
   const choices = unitsFor("plantMass", units);
-  const [typed, setTyped] = useState<NumberInput>(toInput(undefined, choices[0] ?? "g"));
+  const empty = toInput(undefined, choices[0] ?? "g");
+  const [{ mass }, change] = useKept(`weigh/${harvest.id}`, { mass: empty });
   const [tried, setTried] = useState(false);
-  const read = readNumber(typed, { name: "The weight", ...limits.positive });
+  const read = readNumber(mass, { name: "The weight", ...limits.positive });
   const weigh = () => {
-    setTried(true);
+    setTried(!read.ok);
     if (!read.ok) return;
     const weighing = { at: new Date().toISOString(), massG: read.value };
-    dispatch(
-      keepUndoable(`${words(showMass(read.value, units))} now.`, [
-        { ...harvest, weighings: [...(harvest.weighings ?? []), weighing] },
-      ]),
-    );
+    const label = `${words(showMass(read.value, units))} now.`;
+    const weighings = [...(harvest.weighings ?? []), weighing];
+    if (dispatch(keepUndoable(label, [{ ...harvest, weighings }])).ok) change({ mass: empty });
   };
   return (
     <Card className="gap-3">
       <Txt variant="heading">Weigh it again</Txt>
       <NumberField
         label="All that lies here weighs"
-        value={typed}
-        onChange={setTyped}
+        value={mass}
+        onChange={(next) => change({ mass: next })}
         choices={choices}
         problem={tried && !read.ok ? read.problem : undefined}
       />
@@ -228,34 +229,28 @@ function WeighAgain({ harvest }: { harvest: Harvest }) {
   );
 }
 
-/** Place, owner, dry days and a note; kept as each is left. */
-function Typed({
-  harvest,
-  onChange,
-}: {
-  harvest: Harvest;
-  onChange: (part: Partial<Harvest>) => void;
-}) {
-  const [place, setPlace] = useState(harvest.place ?? "");
-  const [whose, setWhose] = useState(harvest.whose ?? "");
-  const [note, setNote] = useState(harvest.note ?? "");
+/** Place, owner, dry days and a note; kept letter by letter, like the fields of the bench. */
+function HarvestFields({ harvest }: { harvest: Harvest }) {
+  const dispatch = useAppDispatch();
+  const [typed, setTyped] = useState({
+    place: harvest.place ?? "",
+    whose: harvest.whose ?? "",
+    note: harvest.note ?? "",
+  });
   const [dry, setDry] = useState<NumberInput>(toInput(harvest.dryDays, "one"));
-  const read = readNumber(dry, { name: "Dry days", ...limits.dryDays });
-  const words = (text: string) => text.trim() || undefined;
+  const range = { name: "Dry days", ...limits.dryDays };
+  const read = readNumber(dry, range);
+  const field = (name: keyof typeof typed) => ({
+    value: typed[name],
+    onChange: (text: string) => {
+      setTyped((before) => ({ ...before, [name]: text }));
+      dispatch(keep({ ...harvest, [name]: text.trim() || undefined }));
+    },
+  });
   return (
     <>
-      <TextField
-        label="Place"
-        value={place}
-        onChange={setPlace}
-        onBlur={() => words(place) !== harvest.place && onChange({ place: words(place) })}
-      />
-      <TextField
-        label="Whose, if not yours"
-        value={whose}
-        onChange={setWhose}
-        onBlur={() => words(whose) !== harvest.whose && onChange({ whose: words(whose) })}
-      />
+      <TextField label="Place" {...field("place")} />
+      <TextField label="Whose, if not yours" {...field("whose")} />
       <NumberField
         label="Dry days before"
         value={dry}
@@ -263,18 +258,12 @@ function Typed({
         problem={dry.text && !read.ok ? read.problem : undefined}
         onChange={(next) => {
           setDry(next);
-          const value = readNumber(next, { name: "Dry days", ...limits.dryDays });
-          if (value.ok) onChange({ dryDays: value.value });
+          const now = readNumber(next, range);
+          if (now.ok || next.text.trim() === "")
+            dispatch(keep({ ...harvest, dryDays: now.ok ? now.value : undefined }));
         }}
       />
-      <TextField
-        label="Note"
-        lines={3}
-        maxLength={5000}
-        value={note}
-        onChange={setNote}
-        onBlur={() => words(note) !== harvest.note && onChange({ note: words(note) })}
-      />
+      <TextField label="Note" lines={3} maxLength={5000} {...field("note")} />
     </>
   );
 }

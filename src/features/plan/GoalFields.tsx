@@ -35,7 +35,7 @@ export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork })
             label="New harvest"
             look="plain"
             size="small"
-            onPress={() => change({ harvestId: "", runId: "", massText: "" })}
+            onPress={() => change({ harvestId: "", runId: "", massText: "", moistureText: "" })}
           />
         </View>
       ) : (
@@ -51,6 +51,7 @@ export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork })
                 state: "",
                 method: "",
                 preparation: "",
+                moistureText: "",
                 minutesText: "",
                 waterText: "",
                 chargesText: "",
@@ -64,7 +65,9 @@ export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork })
               label="State"
               options={read.states.map((value) => ({ value, label: stateWords[value] }))}
               value={read.state}
-              onChange={(state) => change({ state, chargesText: "", waterText: "" })}
+              onChange={(state) =>
+                change({ state, moistureText: "", chargesText: "", waterText: "" })
+              }
             />
           ) : (
             <Txt variant="label">{`The figures are for the ${read.state} plant.`}</Txt>

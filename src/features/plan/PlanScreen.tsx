@@ -178,7 +178,7 @@ export function PlanScreen() {
           message={`This is the plan of run ${replaces.number}, which is ready and not lit. What you change here changes that run.`}
           action={{
             label: "Plan another run instead",
-            onPress: () => change({ runId: "", harvestId: "", massText: "" }),
+            onPress: () => change({ runId: "", harvestId: "", massText: "", moistureText: "" }),
           }}
         />
       ) : null}

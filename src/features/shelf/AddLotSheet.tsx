@@ -11,6 +11,8 @@ import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { selectStock } from "@/store/stock";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
 import { Button } from "@/ui/primitives/Button";
 import { FormChoice, FormNumber, FormText } from "@/ui/primitives/form";
 import { MomentField } from "@/ui/primitives/MomentField";
@@ -42,19 +44,22 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
   const { units, prices } = useAppSelector(selectPreferences);
   const { bottles, lots } = useAppSelector(selectStock);
   const choices = unitsFor("volume", units);
-  const { control, handleSubmit } = useForm({
+  const draft = useDraft("addLot", {
+    product: "oil" as Lot["product"],
+    plantId: "lavender",
+    from: "",
+    madeOn: isoDay(new Date()),
+    volume: toInput(undefined, choices[0] ?? "mL"),
+    paid: toInput(undefined, "one"),
+    smell: "",
+  });
+  const adding = useForm({
     resolver: zodResolver(schema),
-    defaultValues: {
-      product: "oil" as Lot["product"],
-      plantId: "lavender",
-      from: "",
-      madeOn: isoDay(new Date()),
-      volume: toInput(undefined, choices[0] ?? "mL"),
-      paid: toInput(undefined, "one"),
-      smell: "",
-    },
+    defaultValues: draft.start,
     mode: "onBlur",
   });
+  const { control, handleSubmit } = adding;
+  useFormDraft(adding, draft);
   const save = handleSubmit(({ product, plantId, from, madeOn, volume, paid, smell }) => {
     const lot: Lot = {
       ...newRecord("lot", new Date()),
@@ -70,6 +75,7 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
       ...(smell ? { smell } : {}),
     };
     if (!dispatch(keepUndoable(`${lot.code} is on the shelf.`, [lot])).ok) return;
+    draft.done();
     onClose();
     router.push(`/shelf/${lot.id}`);
   });

@@ -9,6 +9,7 @@ import { blendLots } from "@/store/blendLots";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { selectStock, useShelved } from "@/store/stock";
+import { useKept } from "@/store/useKept";
 import { Button } from "@/ui/primitives/Button";
 import { Notice } from "@/ui/primitives/Notice";
 import { NumberField } from "@/ui/primitives/NumberField";
@@ -39,14 +40,14 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
   const unit = choices[0] ?? "mL";
   const empty = (): NumberInput => toInput(undefined, unit);
   const own = sources.find(({ lotId }) => lotId === lot.id);
-  const [name, setName] = useState("");
-  const [parts, setParts] = useState(() => [
-    { key: own?.key ?? sources[0]?.key ?? "", amount: empty() },
-    {
-      key: sources.find(({ lotId }) => lotId !== lot.id)?.key ?? "",
-      amount: empty(),
-    },
-  ]);
+  const [typed, keep, forget] = useKept(`blend/${lot.id}`, {
+    name: "",
+    parts: [
+      { key: own?.key ?? sources[0]?.key ?? "", amount: empty() },
+      { key: sources.find(({ lotId }) => lotId !== lot.id)?.key ?? "", amount: empty() },
+    ],
+  });
+  const { name, parts } = typed;
   const [tried, setTried] = useState(false);
   const range = { name: "The part", ...limits.positive };
   const read = parts.map(({ key, amount }) => {
@@ -71,7 +72,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
           ? "One of its parts is not told yet."
           : undefined;
   const change = (at: number, part: Partial<(typeof parts)[number]>) =>
-    setParts((before) => before.map((each, i) => (i === at ? { ...each, ...part } : each)));
+    keep({ parts: parts.map((each, i) => (i === at ? { ...each, ...part } : each)) });
 
   const save = () => {
     setTried(true);
@@ -94,6 +95,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
       ),
     );
     if (!kept.ok || !kept.made) return;
+    forget();
     onClose();
     router.push(`/shelf/${kept.made.id}`);
   };
@@ -105,7 +107,12 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
       onClose={onClose}
       onSubmit={save}
     >
-      <TextField label="Name of the blend" value={name} onChange={setName} required />
+      <TextField
+        label="Name of the blend"
+        value={name}
+        onChange={(next) => keep({ name: next })}
+        required
+      />
       {parts.map(({ key, amount }, i) => (
         <View key={i} className="gap-2">
           <Select
@@ -131,7 +138,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
           look="quiet"
           size="small"
           label="One part more"
-          onPress={() => setParts((before) => [...before, { key: "", amount: empty() }])}
+          onPress={() => keep({ parts: [...parts, { key: "", amount: empty() }] })}
         />
       ) : null}
       {tried && problem ? <Notice severity="caution" message={problem} /> : null}

@@ -1,10 +1,9 @@
 import { View } from "react-native";
 import { showVolume, words, type UnitSystem } from "@/core";
 import type { Shelved } from "@/logbook/shelf/shelf";
-import { newCode } from "@/records/codes";
 import { bin, keepUndoable } from "@/store/changes";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
-import { selectStock } from "@/store/stock";
+import { useAppDispatch } from "@/store/hooks";
+import { giveNewCode } from "@/store/giveNewCode";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
@@ -23,7 +22,6 @@ interface Props {
 /** A bottle: what is in it, how long it is good, and why that came nearer. */
 export function BottleCard({ item, units, amount, twice, onTake }: Props) {
   const dispatch = useAppDispatch();
-  const { bottles, lots } = useAppSelector(selectStock);
   const { bottle, leftMl, due, moves } = item;
   return (
     <Card className="gap-2">
@@ -66,6 +64,7 @@ export function BottleCard({ item, units, amount, twice, onTake }: Props) {
           <Button
             look="plain"
             size="small"
+            leaves
             label="Opened"
             hint={`${bottle.code} is opened`}
             onPress={() =>
@@ -81,17 +80,16 @@ export function BottleCard({ item, units, amount, twice, onTake }: Props) {
           <Button
             look="quiet"
             size="small"
+            leaves
             label="New code"
             hint={`A new code for ${bottle.code}`}
-            onPress={() => {
-              const code = newCode([...bottles, ...lots].map((each) => each.code));
-              dispatch(keepUndoable(`${bottle.code} is ${code} now.`, [{ ...bottle, code }]));
-            }}
+            onPress={() => dispatch(giveNewCode(bottle))}
           />
         ) : null}
         <Button
           look="plain"
           size="small"
+          leaves
           label="Bin"
           hint={`Bin ${bottle.code}`}
           onPress={() => dispatch(bin(`${bottle.code} is in the bin.`, [bottle]))}

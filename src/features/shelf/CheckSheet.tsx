@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { readNumber, toInput, verdictOf, type NumberInput } from "@/core";
+import { readNumber, toInput, verdictOf } from "@/core";
 import { firstReading } from "@/logbook/shelf/lotChecks";
 import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
@@ -8,6 +8,7 @@ import type { Check } from "@/records/check";
 import type { Lot } from "@/records/lot";
 import { keepUndoable } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
+import { useKept } from "@/store/useKept";
 import { Button } from "@/ui/primitives/Button";
 import { Choice } from "@/ui/primitives/Choice";
 import { Notice } from "@/ui/primitives/Notice";
@@ -36,26 +37,41 @@ const options = <T extends string>(words: Record<T, string>) =>
 const smells = options(checkSmellWords);
 const colours = options(checkColourWords);
 const clarities = options(checkClarityWords);
+/** Which of some options stands in a draft; none where it is another's. */
+const chosen = <T extends string>(from: readonly { value: T }[], text: string) =>
+  from.find(({ value }) => value === text)?.value;
 const signs = Object.values(checkSignWords);
 const signOf = new Map(options(checkSignWords).map(({ value, label }) => [label, value]));
 
 /** A look, a sniff, a pH: two taps are enough, and what it comes to stands below at once. */
 export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
   const dispatch = useAppDispatch();
-  const [seen, setSeen] = useState<Pick<Check, "smell" | "colour" | "clarity" | "bottleId">>({});
-  const [also, setAlso] = useState("");
-  const [ph, setPh] = useState<NumberInput>(toInput(undefined, "one"));
-  const [note, setNote] = useState("");
+  const [typed, change, forget] = useKept(`check/${lot.id}`, {
+    smell: "",
+    colour: "",
+    clarity: "",
+    also: "",
+    ph: toInput(undefined, "one"),
+    bottleId: "",
+    note: "",
+  });
   const [tried, setTried] = useState(false);
+  const { also, ph, note } = typed;
+  const smell = chosen(smells, typed.smell);
+  const colour = chosen(colours, typed.colour);
+  const clarity = chosen(clarities, typed.clarity);
+  const bottleId = bottles.find(({ id }) => id === typed.bottleId)?.id;
   const read = readNumber(ph, { name: "pH", ...limits.ph });
   const wrong = ph.text.trim() !== "" && !read.ok;
-  const shown: Omit<Check, keyof ReturnType<typeof newRecord> | "lotId" | "at" | "kind"> = {
-    ...seen,
+  const seen = {
+    ...(smell ? { smell } : {}),
+    ...(colour ? { colour } : {}),
+    ...(clarity ? { clarity } : {}),
     ...(also ? { signs: also.split(", ").flatMap((word) => signOf.get(word) ?? []) } : {}),
     ...(read.ok && ph.text.trim() !== "" ? { ph: read.value } : {}),
   };
-  const nothing = Object.keys(shown).every((field) => field === "bottleId");
-  const outcome = verdictOf(lot.product, shown, firstReading(lot, checks));
+  const nothing = Object.keys(seen).length === 0;
+  const outcome = verdictOf(lot.product, seen, firstReading(lot, checks));
 
   const save = () => {
     setTried(true);
@@ -65,11 +81,14 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
       ...newRecord("check", now),
       lotId: lot.id,
       at: now.toISOString(),
-      ...shown,
+      ...seen,
+      ...(bottleId ? { bottleId } : {}),
       ...(note ? { note } : {}),
     };
     const said = `${lot.code} checked. ${checkSentence(outcome)}`;
-    if (dispatch(keepUndoable(said, [check])).ok) onClose();
+    if (!dispatch(keepUndoable(said, [check])).ok) return;
+    forget();
+    onClose();
   };
   return (
     <Sheet
@@ -83,29 +102,34 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
         label="Smell"
         shown
         options={smells}
-        value={seen.smell}
-        onChange={(smell) => setSeen((before) => ({ ...before, smell }))}
+        value={smell}
+        onChange={(next) => change({ smell: next })}
       />
       <Choice
         label="Clarity"
         shown
         options={clarities}
-        value={seen.clarity}
-        onChange={(clarity) => setSeen((before) => ({ ...before, clarity }))}
+        value={clarity}
+        onChange={(next) => change({ clarity: next })}
       />
       <Choice
         label="Colour"
         shown
         options={colours}
-        value={seen.colour}
-        onChange={(colour) => setSeen((before) => ({ ...before, colour }))}
+        value={colour}
+        onChange={(next) => change({ colour: next })}
       />
-      <WordChips label="Also seen" words={signs} value={also} onChange={setAlso} />
+      <WordChips
+        label="Also seen"
+        words={signs}
+        value={also}
+        onChange={(next) => change({ also: next })}
+      />
       {lot.product === "oil" ? null : (
         <NumberField
           label="pH"
           value={ph}
-          onChange={setPh}
+          onChange={(next) => change({ ph: next })}
           choices={[]}
           placeholder="if measured"
           problem={wrong && !read.ok ? read.problem : undefined}
@@ -119,13 +143,16 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
             { value: "", label: "The whole lot" },
             ...bottles.map(({ id, code }) => ({ value: id, label: code })),
           ]}
-          value={seen.bottleId ?? ""}
-          onChange={(id) =>
-            setSeen(({ bottleId: _, ...before }) => (id ? { ...before, bottleId: id } : before))
-          }
+          value={bottleId ?? ""}
+          onChange={(id) => change({ bottleId: id })}
         />
       ) : null}
-      <TextField label="Note" value={note} onChange={setNote} maxLength={5000} />
+      <TextField
+        label="Note"
+        value={note}
+        onChange={(next) => change({ note: next })}
+        maxLength={5000}
+      />
       {nothing ? (
         tried ? (
           <Notice severity="caution" message="Say at least one thing that you saw or smelt." />

@@ -81,6 +81,7 @@ export function ChecksCard({ lot, plant, checks, onCheck }: Props) {
             <Button
               look="plain"
               size="small"
+              leaves
               label="Bin"
               hint={`Bin the check of ${showDay(noonOf(each.on))}`}
               onPress={() => dispatch(bin("That check is in the bin.", [each.check]))}

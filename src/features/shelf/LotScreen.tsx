@@ -29,6 +29,7 @@ import { BlendSheet } from "./BlendSheet";
 import { BottleCard } from "./BottleCard";
 import { ChecksCard } from "./ChecksCard";
 import { CheckSheet } from "./CheckSheet";
+import { giveNewCode } from "@/store/giveNewCode";
 import { CostCard } from "./CostCard";
 import { FillSheet } from "./FillSheet";
 import { LineCard } from "./LineCard";
@@ -181,6 +182,16 @@ function OneLot({ lot }: { lot: Lot }) {
         {full.length > 0 || balance.openMl > 0.05 ? (
           <Button look="quiet" size="small" label="Blend it" onPress={() => setSheet("blend")} />
         ) : null}
+        {twice.has(lot.id) ? (
+          <Button
+            look="quiet"
+            size="small"
+            leaves
+            label="New code"
+            hint={`A new code for the lot ${lot.code}`}
+            onPress={() => dispatch(giveNewCode(lot))}
+          />
+        ) : null}
         {balance.openMl > 0.05 ? (
           <Button
             look="quiet"
@@ -243,6 +254,7 @@ function OneLot({ lot }: { lot: Lot }) {
               <Button
                 look="plain"
                 size="small"
+                leaves
                 label="Bin"
                 hint={`Bin the use for ${use.purpose}`}
                 onPress={() => dispatch(bin("That use is in the bin.", [use]))}

@@ -54,10 +54,10 @@ export function ShelfScreen() {
   const find = useCallback((next: string) => change({ text: next }), [change]);
   /* Typing is answered first, the shelf follows. */
   const text = useDeferredValue(view.text);
+  const { filter, sort } = view;
   const shown = useMemo(
-    () => findBottles(items, { ...view, text }),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the typed text comes deferred
-    [items, text, view.filter, view.sort],
+    () => findBottles(items, { text, filter, sort }),
+    [items, text, filter, sort],
   );
   const open = useMemo(() => notBottled(stock), [stock]);
   const twice = useMemo(() => codesTwice(stock), [stock]);

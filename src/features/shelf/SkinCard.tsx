@@ -10,7 +10,8 @@ import {
 } from "@/core";
 import { limits } from "@/messages/limits";
 import type { Lot } from "@/records/lot";
-import { partsOf, shelfOf } from "@/logbook/shelf/trace";
+import { densityOfParts, oilParts } from "@/logbook/shelf/oilParts";
+import { shelfOf } from "@/logbook/shelf/trace";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { selectStock } from "@/store/stock";
@@ -18,8 +19,6 @@ import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
-import type { PlantBook } from "@/logbook/plant/plantBook";
-import type { Shelf } from "@/logbook/shelf/trace";
 
 /** How much of an oil goes into a batch for skin, held to the cautious maximum of its plant or its parts. */
 export function SkinCard({ lot }: { lot: Lot }) {
@@ -29,7 +28,8 @@ export function SkinCard({ lot }: { lot: Lot }) {
   const [whose, setWhose] = useState<Whose>("body");
   const [percent, setPercent] = useState(toInput(1, "one"));
   const [batch, setBatch] = useState(toInput(100, "g"));
-  const parts = plantParts(lot, shelfOf([...bottles, ...lots, ...uses]), book);
+  const parts = oilParts(lot, shelfOf([...bottles, ...lots, ...uses]), book);
+  const density = densityOfParts(parts);
   const most = mostOnSkinOf(parts, whose);
   const share = readNumber(percent, { name: "The share", min: 0, max: 100, above: true });
   const grams = readNumber(batch, { name: "The batch", ...limits.positive });
@@ -71,7 +71,7 @@ export function SkinCard({ lot }: { lot: Lot }) {
             ? `Too much: ${plainNumber(Number(most.toPrecision(2)))} % is the usual cautious maximum${parts.length > 1 ? ", by the part that allows the least" : ""}.`
             : oilG === undefined
               ? ""
-              : `${fixed(oilG, 2)} g of oil, about ${Math.round((oilG / usualDensity) * dropsPerMl)} drops, in ${fixed((grams.ok ? grams.value : 0) - oilG, 1)} g of the rest.`}
+              : `${fixed(oilG, 2)} g of oil${density === undefined ? "" : `, about ${Math.round((oilG / density) * dropsPerMl)} drops,`} in ${fixed((grams.ok ? grams.value : 0) - oilG, 1)} g of the rest.`}
       </Txt>
       <Txt variant="small">
         Before first use: a drop of the finished dilution inside the elbow, covered for a day;
@@ -81,24 +81,4 @@ export function SkinCard({ lot }: { lot: Lot }) {
       </Txt>
     </Card>
   );
-}
-
-/* An oil in the middle of all: drops are no better known than this. */
-const usualDensity = 0.9;
-
-/** The plants an oil is of with their shares; a blend's parts in turn, down to each plant. */
-function plantParts(
-  lot: Lot,
-  shelf: Shelf,
-  book: PlantBook,
-  share = 1,
-  seen: readonly string[] = [],
-): { care: Parameters<typeof mostOnSkinOf>[0][number]["care"]; share: number }[] {
-  const parts = seen.includes(lot.id) ? [] : partsOf(lot.id, shelf);
-  const whole = parts.reduce((sum, { use }) => sum + use.amountMl, 0);
-  if (whole > 0)
-    return parts.flatMap((part) =>
-      plantParts(part.lot, shelf, book, (share * part.use.amountMl) / whole, [...seen, lot.id]),
-    );
-  return [{ care: book.byId(lot.plantId) ?? {}, share }];
 }

@@ -9,6 +9,8 @@ import { useWays, type Use, type UseWay } from "@/records/bottle";
 import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectPreferences, selectUses } from "@/store/selectors";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
 import { Button } from "@/ui/primitives/Button";
 import { FormChoice, FormNumber, FormText } from "@/ui/primitives/form";
 import { numberField } from "@/ui/primitives/numberField";
@@ -25,6 +27,9 @@ export interface TakeFrom {
   product: "oil" | "hydrosol" | "liquor";
   leftMl: number;
 }
+
+/* What a figure on the screen is rounded by. */
+const allButNothing = 1e-4;
 
 const ways = useWays
   .filter((way) => way !== "blended")
@@ -53,15 +58,15 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       path: ["purpose"],
       message: "Say what it is for: soap, a linen spray.",
     });
-  const { control, handleSubmit, setValue } = useForm({
-    resolver: zodResolver(schema),
-    defaultValues: {
-      amount: toInput(undefined, choices[0] ?? "mL"),
-      way: "used" as UseWay,
-      purpose: "",
-      to: "",
-    },
+  const draft = useDraft(`take/${from.bottleId ?? from.lotId}`, {
+    amount: toInput(undefined, choices[0] ?? "mL"),
+    way: "used" as UseWay,
+    purpose: "",
+    to: "",
   });
+  const taking = useForm({ resolver: zodResolver(schema), defaultValues: draft.start });
+  const { control, handleSubmit, setValue } = taking;
+  useFormDraft(taking, draft);
   const save = handleSubmit(({ amount, way, purpose, to }) => {
     const now = new Date();
     const use: Use = {
@@ -70,13 +75,15 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       ...(from.lotId ? { lotId: from.lotId } : {}),
       at: now.toISOString(),
       /* To the last drop is to the last drop, whatever the rounding. */
-      amountMl: Math.min(amount, leftMl),
+      amountMl: amount > leftMl * (1 - allButNothing) ? leftMl : amount,
       purpose: purpose || useWayWords[way].toLowerCase(),
       ...(way === "used" ? {} : { way }),
       ...(to ? { to } : {}),
     };
     const said = amountOf(product, amount, units);
-    if (dispatch(keepUndoable(`${said} taken from ${from.code}.`, [use])).ok) onClose();
+    if (!dispatch(keepUndoable(`${said} taken from ${from.code}.`, [use])).ok) return;
+    draft.done();
+    onClose();
   });
   return (
     <Sheet

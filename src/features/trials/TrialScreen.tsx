@@ -200,6 +200,7 @@ function Member({
         <Button
           look="plain"
           size="small"
+          leaves
           label="Take out"
           hint={`Take run ${number ?? ""} out of the trial`}
           onPress={onOut}

@@ -10,6 +10,8 @@ import { trialMeasures, type Trial } from "@/records/trial";
 import { keepUndoable } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectRuns, selectTrials } from "@/store/selectors";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -71,19 +73,20 @@ const schema = z.object({
 function AskSheet({ onClose }: { onClose: () => void }) {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const { control, handleSubmit } = useForm({
-    resolver: zodResolver(schema),
-    defaultValues: {
-      question: "",
-      a: "",
-      b: "",
-      measure: "mlPerKgDry" as Trial["measure"],
-      design: "pairs" as Trial["design"],
-    },
+  const draft = useDraft("trial", {
+    question: "",
+    a: "",
+    b: "",
+    measure: "mlPerKgDry" as Trial["measure"],
+    design: "pairs" as Trial["design"],
   });
+  const asking = useForm({ resolver: zodResolver(schema), defaultValues: draft.start });
+  const { control, handleSubmit } = asking;
+  useFormDraft(asking, draft);
   const save = handleSubmit((values) => {
     const trial: Trial = { ...newRecord("trial", new Date()), ...values, runs: [] };
     if (!dispatch(keepUndoable("The trial is open.", [trial])).ok) return;
+    draft.done();
     onClose();
     router.push(`/runs/trials/${trial.id}` as never);
   });
