@@ -8,7 +8,7 @@ import { parseArgs } from "node:util";
 import { bottleLabel } from "../src/exchange/labels/bottleLabel";
 import { openLabelFonts } from "../src/exchange/labels/labelFonts";
 import { labelPdf } from "../src/exchange/labels/labelPdf";
-import { labelDesigns, type LabelDesign } from "../src/exchange/labels/layoutLabel";
+import { labelDesigns, type LabelDesign } from "../src/exchange/labels/labelItems";
 import { sheetNames, sheets, type SheetName } from "../src/exchange/labels/sheets";
 import { leftInBottle } from "../src/logbook/shelf/bottleLevel";
 import { readCode } from "../src/records/codes";

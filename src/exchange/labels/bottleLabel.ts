@@ -5,7 +5,8 @@ import type { Lot } from "@/records/lot";
 import { labelText, type LabelText } from "@/words/labelWords";
 import type { LabelFonts } from "./labelFonts";
 import type { DrawnLabel } from "./labelSvg";
-import { layoutLabel, type LabelDesign, type LaidOut } from "./layoutLabel";
+import type { LabelDesign } from "./labelItems";
+import { layoutLabel, type LaidOut } from "./layoutLabel";
 import { markOf } from "@/core";
 
 export interface LabelOf {

@@ -2,7 +2,7 @@ import fontkit from "@pdf-lib/fontkit";
 import { PDFDocument, rgb, type PDFFont, type PDFPage, type RGB } from "@cantoo/pdf-lib";
 import type { FontFiles, LabelFonts } from "./labelFonts";
 import { labelColours, type DrawnLabel } from "./labelSvg";
-import { qrModules, qrQuiet, type LabelColour, type LabelItem } from "./layoutLabel";
+import { qrModules, qrQuiet, type LabelColour, type LabelItem } from "./labelItems";
 import { plantMarks } from "@/core";
 import { qrRuns } from "./qr";
 import type { SheetGrid } from "./sheets";

@@ -1,5 +1,5 @@
 import type { LabelFonts } from "./labelFonts";
-import { qrModules, qrQuiet, type LabelColour, type LabelItem } from "./layoutLabel";
+import { qrModules, qrQuiet, type LabelColour, type LabelItem } from "./labelItems";
 import { plantMarks } from "@/core";
 import { qrRuns } from "./qr";
 

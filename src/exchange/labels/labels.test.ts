@@ -11,7 +11,8 @@ import { labelText, type LabelText } from "@/words/labelWords";
 import { bottleLabel } from "./bottleLabel";
 import { labelPdf } from "./labelPdf";
 import { labelSvg } from "./labelSvg";
-import { labelDesigns, layoutLabel, qrModules, qrQuiet, type LabelItem } from "./layoutLabel";
+import { labelDesigns, qrModules, qrQuiet, type LabelItem } from "./labelItems";
+import { layoutLabel } from "./layoutLabel";
 import { qrRuns } from "./qr";
 import { fittedSheet, sheetNames, sheets, sheetSchema } from "./sheets";
 

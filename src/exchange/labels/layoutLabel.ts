@@ -1,33 +1,14 @@
-import type { LabelText } from "@/words/labelWords";
 import type { Face, LabelFonts } from "./labelFonts";
-import type { PlantMark } from "@/core";
-
-export const labelDesigns = ["press", "sprig", "band", "ledger"] as const;
-export type LabelDesign = (typeof labelDesigns)[number];
-
-/** One thing drawn on a label, mm from its upper left corner. */
-export type LabelItem =
-  | {
-      kind: "text";
-      /** Which part of the label's text it is, to be told apart in what is made of it. */
-      part: LabelPart;
-      text: string;
-      face: Face;
-      size: number;
-      /** Where its baseline begins. */
-      x: number;
-      y: number;
-      width: number;
-      colour: LabelColour;
-    }
-  | { kind: "line"; x1: number; y1: number; x2: number; y2: number; width: number }
-  | { kind: "frame"; x: number; y: number; width: number; height: number; line: number }
-  | { kind: "fill"; x: number; y: number; width: number; height: number; colour: LabelColour }
-  | { kind: "mark"; mark: PlantMark; x: number; y: number; size: number; colour: LabelColour }
-  | { kind: "qr"; x: number; y: number; size: number };
-
-export type LabelColour = "ink" | "soft" | "substance" | "paper";
-type LabelPart = keyof LabelText;
+import {
+  qrModules,
+  qrQuiet,
+  type Box,
+  type LabelItem,
+  type LabelPart,
+  type LabelRequest,
+} from "./labelItems";
+import { blocksOf, goes, type Goes } from "./labelBlocks";
+import { above, breakAnywhere, leading, leastMm, leastNameMm, setText } from "./setText";
 
 export interface LaidOut {
   items: LabelItem[];
@@ -37,42 +18,11 @@ export interface LaidOut {
   shortened: boolean;
 }
 
-export interface LabelRequest {
-  text: LabelText;
-  design: LabelDesign;
-  mark: PlantMark;
-  widthMm: number;
-  heightMm: number;
-}
-
-/* Five points: smaller is not read without a glass. A name is read from further away. */
-const leastMm = 1.77;
-const leastNameMm = 2.3;
 const mostMm = 3.6;
 /* A name stands out as far as there is room, times the body's size. */
 const nameSizes = [1.9, 1.6, 1.3];
-const leading = 1.22;
-/* Above a line's baseline, and below it, share of its size. */
-const above = 0.78;
-const below = 0.24;
-/* A code that a camera reads: 21 modules of a third of a millimetre and their quiet edge. */
-export const qrModules = 21;
-export const qrQuiet = 4;
-const leastQrMm = 9.8;
-
-/* What goes first where there is no room, the least missed first. The name and the code never go. */
-const goes = [
-  "mark",
-  "madeOf",
-  "botanical",
-  "made",
-  "volume",
-  "longCautions",
-  "qr",
-  "bestBy",
-  "cautions",
-] as const;
-export type Goes = (typeof goes)[number];
+/* Modules of a third of a millimetre. */
+const leastQrMm = (qrModules + 2 * qrQuiet) * 0.338;
 
 /**
  * Sets a label: as large as it fits, each text down to a size that can be read; what then has no room is
@@ -99,18 +49,6 @@ export function layoutLabel(request: LabelRequest, fonts: LabelFonts): LaidOut {
   return { ...bare(request, fonts), leftOut: [...wanted] };
 }
 
-interface Block {
-  part: LabelPart;
-  text: string;
-  face: Face;
-  /** Times the body's size. */
-  times: number;
-  least: number;
-  colour: LabelColour;
-  /** Air above it, times the body's size. */
-  gap: number;
-}
-
 /** The label at the largest size at which all of it has room; undefined where it has none. */
 function fit(
   request: LabelRequest,
@@ -127,207 +65,103 @@ function fit(
   return undefined;
 }
 
+/** What is drawn beside the words, and the room that is left for them. */
+interface Placed {
+  items: LabelItem[];
+  box: Box;
+}
+
 function setAt(
-  { text, design, mark, widthMm, heightMm }: LabelRequest,
+  request: LabelRequest,
   fonts: LabelFonts,
   without: ReadonlySet<Goes>,
   { size, nameTimes }: { size: number; nameTimes: number },
 ): LabelItem[] | undefined {
+  const paper = onPaper(request);
+  const coded = without.has("qr") ? paper : withQr(paper, request);
+  const marked = coded && (without.has("mark") ? coded : withMark(coded, request, without));
+  if (!marked || marked.box.width < 8 || marked.box.height < 4) return undefined;
+  const centred = isCentred(request, without);
+  const blocks = blocksOf({ ...request, nameTimes }, without);
+  const set = setText(blocks, fonts, marked.box, size, centred);
+  return set && [...marked.items, ...set];
+}
+
+function isTall({ widthMm, heightMm }: LabelRequest): boolean {
+  return heightMm > widthMm * 1.25;
+}
+
+function isCentred(request: LabelRequest, without: ReadonlySet<Goes>): boolean {
+  return request.design === "press" && (isTall(request) || without.has("qr"));
+}
+
+/** The design's frame or band, and what is inside. */
+function onPaper({ design, widthMm, heightMm }: LabelRequest): Placed {
   const edge = Math.min(2.4, 0.05 * Math.min(widthMm, heightMm) + 0.4);
-  const tall = heightMm > widthMm * 1.25;
-  const items: LabelItem[] = [];
-  let box = { x: edge, y: edge, width: widthMm - 2 * edge, height: heightMm - 2 * edge };
+  const inside = shrink({ x: 0, y: 0, width: widthMm, height: heightMm }, edge);
   if (design === "press") {
-    items.push({
-      kind: "frame",
-      x: edge * 0.5,
-      y: edge * 0.5,
-      width: widthMm - edge,
-      height: heightMm - edge,
-      line: 0.18,
-    });
-    box = shrink(box, 0.5);
+    const frame = shrink({ x: 0, y: 0, width: widthMm, height: heightMm }, edge / 2);
+    return { items: [{ kind: "frame", ...frame, line: 0.18 }], box: shrink(inside, 0.5) };
   }
+  if (design !== "band") return { items: [], box: inside };
   const bandMm = 2.2;
-  if (design === "band") {
-    items.push({ kind: "fill", x: 0, y: 0, width: bandMm, height: heightMm, colour: "substance" });
-    box = { ...box, x: box.x + bandMm, width: box.width - bandMm };
-  }
-  const withQr = !without.has("qr");
-  const qr = Math.max(leastQrMm, Math.min(16, Math.min(widthMm, heightMm) * 0.34));
-  if (withQr) {
-    if (qr > box.height || qr > box.width) return undefined;
-    items.push({
-      kind: "qr",
-      x: tall ? box.x + (box.width - qr) / 2 : box.x + box.width - qr,
-      y: box.y + box.height - qr,
-      size: qr,
-    });
-    if (tall) box = { ...box, height: box.height - qr - 0.6 };
-    else box = { ...box, width: box.width - qr - 1 };
-  }
-  const centred = design === "press" && (tall || !withQr);
-  const withMark = !without.has("mark");
-  if (withMark) {
-    const markMm = Math.min(14, Math.max(4.2, Math.min(widthMm, heightMm) * 0.26));
-    const colour = design === "ledger" ? "soft" : "substance";
-    if (design === "sprig" && !tall) {
-      const large = Math.min(box.height, box.width * 0.24);
-      items.push({
-        kind: "mark",
-        mark,
-        x: box.x,
-        y: box.y + (box.height - large) / 2,
-        size: large,
-        colour,
-      });
-      box = { ...box, x: box.x + large + 1.2, width: box.width - large - 1.2 };
-    } else if (withQr && !tall) {
-      /* Above the code, where nothing is written. */
-      const room = box.height - qr - 0.6;
-      if (room < 3.4) return undefined;
-      const own = Math.min(markMm, room, qr);
-      items.push({
-        kind: "mark",
-        mark,
-        x: box.x + box.width + 1 + (qr - own) / 2,
-        y: box.y,
-        size: own,
-        colour,
-      });
-    } else {
-      items.push({
-        kind: "mark",
-        mark,
-        x: centred ? box.x + (box.width - markMm) / 2 : box.x,
-        y: box.y,
-        size: markMm,
-        colour,
-      });
-      box = { ...box, y: box.y + markMm + 0.6, height: box.height - markMm - 0.6 };
-    }
-  }
-  if (box.width < 8 || box.height < 4) return undefined;
-  const set = setText(blocksOf({ text, design, nameTimes }, without), fonts, box, size, centred);
-  return set && [...items, ...set];
+  const band = { x: 0, y: 0, width: bandMm, height: heightMm };
+  return {
+    items: [{ kind: "fill", ...band, colour: "substance" }],
+    box: { ...inside, x: inside.x + bandMm, width: inside.width - bandMm },
+  };
 }
 
-function blocksOf(
-  { text, design, nameTimes }: Pick<LabelRequest, "text" | "design"> & { nameTimes: number },
+/** The code to scan: below on a tall label, else in the corner, with the words to its left. */
+function withQr({ items, box }: Placed, request: LabelRequest): Placed | undefined {
+  const size = qrSize(request);
+  if (size > box.height || size > box.width) return undefined;
+  const tall = isTall(request);
+  const x = tall ? box.x + (box.width - size) / 2 : box.x + box.width - size;
+  return {
+    items: [...items, { kind: "qr", x, y: box.y + box.height - size, size }],
+    box: tall
+      ? { ...box, height: box.height - size - 0.6 }
+      : { ...box, width: box.width - size - 1 },
+  };
+}
+
+function qrSize({ widthMm, heightMm }: LabelRequest): number {
+  return Math.max(leastQrMm, Math.min(16, Math.min(widthMm, heightMm) * 0.34));
+}
+
+/** The plant's mark: large at the left, above the code where nothing is written, or above the name. */
+function withMark(
+  { items, box }: Placed,
+  request: LabelRequest,
   without: ReadonlySet<Goes>,
-): Block[] {
-  const body = { face: "body" as const, least: leastMm, times: 1, gap: 0.15 };
-  const named: Block[] = [
-    {
-      part: "name",
-      text: text.name,
-      face: design === "ledger" ? "bold" : "title",
-      times: design === "ledger" ? nameTimes * 0.8 : nameTimes,
-      least: leastNameMm,
-      colour: "ink",
-      gap: 0,
-    },
-    { ...body, part: "kind", text: text.kind, times: 1.1, colour: "substance" },
+): Placed | undefined {
+  const { design, mark, widthMm, heightMm } = request;
+  const colour = design === "ledger" ? ("soft" as const) : ("substance" as const);
+  const drawn = (x: number, y: number, size: number): LabelItem[] => [
+    ...items,
+    { kind: "mark", mark, x, y, size, colour },
   ];
-  const rest: Block[] = [
-    ...(text.botanical
-      ? [{ ...body, part: "botanical" as const, text: text.botanical, colour: "soft" as const }]
-      : []),
-    ...(text.madeOf
-      ? [
-          {
-            ...body,
-            part: "madeOf" as const,
-            text: text.madeOf,
-            times: 0.9,
-            colour: "ink" as const,
-          },
-        ]
-      : []),
-    { ...body, part: "volume", text: text.volume, face: "bold", colour: "ink", gap: 0.35 },
-    { ...body, part: "made", text: text.made, colour: "ink" },
-    { ...body, part: "bestBy", text: text.bestBy, colour: "ink" },
-    { ...body, part: "code", text: text.code, face: "bold", times: 1.15, colour: "ink" },
-    ...(text.cautions.length > 0
-      ? [
-          {
-            ...body,
-            part: "cautions" as const,
-            text: sentence(without.has("longCautions") ? text.fewCautions : text.cautions),
-            times: 0.88,
-            colour: "soft" as const,
-            gap: 0.4,
-          },
-        ]
-      : []),
-  ];
-  return [...named, ...rest].filter(({ part }) => !without.has(part as Goes));
-}
-
-/** "Dilute before use. Not in pregnancy; keep from cats." */
-function sentence([first = "", ...more]: readonly string[]): string {
-  const rest = more.join("; ");
-  const tail = rest ? `${rest.charAt(0).toUpperCase()}${rest.slice(1)}.` : "";
-  return [first, tail].filter(Boolean).join(" ");
-}
-
-interface Box {
-  x: number;
-  y: number;
-  width: number;
-  height: number;
-}
-
-function setText(
-  blocks: readonly Block[],
-  fonts: LabelFonts,
-  box: Box,
-  bodyMm: number,
-  centred: boolean,
-): LabelItem[] | undefined {
-  const lines: Extract<LabelItem, { kind: "text" }>[] = [];
-  let y = box.y;
-  for (const { part, text, face, times, least, colour, gap } of blocks) {
-    const size = Math.max(least, bodyMm * times);
-    const broken = breakLines(text, (line) => fonts.width(face, line, size), box.width);
-    if (!broken) return undefined;
-    if (lines.length > 0) y += gap * bodyMm;
-    for (const line of broken) {
-      const width = fonts.width(face, line, size);
-      const baseline = y + size * above;
-      if (baseline + size * below > box.y + box.height + 1e-9) return undefined;
-      lines.push({
-        kind: "text",
-        part,
-        text: line,
-        face,
-        size,
-        x: centred ? box.x + (box.width - width) / 2 : box.x,
-        y: baseline,
-        width,
-        colour,
-      });
-      y += size * leading;
-    }
+  const usual = Math.min(14, Math.max(4.2, Math.min(widthMm, heightMm) * 0.26));
+  if (design === "sprig" && !isTall(request)) {
+    const size = Math.min(box.height, box.width * 0.24);
+    return {
+      items: drawn(box.x, box.y + (box.height - size) / 2, size),
+      box: { ...box, x: box.x + size + 1.2, width: box.width - size - 1.2 },
+    };
   }
-  return lines;
-}
-
-/** A text in lines no wider than this; undefined where a single word is. */
-function breakLines(
-  text: string,
-  width: (line: string) => number,
-  most: number,
-): string[] | undefined {
-  const lines: string[] = [];
-  for (const word of text.split(/\s+/).filter(Boolean)) {
-    if (width(word) > most) return undefined;
-    const last = lines.at(-1);
-    if (last !== undefined && width(`${last} ${word}`) <= most)
-      lines[lines.length - 1] = `${last} ${word}`;
-    else lines.push(word);
+  if (!without.has("qr") && !isTall(request)) {
+    const qr = qrSize(request);
+    const room = box.height - qr - 0.6;
+    const size = Math.min(usual, room, qr);
+    if (room < 3.4) return undefined;
+    return { items: drawn(box.x + box.width + 1 + (qr - size) / 2, box.y, size), box };
   }
-  return lines;
+  const x = isCentred(request, without) ? box.x + (box.width - usual) / 2 : box.x;
+  return {
+    items: drawn(x, box.y, usual),
+    box: { ...box, y: box.y + usual + 0.6, height: box.height - usual - 0.6 },
+  };
 }
 
 /** Where even that has no room: the code, and of the name as much as there is room for. */
@@ -362,17 +196,6 @@ function bare(
     ],
     shortened: name !== text.name,
   };
-}
-
-/** Lines that break inside a word where they must. */
-function breakAnywhere(text: string, width: (line: string) => number, most: number): string[] {
-  const lines: string[] = [""];
-  for (const letter of text) {
-    const last = lines.at(-1)!;
-    if (width(last + letter) <= most || last === "") lines[lines.length - 1] = last + letter;
-    else lines.push(letter === " " ? "" : letter);
-  }
-  return lines;
 }
 
 function shrink({ x, y, width, height }: Box, by: number): Box {

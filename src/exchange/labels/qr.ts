@@ -1,5 +1,5 @@
 import QRCode from "qrcode";
-import { qrModules } from "./layoutLabel";
+import { qrModules } from "./labelItems";
 
 /** The dark squares of a bottle's QR code, as runs in rows: small enough for a 5 mL bottle. */
 export function qrRuns(code: string): { x: number; y: number; length: number }[] {

@@ -5,7 +5,7 @@ import type { Limit } from "@/messages/limits";
 import { NumberField } from "@/ui/primitives/NumberField";
 
 /** One figure of the person's preferences. */
-export interface NumberSetting {
+interface NumberSetting {
   name: string;
   label: string;
   suffix: string;

@@ -3,22 +3,19 @@ import { useRouter } from "expo-router";
 import { useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
-import { shareOut, showDuration, toInput, yieldOf } from "@/core";
+import { shareOut, toInput } from "@/core";
+import { wholePool } from "@/logbook/run/wholePool";
+import { jarSmells } from "@/words/jarSmells";
 import { poolWeights } from "@/logbook/run/poolWeights";
-import type { Separated } from "@/records/entry";
 import type { Run } from "@/records/run";
-import { runState, type RunState } from "@/logbook/run/runState";
+import { runState } from "@/logbook/run/runState";
 import { settlingLeft } from "@/logbook/run/settlingLeft";
-import { settlingColumnMm } from "@/logbook/run/settlingTime";
 import { logLine } from "@/words/logLine";
-import { settlingWords } from "@/words/settlingWords";
 import { measureRuns } from "@/store/measureRuns";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences, selectRuns } from "@/store/selectors";
 import { useKept } from "@/store/useKept";
-import { cutsMlOf, notesOfPlan } from "@/logbook/run/notesOfPlan";
 import { runNow } from "@/logbook/run/runClock";
-import { noteWords } from "@/words/noteWords";
 import { AskIfMeant } from "./AskIfMeant";
 import { OilAnotherWay } from "./OilAnotherWay";
 import { SettleCard } from "./SettleCard";
@@ -28,22 +25,16 @@ import { useDraft } from "@/store/useDraft";
 import { useFormDraft } from "@/store/useFormDraft";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
-import { Card } from "@/ui/primitives/Card";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
 import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { useNow } from "@/ui/useNow";
 import { PoolCard } from "./PoolCard";
-import {
-  asResult,
-  separateDefaults,
-  separateSchema,
-  type SeparateForm,
-  type SeparateValues,
-} from "./separateForm";
+import { asResult, separateDefaults, separateSchema, withItsJars } from "./separateForm";
 import { AgainstExpected } from "./AgainstExpected";
+import { SettlingNotice } from "./SettlingNotice";
+import { YieldSoFar } from "./YieldSoFar";
 import { ResultFields } from "./ResultFields";
-import { YieldTable } from "./YieldTable";
 
 /** After the heat: let it settle, draw off, measure; the yield appears as it is typed. */
 export function SeparateScreen({ run }: { run: Run }) {
@@ -218,125 +209,4 @@ function poolable(run: Run, runs: readonly Run[]): Run[] {
     if (other.id === run.id || other.plantId !== run.plantId) return false;
     return runState(other.entries).phase === "settling";
   });
-}
-
-/** A draft with as many jars as there are now: one may have been swapped, or struck out, since it was typed. */
-function withItsJars(start: SeparateForm, beginning: SeparateForm): SeparateForm {
-  const readable = (jar: unknown): jar is SeparateForm["jars"][number] =>
-    typeof jar === "object" && jar !== null && "text" in jar && "unit" in jar;
-  const kept = (name: "jars" | "jarOils") =>
-    beginning[name].map((jar, i) => {
-      /* A draft of before jars had their oil has none. */
-      const typed: unknown = (start[name] as readonly unknown[] | undefined)?.[i];
-      return readable(typed) ? typed : jar;
-    });
-  return { ...start, jars: kept("jars"), jarOils: kept("jarOils") };
-}
-
-/** What was measured of all that were poured together. */
-function wholePool(measured: Separated, runs: readonly Run[]): Separated {
-  if (!measured.pool) return measured;
-  const parts = runs
-    .filter(({ id }) => measured.pool?.runIds.includes(id))
-    .flatMap((each) => runState(each.entries).result ?? []);
-  const sum = (read: (part: Separated) => number | undefined) =>
-    Number(parts.reduce((all, part) => all + (read(part) ?? 0), 0).toPrecision(6));
-  const told = <K extends "oilMl" | "hydrosolMl" | "firstCutMl">(field: K) =>
-    measured[field] === undefined ? {} : { [field]: sum((part) => part[field]) };
-  return {
-    ...measured,
-    ...told("oilMl"),
-    ...told("hydrosolMl"),
-    ...told("firstCutMl"),
-    ...(measured.jars
-      ? {
-          jars: measured.jars.map(({ oilMl }, i) => ({
-            volumeMl: sum((part) => part.jars?.[i]?.volumeMl),
-            ...(oilMl === undefined ? {} : { oilMl: sum((part) => part.jars?.[i]?.oilMl) }),
-          })),
-        }
-      : {}),
-  };
-}
-
-/** What each jar holds most of by the plan, as it was swapped; the words stand empty where none is known. */
-function jarSmells(run: Run, jars: number): string[] {
-  const notes = notesOfPlan(run.plan);
-  const edges = [0, ...cutsMlOf(run.plan), run.plan.forecast.distillateMl];
-  return Array.from({ length: jars }, (_, i) => {
-    const [from, to] = [edges[i], edges[i + 1]];
-    if (!notes || jars !== edges.length - 1 || from === undefined || to === undefined) return "";
-    return notes
-      .mostly(from, to)
-      .map((family) => noteWords[family])
-      .join(", ");
-  });
-}
-
-/** The yield on every basis, once what was measured can be read. */
-function YieldSoFar({
-  run,
-  read,
-}: {
-  run: Run;
-  read: Pick<SeparateValues, "oil" | "hydrosol" | "density"> | undefined;
-}) {
-  const harvest = useAppSelector((root) =>
-    run.harvestId ? root.harvest.entities[run.harvestId] : undefined,
-  );
-  const { dropsPerMl } = useAppSelector(selectPreferences);
-  if (read?.oil === undefined)
-    return (
-      <Card>
-        <Txt variant="small">Type the oil, and the yield stands here on every basis.</Txt>
-      </Card>
-    );
-  const { chargeG, moisture, forecast } = run.plan;
-  return (
-    <YieldTable
-      result={yieldOf({
-        chargeG,
-        moisture,
-        oilMl: read.oil,
-        oilDensityGPerMl: read.density ?? forecast.oilDensityGPerMl,
-        hydrosolMl: read.hydrosol,
-        ...(dropsPerMl === undefined ? {} : { dropsPerMl }),
-        pieces: harvest?.counted ? (harvest.counted.count * chargeG) / harvest.massG : undefined,
-      })}
-    />
-  );
-}
-
-/** What is still to be waited for before anything is drawn off. */
-function SettlingNotice({
-  run,
-  state,
-  settling,
-}: {
-  run: Run;
-  state: RunState;
-  settling: ReturnType<typeof settlingLeft>;
-}) {
-  if (state.heatOffAt === undefined)
-    return (
-      <Notice
-        severity="caution"
-        message="The heat is not noted as off yet."
-        remedy="Turn it off and let the still cool before you open it."
-      />
-    );
-  /* Set in a vessel of its own, its card tells how far it is. */
-  if (state.settling || settling.leftMinutes <= 0 || state.result) return null;
-  const salted = run.plan.schools?.settling === "salt" ? ", with 50 g of salt to the litre" : "";
-  return (
-    <Notice
-      severity="note"
-      message={
-        Number.isFinite(settling.minutes)
-          ? `In a vessel filled ${settlingColumnMm} mm high${salted}, ${settlingWords(settling)}: ${showDuration(settling.leftMinutes)} from now.`
-          : "This oil is as heavy as water and hardly separates: salt or warmth helps."
-      }
-      remedy="Draw off sooner, and what still floats as fine drops goes with the hydrosol."
-    />
-  );
 }

@@ -121,3 +121,16 @@ export function asResult({
     ...(note ? { note } : {}),
   };
 }
+
+/** A draft with as many jars as there are now: one may have been swapped, or struck out, since it was typed. */
+export function withItsJars(start: SeparateForm, beginning: SeparateForm): SeparateForm {
+  const readable = (jar: unknown): jar is SeparateForm["jars"][number] =>
+    typeof jar === "object" && jar !== null && "text" in jar && "unit" in jar;
+  const kept = (name: "jars" | "jarOils") =>
+    beginning[name].map((jar, i) => {
+      /* A draft of before jars had their oil has none. */
+      const typed: unknown = (start[name] as readonly unknown[] | undefined)?.[i];
+      return readable(typed) ? typed : jar;
+    });
+  return { ...start, jars: kept("jars"), jarOils: kept("jarOils") };
+}

@@ -16,7 +16,7 @@ export type DutyKind =
   "ice" | "ranOut" | "settled" | "secondDraw" | "bottle" | "check" | "bestBy" | "past";
 
 /** What something due is of: a run, or a lot with those of its bottles that are meant. */
-export type DutySubject = { run: Run } | { lot: Lot; bottles: readonly Bottle[] };
+type DutySubject = { run: Run } | { lot: Lot; bottles: readonly Bottle[] };
 
 /** Something the person has to do: what, of what, and when. */
 export interface DutyDue {

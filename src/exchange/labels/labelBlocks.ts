@@ -1,0 +1,76 @@
+import type { LabelRequest } from "./labelItems";
+import { leastMm, leastNameMm, type Block } from "./setText";
+
+/* What goes first where there is no room, the least missed first. The name and the code never go. */
+export const goes = [
+  "mark",
+  "madeOf",
+  "botanical",
+  "made",
+  "volume",
+  "longCautions",
+  "qr",
+  "bestBy",
+  "cautions",
+] as const;
+export type Goes = (typeof goes)[number];
+
+/** A label's words as blocks, the name first, without what has gone. */
+export function blocksOf(
+  { text, design, nameTimes }: Pick<LabelRequest, "text" | "design"> & { nameTimes: number },
+  without: ReadonlySet<Goes>,
+): Block[] {
+  const body = { face: "body" as const, least: leastMm, times: 1, gap: 0.15 };
+  const named: Block[] = [
+    {
+      part: "name",
+      text: text.name,
+      face: design === "ledger" ? "bold" : "title",
+      times: design === "ledger" ? nameTimes * 0.8 : nameTimes,
+      least: leastNameMm,
+      colour: "ink",
+      gap: 0,
+    },
+    { ...body, part: "kind", text: text.kind, times: 1.1, colour: "substance" },
+  ];
+  const rest: Block[] = [
+    ...(text.botanical
+      ? [{ ...body, part: "botanical" as const, text: text.botanical, colour: "soft" as const }]
+      : []),
+    ...(text.madeOf
+      ? [
+          {
+            ...body,
+            part: "madeOf" as const,
+            text: text.madeOf,
+            times: 0.9,
+            colour: "ink" as const,
+          },
+        ]
+      : []),
+    { ...body, part: "volume", text: text.volume, face: "bold", colour: "ink", gap: 0.35 },
+    { ...body, part: "made", text: text.made, colour: "ink" },
+    { ...body, part: "bestBy", text: text.bestBy, colour: "ink" },
+    { ...body, part: "code", text: text.code, face: "bold", times: 1.15, colour: "ink" },
+    ...(text.cautions.length > 0
+      ? [
+          {
+            ...body,
+            part: "cautions" as const,
+            text: sentence(without.has("longCautions") ? text.fewCautions : text.cautions),
+            times: 0.88,
+            colour: "soft" as const,
+            gap: 0.4,
+          },
+        ]
+      : []),
+  ];
+  return [...named, ...rest].filter(({ part }) => !without.has(part as Goes));
+}
+
+/** "Dilute before use. Not in pregnancy; keep from cats." */
+function sentence([first = "", ...more]: readonly string[]): string {
+  const rest = more.join("; ");
+  const tail = rest ? `${rest.charAt(0).toUpperCase()}${rest.slice(1)}.` : "";
+  return [first, tail].filter(Boolean).join(" ");
+}

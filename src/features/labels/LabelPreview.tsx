@@ -1,0 +1,89 @@
+import { View } from "react-native";
+import type { Goes } from "@/exchange/labels/labelBlocks";
+import type { LabelFonts } from "@/exchange/labels/labelFonts";
+import type { DrawnLabel } from "@/exchange/labels/labelSvg";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Notice } from "@/ui/primitives/Notice";
+import { Txt } from "@/ui/primitives/Txt";
+import { LabelDrawing } from "./LabelDrawing";
+import type { LeftOut } from "./useLeftOut";
+
+const partWords: Record<Goes, string> = {
+  mark: "the mark",
+  madeOf: "what it is made of",
+  botanical: "the botanical name",
+  made: "the day it was made",
+  volume: "the volume",
+  longCautions: "the long words of caution",
+  qr: "the code to scan",
+  bestBy: "the best-by",
+  cautions: "the cautions",
+};
+
+interface Props {
+  fonts: LabelFonts | undefined;
+  opening: boolean;
+  /** The first of the chosen labels; undefined while there is none to be drawn. */
+  label: DrawnLabel | undefined;
+  chosen: number;
+  leftOut: LeftOut;
+  onSave: (as: "svg" | "png") => void;
+}
+
+/** The first label as it will be printed, and what there was no room for. */
+export function LabelPreview({ fonts, opening, label, chosen, leftOut, onSave }: Props) {
+  return (
+    <>
+      {opening ? <Txt variant="small">Opening the type …</Txt> : null}
+      {fonts && label ? (
+        <Card className="gap-3 bg-line">
+          <LabelDrawing label={label} fonts={fonts} inWords={inWords(label)} />
+        </Card>
+      ) : null}
+      {chosen === 0 ? (
+        <Card>
+          <Txt>Choose a bottle, and its label stands here.</Txt>
+        </Card>
+      ) : null}
+      {chosen > 0 && leftOut.parts.length > 0 ? (
+        <Notice
+          severity="note"
+          message={`No room at a size that can be read: ${leftOut.parts.map((part) => partWords[part]).join(", ")}.`}
+          remedy="A larger label takes it."
+        />
+      ) : null}
+      {chosen > 0 && leftOut.shortened ? (
+        <Notice
+          severity="caution"
+          message="The name is longer than this label: it is cut short."
+          remedy="Give it a shorter name below, or a larger label."
+        />
+      ) : null}
+      <View className="flex-row flex-wrap gap-2">
+        {(["svg", "png"] as const).map((as) => (
+          <Button
+            key={as}
+            look="quiet"
+            size="small"
+            label={`This one as ${as.toUpperCase()}`}
+            disabled={!label}
+            onPress={() => onSave(as)}
+          />
+        ))}
+      </View>
+      <Txt variant="small">
+        Print at 100 %, not fitted to the page. Sold or given to others, what has to stand on a
+        label is regulated in most places: ask the office for trade standards where you live.
+      </Txt>
+    </>
+  );
+}
+
+function inWords({ items, code }: DrawnLabel): string {
+  const said = items.flatMap((item) => (item.kind === "text" ? [item.text] : []));
+  const scanned = items.some(({ kind }) => kind === "qr")
+    ? `, with a code to scan for ${code}`
+    : "";
+  return `Label: ${said.join(" ")}${scanned}`;
+}

@@ -1,0 +1,104 @@
+import { readNumber, toInput, type NumberInput } from "@/core";
+import {
+  fittedSheet,
+  sheetNames,
+  sheets,
+  type SheetGrid,
+  type SheetName,
+} from "@/exchange/labels/sheets";
+import { readGrid, typedGrid } from "./sheetForm";
+
+/** How a sheet of labels is chosen; it stands so when one comes back. */
+export interface SheetChoice {
+  sheet: string;
+  own: boolean;
+  grid: ReturnType<typeof typedGrid>;
+  start: NumberInput;
+  nudgeX: NumberInput;
+  nudgeY: NumberInput;
+  cutMarks: boolean;
+}
+
+export const usualSheet: SheetChoice = {
+  sheet: "a4-65",
+  own: false,
+  grid: typedGrid("a4-65"),
+  start: toInput(1, "one"),
+  nudgeX: toInput(0, "one"),
+  nudgeY: toInput(0, "one"),
+  cutMarks: false,
+};
+
+/** Cut out by hand, as large as the largest bottle chosen asks for. */
+export const fits = [
+  { value: "fit-round-a4", shape: "round", paper: "a4", label: "A4: fitted to a round bottle" },
+  { value: "fit-flat-a4", shape: "flat", paper: "a4", label: "A4: fitted to a flat bottle" },
+  {
+    value: "fit-round-letter",
+    shape: "round",
+    paper: "letter",
+    label: "Letter: fitted to a round bottle",
+  },
+  {
+    value: "fit-flat-letter",
+    shape: "flat",
+    paper: "letter",
+    label: "Letter: fitted to a flat bottle",
+  },
+] as const;
+
+const smallestMl = 5;
+const furthestMm = 20;
+
+/** The sheet that is chosen: its grid and where its labels go, or what is wrong, by field. */
+export interface ReadSheet {
+  grid: SheetGrid | undefined;
+  start: number | undefined;
+  nudgeX: number | undefined;
+  nudgeY: number | undefined;
+  problems: Partial<Record<"grid" | "start" | "nudgeX" | "nudgeY", string>>;
+}
+
+/** Reads the choice for bottles of which the largest holds so much. */
+export function readSheet(choice: SheetChoice, largestMl: number): ReadSheet {
+  const problems: ReadSheet["problems"] = {};
+  const grid = gridOf(choice, largestMl, problems);
+  const number = (field: "start" | "nudgeX" | "nudgeY", name: string, min: number, max: number) => {
+    const read = readNumber(choice[field], { name, min, max });
+    if (read.ok) return read.value;
+    problems[field] = read.problem;
+    return undefined;
+  };
+  const perSheet = grid ? grid.columns * grid.rows : 1;
+  const start = number("start", "The first place", 1, perSheet);
+  if (start !== undefined && !Number.isInteger(start))
+    problems.start = "The first place must be a whole number.";
+  return {
+    grid,
+    start,
+    nudgeX: number("nudgeX", "The nudge", -furthestMm, furthestMm),
+    nudgeY: number("nudgeY", "The nudge", -furthestMm, furthestMm),
+    problems,
+  };
+}
+
+function gridOf(
+  { own, grid: typed, sheet }: SheetChoice,
+  largestMl: number,
+  problems: ReadSheet["problems"],
+): SheetGrid | undefined {
+  if (own) {
+    const read = readGrid(typed);
+    if (read.ok) return read.grid;
+    problems.grid = read.problem;
+    return undefined;
+  }
+  const fitted = fits.find(({ value }) => value === sheet);
+  if (fitted) return fittedSheet(Math.max(smallestMl, largestMl), fitted.shape, fitted.paper);
+  return sheets[sheetNamed(sheet)];
+}
+
+/** A sheet by its name; the first one where a draft names none that there is. */
+export function sheetNamed(name: string): SheetName {
+  return sheetNames.find((each) => each === name) ?? "a4-65";
+}

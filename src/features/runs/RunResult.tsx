@@ -1,0 +1,130 @@
+import { useRouter } from "expo-router";
+import { View } from "react-native";
+import {
+  fixed,
+  showOil,
+  showRange,
+  showVolume,
+  significant,
+  usualDropsPerMl,
+  words,
+  type UnitSystem,
+} from "@/core";
+import type { RunSummary } from "@/logbook/run/runSummary";
+import { useAppSelector } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
+import { RangeBar } from "@/ui/charts/RangeBar";
+import { Card } from "@/ui/primitives/Card";
+import { Explained } from "@/ui/primitives/Explained";
+import { Facts } from "@/ui/primitives/Facts";
+import { Notice } from "@/ui/primitives/Notice";
+import { Tile } from "@/ui/primitives/Tile";
+import { WhereItWent } from "./WhereItWent";
+
+interface Props {
+  summary: RunSummary;
+  others: readonly RunSummary[];
+  units: UnitSystem;
+}
+
+/** What a run gave, on every basis, and where it went; what is still open says so. */
+export function RunResult({ summary, others, units }: Props) {
+  const router = useRouter();
+  const { dropsPerMl = usualDropsPerMl } = useAppSelector(selectPreferences);
+  const { run, state, result } = summary;
+  if (!state.result) return null;
+  if (!result)
+    return (
+      <>
+        <View className="flex-row flex-wrap gap-3">
+          <Tile
+            wash="oil"
+            label="Oil"
+            value={{ text: "open", unit: "" }}
+            detail="not measured yet"
+          />
+          <HydrosolTile summary={summary} units={units} />
+        </View>
+        <Notice
+          severity="note"
+          message="The oil is not measured yet: this run has no yield, and teaches nothing until then."
+          action={{
+            label: "Measure the oil",
+            onPress: () => router.push(`/runs/${run.id}/separate`),
+          }}
+        />
+      </>
+    );
+  return (
+    <>
+      <View className="flex-row flex-wrap gap-3">
+        <Tile
+          wash="oil"
+          label="Oil"
+          value={showOil(result.oilMl)}
+          detail={`expected ${showRange(run.plan.forecast.visibleMl.p10, run.plan.forecast.visibleMl.p90)} mL`}
+        />
+        <HydrosolTile summary={summary} units={units} />
+        <Tile
+          label="Yield"
+          value={{ text: significant(result.mlPerKg, 3), unit: "mL/kg" }}
+          detail={`${significant(result.percentMass, 2)} % w/w`}
+        />
+      </View>
+      <Card>
+        <RangeBar
+          expected={run.plan.forecast.visibleMl}
+          measured={result.oilMl}
+          unit="mL"
+          inWords={`Measured ${words(showOil(result.oilMl))}; 8 in 10 were expected between ${showRange(run.plan.forecast.visibleMl.p10, run.plan.forecast.visibleMl.p90)} mL.`}
+        />
+      </Card>
+      <Card>
+        <Facts
+          facts={[
+            [
+              "On dry matter",
+              `${significant(result.mlPerKgDry, 3)} mL/kg · ${significant(result.percentMassDry, 2)} % w/w`,
+            ],
+            ["By volume", `${significant(result.percentVolume, 2)} % v/w`],
+            [
+              "Oil by weight",
+              `${significant(result.oilG, 3)} g, ${Math.round(result.oilMl * dropsPerMl)} drops`,
+            ],
+            [
+              "Poured together",
+              state.result?.pool &&
+                `with ${state.result.pool.runIds.length - 1} more, shared by ${state.result.pool.by === "charge" ? "charge" : "forecast"}`,
+            ],
+            ["Look", state.result?.look],
+            ["Smell", state.result?.smell],
+            ["Hydrosol looks", state.result?.hydrosolLook],
+            ["Hydrosol smells", state.result?.hydrosolSmell],
+            ["pH", state.result?.ph === undefined ? undefined : fixed(state.result.ph, 1)],
+            ["Note", state.result?.note],
+          ]}
+        />
+        <Explained terms={["v/w", "w/w", "dryMatter"]} />
+      </Card>
+      <WhereItWent summary={summary} others={others} units={units} />
+    </>
+  );
+}
+
+/** The hydrosol that was kept; open while it is not measured. */
+function HydrosolTile({ summary, units }: { summary: RunSummary; units: UnitSystem }) {
+  const { run, state } = summary;
+  const kept = state.result?.hydrosolMl;
+  return (
+    <Tile
+      wash="dew"
+      label="Hydrosol"
+      value={kept === undefined ? { text: "open", unit: "" } : showVolume(kept, units)}
+      detail={
+        kept === undefined
+          ? "not measured yet"
+          : `${significant(kept / run.plan.chargeG, 2)} : 1 to plant`
+      }
+    />
+  );
+}
