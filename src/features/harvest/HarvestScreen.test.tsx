@@ -1,22 +1,9 @@
 import { act, fireEvent, screen } from "@testing-library/react";
-import type { AnyRecord } from "@/records/record";
 import { renderWith } from "@/testing/renderWith";
+import { sampleHarvest } from "@/testing/sampleShelf";
 import { router } from "@/testing/router";
 import { HarvestScreen } from "./HarvestScreen";
 
-const stamp = "2026-06-01T06:00:00.000Z";
-const harvest: AnyRecord = {
-  kind: "harvest",
-  id: "harvest-a",
-  version: 1,
-  createdAt: stamp,
-  updatedAt: stamp,
-  plantId: "clarysage",
-  state: "fresh",
-  massG: 2000,
-  moisture: 0.8,
-  cutOn: "2026-06-01",
-};
 const press = (name: string | RegExp) =>
   act(async () => {
     fireEvent.click(screen.getByRole("button", { name }));
@@ -25,7 +12,7 @@ const press = (name: string | RegExp) =>
 const open = () => {
   router.params = { id: "harvest-a" };
   jest.setSystemTime(Date.parse("2026-06-01T16:00:00Z"));
-  return renderWith(<HarvestScreen />, [harvest]).store;
+  return renderWith(<HarvestScreen />, [sampleHarvest()]).store;
 };
 const weigh = async (text: string) => {
   fireEvent.change(screen.getByLabelText("All that lies here weighs"), { target: { value: text } });

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import { readNumber, toInput, unitsFor, type NumberInput } from "@/core";
 import { lotBalance } from "@/logbook/shelf/lotBalance";
+import { takeable } from "@/logbook/shelf/takeable";
 import { limits } from "@/messages/limits";
 import type { Lot } from "@/records/lot";
 import { blendLots } from "@/store/blendLots";
@@ -57,7 +58,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
       ? "Choose what it is poured from."
       : !ml.ok
         ? ml.problem
-        : ml.value > source.leftMl * 1.000001
+        : takeable(ml.value, source.leftMl) === undefined
           ? `Only ${amountOf(lot.product, source.leftMl, units)} are left there.`
           : undefined;
     return { source, ml: ml.ok ? ml.value : 0, problem };
@@ -87,7 +88,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
                 {
                   ...(source.bottleId ? { bottleId: source.bottleId } : {}),
                   lotId: source.lotId,
-                  amountMl: Math.min(ml, source.leftMl),
+                  amountMl: takeable(ml, source.leftMl) ?? ml,
                 },
               ]
             : [],

@@ -3,6 +3,7 @@ import { Controller, useForm } from "react-hook-form";
 import { z } from "zod";
 import { toInput, unitsFor } from "@/core";
 import { lastPurposes } from "@/logbook/shelf/purposes";
+import { takeable } from "@/logbook/shelf/takeable";
 import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
 import { useWays, type Use, type UseWay } from "@/records/bottle";
@@ -28,9 +29,6 @@ export interface TakeFrom {
   leftMl: number;
 }
 
-/* What a figure on the screen is rounded by. */
-const allButNothing = 1e-4;
-
 const ways = useWays
   .filter((way) => way !== "blended")
   .map((value) => ({ value, label: useWayWords[value] }));
@@ -50,7 +48,7 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       purpose: z.string().trim().max(200),
       to: z.string().trim().max(200),
     })
-    .refine(({ amount }) => amount <= leftMl * 1.000001, {
+    .refine(({ amount }) => takeable(amount, leftMl) !== undefined, {
       path: ["amount"],
       message: `Only ${amountOf(product, leftMl, units)} are left by the log. More came out? Take what is left, and bin a use that was not.`,
     })
@@ -74,8 +72,7 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       ...(from.bottleId ? { bottleId: from.bottleId } : {}),
       ...(from.lotId ? { lotId: from.lotId } : {}),
       at: now.toISOString(),
-      /* To the last drop is to the last drop, whatever the rounding. */
-      amountMl: amount > leftMl * (1 - allButNothing) ? leftMl : amount,
+      amountMl: takeable(amount, leftMl) ?? amount,
       purpose: purpose || useWayWords[way].toLowerCase(),
       ...(way === "used" ? {} : { way }),
       ...(to ? { to } : {}),

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { defaultPreferences } from "@/records/setting";
 import { emptyDraft } from "@/records/planDraft";
-import type { Harvest } from "@/records/harvest";
+import { sampleHarvest } from "@/testing/sampleShelf";
 import { sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { planCharges } from "@/core";
 import { readDraft } from "../plan/readDraft";
@@ -9,23 +9,12 @@ import { catalogueBook } from "../plant/plantBook";
 import { harvestLeftG } from "./harvestLeft";
 import { harvestNow } from "./harvestNow";
 
-const stamp = "2026-06-01T06:00:00.000Z";
-const harvest: Harvest = {
-  kind: "harvest",
-  id: "harvest-a",
-  version: 1,
-  createdAt: stamp,
-  updatedAt: stamp,
-  plantId: "clarysage",
-  state: "fresh",
-  massG: 2000,
-  moisture: 0.8,
-  cutOn: "2026-06-01",
+const harvest = sampleHarvest({
   weighings: [
     { at: "2026-06-02T06:00:00.000Z", massG: 1000 },
     { at: "2026-06-01T16:00:00.000Z", massG: 1500 },
   ],
-};
+});
 
 test("weighings in any order tell how it dried, and what it has become", () => {
   const { curve, moisture, state } = harvestNow(harvest, catalogueBook);

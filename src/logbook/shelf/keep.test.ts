@@ -2,11 +2,11 @@ import fc from "fast-check";
 import { usualKeepingRule } from "@/core";
 import { newRecord } from "@/records/base";
 import type { Bottle, Use } from "@/records/bottle";
-import type { Check } from "@/records/check";
 import type { Duty } from "@/records/duty";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
 import { emptyStock, sampleSite } from "@/testing/emptyStock";
+import { sampleBottle, sampleCheck, sampleLot, sampleUse } from "@/testing/sampleShelf";
 import { entryAt, sampleRun } from "@/testing/sampleRecords";
 import { catalogueBook } from "../plant/plantBook";
 import { costOfLot, costOfRun, costSum } from "./costs";
@@ -18,46 +18,10 @@ import { proposeBottles } from "./proposeBottles";
 import { lastPurposes } from "./purposes";
 import { seasonOf, yearsOf } from "./season";
 import { codesTwice, notBottled, shelved } from "./shelf";
+import { takeable } from "./takeable";
 import { leftOfLot, shelfOf, traceCode } from "./trace";
 
 const day = new Date("2026-06-01T10:00:00Z");
-const lot = (id: string, part: Partial<Lot> = {}): Lot => ({
-  ...newRecord("lot", day),
-  id,
-  code: `code-${id}`,
-  product: "oil",
-  plantId: "lavender",
-  runIds: [],
-  madeOn: "2026-05-04",
-  volumeMl: 100,
-  ...part,
-});
-const bottle = (
-  id: string,
-  lotId: string,
-  filledMl: number,
-  part: Partial<Bottle> = {},
-): Bottle => ({
-  ...newRecord("bottle", day),
-  id,
-  code: `code-${id}`,
-  lotId,
-  sizeMl: filledMl,
-  filledMl,
-  glass: "amber",
-  storage: "cellar",
-  bestBy: "2028-05-04",
-  ...part,
-});
-const use = (id: string, part: Partial<Use>): Use => ({
-  ...newRecord("use", day),
-  id,
-  at: day.toISOString(),
-  amountMl: 1,
-  purpose: "soap",
-  ...part,
-});
-
 /** A step of a person's at the shelf, as numbers that chance gives. */
 const step = fc.tuple(
   fc.constantFrom("fill", "take", "blend", "lose", "overfill" as const),
@@ -69,7 +33,7 @@ const step = fc.tuple(
 test("through random histories of 200 steps volumes conserve, from lot to bottle to use to blend", () => {
   fc.assert(
     fc.property(fc.array(step, { minLength: 200, maxLength: 200 }), (steps) => {
-      const lots = [lot("a"), lot("b", { volumeMl: 37.5 })];
+      const lots = [sampleLot("a"), sampleLot("b", { volumeMl: 37.5 })];
       const bottles: Bottle[] = [];
       const uses: Use[] = [];
       let made = 137.5;
@@ -79,33 +43,35 @@ test("through random histories of 200 steps volumes conserve, from lot to bottle
         const full = bottles.filter((each) => leftInBottle(each, uses) > 1e-6);
         const source = full[j % Math.max(1, full.length)];
         if (what === "fill" && openMl > 1e-6)
-          bottles.push(bottle(`bottle-${n}`, from.id, openMl * share));
+          bottles.push(sampleBottle(`bottle-${n}`, from.id, openMl * share));
         if (what === "overfill" && share < 0.05) {
-          bottles.push(bottle(`bottle-${n}`, from.id, openMl + share));
+          bottles.push(sampleBottle(`bottle-${n}`, from.id, openMl + share));
           /* What was not there by the measures is a difference, and is told. */
           made += share;
         }
         if (what === "take" && source)
           uses.push(
-            use(`use-${n}`, {
+            sampleUse(`use-${n}`, {
               bottleId: source.id,
               amountMl: leftInBottle(source, uses) * share,
             }),
           );
         if (what === "lose" && openMl > 1e-6)
-          uses.push(use(`use-${n}`, { lotId: from.id, amountMl: openMl * share, way: "lost" }));
+          uses.push(
+            sampleUse(`use-${n}`, { lotId: from.id, amountMl: openMl * share, way: "lost" }),
+          );
         if (what === "blend" && source && openMl > 1e-6) {
           const parts = [
             { bottleId: source.id, amountMl: leftInBottle(source, uses) * share },
             { lotId: from.id, amountMl: openMl * share },
           ];
-          const blend = lot(`blend-${n}`, {
+          const blend = sampleLot(`blend-${n}`, {
             origin: "blend",
             volumeMl: parts[0]!.amountMl + parts[1]!.amountMl,
           });
           lots.push(blend);
           parts.forEach((part, k) =>
-            uses.push(use(`use-${n}-${k}`, { ...part, way: "blended", intoLotId: blend.id })),
+            uses.push(sampleUse(`use-${n}-${k}`, { ...part, way: "blended", intoLotId: blend.id })),
           );
         }
       });
@@ -135,15 +101,15 @@ describe("lines", () => {
       cutOn: "2026-05-04",
     },
     run,
-    lot("a", { runIds: [run.id], code: "K7Q-4MX" }),
-    lot("b", { plantId: "clarysage" }),
-    bottle("a1", "a", 30),
-    bottle("b1", "b", 20),
-    use("u1", { bottleId: "a1", amountMl: 4, way: "blended", intoLotId: "mix" }),
-    use("u2", { bottleId: "b1", amountMl: 2, way: "blended", intoLotId: "mix" }),
-    lot("mix", { origin: "blend", name: "Evening", volumeMl: 6 }),
-    bottle("m1", "mix", 5),
-    use("u3", {
+    sampleLot("a", { runIds: [run.id], code: "K7Q-4MX" }),
+    sampleLot("b", { plantId: "clarysage" }),
+    sampleBottle("a1", "a", 30),
+    sampleBottle("b1", "b", 20),
+    sampleUse("u1", { bottleId: "a1", amountMl: 4, way: "blended", intoLotId: "mix" }),
+    sampleUse("u2", { bottleId: "b1", amountMl: 2, way: "blended", intoLotId: "mix" }),
+    sampleLot("mix", { origin: "blend", name: "Evening", volumeMl: 6 }),
+    sampleBottle("m1", "mix", 5),
+    sampleUse("u3", {
       bottleId: "m1",
       amountMl: 1,
       way: "gift",
@@ -176,7 +142,7 @@ describe("lines", () => {
   test("a file in which a blend is of itself is followed once", () => {
     const torn = [
       ...records,
-      use("u4", { bottleId: "m1", amountMl: 1, way: "blended", intoLotId: "mix" }),
+      sampleUse("u4", { bottleId: "m1", amountMl: 1, way: "blended", intoLotId: "mix" }),
     ];
     const { ancestors, descendants } = traceCode("code-mix", shelfOf(torn))!;
     expect(ancestors.length + descendants.length).toBeLessThan(20);
@@ -212,26 +178,18 @@ test("bottling takes large ones first, leaves little air, and says what is over"
   );
 });
 
-const check = (id: string, at: string, part: Partial<Check>): Check => ({
-  ...newRecord("check", day),
-  id,
-  lotId: "h",
-  at,
-  ...part,
-});
-
 test("a hydrosol is judged against its own first reading, and what turned is due at once", () => {
-  const hydrosol = lot("h", { product: "hydrosol", ph: 5.3 });
+  const hydrosol = sampleLot("h", { product: "hydrosol", ph: 5.3 });
   const checks = [
-    check("c2", "2026-06-20T08:00:00Z", { ph: 4.7, smell: "sour" }),
-    check("c1", "2026-05-20T08:00:00Z", { ph: 5.2, clarity: "clear" }),
+    sampleCheck("c2", "2026-06-20T08:00:00Z", { ph: 4.7, smell: "sour" }),
+    sampleCheck("c1", "2026-05-20T08:00:00Z", { ph: 5.2, clarity: "clear" }),
   ];
   expect(judgedChecks(hydrosol, checks).map(({ verdict }) => verdict)).toEqual([
     "keep",
     "throwAway",
   ]);
   const [item] = shelved(
-    { ...emptyStock, lots: [hydrosol], bottles: [bottle("h1", "h", 500)], checks },
+    { ...emptyStock, lots: [hydrosol], bottles: [sampleBottle("h1", "h", 500)], checks },
     new Date("2026-06-21T08:00:00Z"),
     catalogueBook,
   );
@@ -240,8 +198,8 @@ test("a hydrosol is judged against its own first reading, and what turned is due
 });
 
 test("a hydrosol that was milky when it was made is not spoilt for it", () => {
-  const milky = lot("h", { product: "hydrosol", look: "milky" });
-  const checks = [check("c1", "2026-05-20T08:00:00Z", { clarity: "cloudy" })];
+  const milky = sampleLot("h", { product: "hydrosol", look: "milky" });
+  const checks = [sampleCheck("c1", "2026-05-20T08:00:00Z", { clarity: "cloudy" })];
   expect(judgedChecks(milky, checks)[0]!.verdict).toBe("keep");
   expect(judgedChecks({ ...milky, look: "clear" }, checks)[0]!.verdict).toBe("throwAway");
 });
@@ -249,8 +207,8 @@ test("a hydrosol that was milky when it was made is not spoilt for it", () => {
 describe("what is due", () => {
   const stock = {
     ...emptyStock,
-    lots: [lot("a", { product: "hydrosol" }), lot("open")],
-    bottles: [bottle("a1", "a", 80, { bestBy: "2026-07-20" })],
+    lots: [sampleLot("a", { product: "hydrosol" }), sampleLot("open")],
+    bottles: [sampleBottle("a1", "a", 80, { bestBy: "2026-07-20" })],
     runs: [],
     site: sampleSite,
   };
@@ -277,7 +235,7 @@ describe("what is due", () => {
       "bottle/open",
     ]);
     const after = dutiesDue(
-      { ...stock, duties: [], checks: [check("c", "2026-07-03T08:00:00Z", { lotId: "a" })] },
+      { ...stock, duties: [], checks: [sampleCheck("c", "2026-07-03T08:00:00Z", { lotId: "a" })] },
       new Date("2026-08-01T08:00:00Z"),
       catalogueBook,
     );
@@ -309,8 +267,8 @@ test("a best-by that was near and done with is asked about again once it is past
     dutiesDue(
       {
         ...emptyStock,
-        lots: [lot("a", { origin: "bought" })],
-        bottles: [bottle("a1", "a", 80, { bestBy: "2026-07-20" })],
+        lots: [sampleLot("a", { origin: "bought" })],
+        bottles: [sampleBottle("a1", "a", 80, { bestBy: "2026-07-20" })],
         duties: [{ ...newRecord("duty", day), of: "bestBy/a", doneAt }],
         runs: [],
         site: sampleSite,
@@ -336,9 +294,9 @@ test("the person's own keeping rule moves what is due", () => {
       {
         ...emptyStock,
         rule: { ...usualKeepingRule, openedHydrosol },
-        lots: [lot("a", { product: "hydrosol" })],
+        lots: [sampleLot("a", { product: "hydrosol" })],
         bottles: [
-          bottle("a1", "a", 80, { bestBy: "2027-06-01", openedAt: "2026-06-02T08:00:00Z" }),
+          sampleBottle("a1", "a", 80, { bestBy: "2027-06-01", openedAt: "2026-06-02T08:00:00Z" }),
         ],
         duties: [],
         runs: [],
@@ -355,19 +313,19 @@ test("the person's own keeping rule moves what is due", () => {
 test("a place that stands empty is told for a month, until something stands there again", () => {
   const of = (uses: Use[], more: Lot[] = []) => ({
     ...emptyStock,
-    lots: [lot("a"), ...more],
-    bottles: [bottle("a1", "a", 100)],
+    lots: [sampleLot("a"), ...more],
+    bottles: [sampleBottle("a1", "a", 100)],
     uses,
     duties: [],
     runs: [],
     site: sampleSite,
   });
-  const emptied = use("u", { bottleId: "a1", amountMl: 100, at: "2026-06-10T08:00:00Z" });
+  const emptied = sampleUse("u", { bottleId: "a1", amountMl: 100, at: "2026-06-10T08:00:00Z" });
   const kinds = (stock: ReturnType<typeof of>, now: string) =>
     dutiesDue(stock, new Date(now), catalogueBook).map(({ kind }) => kind);
   expect(kinds(of([emptied]), "2026-06-20T08:00:00Z")).toEqual(["ranOut"]);
   expect(kinds(of([emptied]), "2026-08-20T08:00:00Z")).toEqual([]);
-  expect(kinds(of([emptied], [lot("b")]), "2026-06-20T08:00:00Z")).toEqual(["bottle"]);
+  expect(kinds(of([emptied], [sampleLot("b")]), "2026-06-20T08:00:00Z")).toEqual(["bottle"]);
   expect(kinds(of([{ ...emptied, amountMl: 40 }]), "2026-06-20T08:00:00Z")).not.toContain("ranOut");
 });
 
@@ -391,11 +349,11 @@ test("a planned run asks for its ice until it is lit", () => {
 
 test("a code that two devices gave is found; lots without a bottle wait", () => {
   const bottles = [
-    bottle("x", "a", 5, { code: "K7Q-4MX" }),
-    bottle("y", "a", 5, { code: "K7Q-4MX" }),
+    sampleBottle("x", "a", 5, { code: "K7Q-4MX" }),
+    sampleBottle("y", "a", 5, { code: "K7Q-4MX" }),
   ];
-  expect(codesTwice({ bottles, lots: [lot("a")] })).toEqual([bottles]);
-  expect(notBottled({ bottles, lots: [lot("a"), lot("b")], uses: [] })).toMatchObject([
+  expect(codesTwice({ bottles, lots: [sampleLot("a")] })).toEqual([bottles]);
+  expect(notBottled({ bottles, lots: [sampleLot("a"), sampleLot("b")], uses: [] })).toMatchObject([
     { lot: { id: "b" }, openMl: 100 },
   ]);
 });
@@ -403,10 +361,10 @@ test("a code that two devices gave is found; lots without a bottle wait", () => 
 test("the last purposes come first, each once", () => {
   const at = (n: number) => new Date(Date.UTC(2026, 0, n)).toISOString();
   const uses = [
-    use("1", { purpose: "soap", at: at(1) }),
-    use("2", { purpose: "salve", at: at(2) }),
-    use("3", { purpose: "soap", at: at(3) }),
-    use("4", { purpose: "Evening", at: at(4), way: "blended" }),
+    sampleUse("1", { purpose: "soap", at: at(1) }),
+    sampleUse("2", { purpose: "salve", at: at(2) }),
+    sampleUse("3", { purpose: "soap", at: at(3) }),
+    sampleUse("4", { purpose: "Evening", at: at(4), way: "blended" }),
   ];
   expect(lastPurposes(uses)).toEqual(["soap", "salve"]);
 });
@@ -437,8 +395,8 @@ describe("costs", () => {
 
   test("its oil carries it all until hydrosol has a worth, then each its part; together they are the whole", () => {
     const lots = [
-      lot("oil", { runIds: [run.id], volumeMl: 4 }),
-      lot("water", { runIds: [run.id], product: "hydrosol", volumeMl: 1000 }),
+      sampleLot("oil", { runIds: [run.id], volumeMl: 4 }),
+      sampleLot("water", { runIds: [run.id], product: "hydrosol", volumeMl: 1000 }),
     ];
     const all = { lots, runs: [lit], bottles: [], stillOf: () => still };
     const whole = costSum(costOfRun(lit, still, money));
@@ -458,8 +416,8 @@ describe("costs", () => {
       ...emptyStock,
       runs: [measured],
       harvests: [],
-      lots: [lot("oil", { runIds: [run.id], volumeMl: 4 })],
-      uses: [use("u", { lotId: "oil", amountMl: 1, way: "lost" })],
+      lots: [sampleLot("oil", { runIds: [run.id], volumeMl: 4 })],
+      uses: [sampleUse("u", { lotId: "oil", amountMl: 1, way: "lost" })],
       stillOf: () => still,
       preferences: money as never,
     };
@@ -476,4 +434,16 @@ describe("costs", () => {
     expect(yearsOf(from)).toEqual([2026]);
     expect(seasonOf(2025, from, day, catalogueBook).runs).toBe(0);
   });
+});
+
+test("what is shown as left can be typed, to the last drop; more is not there", () => {
+  expect(takeable(2.5, 2.46)).toBe(2.46);
+  expect(takeable(2.4, 2.46)).toBe(2.4);
+  expect(takeable(2.6, 2.46)).toBeUndefined();
+  fc.assert(
+    fc.property(fc.double({ min: 0.2, max: 5000, noNaN: true }), (leftMl) => {
+      expect(takeable(Number(leftMl.toPrecision(6)), leftMl)).toBe(leftMl);
+      expect(takeable(leftMl * 2, leftMl)).toBeUndefined();
+    }),
+  );
 });

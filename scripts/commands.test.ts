@@ -1,0 +1,84 @@
+import { spawnSync } from "node:child_process";
+import { mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import path from "node:path";
+import { PDFDocument } from "@cantoo/pdf-lib";
+import type { AnyRecord } from "../src/records/record";
+
+jest.setTimeout(60000);
+
+/** Runs a command as a person does from the shell. */
+function command(script: string, ...args: string[]) {
+  const { status, stdout, stderr } = spawnSync("npx", ["tsx", `scripts/${script}.ts`, ...args], {
+    maxBuffer: 64 * 1024 * 1024,
+  });
+  return { status, out: stdout, text: stdout.toString(), said: stderr.toString() };
+}
+
+const file = path.join(mkdtempSync(path.join(tmpdir(), "sereno-")), "logbook.json");
+let records: AnyRecord[] = [];
+const codeOf = (id: string) => {
+  const found = records.find((record) => record.id === id);
+  return found && "code" in found ? found.code : "";
+};
+
+beforeAll(() => {
+  const { text } = command("demoLogbook");
+  writeFileSync(file, text);
+  const logbook = JSON.parse(text) as { format: string; records: AnyRecord[] };
+  expect(logbook.format).toBe("sereno-logbook");
+  records = logbook.records;
+});
+
+test("trace follows a blend of the demonstration to both its harvests", () => {
+  const { status, text } = command("trace", "--logbook", file, "--code", codeOf("demo-lot-blend"));
+  expect(status).toBe(0);
+  const traced = JSON.parse(text) as { ancestors: { kind: string }[]; volumeMl: number };
+  expect(traced.volumeMl).toBe(3);
+  expect(traced.ancestors.filter(({ kind }) => kind === "harvest")).toHaveLength(2);
+});
+
+test("a code with a slip is refused, and what is near is said", () => {
+  const code = codeOf("demo-lot-blend");
+  const slip = code.slice(0, -1) + (code.endsWith("2") ? "3" : "2");
+  const { status, text, said } = command("trace", "--logbook", file, "--code", slip);
+  expect([status, text]).toEqual([1, ""]);
+  expect(said).toContain(`near it: ${code}`);
+});
+
+test("calendar tells what is due, each with an id of its own", () => {
+  const { status, text } = command("calendar", "--logbook", file);
+  expect(status).toBe(0);
+  const ids = text.match(/^UID:.*$/gm) ?? [];
+  expect(ids.length).toBeGreaterThan(20);
+  expect(new Set(ids).size).toBe(ids.length);
+});
+
+test("labels come as a PDF of the sheet's size; what there is no room for is said", async () => {
+  const { status, out, said } = command(
+    "labels",
+    ...["--logbook", file, "--lots", codeOf("demo-lot-26-oil"), "--sheet", "letter-30"],
+    ...["--design", "band", "--start", "30"],
+  );
+  expect(status).toBe(0);
+  const pdf = await PDFDocument.load(new Uint8Array(out));
+  expect(pdf.getPageCount()).toBe(1);
+  expect(pdf.getPage(0).getWidth()).toBeCloseTo(612, 0);
+  expect(said).toMatch(/no room for/);
+});
+
+test.each([
+  [["--logbook", "nowhere.json", "--lots", "X"], /--logbook: nowhere\.json cannot be read/],
+  [["--lots", "X"], /--logbook: name a logbook file/],
+  [["--logbook", file], /--lots: give the codes/],
+  [["--logbook", file, "--lots", "X", "--sheet", "b5"], /--sheet: b5 is none of a4-65/],
+  [["--logbook", file, "--lots", "X", "--design", "plain"], /--design: plain is none of press/],
+  [
+    ["--logbook", file, "--lots", "222-222"],
+    /--lots: nothing in this logbook has the code 222-222/,
+  ],
+])("labels %j ends with 1 and names what is wrong", (args, words) => {
+  const { status, said } = command("labels", ...args);
+  expect(status).toBe(1);
+  expect(said).toMatch(words);
+});
