@@ -11,7 +11,8 @@ export default defineConfig({
   testDir: "e2e",
   timeout: 90_000,
   expect: { timeout: 15_000 },
-  workers: 2,
+  /* Most of a spec is waiting: a third browser on two cores takes a third off the whole. */
+  workers: 3,
   fullyParallel: true,
   reporter: "list",
   use: {

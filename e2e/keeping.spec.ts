@@ -145,9 +145,9 @@ test("bad files change nothing and say why; a hostile one is only text; an impor
   await give("other.json", '{"hello":1}');
   await expect(page.getByText("other.json: This is not a Sereno logbook.")).toBeVisible();
   const huge = test.info().outputPath("huge.json");
-  writeFileSync(huge, " ".repeat(50 * 1024 * 1024));
+  writeFileSync(huge, " ".repeat(97 * 1024 * 1024));
   await file.setInputFiles(huge);
-  await expect(page.getByText("huge.json is 50 MB.")).toBeVisible();
+  await expect(page.getByText("huge.json is 97 MB.")).toBeVisible();
   await give("hostile.json", hostile);
   await expect(page.getByText("1 record added")).toBeVisible();
   await page.getByRole("button", { name: "Bring in" }).click();

@@ -9,9 +9,11 @@ jest.setTimeout(60000);
 
 /** Runs a command as a person does from the shell. */
 function command(script: string, ...args: string[]) {
-  const { status, stdout, stderr } = spawnSync("npx", ["tsx", `scripts/${script}.ts`, ...args], {
-    maxBuffer: 64 * 1024 * 1024,
-  });
+  const { status, stdout, stderr } = spawnSync(
+    process.execPath,
+    ["--import", "tsx", `scripts/${script}.ts`, ...args],
+    { maxBuffer: 64 * 1024 * 1024 },
+  );
   return { status, out: stdout, text: stdout.toString(), said: stderr.toString() };
 }
 

@@ -3,6 +3,7 @@
  * --logbook file.json --lots CODE,… [--sheet a4-65] [--design press] [--start 1] [--cut-marks]
  * A lot's code stands for all of its bottles that are not empty, a bottle's for itself.
  */
+import { namesOnLabel } from "@/logbook/shelf/ownersOf";
 import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
 import { bottleLabel } from "../src/exchange/labels/bottleLabel";
@@ -64,7 +65,12 @@ const labels = chosen.map((bottle) => {
   const lot = lots.find(({ id }) => id === bottle.lotId);
   if (!lot) fail(`--lots: the lot of ${bottle.code} is not in this logbook`);
   const label = bottleLabel(
-    { bottle, lot, plant: book.byId(lot.plantId) },
+    {
+      bottle,
+      lot,
+      plant: book.byId(lot.plantId),
+      ownerNames: namesOnLabel(lot, of("run"), of("harvest")),
+    },
     { design: values.design as LabelDesign, widthMm: sheet.width, heightMm: sheet.height },
     fonts,
     preferences.units,

@@ -49,42 +49,15 @@ const fitted = async (page: Page) => {
 const forecastThere = async (page: Page) => {
   await page.getByRole("button", { name: /Forecast and stop/ }).waitFor();
 };
-/** Plans and lights another charge, on the copper pot. */
-const lit = async (page: Page) => {
-  await planned(page);
-  await page.getByRole("textbox", { name: "I have" }).fill("0.9");
-  await page.getByRole("button", { name: "Make this charge ready", disabled: false }).click();
-  await page.getByRole("heading", { name: "Make ready" }).waitFor();
-  const boxes = page.getByRole("checkbox");
-  await boxes.first().waitFor();
-  for (let i = (await boxes.count()) - 1; i >= 0; i -= 1) await boxes.nth(i).click();
-  await page.getByRole("button", { name: "Heat on" }).click();
-  await page.getByRole("heading", { name: "Heating up" }).waitFor();
-  await page.getByRole("button", { name: "No", exact: true }).click();
-};
-
 const pictures: Picture[] = [
   { name: "today-phone", address: "/" },
   { name: "plan-phone", address: "/plan", prepare: plannedBelow },
-  { name: "plan-wide", address: "/plan", wide: true, prepare: planned },
   { name: "notes-phone", address: "/plan", prepare: notesBelow },
   {
     name: "watch-phone-night",
     address: "/runs/demo-run-31/watch",
     night: true,
     prepare: forecastThere,
-  },
-  { name: "watch-wide", address: "/runs/demo-run-31/watch", wide: true, prepare: forecastThere },
-  {
-    name: "together-wide-night",
-    address: "/plan",
-    wide: true,
-    night: true,
-    prepare: async (page) => {
-      await lit(page);
-      await page.getByRole("link", { name: "Both" }).click();
-      await page.getByRole("heading", { name: "All on the heat" }).waitFor();
-    },
   },
   {
     name: "settle-phone",
@@ -96,14 +69,7 @@ const pictures: Picture[] = [
     address: "/runs/demo-run-29",
     prepare: below("Where the oil went"),
   },
-  {
-    name: "fit-phone-night",
-    address: "/runs/demo-run-29",
-    night: true,
-    prepare: below("What its readings teach"),
-  },
   { name: "shelf-phone", address: "/shelf" },
-  { name: "shelf-wide-night", address: "/shelf", wide: true, night: true },
   { name: "sheet-wide", address: "/runs/demo-run-14", wide: true, prepare: fitted },
   { name: "lot-wide", address: "/shelf/demo-lot-26-oil", wide: true },
   { name: "checks-phone", address: "/shelf/demo-lot-7-hydrosol", prepare: below("Checks") },
@@ -117,7 +83,27 @@ const pictures: Picture[] = [
     },
   },
   { name: "season-wide", address: "/shelf/season", wide: true },
-  { name: "runs-wide", address: "/runs", wide: true },
+  {
+    name: "harvest-wide",
+    address: "/harvests/demo-harvest-14",
+    wide: true,
+    prepare: async (page) => {
+      await page.getByRole("img", { name: /picture 2 of 2/ }).waitFor();
+    },
+  },
+  {
+    name: "wilting-phone",
+    address: "/harvests/demo-harvest-12",
+    prepare: below("As it lies"),
+  },
+  { name: "calendar-phone", address: "/harvests/calendar" },
+  {
+    name: "compare-wide",
+    address: "/runs/compare?ids=demo-run-11,demo-run-12,demo-run-15",
+    wide: true,
+  },
+  { name: "trial-phone-night", address: "/runs/learn?trial=demo-trial-2", night: true },
+  { name: "known-wide", address: "/runs/learn?plant=clarysage", wide: true },
 ];
 
 async function take(): Promise<void> {

@@ -54,7 +54,24 @@ export { methods, type Method } from "./still/methods";
 export { layerMm } from "./separation/layer";
 export { minutesToSettle, settledShare, type Settling } from "./separation/settling";
 export { boilingTogether, mostTotal, oilProperties, type OilProperties } from "./plant/oil";
-export { figuresAt, moistureOf, wiltingSigns, type WiltingSign } from "./plant/wilting";
+export {
+  dryingRate,
+  figuresAt,
+  hoursUntil,
+  moistureAfter,
+  moistureOf,
+  wiltingSigns,
+  type WiltingSign,
+} from "./plant/wilting";
+export {
+  dayOfYear,
+  daysUntilOpen,
+  harvestWindow,
+  hasSeasons,
+  type Garden,
+  type Window,
+} from "./calendar/harvestWindows";
+export { warmFeed, type WarmFeed } from "./cooling/warmFeed";
 export { markOf, plantMarks, type PlantMark } from "./plant/plantMarks";
 export {
   cautions,

@@ -1,11 +1,13 @@
 import {
   forecastRun,
   jarShare,
+  massInState,
   normalStream,
   planCharges,
   plantById,
   type ChargePlan,
   type ForecastRequest,
+  type Plant,
 } from "@/core";
 import { randomLcg } from "d3-random";
 import { asRunPlan } from "@/logbook/run/asRunPlan";
@@ -18,7 +20,7 @@ import type { Run } from "@/records/run";
 import { defaultPreferences } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { stillFigures } from "@/logbook/still/stillFigures";
-import { keeping, trials } from "./keeping";
+import { keeping, sniffs, trials } from "./keeping";
 import { products } from "./products";
 import { season, type SeasonRun } from "./season";
 import { five, minute, stamp, startOf, tenth, times } from "./stamp";
@@ -79,7 +81,7 @@ export function buildDemo(now: Date, seed = 7): AnyRecord[] {
     (record) => record.kind === "harvest" && record.id === "demo-harvest-30",
   );
   if (pine?.kind === "harvest") pine.massG += 1165;
-  return [...records, ...keeping(records, now, nextCode), ...trials(now)];
+  return [...records, ...keeping(records, now, nextCode), ...trials(now), ...sniffs(now)];
 }
 
 type Normal = () => number;
@@ -196,7 +198,8 @@ function chargeRecords(
     place: ["lower terrace", "north hedge", "behind the barn"][number % 3],
     sky: (["sun", "cloud", "sun", "rain"] as const)[number % 4],
     dryDays: (number * 5) % 9,
-    ...lain(told, created),
+    ...(told.growth ? { growth: told.growth } : {}),
+    ...lain(told, plant, created),
   };
   const run: Run = {
     ...stamp("run", `run-${number}`, created),
@@ -215,14 +218,16 @@ function chargeRecords(
   return [harvest, run, ...products(run, told, { oilMl, hydrosolMl, ph, made, nextCode })];
 }
 
-/* A night under the eaves takes about a fifth of what was cut. */
-const overnight = 1.27;
-
 /** A harvest's weight: as it was cut, and where it wilted as it lay, twice. */
-function lain(told: SeasonRun, created: Date): Pick<Harvest, "state" | "massG" | "weighings"> {
+function lain(
+  told: SeasonRun,
+  plant: Plant,
+  created: Date,
+): Pick<Harvest, "state" | "massG" | "weighings"> {
   if (told.state !== "wilted") return { state: told.state, massG: told.massG };
   const at = (hours: number) => new Date(created.getTime() - hours * 60 * minute).toISOString();
-  const cutG = five(told.massG * overnight);
+  const { fresh, wilted } = plant.states;
+  const cutG = five(fresh && wilted ? massInState(told.massG, wilted, fresh) : told.massG);
   return {
     state: "fresh",
     massG: cutG,

@@ -1,5 +1,7 @@
 import type { AnyRecord, Kind, RecordOf } from "@/records/record";
-import { stamp, startOf } from "./stamp";
+import { randomLcg } from "d3-random";
+import { drawRound, oddOf } from "@/core/learn/triangle";
+import { minute, stamp, startOf } from "./stamp";
 
 /** What is kept beside the season's own lots: empties, a bought oil for comparison, a blend of two oils. */
 export function keeping(
@@ -106,6 +108,38 @@ export function keeping(
   ];
 }
 
+/** Whether a nose tells the two clary sage oils apart: eight rounds with a helper, closed. */
+export function sniffs(now: Date): AnyRecord[] {
+  const closed = startOf(now, 96);
+  const chance = randomLcg(0.21);
+  const answers = [true, true, false, true, true, true, false, true].map((right, i) => ({
+    right,
+    likes: i === 4 ? ("a" as const) : ("b" as const),
+  }));
+  return [
+    {
+      ...stamp("sniff", "sniff-1", closed),
+      a: "distilled at once",
+      b: "wilted overnight",
+      withHelper: true,
+      trialId: "demo-trial-1",
+      rounds: answers.map(({ right, likes }, i) => {
+        const strips = drawRound(chance);
+        const odd = oddOf(strips)!;
+        const other = strips.find(({ of }) => of !== odd.of)!;
+        return {
+          at: new Date(closed.getTime() + i * 7 * minute).toISOString(),
+          strips,
+          laidOut: true as const,
+          said: right ? odd.code : other.code,
+          liked: likes === odd.of ? ("odd" as const) : ("alike" as const),
+        };
+      }),
+      closedAt: new Date(closed.getTime() + 60 * minute).toISOString(),
+    },
+  ];
+}
+
 /** A finished trial, fresh against wilted clary sage in pairs, and one that is not decided yet. */
 export function trials(now: Date): AnyRecord[] {
   const closed = startOf(now, 130);
@@ -114,11 +148,17 @@ export function trials(now: Date): AnyRecord[] {
     { runId: `demo-run-${a}`, side: "a" as const, pair: n },
     { runId: `demo-run-${b}`, side: "b" as const, pair: n },
   ];
-  const common = { a: "at once", b: "wilted overnight", measure: "mlPerKgDry" as const };
+  const common = {
+    a: "at once",
+    b: "wilted overnight",
+    measure: "mlPerKgDry" as const,
+    changes: "state" as const,
+  };
   return [
     {
       ...stamp("trial", "trial-1", closed),
       ...common,
+      plantId: "clarysage",
       question: "Clary sage: at once, or wilted overnight?",
       design: "pairs",
       runs: [...pair(1, 11, 12), ...pair(2, 13, 14), ...pair(3, 15, 16)],
@@ -127,6 +167,7 @@ export function trials(now: Date): AnyRecord[] {
     {
       ...stamp("trial", "trial-2", open),
       ...common,
+      plantId: "spearmint",
       question: "Does spearmint want to wilt?",
       design: "pairs",
       runs: pair(1, 8, 9),

@@ -1,4 +1,5 @@
 import type { Method, PlantState } from "@/core";
+import type { Harvest } from "@/records/harvest";
 
 /** One charge of the made-up season at Vesper Croft. */
 export interface SeasonRun {
@@ -11,6 +12,8 @@ export interface SeasonRun {
   massG: number;
   method?: Method;
   minutes?: number;
+  /** How far it had grown, where it was noted. */
+  growth?: Harvest["growth"];
   /** What went differently. */
   story?: "boiledNearDry" | "cloudyOil" | "hydrosolTurned" | "settling" | "running";
   note?: string;
@@ -73,25 +76,62 @@ export const season: readonly SeasonRun[] = [
     note: "Wilted overnight under the eaves.",
   },
   { daysAgo: 149, plantId: "spearmint", state: "wilted", still: "steel", massG: 1890 },
-  { daysAgo: 139, plantId: "clarysage", state: "fresh", still: "copper", massG: 860 },
-  { daysAgo: 138, plantId: "clarysage", state: "wilted", still: "copper", massG: 715 },
-  { daysAgo: 137, plantId: "clarysage", state: "fresh", still: "copper", massG: 895 },
+  {
+    daysAgo: 139,
+    plantId: "clarysage",
+    state: "fresh",
+    still: "copper",
+    massG: 860,
+    growth: "fullFlower",
+  },
+  {
+    daysAgo: 138,
+    plantId: "clarysage",
+    state: "wilted",
+    still: "copper",
+    massG: 715,
+    growth: "fullFlower",
+  },
+  {
+    daysAgo: 137,
+    plantId: "clarysage",
+    state: "fresh",
+    still: "copper",
+    massG: 895,
+    growth: "fullFlower",
+  },
   {
     daysAgo: 136,
     plantId: "clarysage",
     state: "wilted",
     still: "copper",
     massG: 740,
+    growth: "fading",
     note: "Same field as yesterday, one night in the shade.",
   },
-  { daysAgo: 134, plantId: "clarysage", state: "fresh", still: "steel", massG: 2180 },
-  { daysAgo: 133, plantId: "clarysage", state: "wilted", still: "steel", massG: 1910 },
+  {
+    daysAgo: 134,
+    plantId: "clarysage",
+    state: "fresh",
+    still: "steel",
+    massG: 2180,
+    growth: "fullFlower",
+  },
+  {
+    daysAgo: 133,
+    plantId: "clarysage",
+    state: "wilted",
+    still: "steel",
+    massG: 1910,
+    growth: "fullFlower",
+  },
   {
     daysAgo: 121,
     plantId: "yarrow",
     state: "fresh",
     still: "copper",
     massG: 770,
+    growth: "fullFlower",
     note: "Blue from the first drop.",
   },
   {

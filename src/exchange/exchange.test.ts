@@ -4,6 +4,7 @@ import { buildDemo } from "@/demo/buildDemo";
 import type { Bottle, Use } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
+import type { Picture } from "@/records/picture";
 import type { SampleChunk } from "@/records/sampleChunk";
 import type { Run } from "@/records/run";
 import { catalogueBook } from "@/logbook/plant/plantBook";
@@ -33,10 +34,27 @@ test("instruments' samples go out and come in with the logbook; a broken stretch
     offsetsMs: [0, 1000],
     values: [98.5, 98.6],
   };
-  const text = writeLogbook(demo, now, [chunk, { ...chunk, values: [1] }]);
+  const text = writeLogbook(demo, now, { samples: [chunk, { ...chunk, values: [1] }] });
   const read = readLogbook(text, []);
   expect(read).toMatchObject({ ok: true, preview: { samples: [chunk] } });
   if (read.ok) expect(read.preview.broken).toEqual(["samples: a stretch that does not open"]);
+});
+
+test("pictures go out where they are wished for, and come in; one that is none is named", () => {
+  const picture: Picture = {
+    id: "p",
+    harvestId: "h",
+    at: "2026-07-18T08:00:00Z",
+    type: "image/jpeg",
+    widthPx: 4,
+    heightPx: 3,
+    data: "QUJD",
+  };
+  const odd = { ...picture, data: "javascript:alert(1)" };
+  const read = readLogbook(writeLogbook(demo, now, { pictures: [picture, odd] }), []);
+  expect(read).toMatchObject({ ok: true, preview: { pictures: [picture] } });
+  if (read.ok) expect(read.preview.broken).toEqual(["pictures: one that does not open"]);
+  expect(writeLogbook(demo, now)).not.toContain("pictures");
 });
 
 test("what is here already is merged by id and newest", () => {

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { pictureSchema, type Picture } from "@/records/picture";
 import { openRecord } from "@/records/migrate";
 import { recordKey, recordSchema, type AnyRecord } from "@/records/record";
 import { quarantinedSchema, type Quarantined } from "@/storage/recordStorage";
@@ -7,7 +8,7 @@ import { openChunk, sampleChunkSchema, type SampleChunk } from "@/records/sample
 const logbookFormat = "sereno-logbook";
 const logbookVersion = 1;
 /** Far above any real logbook, far below what stalls a phone. */
-export const maxFileBytes = 48 * 1024 * 1024;
+export const maxFileBytes = 96 * 1024 * 1024;
 
 /** A whole logbook as a file. Its JSON Schema is published with the app. */
 export const logbookFileSchema = z.object({
@@ -17,6 +18,8 @@ export const logbookFileSchema = z.object({
   records: z.array(recordSchema),
   /** What instruments recorded of the runs, in chunks. */
   samples: z.array(sampleChunkSchema).optional(),
+  /** Pictures of harvests, where they were wished for. */
+  pictures: z.array(pictureSchema).optional(),
   /** Stored texts that would not open, word for word. */
   setAside: z.array(quarantinedSchema).optional(),
 });
@@ -25,16 +28,27 @@ export const logbookFileSchema = z.object({
 export function writeLogbook(
   records: readonly AnyRecord[],
   at: Date,
-  samples: readonly SampleChunk[] = [],
-  setAside: readonly Quarantined[] = [],
+  {
+    samples = [],
+    setAside = [],
+    pictures = [],
+  }: Partial<{
+    samples: readonly SampleChunk[];
+    setAside: readonly Quarantined[];
+    pictures: readonly Picture[];
+  }> = {},
 ): string {
   const head = { format: logbookFormat, version: logbookVersion, exportedAt: at.toISOString() };
   const rest = setAside.length > 0 ? { setAside } : {};
   const whole = JSON.stringify({ ...head, ...rest, records }, null, 1);
-  /* Samples are many and nobody reads them one by one: they go on lines of their own. */
-  return samples.length === 0
-    ? whole
-    : `${whole.slice(0, -2)},\n "samples": [\n${samples.map((chunk) => JSON.stringify(chunk)).join(",\n")}\n ]\n}`;
+  return withLines(withLines(whole, "samples", samples), "pictures", pictures);
+}
+
+/* They are many or large and nobody reads them one by one: they go on lines of their own. */
+function withLines(whole: string, name: string, items: readonly unknown[]): string {
+  if (items.length === 0) return whole;
+  const lines = items.map((item) => JSON.stringify(item)).join(",\n");
+  return `${whole.slice(0, -2)},\n "${name}": [\n${lines}\n ]\n}`;
 }
 
 /** What a logbook file would do to the records at hand. */
@@ -47,6 +61,8 @@ export interface ImportPreview {
   broken: string[];
   /** Instruments' samples of the runs; the same chunk takes its own place. */
   samples: SampleChunk[];
+  /** Pictures of harvests; the same picture takes its own place. */
+  pictures: Picture[];
   /** Texts that would not open where the file was saved, and do not open here either. */
   setAside: Quarantined[];
 }
@@ -58,6 +74,7 @@ const headSchema = z.object({
   version: z.unknown(),
   records: z.unknown(),
   samples: z.unknown().optional(),
+  pictures: z.unknown().optional(),
   setAside: z.unknown().optional(),
 });
 
@@ -101,6 +118,11 @@ export function readLogbook(text: string, here: readonly AnyRecord[]): ReadLogbo
     if (chunk) preview.samples.push(chunk);
     else preview.broken.push("samples: a stretch that does not open");
   }
+  for (const raw of Array.isArray(head.data.pictures) ? (head.data.pictures as unknown[]) : []) {
+    const picture = pictureSchema.safeParse(raw);
+    if (picture.success) preview.pictures.push(picture.data);
+    else preview.broken.push("pictures: one that does not open");
+  }
   return { ok: true, preview };
 }
 
@@ -133,6 +155,7 @@ function compare(incoming: unknown[], here: readonly AnyRecord[]): ImportPreview
     skipped: [],
     broken: [],
     samples: [],
+    pictures: [],
     setAside: [],
   };
   for (const raw of incoming) {

@@ -1,4 +1,5 @@
 import { isoDay } from "@/core";
+import type { Picture } from "@/records/picture";
 import type { AnyRecord } from "@/records/record";
 import type { SampleChunk } from "@/records/sampleChunk";
 import type { Quarantined } from "@/storage/recordStorage";
@@ -8,16 +9,13 @@ import { writeLogbook } from "./logbookFile";
 interface Whole {
   records: readonly AnyRecord[];
   samples?: readonly SampleChunk[];
+  pictures?: readonly Picture[];
   /** Stored texts that would not open. */
   setAside?: readonly Quarantined[];
 }
 
 /** Saves a whole logbook, what instruments recorded and what would not open among it, named after the day. */
-export function saveLogbookFile({ records, samples, setAside }: Whole): void {
+export function saveLogbookFile({ records, ...rest }: Whole): void {
   const now = new Date();
-  void handOver(
-    `sereno-${isoDay(now)}.json`,
-    writeLogbook(records, now, samples, setAside),
-    "application/json",
-  );
+  void handOver(`sereno-${isoDay(now)}.json`, writeLogbook(records, now, rest), "application/json");
 }

@@ -47,6 +47,10 @@ export const limits = {
   saltGPerL: { min: 0, max: mostSaltGPerL },
   dropsPerMl: { min: 5, max: 200 },
   mostJars: { min: 2, max: 12 },
+  pictureSidePx: { min: 1, max: 4096 },
+  /* Base64 letters: some 260 kB of picture. */
+  pictureLetters: { min: 1, max: 350_000 },
+  mostSniffs: { min: 0, max: 200 },
   vesselMm: { min: 0, max: 5000, above: true },
   runNumber: { min: 1, max: 1e9 },
   sampleC: { min: -60, max: 400 },

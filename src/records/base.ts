@@ -31,11 +31,16 @@ export const recordBase = {
   deletedAt: moment.optional(),
 };
 
-/** A new record's common part. Ids come from the browser's random source, also off https. */
+/** A new id, from the browser's random source, also off https. */
+export function newId(): string {
+  return nanoid();
+}
+
+/** A new record's common part. */
 export function newRecord<K extends string>(
   kind: K,
   at: Date,
 ): { kind: K; id: string; version: 1; createdAt: string; updatedAt: string } {
   const now = at.toISOString();
-  return { kind, id: nanoid(), version: 1, createdAt: now, updatedAt: now };
+  return { kind, id: newId(), version: 1, createdAt: now, updatedAt: now };
 }

@@ -7,6 +7,7 @@ import { amount, longText, positive, recordBase, shortText } from "./base";
 export const plantState = z.enum(plantStates);
 
 export const growths = ["leaf", "bud", "firstFlowers", "fullFlower", "fading", "seed"] as const;
+export const takenAwayKinds = ["stems", "pith", "spoilt", "other"] as const;
 export const skies = ["sun", "cloud", "rain"] as const;
 
 /** Plant material of one kind, one day, one place, weighed. */
@@ -18,8 +19,14 @@ export const harvestSchema = z.object({
   massG: positive,
   cutOn: day,
   place: shortText.optional(),
+  /** From which plants, and how many: "six bushes by the wall". */
+  from: shortText.optional(),
   /** Distilled for somebody else. */
   whose: shortText.optional(),
+  /** Of what comes of it, the owner's share. */
+  theirShare: within(limits.share).optional(),
+  /** The owner's name stands on lot and label. */
+  nameOnLabel: z.literal(true).optional(),
   growth: z.enum(growths).optional(),
   sky: z.enum(skies).optional(),
   /** Dry days before it was cut. */
@@ -31,6 +38,11 @@ export const harvestSchema = z.object({
     .array(z.object({ at: moment, massG: positive }))
     .max(200)
     .optional(),
+  /** Taken out and not distilled, weighed: what lies here is so much less. */
+  takenAway: z
+    .array(z.object({ at: moment, what: z.enum(takenAwayKinds), massG: positive }))
+    .max(200)
+    .optional(),
   /** Measures the mass came from, where it was counted and not weighed. */
   counted: z.object({ measure: shortText, count: positive }).optional(),
   note: longText.optional(),
@@ -38,3 +50,4 @@ export const harvestSchema = z.object({
   setAsideG: amount.optional(),
 });
 export type Harvest = z.infer<typeof harvestSchema>;
+export type TakenAway = NonNullable<Harvest["takenAway"]>[number];

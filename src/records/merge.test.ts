@@ -1,5 +1,6 @@
 import { entryAt, sampleOwnPlant, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { mergeRecords } from "./merge";
+import { sampleHarvest, sampleTrial } from "@/testing/sampleShelf";
 import { defaultPreferences } from "./setting";
 
 const at = (minute: number) => new Date(Date.UTC(2026, 5, 1, 12, minute)).toISOString();
@@ -96,3 +97,42 @@ function turned(value: unknown): unknown {
       .map(([name, each]) => [name, turned(each)]),
   );
 }
+
+test("a harvest weighed in two tabs is weighed twice; one struck out here stays struck out", () => {
+  const weighing = (minute: number, massG: number) => ({ at: at(minute), massG });
+  const base = sampleHarvest({ weighings: [weighing(1, 900)] });
+  const mine = { ...base, weighings: [weighing(3, 700)], updatedAt: at(5) };
+  const theirs = {
+    ...base,
+    weighings: [weighing(1, 900), weighing(2, 800)],
+    takenAway: [{ at: at(2), what: "stems" as const, massG: 50 }],
+    updatedAt: at(4),
+  };
+  expect(mergeRecords(base, mine, theirs)).toMatchObject({
+    weighings: [weighing(2, 800), weighing(3, 700)],
+    takenAway: [{ massG: 50 }],
+  });
+});
+
+test("two charges made ready for one trial in two tabs both stand in it; a swap here is not undone there", () => {
+  const a = { runId: "a", side: "a" as const, pair: 1 };
+  const base = sampleTrial({ runs: [a] });
+  const mine = { ...base, runs: [{ ...a, side: "b" as const }], updatedAt: at(2) };
+  const theirs = { ...base, runs: [a, { ...a, runId: "c", pair: 2 }], updatedAt: at(3) };
+  expect(mergeRecords(base, mine, theirs)).toMatchObject({
+    runs: [
+      { runId: "a", side: "b" },
+      { runId: "c", side: "a", pair: 2 },
+    ],
+  });
+});
+
+test("where both tabs draw the lot of one pair the later one stands, once", () => {
+  const base = sampleTrial();
+  const mine = { ...base, lots: [{ pair: 1, first: "a" as const }], updatedAt: at(3) };
+  const theirs = { ...base, lots: [{ pair: 1, first: "b" as const }], updatedAt: at(2) };
+  expect(mergeRecords(base, mine, theirs)).toMatchObject({ lots: [{ pair: 1, first: "a" }] });
+  expect(mergeRecords(base, { ...mine, updatedAt: at(1) }, theirs)).toMatchObject({
+    lots: [{ pair: 1, first: "b" }],
+  });
+});

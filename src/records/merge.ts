@@ -1,11 +1,19 @@
 import textOf from "fast-json-stable-stringify";
-import { recordSchema, type AnyRecord } from "./record";
+import { recordSchema, type AnyRecord, type Kind } from "./record";
+
+/* Lists to which both tabs may add: what each of their items is known by. */
+const lists: Partial<Record<Kind, Record<string, string>>> = {
+  run: { entries: "id" },
+  harvest: { weighings: "at", takenAway: "at" },
+  trial: { runs: "runId", lots: "pair" },
+  sniff: { rounds: "at" },
+};
 
 /**
  * What a record should be when two tabs changed it from the same start. Field by field, down into
- * plain objects: what only one side changed, that side decides; where both did, the later one. A run's
- * entries are merged by id, so that taps in two tabs are all kept. Where that comes to what I have, it
- * is the very same object, so that nothing is drawn anew for it.
+ * plain objects: what only one side changed, that side decides; where both did, the later one. Lists to
+ * which both may add, as a run's entries, are merged item by item, so that taps in two tabs are all kept.
+ * Where that comes to what I have, it is the very same object, so that nothing is drawn anew for it.
  */
 export function mergeRecords(
   base: AnyRecord | undefined,
@@ -28,12 +36,13 @@ function merged(
 ): AnyRecord {
   const mineIsLater = mine.updatedAt >= theirs.updatedAt;
   const fields = mergeFields((base ?? {}) as Fields, mine, theirs, { mineIsLater, deep });
-  if (mine.kind === "run" && theirs.kind === "run") {
-    fields.entries = mergeById(
-      base?.kind === "run" ? base.entries : [],
-      mine.entries,
-      theirs.entries,
-    );
+  for (const [name, key] of Object.entries(lists[mine.kind] ?? {})) {
+    const [b, m, t] = [base, mine, theirs].map((record) => itemsOf(record, name)) as [
+      Fields[],
+      Fields[],
+      Fields[],
+    ];
+    if (m.length > 0 || t.length > 0) fields[name] = mergeItems(key, b, m, t, mineIsLater);
   }
   fields.updatedAt = mineIsLater ? mine.updatedAt : theirs.updatedAt;
   return same(fields, mine) ? mine : (fields as unknown as AnyRecord);
@@ -70,14 +79,29 @@ function isPlain(value: unknown): value is Fields {
   return typeof value === "object" && value !== null && !Array.isArray(value);
 }
 
-/** Theirs, without what I took away since the base, with what I added. */
-function mergeById<T extends { id: string }>(base: T[], mine: T[], theirs: T[]): T[] {
-  const mineIds = new Set(mine.map(({ id }) => id));
-  const takenAway = new Set(base.filter(({ id }) => !mineIds.has(id)).map(({ id }) => id));
-  const theirIds = new Set(theirs.map(({ id }) => id));
-  const baseIds = new Set(base.map(({ id }) => id));
-  const added = mine.filter(({ id }) => !theirIds.has(id) && !baseIds.has(id));
-  return [...theirs.filter(({ id }) => !takenAway.has(id)), ...added];
+function itemsOf(record: AnyRecord | undefined, name: string): Fields[] {
+  return ((record as Fields | undefined)?.[name] as Fields[] | undefined) ?? [];
+}
+
+/** Theirs, without what I took away since the base, with what I added; an item that both changed, as the later has it. */
+function mergeItems(
+  key: string,
+  base: Fields[],
+  mine: Fields[],
+  theirs: Fields[],
+  mineIsLater: boolean,
+): Fields[] {
+  const [b, m, t] = [base, mine, theirs].map(
+    (items) => new Map(items.map((item) => [item[key], item])),
+  ) as [Map<unknown, Fields>, Map<unknown, Fields>, Map<unknown, Fields>];
+  const kept = theirs.flatMap((their) => {
+    const [before, my] = [b.get(their[key]), m.get(their[key])];
+    if (!my) return before ? [] : [their];
+    const mineStands = !same(my, before) && (mineIsLater || same(their, before));
+    return [mineStands ? my : their];
+  });
+  const added = mine.filter((my) => !t.has(my[key]) && !b.has(my[key]));
+  return [...kept, ...added];
 }
 
 /* As they would be stored: the order of fields, and fields without a value, make no difference. */

@@ -53,6 +53,10 @@ const fields = {
   harvestId: text,
   /** The run that was made ready from this and is not lit yet: made ready again, it is changed. */
   runId: text,
+  /** The trial that this charge is for, its side and its pair. */
+  trialId: text,
+  trialSide: z.enum(["a", "b"]),
+  trialPair: text,
 };
 
 /** Everything that stands in the plan's fields, as text, so that it survives a reload word for word. */
@@ -113,5 +117,8 @@ export function emptyDraft(units: UnitSystem): PlanDraft {
     receiver: "0",
     harvestId: "",
     runId: "",
+    trialId: "",
+    trialSide: "a",
+    trialPair: "",
   };
 }

@@ -9,6 +9,7 @@ import { materialSchema } from "./material";
 import { measureSchema } from "./measure";
 import { runSchema } from "./run";
 import { settingSchema } from "./setting";
+import { sniffSchema } from "./sniff";
 import { stillSchema } from "./still";
 import { trialSchema } from "./trial";
 import { vesselSchema } from "./vessel";
@@ -28,6 +29,7 @@ export const recordSchema = z.discriminatedUnion("kind", [
   emptySchema,
   dutySchema,
   trialSchema,
+  sniffSchema,
   settingSchema,
 ]);
 export type AnyRecord = z.infer<typeof recordSchema>;

@@ -5,6 +5,19 @@ import { id, longText, recordBase, shortText } from "./base";
 /** What a trial measures of each of its runs. */
 export const trialMeasures = ["mlPerKgDry", "oilMl", "hydrosolPh"] as const;
 
+/** The one thing that differs between the two ways. */
+export const trialChanges = [
+  "state",
+  "preparation",
+  "method",
+  "still",
+  "water",
+  "heat",
+  "stop",
+  "other",
+] as const;
+export type TrialChange = (typeof trialChanges)[number];
+
 /** A question put to the still: two ways that differ in one thing, in pairs of one halved harvest or apart. */
 export const trialSchema = z.object({
   ...recordBase,
@@ -14,6 +27,14 @@ export const trialSchema = z.object({
   a: shortText.min(1),
   b: shortText.min(1),
   measure: z.enum(trialMeasures),
+  /** What is changed; not told by trials from before it was asked. */
+  changes: z.enum(trialChanges).optional(),
+  plantId: shortText.optional(),
+  /** Of each pair, which side the lot put first. */
+  lots: z
+    .array(z.object({ pair: z.int().min(1).max(500), first: z.enum(["a", "b"]) }))
+    .max(500)
+    .optional(),
   design: z.enum(["pairs", "apart"]),
   /** Which run stands on which side; runs of one pair share its number. */
   runs: z

@@ -1,13 +1,8 @@
 import { runState } from "@/logbook/run/runState";
 import type { Run } from "@/records/run";
-import { openInstrumentLines } from "@/instruments/instrumentLines";
-import { openDraftStorage } from "@/storage/draftStorage";
-import { exclusiveAccess } from "@/storage/exclusive";
-import { openJournal } from "@/storage/journal";
-import { openRecordStorage } from "@/storage/recordStorage";
-import { openSampleStorage } from "@/storage/sampleStorage";
 import { memoryStorage } from "@/testing/memoryStorage";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { surroundings } from "@/testing/surroundings";
 import { appendEntry } from "./appendEntry";
 import { undoLast } from "./changes";
 import { recordsReceived } from "./recordSlice";
@@ -17,18 +12,8 @@ const nine = Date.parse("2026-05-04T09:00:00Z");
 
 function open(run: Run) {
   const backend = memoryStorage();
-  const samples = openSampleStorage(backend, exclusiveAccess("test"));
   const clock = { ms: nine };
-  const store = createStore({
-    logbook: "sereno",
-    storage: openRecordStorage(backend, exclusiveAccess("test")),
-    samples,
-    drafts: openDraftStorage(backend),
-    instruments: openInstrumentLines(samples),
-    notices: { tell: () => undefined, listen: () => () => undefined },
-    journal: openJournal({ logbook: "sereno", instant: undefined, database: backend }),
-    now: () => new Date(clock.ms),
-  });
+  const store = createStore(surroundings(backend, { now: () => new Date(clock.ms) }));
   store.dispatch(recordsReceived({ records: [sampleStill(), run] }));
   const now = () => store.getState().run.entities[run.id]!;
   return { store, clock, now };

@@ -73,6 +73,21 @@ export function changeRun(runId: string, change: (run: Run) => Run, label?: stri
   };
 }
 
+/** Changes any record as the store has it, not as a screen last drew it. With a label it can be taken back. */
+export function changeRecord<R extends AnyRecord>(
+  { kind, id }: R,
+  change: (now: R) => R,
+  label?: string,
+): Thunk<Kept> {
+  return (dispatch, getState) => {
+    const record = entitiesOf(getState(), kind)[id] as R | undefined;
+    if (!record) return { ok: false, problem: "this is not in this logbook any more" };
+    const changed = change(record);
+    if (changed === record) return { ok: true };
+    return dispatch(label ? keepUndoable(label, [changed]) : keep(changed));
+  };
+}
+
 /** Changes some of the person's preferences as the store has them; the others stay. */
 export function changePreferences(
   part: Partial<Setting> | ((now: Setting) => Partial<Setting>),

@@ -12,7 +12,11 @@ import type { Thunk } from "./store";
  * @returns a function that stops following
  */
 export function openLogbook(): Thunk<Promise<() => void>> {
-  return async (dispatch, _getState, { logbook, storage, drafts, notices, journal, now }) => {
+  return async (
+    dispatch,
+    _getState,
+    { logbook, storage, pictures, drafts, notices, journal, now },
+  ) => {
     const stop = notices.listen((keys) => {
       void storage.read(keys).then((records) => dispatch(recordsReceived({ records })));
     });
@@ -26,6 +30,9 @@ export function openLogbook(): Thunk<Promise<() => void>> {
       if (logbook === "sereno-demo" && records.length === 0) {
         const { buildDemo } = await import("@/demo/buildDemo");
         dispatch(recordsChanged({ records: buildDemo(now()) }));
+        const { demoPictures } = await import("@/demo/pictures");
+        /* Without room for pictures the rest of it is shown all the same. */
+        await pictures.keep(demoPictures(now(), "demo-harvest-14")).catch(() => undefined);
       }
       dispatch(opened({ quarantined, later }));
       void dispatch(readOn(rest()));

@@ -54,5 +54,6 @@ export const recordReducers: { [K in Kind]: Reducer<RecordState<K>> } = {
   empty: recordReducer("empty"),
   duty: recordReducer("duty"),
   trial: recordReducer("trial"),
+  sniff: recordReducer("sniff"),
   setting: recordReducer("setting"),
 };

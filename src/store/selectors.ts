@@ -36,6 +36,7 @@ export const selectChecks = alive("check");
 export const selectEmpties = alive("empty");
 export const selectDuties = alive("duty");
 export const selectTrials = alive("trial");
+export const selectSniffs = alive("sniff");
 
 /** The catalogue with the person's own plants and figures. */
 export const selectPlantBook = createSelector(selectMaterials, plantBook);

@@ -1,10 +1,4 @@
-import { openInstrumentLines } from "@/instruments/instrumentLines";
-import { openSampleStorage } from "@/storage/sampleStorage";
-import { openDraftStorage } from "@/storage/draftStorage";
 import { openJournal } from "@/storage/journal";
-import type { RecordStorage } from "@/storage/recordStorage";
-import { exclusiveAccess } from "@/storage/exclusive";
-import { openRecordStorage } from "@/storage/recordStorage";
 import type { TabNotices } from "@/storage/tabNotices";
 import { memoryStorage } from "@/testing/memoryStorage";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
@@ -29,27 +23,16 @@ import {
   selectRuns,
   selectStills,
 } from "./selectors";
+import { surroundings } from "@/testing/surroundings";
 import { createStore, type AppStore } from "./store";
 
 const silent: TabNotices = { tell: () => undefined, listen: () => () => undefined };
 
 function open(backend = memoryStorage(), notices = silent, instant = instantStorage()) {
-  const storage: RecordStorage = openRecordStorage(backend, exclusiveAccess("test"));
-  const samples = openSampleStorage(backend, exclusiveAccess("test"));
   let minute = 0;
   const now = () => new Date(Date.UTC(2026, 5, 1, 12, (minute += 1)));
   const journal = openJournal({ logbook: "sereno", instant, database: backend });
-  const instruments = openInstrumentLines(samples);
-  const store = createStore({
-    logbook: "sereno",
-    storage,
-    samples,
-    drafts: openDraftStorage(backend),
-    instruments,
-    notices,
-    journal,
-    now,
-  });
+  const store = createStore(surroundings(backend, { notices, journal, now }));
   return { backend, instant, store };
 }
 

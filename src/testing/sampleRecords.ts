@@ -75,3 +75,24 @@ export function entryAt(
     ...entry,
   } as Entry;
 }
+
+/** A run that was distilled as long as its plan says, and measured. */
+export function measuredRun(
+  id: string,
+  number: number,
+  oilMl: number,
+  part: Partial<Run> = {},
+): Run {
+  const made = sampleRun([], id);
+  return {
+    ...made,
+    number,
+    entries: [
+      entryAt(0, { type: "lit" }, `${id}1`),
+      entryAt(20, { type: "firstDrop" }, `${id}2`),
+      entryAt(20 + made.plan.forecast.runMinutes, { type: "heatOff" }, `${id}3`),
+      entryAt(300, { type: "separated", oilMl, hydrosolMl: 500 }, `${id}4`),
+    ],
+    ...part,
+  };
+}

@@ -3,6 +3,7 @@ import type { Bottle, Use } from "@/records/bottle";
 import type { Check } from "@/records/check";
 import type { Harvest } from "@/records/harvest";
 import type { Lot } from "@/records/lot";
+import type { Trial } from "@/records/trial";
 
 const day = new Date("2026-06-01T06:00:00Z");
 
@@ -69,6 +70,22 @@ export function sampleHarvest(part: Partial<Harvest> = {}): Harvest {
     massG: 2000,
     moisture: 0.8,
     cutOn: "2026-06-01",
+    ...part,
+  };
+}
+
+/** An open trial in pairs, wilted against at once; or as told. */
+export function sampleTrial(part: Partial<Trial> = {}): Trial {
+  return {
+    ...newRecord("trial", day),
+    id: "trial-a",
+    question: "Wilted, or at once?",
+    a: "at once",
+    b: "wilted",
+    measure: "oilMl",
+    changes: "state",
+    design: "pairs",
+    runs: [],
     ...part,
   };
 }

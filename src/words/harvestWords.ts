@@ -1,5 +1,5 @@
 import type { WiltingSign } from "@/core";
-import type { Harvest } from "@/records/harvest";
+import type { Harvest, TakenAway } from "@/records/harvest";
 
 export const growthWords: Record<NonNullable<Harvest["growth"]>, string> = {
   leaf: "In leaf",
@@ -13,6 +13,12 @@ export const skyWords: Record<NonNullable<Harvest["sky"]>, string> = {
   sun: "Sun",
   cloud: "Cloud",
   rain: "Rain",
+};
+export const takenAwayWords: Record<TakenAway["what"], string> = {
+  stems: "Stems",
+  pith: "Pith",
+  spoilt: "Spoilt",
+  other: "Something else",
 };
 export const wiltingWords: Record<WiltingSign, { message: string; remedy: string }> = {
   heavier: {

@@ -49,6 +49,7 @@ export function labelText(
   lot: Lot,
   plant: KnownPlant | undefined,
   units: UnitSystem,
+  ownerNames: readonly string[] = [],
 ): LabelText {
   const name = lot.name ?? plant?.name ?? lot.plantId;
   const ownPlant = lot.origin === "blend" ? undefined : plant;
@@ -63,7 +64,10 @@ export function labelText(
     ...(ownPlant ? { botanical: ownPlant.botanicalName } : {}),
     ...(ownPlant ? { madeOf: `${ownPlant.part}, distilled with water, nothing added` } : {}),
     code: bottle.code,
-    made: `made ${showDayLong(noonOf(lot.madeOn))}`,
+    made: [
+      `made ${showDayLong(noonOf(lot.madeOn))}`,
+      ...ownerNames.map((name) => `for ${name}`),
+    ].join(", "),
     volume: words(showVolume(bottle.filledMl, units)),
     bestBy: `best by ${showDayLong(noonOf(bottle.bestBy))}`,
     cautions: cautionsOf(lot, plant, general),

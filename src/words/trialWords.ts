@@ -1,7 +1,9 @@
 import { significant } from "@/core";
 import type { TrialOutcome } from "@/core/learn/trial";
-import type { Difference, NotCounted } from "@/logbook/trial/trialSoFar";
-import type { Trial } from "@/records/trial";
+import { keptEqual, type Difference } from "@/logbook/trial/keptEqual";
+import type { NotCounted } from "@/logbook/trial/trialSoFar";
+import type { TrialPlace } from "@/logbook/trial/trialPlace";
+import type { Trial, TrialChange } from "@/records/trial";
 
 export const measureWords: Record<Trial["measure"], string> = {
   mlPerKgDry: "Oil, mL a kg of dry matter",
@@ -26,11 +28,38 @@ export function notCountedIn(notCounted: NotCounted): string {
 
 export const differenceWords: Record<Difference, string> = {
   plant: "the plant",
+  state: "its state",
+  preparation: "how it is prepared",
   still: "the still",
   method: "the method",
   charge: "the dry matter in the charge",
+  water: "the water in the pot",
+  heat: "the heat",
   minutes: "the time on the drip",
 };
+
+export const changeWords: Record<TrialChange, string> = {
+  state: "Fresh, wilted or dried",
+  preparation: "How it is prepared",
+  method: "The method",
+  still: "The still",
+  water: "The water",
+  heat: "The heat",
+  stop: "When it is stopped",
+  other: "Something else",
+};
+
+/** What a charge of a trial is, and what it must have in common with the other side. */
+export function placeWords({ trial, side, pair }: TrialPlace): { message: string; remedy: string } {
+  const which = side === "a" ? trial.a : trial.b;
+  const half = pair === undefined ? "" : `, half of pair ${pair}`;
+  return {
+    message: `For the trial “${trial.question}”: this is “${which}”${half}.`,
+    remedy: `Keep equal: ${keptEqual(trial)
+      .map((each) => differenceWords[each])
+      .join(", ")}.`,
+  };
+}
 
 /** The verdict in a sentence: a word, the middle and the range, and what would decide it. */
 export function verdictSentence(outcome: TrialOutcome, { a, b, design }: Trial): string {

@@ -76,6 +76,11 @@ const says: Says = {
     message: `${charges} charges are days of work for this still.`,
     remedy: "Distil what stays fresh, dry the rest, or use a larger still.",
   }),
+  smallCharge: ({ share, fitsG }, units) => ({
+    message: `The still is large for so little: it would take ${mass(fitsG, units)}, and is ${fixed(100 * share, 0)} % full.`,
+    remedy:
+      "Walls and tubes keep what little oil comes. A smaller still suits it, or a second harvest, or oil of several runs poured together.",
+  }),
   bowlFull: ({ minutes }) => ({
     message: `The bowl is full after ${minutes} min: what comes then runs back into the pot.`,
     remedy: `Stop after ${minutes} min, or lift the bowl out with the heat off and empty it.`,

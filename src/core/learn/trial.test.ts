@@ -1,5 +1,5 @@
 import { playTrials } from "./playTrials";
-import { judgeTrial } from "./trial";
+import { judgeTrial, pairsFor } from "./trial";
 
 const three: [number, number][] = [
   [4.1, 4.6],
@@ -59,4 +59,21 @@ test("with no effect at most one in fifteen is called; with 30 % and five pairs 
   expect(none.more + none.less).toBeLessThanOrEqual(1 / 15);
   const much = playTrials(300, { pairs: 5, effect: 1.3, deviation: 0.15 }, 5);
   expect(much.more).toBeGreaterThanOrEqual(0.9);
+});
+
+test("so many pairs as it says tell a difference of 15 % about eight times in ten, and a wider spread asks for more", () => {
+  for (const deviation of [0.1, 0.15, 0.25]) {
+    /* Ten pairs of one's own that lie about their mean by just that deviation. */
+    const seen = Array.from({ length: 10 }, (_, i) => (i % 2 === 0 ? 1 : -1) * deviation);
+    const pairs = pairsFor({ design: "pairs", ratio: 1.15, seen })!;
+    const { more } = playTrials(400, { pairs, effect: 1.15, deviation }, 11);
+    expect(more).toBeGreaterThan(0.65);
+    expect(more).toBeLessThan(0.95);
+  }
+  const size = (seen: number[], design: "pairs" | "apart" = "pairs") =>
+    pairsFor({ design, ratio: 1.15, seen })!;
+  expect(size([0.4, -0.4, 0.3, -0.3])).toBeGreaterThan(size([]));
+  expect(size([0.02, -0.02, 0.01, -0.01, 0, 0])).toBeLessThan(size([]));
+  expect(size([], "apart")).toBeGreaterThan(size([]));
+  expect(pairsFor({ design: "apart", ratio: 1.01, seen: [] })).toBeNull();
 });

@@ -1,4 +1,5 @@
 import jstat from "jstat";
+import { halvesDiffer } from "../statistics/ownRuns";
 
 const { studentt } = jstat.jStat;
 
@@ -26,7 +27,7 @@ export interface TrialOutcome {
  * harvest differ by 15 % (σ0, weight ν0), single runs by 25 %.
  */
 const usualEffect = 0.4;
-const within = { pairs: 0.15, apart: 0.25 };
+const within = { pairs: halvesDiffer, apart: 0.25 };
 const weight = 4;
 const sure = 0.975;
 const noticeable = 1.05;
@@ -143,6 +144,42 @@ function above({ degrees, centre, scale }: Belief, log: number): number {
 function untilDecided(projected: (more: number) => Belief): number | null {
   for (let more = 1; more <= mostMore; more += 1)
     if (verdictOf(projected(more)) !== "undecided") return more;
+  return null;
+}
+
+/** What a trial is asked to tell before its first charge. */
+export interface TrialSize {
+  design: "pairs" | "apart";
+  /** The difference it should tell, b : a; above 1. */
+  ratio: number;
+  /** How far pairs, or single runs, differed so far: logarithms of b : a, or of each run against its side's mean. */
+  seen: readonly number[];
+}
+
+/* A trial is large enough when it tells the difference eight times in ten. */
+const eightInTen = 0.8416;
+
+/**
+ * How many pairs, or runs of each side, would likely tell such a difference: the mean may fall short by as
+ * much as it does twice in ten. The spread is the usual one, moved by what the person's own showed.
+ * @returns from 1; null where more than a hundred would not do
+ */
+export function pairsFor({ design, ratio, seen }: TrialSize): number | null {
+  const { squares, count } = seen.length > 0 ? momentsOf(seen) : { squares: 0, count: 1 };
+  const variance = (weight * within[design] ** 2 + squares) / (weight + count - 1);
+  for (let pairs = 1; pairs <= mostMore; pairs += 1) {
+    const error = Math.sqrt((design === "pairs" ? variance : 2 * variance) / pairs);
+    const mean = Math.log(ratio) - eightInTen * error;
+    const squaresThen = variance * (pairs - 1);
+    const belief =
+      design === "pairs"
+        ? ofPairs(pairs, mean, squaresThen)
+        : ofGroups(
+            { count: pairs, mean: 0, squares: squaresThen },
+            { count: pairs, mean, squares: squaresThen },
+          );
+    if (verdictOf(belief) === "more") return pairs;
+  }
   return null;
 }
 

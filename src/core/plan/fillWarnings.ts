@@ -31,6 +31,14 @@ export function fillWarnings(input: PlanInput, plan: BarePlan, neededCharges: nu
       charges: plan.charges,
     });
   }
+  const share = plan.chargeG / plan.limits.chargeG;
+  if (share < smallShare)
+    warnings.push({
+      code: "smallCharge",
+      severity: "note",
+      share,
+      fitsG: plan.limits.chargeG,
+    });
   const bowlMl = input.still.shape.bowl?.volumeMl;
   if (input.method === "bowl" && bowlMl && plan.forecast.distillateMl > bowlMl * bowlShare) {
     const minutes = Math.floor((bowlMl * bowlShare) / plan.forecast.rateMlPerMin);
@@ -44,6 +52,8 @@ export function fillWarnings(input: PlanInput, plan: BarePlan, neededCharges: nu
   return warnings;
 }
 
+/* Less than this of a full charge: glass and tubes keep what little oil comes. */
+const smallShare = 0.15;
 const bowlShare = 0.9;
 
 /** Too much for the basket itself, or only for the free space that belongs above it. */

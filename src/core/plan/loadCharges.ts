@@ -7,6 +7,7 @@ import { fillLimits, mostWaterMl, type Fill } from "../still/fillLimits";
 import { lossWPerK, vesselJPerK } from "../still/stillFigures";
 import { pressureAtAltitudePa } from "../water/atmosphere";
 import { boilingPointC } from "../water/saturation";
+import { asMaterial } from "../plant/preparation";
 import { chargeMaterial, type ChargeMaterial } from "./chargeMaterial";
 import { runPowerW } from "./pace";
 import type { PlanInput } from "./planInput";
@@ -55,19 +56,10 @@ function chargeRequest(
   massG: number,
 ): ForecastRequest {
   const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
-  const { oilMlPerKg, freeShare, releasePerMinute, washing, hydrodiffusion, moisture } = figures;
   const loss = lossWPerK(still, boilC, site.airC);
   const request: ForecastRequest = {
     method,
-    material: {
-      oilMlPerKg,
-      composition: plant.composition,
-      freeShare,
-      releasePerMinute,
-      washing,
-      hydrodiffusion,
-      moisture,
-    },
+    material: asMaterial(figures, plant),
     massG,
     still: {
       heat: { ...still.heat, calibrated: still.heat.efficiency !== undefined },
@@ -94,7 +86,7 @@ function chargeRequest(
   if (worthShare !== undefined && stop.worthMlPer10Min === undefined)
     request.stop = {
       ...stop,
-      worthMlPer10Min: usualWorthMl(request, oilMlPerKg, worthShare),
+      worthMlPer10Min: usualWorthMl(request, figures.oilMlPerKg, worthShare),
     };
   /* Where the oil is done before the hydrosol is, the hydrosol ends the run. */
   if (keepFirst && keepPerKg !== undefined) {

@@ -219,6 +219,14 @@ test("old stock, froth and the plant's own hazards are said", () => {
   expect(codes({ plant: frothing, method: "hydro", massG: 300 })).toContain("froths");
 });
 
+test("a still that is far too large for a charge is said, one that is nearly full is not", () => {
+  const { chargeG } = planCharges(input()).limits;
+  const said = (massG: number) =>
+    planCharges(input({ massG })).warnings.some(({ code }) => code === "smallCharge");
+  expect(said(chargeG * 0.1)).toBe(true);
+  expect(said(chargeG * 0.5)).toBe(false);
+});
+
 test("own runs narrow a plan's range and old stock thins it", () => {
   const plain = planCharges(input()).figures;
   const own = planCharges(input({ ownRuns: [9, 9.2, 8.8] })).figures;

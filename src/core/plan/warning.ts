@@ -32,6 +32,7 @@ type Warned =
   | { code: "overfull"; chargeG: number; fitsG: number; charges: number }
   | { code: "tooMuchWater"; method: Method; fitsMl: number }
   | { code: "manyCharges"; charges: number }
+  | { code: "smallCharge"; share: number; fitsG: number }
   | { code: "bowlFull"; minutes: number }
   /** `advised`: the preparation that avoids it, by its name; absent where it is taken already. */
   | { code: "scorches"; advised: string }

@@ -1,5 +1,6 @@
 import { extraction } from "../extraction/defaults";
 import type { Method } from "../still/methods";
+import type { ForecastRequest } from "../forecast/request";
 import { washingOf } from "./washing";
 import type { Plant, StateFigures, Tissue } from "./plant";
 
@@ -230,6 +231,22 @@ export function preparedFigures(
       ? extraction.hydrodiffusionWhole
       : 0,
     mats,
+  };
+}
+
+/** Prepared figures as a forecast is asked with. */
+export function asMaterial(
+  { oilMlPerKg, freeShare, releasePerMinute, washing, hydrodiffusion, moisture }: PreparedFigures,
+  { composition }: Pick<Plant, "composition">,
+): ForecastRequest["material"] {
+  return {
+    oilMlPerKg,
+    composition,
+    freeShare,
+    releasePerMinute,
+    washing,
+    hydrodiffusion,
+    moisture,
   };
 }
 

@@ -1,5 +1,12 @@
 import fc from "fast-check";
-import { figuresAt, moistureOf, wiltingSigns } from "./wilting";
+import {
+  dryingRate,
+  hoursUntil,
+  moistureAfter,
+  figuresAt,
+  moistureOf,
+  wiltingSigns,
+} from "./wilting";
 
 const share = fc.double({ min: 0, max: 0.95, noNaN: true });
 const mass = fc.double({ min: 1, max: 1e5, noNaN: true });
@@ -50,4 +57,43 @@ test("heavier than before is asked, crumbs and a warm heap are told", () => {
   expect(wiltingSigns([{ hours: 60, massG: 150 }], 0.05, "wilted")).toEqual(["tooDry"]);
   expect(wiltingSigns([{ hours: 30, massG: 900 }], 0.74, "fresh")).toEqual(["longInHeap"]);
   expect(wiltingSigns([{ hours: 10, massG: 700 }], 0.65, "wilted")).toEqual([]);
+});
+
+test("drying goes on as it went: what was weighed twice is met again at its hour, and never goes below air-dry", () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.5, max: 0.85, noNaN: true }),
+      fc.double({ min: 0.02, max: 0.4, noNaN: true }),
+      fc.double({ min: 1, max: 40, noNaN: true }),
+      (first, rate, hours) => {
+        const then = moistureAfter(first, rate, hours);
+        const curve = [
+          { hours: 0, moisture: first },
+          { hours, moisture: then },
+        ];
+        expect(moistureAfter(first, dryingRate(curve, undefined), hours)).toBeCloseTo(then, 4);
+        expect(then).toBeGreaterThan(0.09);
+        const aim = (first + then) / 2;
+        expect(hoursUntil(first, rate, aim)!).toBeLessThanOrEqual(hours);
+        expect(moistureAfter(first, rate, hoursUntil(first, rate, aim)!)).toBeCloseTo(aim, 6);
+      },
+    ),
+  );
+});
+
+test("unweighed it wilts in a night; what is wet again or wilts no more has no hour", () => {
+  const rate = dryingRate([{ hours: 0, moisture: 0.72 }], 0.6);
+  expect(hoursUntil(0.72, rate, 0.6)).toBeCloseTo(12, 9);
+  expect(hoursUntil(0.5, rate, 0.6)).toBe(0);
+  expect(hoursUntil(0.72, 0, 0.6)).toBeNull();
+  expect(hoursUntil(0.72, rate, 0.05)).toBeNull();
+  expect(
+    dryingRate(
+      [
+        { hours: 0, moisture: 0.5 },
+        { hours: 3, moisture: 0.6 },
+      ],
+      0.4,
+    ),
+  ).toBe(0);
 });

@@ -57,3 +57,48 @@ export function wiltingSigns(
   if (lain && lain.hours > heapHours && moisture > wiltsTo) signs.push("longInHeap");
   return signs;
 }
+
+/* What air leaves in a dried herb, as g of water to the g of dry matter; and the hours of a night in the shade. */
+const airDry = 0.11;
+const nightHours = 12;
+
+/** Water to the dry matter, g/g, above what air leaves in it. */
+function waterToLose(moisture: number): number {
+  return Math.max(1e-6, moisture / (1 - moisture) - airDry);
+}
+
+/**
+ * How fast what lies gives up its water: the share of what it can still lose that goes in an hour. From its
+ * last two weighings; where there are none, as fast as the plant usually wilts in a night.
+ * @param curve water shares over hours, the cut first
+ * @param wilted water share at which such a plant is called wilted
+ * @returns 0 or more
+ */
+export function dryingRate(
+  curve: readonly { hours: number; moisture: number }[],
+  wilted: number | undefined,
+): number {
+  const [before, last] = curve.slice(-2);
+  const first = curve[0];
+  if (before && last && last.hours > before.hours)
+    return Math.max(
+      0,
+      Math.log(waterToLose(before.moisture) / waterToLose(last.moisture)) /
+        (last.hours - before.hours),
+    );
+  if (!first || wilted === undefined || wilted >= first.moisture) return 0;
+  return Math.log(waterToLose(first.moisture) / waterToLose(wilted)) / nightHours;
+}
+
+/** Water share after so many hours at such a rate. */
+export function moistureAfter(moisture: number, rate: number, hours: number): number {
+  const perDry = airDry + (moisture / (1 - moisture) - airDry) * Math.exp(-rate * hours);
+  return perDry / (1 + perDry);
+}
+
+/** Hours until it holds no more than such a share; 0 where it does, null where it never will. */
+export function hoursUntil(moisture: number, rate: number, aim: number): number | null {
+  if (moisture <= aim) return 0;
+  if (rate <= 0 || aim / (1 - aim) <= airDry) return null;
+  return Math.log(waterToLose(moisture) / waterToLose(aim)) / rate;
+}

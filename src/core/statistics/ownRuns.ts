@@ -20,8 +20,18 @@ export interface Narrowed extends Range {
  * fifty runs do not promise what the weather decides.
  */
 const shareBetweenPlaces = 0.5;
-/* What one run says of its plant's oil is itself off by a quarter: release, heat, reading the film. */
-const measuringDeviation = 0.2;
+/** The other half: share of the variance between one harvest and the next. */
+export const shareBetweenHarvests = 1 - shareBetweenPlaces;
+/** What one run says of its plant's oil is itself off by a fifth: release, heat, reading the film. */
+export const measuringDeviation = 0.2;
+
+/** How far halves of one harvest differ that are treated alike: deviation of the logarithm. */
+export const halvesDiffer = 0.15;
+
+/** Deviation of a range's logarithm: 8 in 10 lie within. */
+export function spreadOf({ low, high }: Range): number {
+  return Math.log(high / low) / (2 * p90Deviations);
+}
 
 /**
  * Narrows an oil content by what own finished runs gave: a normal update on the logarithm with the
@@ -31,7 +41,7 @@ const measuringDeviation = 0.2;
  */
 export function narrowedBy(prior: Range, observed: readonly number[]): Narrowed {
   const seen = observed.filter((value) => value > 0 && Number.isFinite(value));
-  const spread = Math.log(prior.high / prior.low) / (2 * p90Deviations);
+  const spread = spreadOf(prior);
   if (seen.length === 0 || !(spread > 0) || !(prior.low > 0))
     return { ...prior, runs: 0, width: 1 };
   const middle = (Math.log(prior.low) + Math.log(prior.high)) / 2;

@@ -91,11 +91,11 @@ export function explainRun(request: ForecastRequest, run: RunToExplain): Explain
   return found.sort((a, b) => Math.abs(b.ml ?? 0) - Math.abs(a.ml ?? 0));
 }
 
-/*
+/**
  * Vapour that leaves with the air at a warm outlet: as a bound, the air that passes is as much as the
- * water that does not condense there, and carries what a cool outlet would have kept.
+ * water that does not condense there, and carries what a cool outlet would have kept. A share, 0 to 1.
  */
-function lostShare({ outlet, minutes }: RunToExplain): number {
+export function lostShare({ outlet, minutes }: Pick<RunToExplain, "outlet" | "minutes">): number {
   const usual = saturationPressurePa(safety.warmOutletC);
   return outlet.reduce(
     (sum, each) =>

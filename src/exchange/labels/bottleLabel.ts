@@ -13,17 +13,19 @@ export interface LabelOf {
   bottle: Bottle;
   lot: Lot;
   plant: KnownPlant | undefined;
+  /** Whose names stand on it. */
+  ownerNames?: readonly string[];
 }
 
 /** A bottle's label at a size in a design; the person's own words take the place of what would stand there. */
 export function bottleLabel(
-  { bottle, lot, plant }: LabelOf,
+  { bottle, lot, plant, ownerNames }: LabelOf,
   { design, widthMm, heightMm }: { design: LabelDesign; widthMm: number; heightMm: number },
   fonts: LabelFonts,
   units: UnitSystem,
   own: Partial<LabelText> = {},
 ): DrawnLabel & LaidOut {
-  const text = { ...labelText(bottle, lot, plant, units), ...own };
+  const text = { ...labelText(bottle, lot, plant, units, ownerNames), ...own };
   const laid = layoutLabel({ text, design, mark: markOf(plant), widthMm, heightMm }, fonts);
   return { ...laid, code: bottle.code, product: lot.product, widthMm, heightMm };
 }

@@ -1,6 +1,7 @@
 import { act, fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { writeLogbook } from "@/exchange/logbookFile";
 import type { AnyRecord } from "@/records/record";
+import { keepPictures } from "@/store/pictures";
 import { opened } from "@/store/keepingSlice";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
@@ -103,3 +104,35 @@ test("a text that would not open can be saved, and is let go only when asked", a
   await press("Let go run/run-z");
   expect(screen.queryByText("not JSON")).not.toBeInTheDocument();
 });
+
+test("pictures go into the file if wished, and come in with it", async () => {
+  const { store, backend, unmount } = renderWith(<DataScreen />, [sampleStill()]);
+  unmount();
+  await store.dispatch(keepPictures([picture]));
+  const again = renderWith(<DataScreen />, [sampleStill()], backend);
+  const box = await screen.findByRole("checkbox", { name: /^With 1 picture/ });
+  expect(box).toBeChecked();
+  await press("Whole logbook");
+  await waitFor(() => expect(mockSaved).toHaveLength(1));
+  expect(JSON.parse(mockSaved[0]!.text)).toMatchObject({ pictures: [picture] });
+  fireEvent.click(box);
+  await press("Whole logbook");
+  await waitFor(() => expect(mockSaved).toHaveLength(2));
+  expect(mockSaved[1]!.text).not.toContain("pictures");
+  again.unmount();
+  const empty = renderWith(<DataScreen />, []);
+  await give("other.json", mockSaved[0]!.text);
+  expect(screen.getByText("1 picture")).toBeVisible();
+  await press("Bring in");
+  await waitFor(() => expect(empty.backend.texts.has("pictures/h/p")).toBe(true));
+});
+
+const picture = {
+  id: "p",
+  harvestId: "h",
+  at: "2026-07-18T08:00:00Z",
+  type: "image/jpeg" as const,
+  widthPx: 4,
+  heightPx: 3,
+  data: "QUJD",
+};

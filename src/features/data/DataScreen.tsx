@@ -1,18 +1,20 @@
 import { useState } from "react";
+import { View } from "react-native";
 import { fixed, counted } from "@/core";
 import { maxFileBytes, readLogbook, type ImportPreview } from "@/exchange/logbookFile";
 import { takeAside, takeIn } from "@/store/changes";
+import { keepPictures } from "@/store/pictures";
 import { keepSamples } from "@/store/samples";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectAllRecords } from "@/store/selectors";
 import { Bin } from "./Bin";
 import { Demonstration } from "./Demonstration";
-import { FileChoice } from "./FileChoice";
 import { PreviewSheet } from "./PreviewSheet";
 import { SaveCard } from "./SaveCard";
 import { SetAside } from "./SetAside";
 import { Screen } from "@/ui/layout/Screen";
 import { Card } from "@/ui/primitives/Card";
+import { FileChoice } from "@/ui/primitives/FileChoice";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
 
@@ -24,12 +26,12 @@ export function DataScreen() {
   const [problem, setProblem] = useState<string>();
   const later = useAppSelector(({ keeping }) => keeping.later);
 
-  async function choose(file: File | undefined) {
+  async function choose(file: File) {
     setProblem(undefined);
-    if (!file || later > 0) return;
+    if (later > 0) return;
     if (file.size > maxFileBytes) {
       setProblem(
-        `${file.name} is ${fixed(file.size / 1048576, 0)} MB. A logbook is far smaller (48 MB at most): is it the right file?`,
+        `${file.name} is ${fixed(file.size / 1048576, 0)} MB. A logbook is far smaller (${fixed(maxFileBytes / 1048576, 0)} MB at most): is it the right file?`,
       );
       return;
     }
@@ -62,7 +64,15 @@ export function DataScreen() {
             variant="label"
           >{`Reading the logbook: ${counted(later, "record")} to come.`}</Txt>
         ) : null}
-        <FileChoice onChoose={(file) => void choose(file)} />
+        <View className="flex-row">
+          <FileChoice
+            label="Logbook file"
+            button="Choose a file"
+            accept=".json,application/json"
+            size="small"
+            onChoose={(file) => void choose(file)}
+          />
+        </View>
         {problem ? <Notice severity="error" message={problem} /> : null}
       </Card>
       <SetAside />
@@ -70,12 +80,15 @@ export function DataScreen() {
         <PreviewSheet
           {...preview}
           onClose={() => setPreview(undefined)}
-          onTake={({ added, changed, samples, setAside }) => {
+          onTake={({ added, changed, samples, pictures, setAside }) => {
             void dispatch(takeAside(setAside)).catch((error: unknown) =>
               setProblem(`The file's unreadable texts were not stored: ${String(error)}`),
             );
             void dispatch(keepSamples(samples)).catch((error: unknown) =>
               setProblem(`The instruments' samples were not stored: ${String(error)}`),
+            );
+            void dispatch(keepPictures(pictures)).catch((error: unknown) =>
+              setProblem(`The pictures were not stored: ${String(error)}`),
             );
             const taken = [...added, ...changed];
             if (taken.length > 0)

@@ -1,11 +1,14 @@
+import { useEffect, useState } from "react";
 import { View } from "react-native";
-import { isoDay } from "@/core";
+import { counted, isoDay, significant } from "@/core";
 import { bottlesCsv, runsCsv } from "@/exchange/csv";
+import { maxFileBytes } from "@/exchange/logbookFile";
 import { handOver } from "@/exchange/download";
 import { saveLogbookFile } from "@/exchange/saveLogbookFile";
 import { summarise } from "@/logbook/run/runSummary";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { readable } from "@/store/openLogbook";
+import { loadPictures, sizeOfPictures } from "@/store/pictures";
 import { loadSamples } from "@/store/samples";
 import {
   selectAllRecords,
@@ -15,8 +18,12 @@ import {
   selectUses,
 } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
+import { Check } from "@/ui/primitives/Check";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
+
+/* The rest of a logbook has its place in the file too. */
+const roomForRest = 0.8;
 
 /** Everything out: the whole logbook as a file, runs and bottles as tables. */
 export function SaveCard() {
@@ -28,6 +35,11 @@ export function SaveCard() {
   const bottles = useAppSelector(selectBottles);
   const uses = useAppSelector(selectUses);
   const later = useAppSelector(({ keeping }) => keeping.later);
+  const [pictures, setPictures] = useState({ count: 0, bytes: 0 });
+  const [withPictures, setWithPictures] = useState(true);
+  useEffect(() => {
+    void dispatch(sizeOfPictures()).then(setPictures, () => undefined);
+  }, [dispatch]);
   const today = isoDay(new Date());
   return (
     <Card className="gap-3">
@@ -36,15 +48,30 @@ export function SaveCard() {
         The logbook lives in this browser. Save a file now and then, and before you clear or change
         the browser.
       </Txt>
+      {pictures.count > 0 ? (
+        <Check
+          label={`With ${counted(pictures.count, "picture")}`}
+          reason={`They make the file ${significant(pictures.bytes / 1e6, 2)} MB larger${
+            pictures.bytes > maxFileBytes * roomForRest
+              ? ": too large to be brought in again. Save without them, and keep the pictures another way"
+              : ""
+          }.`}
+          checked={withPictures}
+          onChange={setWithPictures}
+        />
+      ) : null}
       <View className="flex-row flex-wrap gap-2">
         <Button
           size="small"
           disabled={later > 0}
           label="Whole logbook"
           onPress={() =>
-            void Promise.all([dispatch(loadSamples()).catch(() => []), dispatch(readable())]).then(
-              ([samples, { records: stored, quarantined: setAside }]) =>
-                saveLogbookFile({ records: [...stored, ...records], samples, setAside }),
+            void Promise.all([
+              dispatch(loadSamples()).catch(() => []),
+              withPictures ? dispatch(loadPictures()).catch(() => []) : [],
+              dispatch(readable()),
+            ]).then(([samples, pictures, { records: stored, quarantined: setAside }]) =>
+              saveLogbookFile({ records: [...stored, ...records], samples, pictures, setAside }),
             )
           }
         />

@@ -9,10 +9,15 @@ const press = (name: string | RegExp) =>
     fireEvent.click(screen.getByRole("button", { name }));
     await Promise.resolve();
   });
-const open = () => {
+const open = async () => {
   router.params = { id: "harvest-a" };
   jest.setSystemTime(Date.parse("2026-06-01T16:00:00Z"));
-  return renderWith(<HarvestScreen />, [sampleHarvest()]).store;
+  const { store } = renderWith(<HarvestScreen />, [sampleHarvest()]);
+  /* Its pictures are read. */
+  await act(async () => {
+    for (let i = 0; i < 5; i += 1) await Promise.resolve();
+  });
+  return store;
 };
 const weigh = async (text: string) => {
   fireEvent.change(screen.getByLabelText("All that lies here weighs"), { target: { value: text } });
@@ -23,7 +28,7 @@ beforeEach(() => jest.useFakeTimers());
 afterEach(() => jest.useRealTimers());
 
 test("weighed again, its water follows, its state too, and the plan takes it as it is", async () => {
-  const store = open();
+  const store = await open();
   await weigh("much");
   expect(screen.getByText(/is not a number/)).toBeVisible();
   await weigh("1000");
@@ -41,7 +46,7 @@ test("weighed again, its water follows, its state too, and the plan takes it as 
 });
 
 test("heavier than before is asked; a weighing can be struck out", async () => {
-  open();
+  await open();
   await weigh("1500");
   jest.setSystemTime(Date.parse("2026-06-01T18:00:00Z"));
   await weigh("1900");
@@ -51,7 +56,7 @@ test("heavier than before is asked; a weighing can be struck out", async () => {
 });
 
 test("growth and weather are a tap each, place and owner are kept as they are left", async () => {
-  const store = open();
+  const store = await open();
   fireEvent.click(screen.getByRole("radio", { name: "Full flower" }));
   fireEvent.click(screen.getByRole("radio", { name: "Rain" }));
   fireEvent.change(screen.getByLabelText("Place"), { target: { value: "lower terrace" } });

@@ -9,7 +9,7 @@ import { labelDesigns, type LabelDesign } from "@/exchange/labels/labelItems";
 import { labelPdf } from "@/exchange/labels/labelPdf";
 import { labelSvg } from "@/exchange/labels/labelSvg";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectPreferences } from "@/store/selectors";
+import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { useShelved } from "@/store/stock";
 import { useKept } from "@/store/useKept";
 import { Screen } from "@/ui/layout/Screen";
@@ -20,6 +20,7 @@ import { Choice } from "@/ui/primitives/Choice";
 import { Notice } from "@/ui/primitives/Notice";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
+import { namesOnLabel } from "@/logbook/shelf/ownersOf";
 import { lotWords } from "@/words/lotWords";
 import { labelFonts } from "./labelFontFiles";
 import { LabelPreview } from "./LabelPreview";
@@ -43,6 +44,8 @@ export function LabelsScreen() {
   const { lot: lotId } = useLocalSearchParams<{ lot?: string }>();
   const book = usePlantBook();
   const { units } = useAppSelector(selectPreferences);
+  const runs = useAppSelector(selectRuns);
+  const harvests = useAppSelector(selectHarvests);
   const items = useShelved(new Date());
   const [fonts, setFonts] = useState<LabelFonts>();
   const [failed, setFailed] = useState<string>();
@@ -86,9 +89,20 @@ export function LabelsScreen() {
     return chosen.map(
       ({ bottle, lot }) =>
         () =>
-          bottleLabel({ bottle, lot, plant: book.byId(lot.plantId) }, size, fonts, units, own),
+          bottleLabel(
+            {
+              bottle,
+              lot,
+              plant: book.byId(lot.plantId),
+              ownerNames: namesOnLabel(lot, runs, harvests),
+            },
+            size,
+            fonts,
+            units,
+            own,
+          ),
     );
-  }, [fonts, width, height, name, madeOf, design, chosen, book, units]);
+  }, [fonts, width, height, name, madeOf, design, chosen, book, units, runs, harvests]);
   const first = useMemo(() => layouts[0]?.(), [layouts]);
   const leftOut = useLeftOut(layouts);
   const ready = first !== undefined && Object.keys(sheet.problems).length === 0;

@@ -9,6 +9,8 @@ import {
   type UnitSystem,
   fixed,
   usualCoolingOutC,
+  significant,
+  warmFeed,
 } from "@/core";
 import { Steps } from "@/ui/charts/Steps";
 import { Card } from "@/ui/primitives/Card";
@@ -38,6 +40,7 @@ export const CoolingCard = memo(function CoolingCard({
     );
   }
   const { tap, tub } = cooling;
+  const feed = warmFeed(plan.request, tap?.outC ?? tub?.endC ?? 0);
   return (
     <Card className="gap-3">
       <View className="gap-1">
@@ -57,6 +60,11 @@ export const CoolingCard = memo(function CoolingCard({
         ) : null}
         {cooling.iceKg > 0 ? (
           <Txt variant="strong">{`Ice to make the night before: ${fixed(cooling.iceKg * charges, 1)} kg${charges > 1 ? `, ${fixed(cooling.iceKg, 1)} kg a charge` : ""}`}</Txt>
+        ) : null}
+        {feed ? (
+          <Txt variant="small">
+            {`Filled with what leaves it warm, ${words(showTemperature(feed.feedC, units))}, the next pot saves ${significant(feed.kWh, 2)} kWh and ${showDuration(feed.minutes)}. Only where that water is fit to drink, hose and tub too.`}
+          </Txt>
         ) : null}
       </View>
       {tub ? (

@@ -10,7 +10,7 @@ import { NumberField } from "@/ui/primitives/NumberField";
 import { Select } from "@/ui/primitives/Select";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
-import { plantsToFind } from "./plantsToFind";
+import { plantsToFind } from "@/logbook/plant/plantsToFind";
 import { measureOf, measuresFor } from "@/logbook/plan/measureOf";
 import type { PlanWork } from "./usePlanDraft";
 

@@ -16,7 +16,7 @@ import {
 } from "@/core";
 import { noteCutsOf, withCut } from "@/logbook/plan/noteCuts";
 import type { PlanDraft } from "@/records/planDraft";
-import { NoteBands, NoteSwatch, shownFamilies } from "@/ui/charts/NoteBands";
+import { NoteBands, NoteLegend, shownFamilies } from "@/ui/charts/NoteBands";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { NumberField } from "@/ui/primitives/NumberField";
@@ -85,16 +85,7 @@ export const NotesCard = memo(function NotesCard({ plan, draft, units, onChange 
         to={volume(notes.distillateMl)}
         inWords={`${saying}.`}
       />
-      <View className="flex-row flex-wrap gap-x-4 gap-y-1">
-        {families.map((family) => (
-          <View key={family} className="flex-row items-center gap-2">
-            <NoteSwatch family={family} />
-            <Txt variant="small" className="text-ink">
-              {noteWords[family]}
-            </Txt>
-          </View>
-        ))}
-      </View>
+      <NoteLegend families={families} names={noteWords} />
       {notes.jars.map((jar, i) => (
         <View key={jarNames[i] ?? i}>
           <Txt variant="strong">

@@ -3,7 +3,10 @@ import type { ForecastRequest } from "@/core";
 import type { AnyRecord } from "@/records/record";
 import { renderWith } from "@/testing/renderWith";
 import { router } from "@/testing/router";
+import { emptyDraft } from "@/records/planDraft";
+import { defaultPreferences } from "@/records/setting";
 import { sampleStill } from "@/testing/sampleRecords";
+import { sampleHarvest, sampleTrial } from "@/testing/sampleShelf";
 import { PlanScreen } from "./PlanScreen";
 
 jest.setTimeout(30_000);
@@ -133,4 +136,37 @@ test("a forecast that cannot be played says why; the middle of the plan still st
   expect(screen.getByText(/could not be played: the forecast's worker stopped/)).toBeVisible();
   expect(screen.getByText(/^at \d+ mL a minute$/)).toBeVisible();
   expect(ready()).toBeDisabled();
+});
+
+test("more than a harvest has left is said, and a trial's charge knows its side and can leave it", async () => {
+  const trial = sampleTrial();
+  const draft = {
+    ...emptyDraft("metric"),
+    plantId: "clarysage",
+    harvestId: "harvest-a",
+    massText: "2600",
+    trialId: "trial-a",
+    trialSide: "b" as const,
+    trialPair: "2",
+  };
+  const { store } = await open(sampleHarvest(), trial, {
+    ...defaultPreferences(),
+    planDraft: draft,
+  });
+  expect(screen.getByText(/600 g more than the harvest has left/)).toBeVisible();
+  await type("I have", "600");
+  expect(screen.queryByText(/more than the harvest has left/)).not.toBeInTheDocument();
+  expect(screen.getByText(/this is “wilted”, half of pair 2/)).toBeVisible();
+  expect(screen.getByText(/^Keep equal: the plant, /)).toBeVisible();
+  await act(async () => void fireEvent.click(ready()));
+  const kept = store.getState().trial.entities["trial-a"]!;
+  expect(kept.runs).toMatchObject([{ side: "b", pair: 2 }]);
+  expect(store.getState().run.entities[kept.runs[0]!.runId]).toBeDefined();
+});
+
+test("a charge can be taken out of its trial before it is made ready", async () => {
+  const draft = { ...emptyDraft("metric"), plantId: "lavender", trialId: "gone", massText: "500" };
+  await open({ ...defaultPreferences(), planDraft: draft });
+  /* A trial that is closed or binned asks nothing of a charge. */
+  expect(screen.queryByText(/For the trial/)).not.toBeInTheDocument();
 });

@@ -22,7 +22,10 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
 import type { Change } from "./BeforeAfter";
 import { GoalFields } from "./GoalFields";
+import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { makeReady } from "@/logbook/run/makeReady";
+import { placeIn } from "@/logbook/trial/trialPlace";
+import { placeWords } from "@/words/trialWords";
 import { measureOf } from "@/logbook/plan/measureOf";
 import { PlanAside } from "./PlanAside";
 import type { PlanDraft } from "@/records/planDraft";
@@ -32,6 +35,9 @@ import { usePlanDraft, type PlanWork } from "./usePlanDraft";
 import { Ways } from "./Ways";
 import { wishProblem } from "./wishProblem";
 import { schoolsFollowed, waysOfWorking } from "@/logbook/plan/waysOfWorking";
+
+/* Two scales differ by so much. */
+const crumbs = 0.02;
 
 /** From what is on the scale, or what is wished for, to a charge that is ready to load. */
 export function PlanScreen() {
@@ -67,6 +73,13 @@ export function PlanScreen() {
   const allRead = useAppSelector(({ keeping }) => keeping.later === 0);
   const replaces = work.runs.find(({ id, entries }) => id === draft.runId && entries.length === 0);
 
+  const overHarvest = work.harvest
+    ? (read.massG ?? 0) -
+      harvestLeftG(
+        work.harvest,
+        work.runs.filter(({ id }) => id !== draft.runId),
+      )
+    : 0;
   const wishNotFulfilled = wishProblem(draft, read, units);
 
   if (!read.still) return <NoStill onAdd={() => router.push("/bench")} />;
@@ -87,6 +100,7 @@ export function PlanScreen() {
       counted: countedIn(work),
       runs: work.runs,
       harvests: work.harvests,
+      trials: work.trials,
       draft,
       now: new Date(),
     });
@@ -180,6 +194,26 @@ export function PlanScreen() {
             label: "Plan another run instead",
             onPress: () => change({ runId: "", harvestId: "", massText: "", moistureText: "" }),
           }}
+        />
+      ) : null}
+      {work.trial ? (
+        <Notice
+          severity="note"
+          {...placeWords(
+            placeIn(
+              work.trial,
+              { side: draft.trialSide, pair: Number(draft.trialPair) || undefined },
+              work.runs,
+            ),
+          )}
+          action={{ label: "Not for the trial", onPress: () => change({ trialId: "" }) }}
+        />
+      ) : null}
+      {overHarvest > (read.massG ?? 0) * crumbs ? (
+        <Notice
+          severity="caution"
+          message={`That is ${words(showMass(overHarvest, units))} more than the harvest has left.`}
+          remedy="Weigh the harvest again, or take less: what is shared out twice is not there."
         />
       ) : null}
       {wishNotFulfilled ? <Notice severity="error" message={wishNotFulfilled} /> : null}

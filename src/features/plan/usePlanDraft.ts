@@ -8,6 +8,7 @@ import {
   selectPreferences,
   selectRuns,
   selectStills,
+  selectTrials,
 } from "@/store/selectors";
 import type { Thunk } from "@/store/store";
 import { wholeDraft, type PlanDraft } from "@/records/planDraft";
@@ -21,6 +22,7 @@ export function usePlanDraft() {
   const measures = useAppSelector(selectMeasures);
   const harvests = useAppSelector(selectHarvests);
   const runs = useAppSelector(selectRuns);
+  const trials = useAppSelector(selectTrials);
   const book = usePlantBook();
   const draft = useMemo(
     () => wholeDraft(preferences.planDraft, preferences.units),
@@ -50,12 +52,14 @@ export function usePlanDraft() {
       runs,
       harvests,
       harvest: harvests.find(({ id }) => id === draft.harvestId),
+      trials: trials.filter(({ closedAt }) => !closedAt),
+      trial: trials.find(({ id, closedAt }) => id === draft.trialId && !closedAt),
       stills,
       units: preferences.units,
       preferences,
       change,
     }),
-    [draft, read, context, measures, runs, harvests, stills, preferences, change],
+    [draft, read, context, measures, runs, harvests, trials, stills, preferences, change],
   );
 }
 

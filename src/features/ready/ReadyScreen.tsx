@@ -10,6 +10,8 @@ import type { Still } from "@/records/still";
 import { beginPlan } from "@/store/beginPlan";
 import { appendEntry } from "@/store/appendEntry";
 import { bin, changeRun, keep } from "@/store/changes";
+import { useTrialPlace } from "@/store/useTrialPlace";
+import { placeWords } from "@/words/trialWords";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
@@ -50,6 +52,7 @@ export function ReadyScreen({ run }: { run: Run }) {
   const open = items.filter(({ id }) => !run.checked.includes(id));
   const harvests = useAppSelector(selectHarvests);
   const runs = useAppSelector(selectRuns);
+  const place = useTrialPlace(run.id);
   const started = runState(run.entries).phase !== "ready";
 
   function tick(id: string, checked: boolean) {
@@ -150,6 +153,7 @@ export function ReadyScreen({ run }: { run: Run }) {
         </>
       }
     >
+      {place ? <Notice severity="note" {...placeWords(place)} /> : null}
       {items.length === 0 ? (
         <Notice
           severity="error"

@@ -4,6 +4,7 @@ import type { Run } from "@/records/run";
 import { useAppSelector } from "@/store/hooks";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { sampleTrial } from "@/testing/sampleShelf";
 import { WatchScreen } from "./WatchScreen";
 
 const eight = Date.parse("2026-05-04T08:00:00Z");
@@ -123,3 +124,33 @@ async function heatOff(): Promise<void> {
   fireEvent.click(screen.getByRole("button", { name: "Heat off" }));
   await act(async () => void jest.advanceTimersByTime(300));
 }
+
+test("a run of a trial says its side, what must stay equal, and how the other half went", () => {
+  at(30);
+  const run = sampleRun([entryAt(0, { type: "lit" }), entryAt(24, { type: "firstDrop" })]);
+  const other = {
+    ...sampleRun(
+      [
+        entryAt(0, { type: "lit" }, "o1"),
+        entryAt(24, { type: "firstDrop" }, "o2"),
+        entryAt(86, { type: "heatOff" }, "o3"),
+      ],
+      "run-b",
+    ),
+    number: 7,
+  };
+  renderWith(<Watched />, [
+    sampleStill(),
+    run,
+    other,
+    sampleTrial({
+      runs: [
+        { runId: "run-a", side: "b", pair: 1 },
+        { runId: "run-b", side: "a", pair: 1 },
+      ],
+    }),
+  ]);
+  expect(screen.getByText(/this is “wilted”, half of pair 1/)).toBeVisible();
+  expect(screen.getByText(/^Keep equal: .*the time on the drip\.$/)).toBeVisible();
+  expect(screen.getByText("Run 7 on the other side: 1 h 2 min on the drip.")).toBeVisible();
+});

@@ -28,6 +28,7 @@ import { LiveStill } from "./LiveStill";
 import { OtherRuns } from "./OtherRuns";
 import { TracesOf } from "./instrument/TracesOf";
 import { useInstrument, type Instrument } from "./instrument/useInstrument";
+import { TrialCard } from "./TrialCard";
 import { useLog } from "./useLog";
 import { useWatched } from "./useWatched";
 
@@ -109,6 +110,8 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
   const notes = heatOn && wide ? <ComingNow {...parts} /> : null;
   const gauges = heatOn ? <Gauges {...parts} latest={latest} /> : null;
 
+  const trial = <TrialCard runId={run.id} units={units} />;
+
   return (
     <View role="main" className="flex-1 bg-ground">
       <ScrollView {...{ tabIndex: 0 }} contentContainerClassName={wide ? "px-8 py-6" : "px-4 py-1"}>
@@ -132,6 +135,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
                   {levels}
                   {fan}
                   {gauges}
+                  {trial}
                 </>
               )}
               {pinned ? buttons : null}
@@ -142,6 +146,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
                   {fan}
                   {notes}
                   {gauges}
+                  {trial}
                 </>
               ) : null}
             </View>

@@ -1,6 +1,5 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { View } from "react-native";
-import { unstable_createElement } from "react-native-web";
 import { type Channel, readNumber, toInput } from "@/core";
 import {
   asChunks,
@@ -22,6 +21,7 @@ import { Traces } from "@/ui/charts/Traces";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
+import { FileChoice } from "@/ui/primitives/FileChoice";
 import { Notice } from "@/ui/primitives/Notice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Select } from "@/ui/primitives/Select";
@@ -39,14 +39,12 @@ interface Props {
 
 /** Brings a probe's own log onto a run's time. */
 export function ProbeImport({ run, state, onKept }: Props) {
-  const input = useRef<HTMLInputElement>(null);
   const [table, setTable] = useState<ProbeTable>();
   const [problem, setProblem] = useState<string>();
   const [reading, setReading] = useState(false);
 
-  async function choose(file: File | undefined) {
+  async function choose(file: File) {
     setProblem(undefined);
-    if (!file) return;
     if (file.size > mostCsvBytes) {
       setProblem(`${file.name} is larger than 40 MB. Cut it to this run's hours.`);
       return;
@@ -71,23 +69,13 @@ export function ProbeImport({ run, state, onKept }: Props) {
       <Txt variant="small">A CSV file with a time column and temperatures or a mass.</Txt>
       {problem ? <Notice severity="error" message={problem} /> : null}
       <View className="flex-row">
-        {unstable_createElement("input", {
-          ref: input,
-          type: "file",
-          accept: ".csv,.tsv,.txt,text/csv",
-          "aria-label": "Probe log",
-          style: { display: "none" },
-          onChange: (event: { target: HTMLInputElement }) => {
-            void choose(event.target.files?.[0]);
-            event.target.value = "";
-          },
-        })}
-        <Button
-          label={reading ? "Reading…" : "Choose a log"}
-          look="quiet"
+        <FileChoice
+          label="Probe log"
+          button={reading ? "Reading…" : "Choose a log"}
+          accept=".csv,.tsv,.txt,text/csv"
           size="small"
           disabled={reading}
-          onPress={() => input.current?.click()}
+          onChoose={(file) => void choose(file)}
         />
       </View>
       {table ? (

@@ -11,6 +11,7 @@ import type { Run } from "@/records/run";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { beginPlan } from "@/store/beginPlan";
 import { bin, changeRun } from "@/store/changes";
+import { useTrialPlace } from "@/store/useTrialPlace";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectLots, selectPreferences, selectRuns } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
@@ -46,6 +47,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
   const cost = costSum(costOfRun(run, still, preferences));
   const runs = useAppSelector(selectRuns);
   const others = useMemo(() => runs.map((each) => summarise(each, plantBook)), [runs, plantBook]);
+  const place = useTrialPlace(run.id);
   const doubt = doubtfulLog(summary, plantBook);
   function again() {
     dispatch(beginPlan(againLike(run, units)));
@@ -67,6 +69,13 @@ export function RunSheetScreen({ run }: { run: Run }) {
         <>
           {still ? (
             <AsCharged run={run} still={still} plant={plant} result={state.result} units={units} />
+          ) : null}
+          {place ? (
+            <Row
+              href={`/runs/learn?trial=${place.trial.id}`}
+              title={place.trial.question}
+              detail={`Trial: “${place.side === "a" ? place.trial.a : place.trial.b}”`}
+            />
           ) : null}
           <RunLog entries={state.entries} units={units} />
           {result && plant ? <FitCard run={run} state={state} plant={plant} /> : null}
@@ -98,6 +107,14 @@ export function RunSheetScreen({ run }: { run: Run }) {
               hint="Again: plan a run like this"
               onPress={again}
             />
+            {result ? (
+              <Button
+                look="quiet"
+                size="small"
+                label="Beside another"
+                onPress={() => router.push(`/runs/compare?ids=${run.id}`)}
+              />
+            ) : null}
             {state.result ? (
               <Button
                 look="quiet"

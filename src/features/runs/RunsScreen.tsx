@@ -75,10 +75,17 @@ export function RunsScreen() {
       actions={
         <>
           <Button
-            label="Trials"
+            label="Learn"
+            hint="Learn: trials, blind sniffs, what you know now"
             look="quiet"
             size="small"
-            onPress={() => router.push("/runs/trials")}
+            onPress={() => router.push("/runs/learn")}
+          />
+          <Button
+            label="Side by side"
+            look="quiet"
+            size="small"
+            onPress={() => router.push("/runs/compare")}
           />
           <Button
             label="Save as CSV"

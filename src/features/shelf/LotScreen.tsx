@@ -5,11 +5,12 @@ import { fixed, noonOf, plainNumber, showDay, showDayLong } from "@/core";
 import { lotBalance } from "@/logbook/shelf/lotBalance";
 import { lotName } from "@/logbook/shelf/lotName";
 import { lotNotes } from "@/logbook/shelf/lotNotes";
+import { ownersOf } from "@/logbook/shelf/ownersOf";
 import { codesTwice, overdrawn } from "@/logbook/shelf/shelf";
 import type { Lot } from "@/records/lot";
 import { bin } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectPreferences, selectRuns } from "@/store/selectors";
+import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { selectStock, useShelved } from "@/store/stock";
 import { NotHere } from "@/ui/layout/NotHere";
 import { Screen } from "@/ui/layout/Screen";
@@ -58,6 +59,7 @@ function OneLot({ lot }: { lot: Lot }) {
   const { units } = useAppSelector(selectPreferences);
   const stock = useAppSelector(selectStock);
   const runs = useAppSelector(selectRuns);
+  const harvests = useAppSelector(selectHarvests);
   const shelved = useShelved(new Date());
   const [sheet, setSheet] = useState<OpenSheet>();
   const plant = book.byId(lot.plantId);
@@ -101,6 +103,13 @@ function OneLot({ lot }: { lot: Lot }) {
                 ["In all", amount(lot.volumeMl)],
                 ["Taken unbottled", balance.takenMl > 0 ? amount(balance.takenMl) : undefined],
                 ["From", lot.boughtFrom],
+                ...ownersOf(lot, runs, harvests).map(
+                  (owner) =>
+                    [
+                      `For ${owner.name}`,
+                      owner.shareMl === undefined ? "no share told" : amount(owner.shareMl),
+                    ] as const,
+                ),
                 ["Look", lot.look],
                 ["Smell", lot.smell],
                 [

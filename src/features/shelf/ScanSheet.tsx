@@ -6,6 +6,7 @@ import { isCode, readCode } from "@/records/codes";
 import { useAppSelector } from "@/store/hooks";
 import { selectStock } from "@/store/stock";
 import { Button } from "@/ui/primitives/Button";
+import { FileChoice } from "@/ui/primitives/FileChoice";
 import { Notice } from "@/ui/primitives/Notice";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { TextField } from "@/ui/primitives/TextField";
@@ -19,7 +20,6 @@ export function ScanSheet({ onClose }: { onClose: () => void }) {
   const router = useRouter();
   const { bottles, lots } = useAppSelector(selectStock);
   const video = useRef<HTMLVideoElement>(null);
-  const file = useRef<HTMLInputElement>(null);
   const [camera, setCamera] = useState<"off" | "asked" | "on" | "refused">("off");
   const [problem, setProblem] = useState<string>();
   const [typed, setTyped] = useState("");
@@ -74,8 +74,7 @@ export function ScanSheet({ onClose }: { onClose: () => void }) {
     };
   }, [camera]);
 
-  async function fromPicture(chosen: File | undefined) {
-    if (!chosen) return;
+  async function fromPicture(chosen: File) {
     setProblem(undefined);
     try {
       const picture = await createImageBitmap(chosen);
@@ -112,17 +111,13 @@ export function ScanSheet({ onClose }: { onClose: () => void }) {
         {camera === "off" || camera === "refused" ? (
           <Button look="quiet" label="Use the camera" onPress={() => setCamera("asked")} />
         ) : null}
-        <Button look="quiet" label="From a picture" onPress={() => file.current?.click()} />
+        <FileChoice
+          label="A picture of the label"
+          button="From a picture"
+          accept="image/*"
+          onChoose={(file) => void fromPicture(file)}
+        />
       </View>
-      {unstable_createElement("input", {
-        ref: file,
-        type: "file",
-        accept: "image/*",
-        "aria-label": "A picture of the label",
-        style: { display: "none" },
-        onChange: (event: { target: { files?: FileList } }) =>
-          void fromPicture(event.target.files?.[0]),
-      })}
       <TextField
         label="Or type its code"
         value={typed}

@@ -13,6 +13,7 @@ import { exclusiveAccess } from "@/storage/exclusive";
 import { openDraftStorage } from "@/storage/draftStorage";
 import { instantStorage, openJournal } from "@/storage/journal";
 import { chosenLogbook } from "@/storage/logbookChoice";
+import { openPictureStorage } from "@/storage/pictureStorage";
 import { openRecordStorage } from "@/storage/recordStorage";
 import { openSampleStorage } from "@/storage/sampleStorage";
 import { openTabNotices } from "@/storage/tabNotices";
@@ -59,6 +60,7 @@ function openStore(): AppStore {
     logbook,
     storage,
     samples,
+    pictures: openPictureStorage(backend, exclusive),
     drafts: openDraftStorage(backend, keepTexts),
     instruments: openInstrumentLines(samples),
     notices: openTabNotices(logbook),

@@ -1,7 +1,8 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import { showMass, words, noonOf, showDayOfYear } from "@/core";
-import { harvestNow, percentText } from "@/logbook/harvest/harvestNow";
+import { harvestDraft } from "@/logbook/harvest/harvestDraft";
+import { harvestNow } from "@/logbook/harvest/harvestNow";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { beginPlan } from "@/store/beginPlan";
 import { keepUndoable } from "@/store/changes";
@@ -25,18 +26,9 @@ export function Harvests() {
   return open.map(({ harvest, left }) => {
     const plant = plantBook.byId(harvest.plantId);
     const amount = words(showMass(left, preferences.units));
-    const lies = harvestNow(harvest, plantBook);
+    const lies = harvestNow(harvest, runs, plantBook);
     function next() {
-      dispatch(
-        beginPlan({
-          harvestId: harvest.id,
-          plantId: harvest.plantId,
-          state: lies.state,
-          moistureText: harvest.weighings?.length ? percentText(lies.moisture) : "",
-          massText: String(Math.round(left)),
-          massUnit: "g",
-        }),
-      );
+      dispatch(beginPlan(harvestDraft(harvest, left, runs, plantBook)));
       router.push("/plan");
     }
     return (

@@ -2,6 +2,7 @@ import { screen } from "@testing-library/react";
 import type { Entry } from "@/records/entry";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { sampleHarvest } from "@/testing/sampleShelf";
 import { TodayScreen } from "./TodayScreen";
 
 const eight = Date.parse("2026-05-04T08:00:00Z");
@@ -41,4 +42,16 @@ test("a run that has settled overnight asks to be separated", () => {
   const off = [...dripping, entryAt(60, { type: "heatOff" })];
   today(off, 60 + 721, "overnight");
   expect(screen.getByText(/parted: separate and measure/)).toBeVisible();
+});
+
+test("own plants whose time is near stand there, and the way to the harvests", () => {
+  jest.setSystemTime(Date.parse("2026-06-25T08:00:00Z"));
+  renderWith(<TodayScreen />, [
+    sampleStill(),
+    sampleRun([]),
+    sampleHarvest({ cutOn: "2025-07-10", setAsideG: 2000 }),
+  ]);
+  expect(screen.getByRole("heading", { name: "To cut" })).toBeVisible();
+  expect(screen.getByText(/^Now: 2\d Jun to /)).toBeVisible();
+  expect(screen.getByText("What was cut, what lies here, the plants’ year")).toBeVisible();
 });

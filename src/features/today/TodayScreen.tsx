@@ -1,7 +1,7 @@
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
-import { showDuration, showWeekday } from "@/core";
+import { isoDay, showDuration, showWeekday } from "@/core";
 import { doubtfulLog } from "@/logbook/run/doubtfulLog";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { settlingLeft } from "@/logbook/run/settlingLeft";
@@ -17,6 +17,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
 import { FirstDay } from "./FirstDay";
 import { Harvests } from "./Harvests";
+import { Near } from "./Near";
 import { Due } from "./Due";
 
 /** What needs the person now: what runs, what settles, what is due, and where to begin. */
@@ -44,7 +45,12 @@ export function TodayScreen() {
       title="Today"
       over={showWeekday(now)}
       footer={<Button label="Plan a run" onPress={() => router.push("/plan")} />}
-      aside={<Due now={now} />}
+      aside={
+        <>
+          <Due now={now} />
+          {allRead ? <Near summaries={summaries} day={isoDay(now)} /> : null}
+        </>
+      }
     >
       {calm ? (
         <Card wash="leaf" className="gap-1">

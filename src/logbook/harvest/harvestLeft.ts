@@ -1,5 +1,6 @@
 import type { Harvest } from "@/records/harvest";
 import type { Run } from "@/records/run";
+import { happenedTo, type Charged } from "./happenedTo";
 
 /* Crumbs on the scale are not a charge. */
 const leastShare = 0.02;
@@ -15,13 +16,14 @@ export function harvestOfItsOwn(
 }
 
 /** What of a harvest has not been charged or set aside, g; 0 when only crumbs are left. */
-export function harvestLeftG(harvest: Harvest, runs: readonly Run[]): number {
-  /* Weighed again, it is what was there then, less what went into a still since. */
-  const last = harvest.weighings?.reduce((a, b) => (b.at > a.at ? b : a));
-  const charged = runs
-    .filter(({ harvestId, createdAt }) => harvestId === harvest.id && createdAt > (last?.at ?? ""))
-    .reduce((sum, { plan }) => sum + plan.chargeG, 0);
-  const whole = last?.massG ?? harvest.massG;
-  const left = whole - charged - (harvest.setAsideG ?? 0);
+export function harvestLeftG(harvest: Harvest, runs: readonly Charged[]): number {
+  let whole = harvest.massG;
+  let lyingG = whole;
+  for (const event of happenedTo(harvest, runs)) {
+    /* Weighed again, it is what was there then, less what went since. */
+    if ("weighedG" in event) lyingG = whole = event.weighedG;
+    else lyingG -= event.goneG;
+  }
+  const left = lyingG - (harvest.setAsideG ?? 0);
   return left > whole * leastShare ? left : 0;
 }

@@ -7,7 +7,8 @@ import { planCharges } from "@/core";
 import { readDraft } from "../plan/readDraft";
 import { catalogueBook } from "../plant/plantBook";
 import { harvestLeftG } from "./harvestLeft";
-import { harvestNow } from "./harvestNow";
+import { harvestDraft } from "./harvestDraft";
+import { harvestNow, percentText } from "./harvestNow";
 
 const harvest = sampleHarvest({
   weighings: [
@@ -17,13 +18,86 @@ const harvest = sampleHarvest({
 });
 
 test("weighings in any order tell how it dried, and what it has become", () => {
-  const { curve, moisture, state } = harvestNow(harvest, catalogueBook);
+  const { curve, moisture, state } = harvestNow(harvest, [], catalogueBook);
   expect(curve.map(({ massG }) => massG)).toEqual([2000, 1500, 1000]);
   expect(moisture).toBeCloseTo(0.6);
   expect(state).toBe("wilted");
   const dry = { ...harvest, weighings: [{ at: "2026-06-09T06:00:00.000Z", massG: 440 }] };
-  expect(harvestNow(dry, catalogueBook).state).toBe("dried");
-  expect(harvestNow({ ...harvest, weighings: [] }, catalogueBook).state).toBe("fresh");
+  expect(harvestNow(dry, [], catalogueBook).state).toBe("dried");
+  expect(harvestNow({ ...harvest, weighings: [] }, [], catalogueBook).state).toBe("fresh");
+});
+
+test("what goes into a still is no water lost: half charged as it was cut leaves the other half's water as it was", () => {
+  const half = {
+    ...sampleRun(),
+    harvestId: "harvest-a",
+    createdAt: "2026-06-01T12:00:00.000Z",
+  };
+  const fresh = harvestNow({ ...harvest, weighings: [] }, [], catalogueBook).firstMoisture;
+  half.plan = { ...half.plan, chargeG: 1000, moisture: fresh };
+  const weighed = { ...harvest, weighings: [{ at: "2026-06-01T13:00:00.000Z", massG: 1000 }] };
+  const now = harvestNow(weighed, [half], catalogueBook);
+  expect(now.moisture).toBeCloseTo(fresh, 9);
+  expect(now.state).toBe("fresh");
+  expect(harvestNow(weighed, [], catalogueBook).moisture).toBeLessThan(fresh);
+});
+
+test("however a harvest is shared, weighed and picked over, its dry matter is what was cut, no more and no less", () => {
+  const step = fc.oneof(
+    fc.record({
+      kind: fc.constant("charge" as const),
+      share: fc.double({ min: 0.01, max: 0.3, noNaN: true }),
+    }),
+    fc.record({
+      kind: fc.constant("away" as const),
+      share: fc.double({ min: 0.01, max: 0.3, noNaN: true }),
+    }),
+    fc.record({
+      kind: fc.constant("dries" as const),
+      share: fc.double({ min: 0.01, max: 0.5, noNaN: true }),
+    }),
+  );
+  fc.assert(
+    fc.property(fc.array(step, { maxLength: 12 }), (steps) => {
+      let told = sampleHarvest({ weighings: [], takenAway: [] });
+      const runs: ReturnType<typeof sampleRun>[] = [];
+      let goneDryG = 0;
+      steps.forEach(({ kind, share }, i) => {
+        const at = new Date(Date.parse("2026-06-01T12:00:00.000Z") + i * 3600000).toISOString();
+        const before = harvestNow(told, runs, catalogueBook);
+        const gone = before.massG * share;
+        if (kind === "dries") {
+          /* Only water goes: never below what is dry. */
+          const massG = before.massG - (before.massG - before.dry.leftG) * share;
+          told = { ...told, weighings: [...told.weighings!, { at, massG }] };
+          return;
+        }
+        goneDryG += gone * (1 - before.moisture);
+        if (kind === "away")
+          told = { ...told, takenAway: [...told.takenAway!, { at, what: "stems", massG: gone }] };
+        else {
+          const run = sampleRun([], `run-${i}`);
+          const plan = { ...run.plan, chargeG: gone, moisture: before.moisture };
+          runs.push({ ...run, harvestId: told.id, createdAt: at, plan });
+        }
+      });
+      const now = harvestNow(told, runs, catalogueBook);
+      expect(now.dry.leftG + goneDryG).toBeCloseTo(now.dry.firstG, 6);
+      expect(now.massG * (1 - now.moisture)).toBeCloseTo(now.dry.leftG, 6);
+      expect(now.overG).toBe(0);
+      const { massG } = now;
+      const left = harvestLeftG(told, runs);
+      expect(left === 0 || Math.abs(left - massG) < 1e-6).toBe(true);
+    }),
+    { numRuns: 200 },
+  );
+});
+
+test("more charged than was cut is told, not hidden below nothing", () => {
+  const run = { ...sampleRun(), harvestId: "harvest-a", createdAt: "2026-06-01T12:00:00.000Z" };
+  run.plan = { ...run.plan, chargeG: 2500 };
+  const now = harvestNow({ ...harvest, weighings: [] }, [run], catalogueBook);
+  expect(now).toMatchObject({ massG: 0, overG: 500 });
 });
 
 test("what is left is what lay there at the last weighing, less the charges since", () => {
@@ -69,4 +143,18 @@ test("one cut is planned for the same oil, however wet it is weighed", () => {
     }),
     { numRuns: 40 },
   );
+});
+
+test("a plant without figures for what it has become is planned as it was cut, with the water it has now", () => {
+  const pine = sampleHarvest({
+    plantId: "elderflower",
+    weighings: [{ at: "2026-06-02T06:00:00.000Z", massG: 1200 }],
+  });
+  expect(catalogueBook.byId("elderflower")!.states.wilted).toBeUndefined();
+  const { moisture } = harvestNow(pine, [], catalogueBook);
+  expect(harvestDraft(pine, 1200, [], catalogueBook)).toMatchObject({
+    state: "fresh",
+    massText: "1200",
+    moistureText: percentText(moisture),
+  });
 });

@@ -42,7 +42,7 @@ export function draftOfRun(run: Run, units: UnitSystem): PlanDraft {
 
 /** What makes the plan of a run that is like another: its plant, still and ways, weighed anew. */
 export function againLike(run: Run, units: UnitSystem): PlanDraft {
-  return { ...draftOfRun(run, units), harvestId: "", runId: "", chargesText: "" };
+  return { ...draftOfRun(run, units), harvestId: "", runId: "", trialId: "", chargesText: "" };
 }
 
 function stopOf({ minutes, perKg, worthMlPer10Min }: Run["plan"]["stop"]): PlanDraft["stopBy"] {

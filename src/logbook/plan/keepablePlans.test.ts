@@ -67,6 +67,7 @@ test("every plan that can be made ready can be opened again", () => {
       if (plan.warnings.some(({ severity }) => severity === "error")) return;
       const { oil, ranges, fan } = forecastRun(plan.request, { samples: 12 });
       const { records } = makeReady({
+        trials: [],
         plan,
         ranges: { oil, ranges, fan },
         plantId: read.plant.id,

@@ -5,6 +5,8 @@ import type { Material } from "@/records/material";
 export interface KnownPlant extends Plant {
   /** Whether it is the catalogue's or the person's own. */
   origin: "catalogue" | "own";
+  /** The catalogue's plant whose figures stand where the person has none: itself for one of the catalogue. */
+  like: string;
   /** Its figures that are the person's, by the name of the field. */
   ownFigures: readonly string[];
   /** The record that holds them. */
@@ -21,7 +23,10 @@ export interface PlantBook {
 /** Opens the book over a person's own materials. */
 export function plantBook(materials: readonly Material[]): PlantBook {
   const known = new Map<string, KnownPlant>(
-    plants.map((plant) => [plant.id, { ...plant, origin: "catalogue", ownFigures: [] }]),
+    plants.map((plant) => [
+      plant.id,
+      { ...plant, origin: "catalogue", like: plant.id, ownFigures: [] },
+    ]),
   );
   const oldestFirst = [...materials].sort((a, b) => a.updatedAt.localeCompare(b.updatedAt));
   for (const material of oldestFirst) {
@@ -43,6 +48,7 @@ function withOwn(like: Plant, { id, plantId, own }: Material): KnownPlant {
     setsBelowC: setsBelowC ?? undefined,
     states: statesOf(like, states),
     id: plantId,
+    like: like.id,
     origin: plantById(plantId) ? "catalogue" : "own",
     materialId: id,
     ownFigures: [

@@ -37,8 +37,8 @@ export function explainedRun(summary: RunSummary, book: PlantBook): Explained[] 
   });
 }
 
-/* What was measured counts where it can be all of what came; else the plan's rate does. */
-function distillateOf({ run, result, minutesFromFirstDrop = 0 }: RunSummary): number {
+/** Distillate of a measured run, mL: what was measured where it can be all of what came; else the plan's rate. */
+export function distillateOf({ run, result, minutesFromFirstDrop = 0 }: RunSummary): number {
   const planned = run.plan.forecast.rateMlPerMin * minutesFromFirstDrop;
   const kept = result?.hydrosolMl ?? 0;
   return run.plan.method !== "cohobation" && kept > planned * 0.5 && kept < planned * 2
@@ -47,7 +47,7 @@ function distillateOf({ run, result, minutesFromFirstDrop = 0 }: RunSummary): nu
 }
 
 /** Share of the fine drops that had parted when the oil was drawn off, where it was told in what it stood. */
-function settledShareOf({ run, state }: RunSummary, book: PlantBook): number | undefined {
+export function settledShareOf({ run, state }: RunSummary, book: PlantBook): number | undefined {
   const { settling, separatedAt } = state;
   if (!settling || separatedAt === undefined) return undefined;
   const parting = partingOfRun(run, state, settling.vessel, settling, book);
@@ -55,7 +55,7 @@ function settledShareOf({ run, state }: RunSummary, book: PlantBook): number | u
 }
 
 /** Stretches in which the outlet was too warm, each from its reading to the next. */
-function warmOutlet({ state }: RunSummary): { minutes: number; celsius: number }[] {
+export function warmOutlet({ state }: RunSummary): { minutes: number; celsius: number }[] {
   const read = state.readings.flatMap(({ at, outletC }) =>
     outletC === undefined ? [] : [{ at: Date.parse(at), outletC }],
   );

@@ -3,11 +3,13 @@ import { noteCutsOf } from "../plan/noteCuts";
 import { asRunPlan } from "./asRunPlan";
 import { newRecord } from "@/records/base";
 import type { Harvest } from "@/records/harvest";
+import { withoutRun, withRun } from "../trial/trialPlace";
 import { harvestOfItsOwn } from "../harvest/harvestLeft";
 import type { PlanDraft } from "@/records/planDraft";
 import type { AnyRecord } from "@/records/record";
 import { nextRunNumber, type Run } from "@/records/run";
 import type { Still } from "@/records/still";
+import type { Trial } from "@/records/trial";
 import type { ForecastRanges } from "@/messages/forecastMessages";
 
 interface Ready {
@@ -25,6 +27,8 @@ interface Ready {
   counted?: Harvest["counted"];
   runs: readonly Run[];
   harvests: readonly Harvest[];
+  /** Trials that are open: the draft's takes the run in, any other lets it go. */
+  trials: readonly Trial[];
   /** What stands in the plan's fields. */
   draft: PlanDraft;
   now: Date;
@@ -44,6 +48,7 @@ export function makeReady({
   counted,
   runs,
   harvests,
+  trials,
   draft,
   now,
 }: Ready): { run: Run; records: AnyRecord[] } {
@@ -84,5 +89,17 @@ export function makeReady({
       cuts: cutsOfPlan(plan, schools.hydrosol ?? "all", noteCutsOf(draft)),
     }),
   };
-  return { run, records: harvest ? [run] : [fromHarvest, run] };
+  const pair = Number(draft.trialPair) || undefined;
+  const place = { runId: run.id, side: draft.trialSide, ...(pair === undefined ? {} : { pair }) };
+  return {
+    run,
+    records: [
+      ...(harvest ? [] : [fromHarvest]),
+      run,
+      ...trials.flatMap((trial) => {
+        if (trial.id === draft.trialId) return [withRun(trial, place)];
+        return trial.runs.some(({ runId }) => runId === run.id) ? [withoutRun(trial, run.id)] : [];
+      }),
+    ],
+  };
 }

@@ -1,3 +1,4 @@
+import { keptEqual, type Difference } from "./keptEqual";
 import { judgeTrial, type TrialOutcome } from "@/core/learn/trial";
 import type { Run } from "@/records/run";
 import type { Trial } from "@/records/trial";
@@ -27,11 +28,11 @@ export interface TrialSoFar {
   /** Runs of both sides that stand for one thing changed differ in these as well. */
   alsoDiffers: Difference[];
 }
-export type Difference = "plant" | "still" | "method" | "charge" | "minutes";
-
 /* Charges within a tenth, and times within a fifth of one another, are the same for a trial. */
 const sameCharge = 1.1;
 const sameMinutes = 1.2;
+const sameWater = 1.25;
+const sameRate = 1.25;
 /* Heat off before this share of what was planned is another run. */
 const earlyShare = 0.75;
 
@@ -61,7 +62,7 @@ export function trialSoFar(trial: Trial, allRuns: readonly Run[], book: PlantBoo
     };
   });
   const runs = trial.design === "pairs" ? read.map((each) => partnered(each, read)) : read;
-  return { runs, ...judged(trial, runs), alsoDiffers: differences(runs) };
+  return { runs, ...judged(trial, runs), alsoDiffers: differences(runs, trial) };
 }
 
 function measured(measure: Trial["measure"], { result, state }: RunSummary): number | undefined {
@@ -105,7 +106,7 @@ function valueOf({ value = 0 }: Trialled): number {
 }
 
 /** In what the two sides differ beside what was to be changed. */
-function differences(runs: readonly Trialled[]): Difference[] {
+function differences(runs: readonly Trialled[], trial: Trial): Difference[] {
   const counted = runs.flatMap(({ side, summary, notCounted }) =>
     summary && !notCounted ? [{ side, summary }] : [],
   );
@@ -121,6 +122,8 @@ function differences(runs: readonly Trialled[]): Difference[] {
   const unlike = ([x, y]: string[]) => x !== y;
   const told: [Difference, boolean][] = [
     ["plant", unlike(sets(({ run }) => run.plantId))],
+    ["state", unlike(sets(({ run }) => run.state))],
+    ["preparation", unlike(sets(({ run }) => run.plan.preparation ?? ""))],
     ["still", unlike(sets(({ run }) => run.stillId))],
     ["method", unlike(sets(({ run }) => run.plan.method))],
     [
@@ -131,6 +134,20 @@ function differences(runs: readonly Trialled[]): Difference[] {
       ),
     ],
     [
+      "water",
+      apart(
+        means(({ run }) => run.plan.waterMl || 1),
+        sameWater,
+      ),
+    ],
+    [
+      "heat",
+      apart(
+        means(({ run }) => run.plan.forecast.rateMlPerMin),
+        sameRate,
+      ),
+    ],
+    [
       "minutes",
       apart(
         means(({ minutesFromFirstDrop }) => minutesFromFirstDrop ?? 1),
@@ -138,5 +155,6 @@ function differences(runs: readonly Trialled[]): Difference[] {
       ),
     ],
   ];
-  return told.flatMap(([difference, is]) => (is ? [difference] : []));
+  const asked = new Set(keptEqual(trial));
+  return told.flatMap(([difference, is]) => (is && asked.has(difference) ? [difference] : []));
 }

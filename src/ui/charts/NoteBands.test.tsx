@@ -1,6 +1,6 @@
 import { render, screen } from "@testing-library/react";
-import { noteFamilies, notesOfRun, plantById, type NoteBand } from "@/core";
-import { NoteBands, NoteSwatch, shownFamilies } from "./NoteBands";
+import { noteFamilies, notesOfRun, plantById, type NoteBand, type NoteFamily } from "@/core";
+import { NoteBands, NoteLegend, shownFamilies } from "./NoteBands";
 
 const bands = notesOfRun({
   method: "steam",
@@ -45,9 +45,16 @@ test("only what a nose could find is shown, the lightest first", () => {
   expect(shownFamilies([])).toEqual([]);
 });
 
-test.each(noteFamilies)("%s has a swatch of its own", (family) => {
-  const { container } = render(<NoteSwatch family={family} />);
-  expect(container.querySelector("rect")).toHaveAttribute("fill", expect.stringMatching(/^#/));
+test("each family has a swatch of its own and its name", () => {
+  const names = Object.fromEntries(noteFamilies.map((family) => [family, `like ${family}`]));
+  const { container } = render(
+    <NoteLegend families={noteFamilies} names={names as Record<NoteFamily, string>} />,
+  );
+  const fills = [...container.querySelectorAll("rect")]
+    .map((rect) => rect.getAttribute("fill"))
+    .filter((fill) => fill?.startsWith("#"));
+  expect(new Set(fills).size).toBe(noteFamilies.length);
+  for (const family of noteFamilies) expect(screen.getByText(`like ${family}`)).toBeVisible();
 });
 
 test("no plant of the book paints a band that is not a number", () => {

@@ -233,7 +233,7 @@ function NotePattern({ family }: { family: NoteFamily }) {
 }
 
 /** A family's colour and pattern, to stand beside its word. */
-export function NoteSwatch({ family }: { family: NoteFamily }) {
+function NoteSwatch({ family }: { family: NoteFamily }) {
   const { fill, lines } = looks[family];
   return (
     <Svg width={16} height={16} viewBox="0 0 16 16">
@@ -251,4 +251,24 @@ export function NoteSwatch({ family }: { family: NoteFamily }) {
 /** The families that a run shows at all, the lightest first: those that are a twentieth of some band. */
 export function shownFamilies(bands: readonly NoteBand[]): NoteFamily[] {
   return noteFamilies.filter((family) => bands.some(({ shares }) => shares[family] >= 0.05));
+}
+
+/** The families that are shown, each with its look and its name. */
+export function NoteLegend({
+  families,
+  names,
+}: {
+  families: readonly NoteFamily[];
+  names: Record<NoteFamily, string>;
+}) {
+  return (
+    <View className="flex-row flex-wrap gap-x-4 gap-y-1">
+      {families.map((family) => (
+        <View key={family} className="flex-row items-center gap-2">
+          <NoteSwatch family={family} />
+          <Text className="font-body text-[14px] leading-[20px] text-ink">{names[family]}</Text>
+        </View>
+      ))}
+    </View>
+  );
 }

@@ -3,6 +3,7 @@ import line from "d3-shape/src/line.js";
 import { View } from "react-native";
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
 import { linear } from "./linear";
+import { ValueAxis } from "./ValueAxis";
 
 interface Props {
   points: readonly { minutes: number; value: number }[];
@@ -26,21 +27,7 @@ export function Steps({ points, limit, unit, inWords }: Props) {
   return (
     <View role="img" aria-label={inWords} className="w-full">
       <Svg viewBox="0 0 360 114" width="100%" aria-hidden>
-        {ticks(0, top, 3).map((tick) => (
-          <G key={tick}>
-            <Line x1={34} x2={348} y1={y(tick)} y2={y(tick)} stroke="var(--line)" />
-            <SvgText
-              x={29}
-              y={y(tick) + 4}
-              textAnchor="end"
-              fontFamily="Atkinson_400"
-              fontSize={12}
-              fill="var(--soft)"
-            >
-              {tick}
-            </SvgText>
-          </G>
-        ))}
+        <ValueAxis most={top} y={y} left={34} right={348} lines={3} />
         {limit === undefined ? null : (
           <G>
             <Line

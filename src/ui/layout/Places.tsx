@@ -8,7 +8,7 @@ import { Pressable, Text, View } from "react-native";
 import { useWide } from "./useWide";
 
 const places: { href: Href; label: string; Icon: typeof Droplet; owns: RegExp }[] = [
-  { href: "/", label: "Today", Icon: Droplet, owns: /^\/$/ },
+  { href: "/", label: "Today", Icon: Droplet, owns: /^\/($|harvests)/ },
   { href: "/plan", label: "Plan", Icon: Scale, owns: /^\/plan/ },
   { href: "/runs", label: "Runs", Icon: FlaskRound, owns: /^\/runs/ },
   { href: "/shelf", label: "Shelf", Icon: Milk, owns: /^\/shelf/ },

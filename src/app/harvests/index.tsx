@@ -1,0 +1,1 @@
+export { HarvestsScreen as default } from "@/features/harvest/HarvestsScreen";

@@ -1,1 +1,0 @@
-export { TrialScreen as default } from "@/features/trials/TrialScreen";

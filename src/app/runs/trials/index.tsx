@@ -1,1 +1,0 @@
-export { TrialsScreen as default } from "@/features/trials/TrialsScreen";

@@ -1,0 +1,179 @@
+import { useRouter } from "expo-router";
+import { useMemo } from "react";
+import { View } from "react-native";
+import { fixed, showDay, significant } from "@/core";
+import { runToCompare } from "@/logbook/run/runToCompare";
+import { summarise, type RunSummary } from "@/logbook/run/runSummary";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
+import { Screen } from "@/ui/layout/Screen";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Choice } from "@/ui/primitives/Choice";
+import { Select } from "@/ui/primitives/Select";
+import { Table } from "@/ui/primitives/Table";
+import { Txt } from "@/ui/primitives/Txt";
+import { useKept } from "@/ui/useKept";
+import { factsOf } from "@/words/compareWords";
+import { CoursesCard } from "./CoursesCard";
+import { LaidTo } from "./LaidTo";
+import { NotesBeside } from "./NotesBeside";
+import { bases, type Basis } from "./basis";
+
+const mostRuns = 6;
+
+/** Two to six runs side by side: only what differs, what the model lays to it, and how they went. */
+export function CompareScreen({ ids }: { ids: readonly string[] }) {
+  const book = usePlantBook();
+  const router = useRouter();
+  const { units } = useAppSelector(selectPreferences);
+  const runs = useAppSelector(selectRuns);
+  const harvests = useAppSelector(selectHarvests);
+  const [basis, setBasis] = useKept<Basis>("compare/basis", "dry");
+  const summaries = useMemo(() => runs.map((run) => summarise(run, book)), [runs, book]);
+  const chosen = useMemo(
+    () =>
+      [...new Set(ids)]
+        .slice(0, mostRuns)
+        .flatMap((id) => summaries.find(({ run }) => run.id === id) ?? [])
+        .map((summary) => ({
+          summary,
+          compared: runToCompare(summary, book),
+          harvest: harvests.find(({ id }) => id === summary.run.harvestId),
+        })),
+    [ids, summaries, book, harvests],
+  );
+  const show = (next: readonly string[]) => router.setParams({ ids: next.join(",") });
+  const chosenIds = chosen.map(({ summary }) => summary.run.id);
+  const facts = chosen.map(({ summary, compared, harvest }) =>
+    factsOf(summary, compared, harvest, units),
+  );
+  return (
+    <Screen
+      title="Side by side"
+      back={{ href: "/runs", label: "Runs" }}
+      aside={
+        chosen.length > 1 ? (
+          <>
+            <Card className="gap-2">
+              <Txt variant="heading">What they gave</Txt>
+              <Choice label="Oil, reckoned as" options={bases} value={basis} onChange={setBasis} />
+              <Table
+                label="Yields on one basis"
+                head={["Run", "Oil"]}
+                rows={chosen.map(({ summary }) => [nameOf(summary), yieldText(summary, basis)])}
+              />
+            </Card>
+            <CoursesCard runs={chosen} basis={basis} />
+            <NotesBeside runs={chosen.map(({ summary }) => summary)} units={units} />
+          </>
+        ) : undefined
+      }
+    >
+      <Card className="gap-2">
+        {chosen.map(({ summary }) => (
+          <View key={summary.run.id} className="flex-row items-center justify-between gap-3">
+            <Txt variant="strong" className="min-w-0 flex-1">
+              {nameOf(summary)}
+            </Txt>
+            <Button
+              look="plain"
+              size="small"
+              leaves
+              label="Leave out"
+              hint={`Leave out run ${summary.run.number}`}
+              onPress={() => show(chosenIds.filter((id) => id !== summary.run.id))}
+            />
+          </View>
+        ))}
+        {chosen.length < mostRuns ? (
+          <Select
+            label={chosen.length === 0 ? "First run" : "Beside which run?"}
+            options={toChoose(summaries, chosen[0]?.summary, chosenIds)}
+            value=""
+            onChange={(id) => (id ? show([...chosenIds, id]) : undefined)}
+          />
+        ) : null}
+        {chosen.length < 2 ? (
+          <Txt>
+            {runs.length < 2
+              ? "It takes two runs: the second one stands here once it is planned."
+              : "Two to six runs. Those of the same plant stand first."}
+          </Txt>
+        ) : null}
+      </Card>
+      {chosen.length > 1 ? (
+        <>
+          <Differences
+            names={chosen.map(({ summary }) => `Run ${summary.run.number}`)}
+            facts={facts}
+          />
+          {chosen.slice(1).map((each) => (
+            <LaidTo key={each.summary.run.id} a={chosen[0]!} b={each} />
+          ))}
+        </>
+      ) : null}
+    </Screen>
+  );
+}
+
+/** Only what is not the same in all of them. */
+function Differences({
+  names,
+  facts,
+}: {
+  names: readonly string[];
+  facts: readonly (readonly (readonly [string, string])[])[];
+}) {
+  const known = facts.map((own) => new Map(own));
+  const differing = [...new Set(facts.flatMap((own) => own.map(([name]) => name)))].filter(
+    (name) => new Set(known.map((own) => own.get(name) ?? "")).size > 1,
+  );
+  return (
+    <Card className="gap-3">
+      <Txt variant="heading">What differs</Txt>
+      {differing.length === 0 ? <Txt>Nothing that was noted.</Txt> : null}
+      {differing.map((name) => (
+        <View key={name} className="gap-[2px] border-t border-line pt-2">
+          <Txt variant="label">{name}</Txt>
+          <View className="flex-row flex-wrap gap-x-5 gap-y-1">
+            {names.map((run, i) => (
+              <View key={run} className="max-w-full flex-row items-baseline gap-2">
+                <Txt variant="small" className="shrink-0">
+                  {run}
+                </Txt>
+                <Txt className="min-w-0 shrink">{known[i]!.get(name) ?? "not noted"}</Txt>
+              </View>
+            ))}
+          </View>
+        </View>
+      ))}
+    </Card>
+  );
+}
+
+function nameOf({ run, plantName, at }: RunSummary): string {
+  return `Run ${run.number}: ${plantName}, ${run.state}, ${showDay(at)}`;
+}
+
+/** Runs that can be put beside the first, those of its plant on top. */
+function toChoose(
+  summaries: readonly RunSummary[],
+  first: RunSummary | undefined,
+  chosenIds: readonly string[],
+) {
+  const like = (summary: RunSummary) => Number(summary.run.plantId === first?.run.plantId);
+  return [
+    { value: "", label: "Choose a run" },
+    ...summaries
+      .filter(({ run }) => !chosenIds.includes(run.id))
+      .sort((a, b) => like(b) - like(a) || b.run.number - a.run.number)
+      .map((summary) => ({ value: summary.run.id, label: nameOf(summary) })),
+  ];
+}
+
+function yieldText({ result }: RunSummary, basis: Basis): string {
+  if (!result) return "not measured";
+  if (basis === "ml") return `${fixed(result.oilMl, 2)} mL`;
+  return `${significant(basis === "dry" ? result.mlPerKgDry : result.mlPerKg, 3)} mL/kg`;
+}

@@ -1,0 +1,116 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useRouter } from "expo-router";
+import { useForm } from "react-hook-form";
+import { z } from "zod";
+import { newRecord } from "@/records/base";
+import { trialChanges, trialMeasures, type Trial, type TrialChange } from "@/records/trial";
+import { keepUndoable } from "@/store/changes";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectRuns } from "@/store/selectors";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
+import { Button } from "@/ui/primitives/Button";
+import { FormChoice, FormSelect, FormText } from "@/ui/primitives/form";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { changeWords, measureWords } from "@/words/trialWords";
+
+const schema = z.object({
+  question: z.string().trim().min(1, "Say what you want to know.").max(200),
+  a: z.string().trim().min(1, "Name the one way.").max(200),
+  b: z.string().trim().min(1, "Name the other way.").max(200),
+  plantId: z.string(),
+  changes: z.enum(trialChanges),
+  measure: z.enum(trialMeasures),
+  design: z.enum(["pairs", "apart"]),
+});
+
+/** A question with its two ways, the one thing that is changed, and what counts. */
+export function AskSheet({ onClose }: { onClose: () => void }) {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const draft = useDraft("trial", {
+    question: "",
+    a: "",
+    b: "",
+    plantId: "",
+    changes: "state" as TrialChange,
+    measure: "mlPerKgDry" as Trial["measure"],
+    design: "pairs" as Trial["design"],
+  });
+  const book = usePlantBook();
+  const runs = useAppSelector(selectRuns);
+  const own = new Set(runs.map(({ plantId }) => plantId));
+  const plants = [...book.all].sort((x, y) => Number(own.has(y.id)) - Number(own.has(x.id)));
+  const asking = useForm({ resolver: zodResolver(schema), defaultValues: draft.start });
+  const { control, handleSubmit } = asking;
+  useFormDraft(asking, draft);
+  const save = handleSubmit((values) => {
+    const { plantId, ...told } = values;
+    const trial: Trial = {
+      ...newRecord("trial", new Date()),
+      ...told,
+      ...(plantId ? { plantId } : {}),
+      runs: [],
+    };
+    if (!dispatch(keepUndoable("The trial is open.", [trial])).ok) return;
+    draft.done();
+    onClose();
+    router.push(`/runs/learn?trial=${trial.id}`);
+  });
+  return (
+    <Sheet
+      title="What do you want to know?"
+      intro="One thing changed, everything else kept equal."
+      open
+      onClose={onClose}
+      onSubmit={() => void save()}
+    >
+      <FormText
+        control={control}
+        name="question"
+        label="The question"
+        placeholder="Wilted overnight, or at once?"
+        required
+      />
+      <FormText control={control} name="a" label="One way" placeholder="at once" required />
+      <FormText
+        control={control}
+        name="b"
+        label="The other way"
+        placeholder="wilted overnight"
+        required
+      />
+      <FormSelect
+        control={control}
+        name="plantId"
+        label="Of which plant"
+        options={[
+          { value: "", label: "Any" },
+          ...plants.map(({ id, name }) => ({ value: id, label: name })),
+        ]}
+      />
+      <FormSelect
+        control={control}
+        name="changes"
+        label="What is changed"
+        options={trialChanges.map((value) => ({ value, label: changeWords[value] }))}
+      />
+      <FormChoice
+        control={control}
+        name="measure"
+        label="What counts"
+        options={trialMeasures.map((value) => ({ value, label: measureWords[value] }))}
+      />
+      <FormChoice
+        control={control}
+        name="design"
+        label="How"
+        options={[
+          { value: "pairs", label: "In pairs of one halved harvest" },
+          { value: "apart", label: "Apart, as it comes" },
+        ]}
+      />
+      <Button label="Open the trial" onPress={() => void save()} />
+    </Sheet>
+  );
+}

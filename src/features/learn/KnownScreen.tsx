@@ -1,0 +1,197 @@
+import { useRouter } from "expo-router";
+import { useMemo } from "react";
+import { View } from "react-native";
+import { counted, showDuration, showMass, showRange, words } from "@/core";
+import { knownOfPlant, type KnownOfPlant, type NextStep } from "@/logbook/learn/knownOfPlant";
+import type { KnownPlant } from "@/logbook/plant/plantBook";
+import { summarise } from "@/logbook/run/runSummary";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectPreferences, selectRuns, selectTrials } from "@/store/selectors";
+import { YearRanges } from "@/ui/charts/YearRanges";
+import { NotHere } from "@/ui/layout/NotHere";
+import { Screen } from "@/ui/layout/Screen";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Facts } from "@/ui/primitives/Facts";
+import { Row } from "@/ui/primitives/Row";
+import { Txt } from "@/ui/primitives/Txt";
+import { bestSentence, wayNamed, wayWords, yearWords } from "@/words/knownWords";
+import { verdictSentence } from "@/words/trialWords";
+
+/** What a person knows of one plant by now: yields over the years, what was best, what is open. */
+export function KnownScreen({ plantId }: { plantId: string }) {
+  const book = usePlantBook();
+  const plant = book.byId(plantId);
+  if (!plant) return <NotHere what="This plant" back={{ href: "/runs/learn", label: "Learn" }} />;
+  return <KnownOf plant={plant} />;
+}
+
+function KnownOf({ plant }: { plant: KnownPlant }) {
+  const book = usePlantBook();
+  const router = useRouter();
+  const runs = useAppSelector(selectRuns);
+  const trials = useAppSelector(selectTrials);
+  const known = useMemo(
+    () =>
+      knownOfPlant(
+        plant.id,
+        runs.map((run) => summarise(run, book)),
+        trials,
+        book,
+      ),
+    [plant.id, runs, trials, book],
+  );
+  const { measured, years, best } = known;
+  const always = best.flatMap(({ way, gone }) =>
+    gone.length === 1 ? [wayNamed(way, gone[0]!.name, plant)] : [],
+  );
+  const range = Object.values(plant.states)[0]?.oilMlPerKg;
+  return (
+    <Screen
+      over="What I know now"
+      title={plant.name}
+      pageTitle={`What I know of ${plant.name}`}
+      back={{ href: "/runs/learn", label: "Learn" }}
+      aside={
+        <>
+          <NextSteps known={known} plant={plant} />
+          {known.trials.map(({ trial, outcome }) => (
+            <Row
+              key={trial.id}
+              href={`/runs/learn?trial=${trial.id}`}
+              title={trial.question}
+              detail={outcome ? verdictSentence(outcome, trial) : "Nothing to count yet."}
+            />
+          ))}
+          <Row
+            href={`/bench/plants/${plant.id}`}
+            title={plant.name}
+            detail={
+              plant.ownFigures.length > 0
+                ? `The plant: ${counted(plant.ownFigures.length, "figure")} of your own`
+                : "The plant: figures of the book"
+            }
+          />
+          {measured.length > 1 ? (
+            <View className="flex-row">
+              <Button
+                look="quiet"
+                size="small"
+                label="The last ones side by side"
+                onPress={() =>
+                  router.push(
+                    `/runs/compare?ids=${measured
+                      .slice(-4)
+                      .map(({ run }) => run.id)
+                      .join(",")}`,
+                  )
+                }
+              />
+            </View>
+          ) : null}
+        </>
+      }
+    >
+      {measured.length === 0 ? (
+        <Card className="gap-2">
+          <Txt variant="heading">Nothing of your own yet</Txt>
+          <Txt>
+            {range
+              ? `Until a run of it is measured the plan goes by what others found: ${showRange(range.low, range.high)} mL of oil a kilogram.`
+              : "Until a run of it is measured the plan goes by what others found."}
+          </Txt>
+        </Card>
+      ) : (
+        <>
+          <Card className="gap-2">
+            <Txt variant="heading">Year by year</Txt>
+            {years.length > 1 ? (
+              <YearRanges
+                years={years}
+                unit="mL/kg dry"
+                inWords={years.map((year) => `${year.year}: ${yearWords(year)}`).join("; ")}
+              />
+            ) : null}
+            <Facts facts={years.map((year) => [String(year.year), yearWords(year)])} />
+          </Card>
+          <Card className="gap-3">
+            <Txt variant="heading">Best so far</Txt>
+            {best
+              .filter(({ gone }) => gone.length > 1)
+              .map((each) => (
+                <View key={each.way} className="gap-1 border-t border-line pt-2">
+                  <Txt variant="label">{wayWords[each.way]}</Txt>
+                  <Txt>{bestSentence(each, plant)}</Txt>
+                  <Txt variant="small">
+                    {each.gone
+                      .slice(1)
+                      .map(
+                        ({ name, runs: count }) =>
+                          `${wayNamed(each.way, name, plant)}: ${counted(count, "run")}`,
+                      )
+                      .join("; ")}
+                  </Txt>
+                </View>
+              ))}
+            {always.length > 0 ? <Txt>{`Always so far: ${always.join("; ")}.`}</Txt> : null}
+            <Txt variant="small">
+              Of runs as they came: another field, week or still may be behind it, and the best of
+              several always looks a little better than it is. A trial in pairs tells more with
+              fewer runs.
+            </Txt>
+          </Card>
+        </>
+      )}
+    </Screen>
+  );
+}
+
+/** What is open, and what settles it soonest. */
+function NextSteps({ known, plant }: { known: KnownOfPlant; plant: KnownPlant }) {
+  const { units } = useAppSelector(selectPreferences);
+  const { measured, next } = known;
+  const each = usual(known);
+  return (
+    <Card className="gap-3">
+      <Txt variant="heading">Open questions</Txt>
+      {next.length === 0 ? (
+        <Txt>
+          {measured.length < 2
+            ? "With two measured runs there is something to ask."
+            : "Nothing that a few runs would settle."}
+        </Txt>
+      ) : null}
+      {next.map((step, i) => (
+        <View key={stepName(step, plant)} className="gap-1">
+          <Txt variant={i === 0 ? "strong" : "body"}>{stepName(step, plant)}</Txt>
+          <Txt variant="small">
+            {`About ${counted(step.runs, "run")} more${
+              each
+                ? `: ${words(showMass(each.chargeG * step.runs, units))} of plant and ${showDuration(each.minutes * step.runs)} of heat`
+                : ""
+            }.`}
+          </Txt>
+        </View>
+      ))}
+    </Card>
+  );
+}
+
+function stepName(step: NextStep, plant: KnownPlant): string {
+  if ("trial" in step) return step.trial.question;
+  const { way, a, b } = step;
+  return `${wayWords[way]}: ${wayNamed(way, a, plant)}, or ${wayNamed(way, b, plant)}?`;
+}
+
+/** What a run of this plant usually takes: a charge and its time on the heat. */
+function usual({ measured }: KnownOfPlant): { chargeG: number; minutes: number } | undefined {
+  const timed = measured.flatMap(({ run, state }) =>
+    state.litAt !== undefined && state.heatOffAt !== undefined
+      ? [{ chargeG: run.plan.chargeG, minutes: (state.heatOffAt - state.litAt) / 60000 }]
+      : [],
+  );
+  if (timed.length === 0) return undefined;
+  const mean = (read: (of: (typeof timed)[number]) => number) =>
+    timed.reduce((sum, of) => sum + read(of), 0) / timed.length;
+  return { chargeG: mean(({ chargeG }) => chargeG), minutes: mean(({ minutes }) => minutes) };
+}

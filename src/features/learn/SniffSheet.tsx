@@ -1,0 +1,81 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useRouter } from "expo-router";
+import { useForm } from "react-hook-form";
+import { z } from "zod";
+import { newRecord } from "@/records/base";
+import type { Sniff } from "@/records/sniff";
+import { keepUndoable } from "@/store/changes";
+import { useAppDispatch } from "@/store/hooks";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
+import { Button } from "@/ui/primitives/Button";
+import { FormChoice, FormText } from "@/ui/primitives/form";
+import { Sheet } from "@/ui/primitives/Sheet";
+
+const schema = z.object({
+  a: z.string().trim().min(1, "Say what the one is.").max(200),
+  b: z.string().trim().min(1, "Say what the other is.").max(200),
+  who: z.enum(["helper", "alone"]),
+});
+
+/** What is to be told apart by nose, and whether somebody helps. */
+export function SniffSheet({
+  trial,
+  onClose,
+}: {
+  trial?: { id: string; a: string; b: string };
+  onClose: () => void;
+}) {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const draft = useDraft(`sniff/${trial?.id ?? "new"}`, {
+    a: trial?.a ?? "",
+    b: trial?.b ?? "",
+    who: "helper" as "helper" | "alone",
+  });
+  const form = useForm({ resolver: zodResolver(schema), defaultValues: draft.start });
+  const { control, handleSubmit } = form;
+  useFormDraft(form, draft);
+  const save = handleSubmit(({ a, b, who }) => {
+    const sniff: Sniff = {
+      ...newRecord("sniff", new Date()),
+      a,
+      b,
+      withHelper: who === "helper",
+      ...(trial ? { trialId: trial.id } : {}),
+      rounds: [],
+    };
+    if (!dispatch(keepUndoable("The blind sniff is open.", [sniff])).ok) return;
+    draft.done();
+    onClose();
+    router.push(`/runs/learn?sniff=${sniff.id}`);
+  });
+  return (
+    <Sheet
+      title="Told apart by nose?"
+      intro="One drop of each on strips of paper, or a little of each hydrosol in like glasses."
+      open
+      onClose={onClose}
+      onSubmit={() => void save()}
+    >
+      <FormText control={control} name="a" label="The one" placeholder="run 12, at once" required />
+      <FormText
+        control={control}
+        name="b"
+        label="The other"
+        placeholder="run 13, wilted"
+        required
+      />
+      <FormChoice
+        control={control}
+        name="who"
+        label="Who lays them out"
+        options={[
+          { value: "helper", label: "Somebody helps" },
+          { value: "alone", label: "I am alone" },
+        ]}
+      />
+      <Button label="Begin" onPress={() => void save()} />
+    </Sheet>
+  );
+}

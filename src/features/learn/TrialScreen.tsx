@@ -1,0 +1,287 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { fixed, showDay, significant } from "@/core";
+import { summarise } from "@/logbook/run/runSummary";
+import { sniffSoFar } from "@/logbook/learn/sniffSoFar";
+import { nextPair, withoutRun } from "@/logbook/trial/trialPlace";
+import { trialSoFar, type Trialled } from "@/logbook/trial/trialSoFar";
+import type { Trial } from "@/records/trial";
+import { changeRecord } from "@/store/changes";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectRuns, selectSniffs } from "@/store/selectors";
+import { NotHere } from "@/ui/layout/NotHere";
+import { Screen } from "@/ui/layout/Screen";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Facts } from "@/ui/primitives/Facts";
+import { Notice } from "@/ui/primitives/Notice";
+import { Row } from "@/ui/primitives/Row";
+import { Select } from "@/ui/primitives/Select";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { Txt } from "@/ui/primitives/Txt";
+import { sniffVerdict } from "@/words/sniffWords";
+import { NextCharge } from "./NextCharge";
+import { SniffSheet } from "./SniffSheet";
+import { differenceWords, measureWords, notCountedIn, verdictSentence } from "@/words/trialWords";
+
+/** One trial: its runs side by side, what they say together, and what would decide it. */
+export function TrialScreen({ id }: { id: string }) {
+  const trial = useAppSelector((state) => state.trial.entities[id]);
+  if (!trial || trial.deletedAt)
+    return <NotHere what="This trial" back={{ href: "/runs/learn", label: "Learn" }} />;
+  return <OneTrial key={trial.id} trial={trial} />;
+}
+
+function OneTrial({ trial }: { trial: Trial }) {
+  const dispatch = useAppDispatch();
+  const book = usePlantBook();
+  const runs = useAppSelector(selectRuns);
+  const [adding, setAdding] = useState(false);
+  const [sniffing, setSniffing] = useState(false);
+  const allSniffs = useAppSelector(selectSniffs);
+  const sniffs = allSniffs.filter(({ trialId }) => trialId === trial.id);
+  const { runs: members, outcome, alsoDiffers } = trialSoFar(trial, runs, book);
+  const change = (label: string, part: (now: Trial) => Partial<Trial>) =>
+    dispatch(changeRecord(trial, (now) => ({ ...now, ...part(now) }), label));
+  const groups =
+    trial.design === "pairs"
+      ? [...new Set(members.map(({ pair = 0 }) => pair))]
+          .sort((x, y) => x - y)
+          .map((pair) => ({
+            title: `Pair ${pair}`,
+            those: members.filter((each) => (each.pair ?? 0) === pair),
+          }))
+      : [
+          { title: trial.a, those: members.filter(({ side }) => side === "a") },
+          { title: trial.b, those: members.filter(({ side }) => side === "b") },
+        ];
+  return (
+    <Screen
+      title={trial.question}
+      over={trial.closedAt ? "Trial, closed" : "Trial, open"}
+      back={{ href: "/runs/learn", label: "Learn" }}
+      aside={
+        <>
+          <Card className="gap-2">
+            <Txt variant="heading">Verdict</Txt>
+            <Txt variant="strong" role="status">
+              {outcome
+                ? verdictSentence(outcome, trial)
+                : "Nothing to count yet: it takes a measured run on each side."}
+            </Txt>
+            {outcome ? (
+              <Facts
+                facts={[
+                  [`“${trial.b}” is better`, `${fixed(100 * outcome.probabilityBetter, 0)} in 100`],
+                  [
+                    "19 in 20",
+                    `${significant(outcome.ratio.p2_5, 3)} to ${significant(outcome.ratio.p97_5, 3)} times`,
+                  ],
+                ]}
+              />
+            ) : null}
+            <Txt variant="small">
+              Reckoned from no difference expected, of halves of one harvest that differ by some 15
+              %; each run counts as the person measured it.
+            </Txt>
+          </Card>
+          {alsoDiffers.length > 0 ? (
+            <Notice
+              severity="caution"
+              message={`Its sides differ in more than one thing: also in ${alsoDiffers.map((each) => differenceWords[each]).join(", ")}.`}
+              remedy="What came of which cannot be told apart. Keep these equal in what is still to come."
+            />
+          ) : null}
+          {sniffs.map((sniff) => (
+            <Row
+              key={sniff.id}
+              href={`/runs/learn?sniff=${sniff.id}`}
+              title="By nose"
+              detail={
+                sniff.closedAt ? sniffVerdict(sniffSoFar(sniff), sniff) : "A blind sniff is open."
+              }
+            />
+          ))}
+          <View className="flex-row flex-wrap gap-2">
+            {trial.closedAt ? null : (
+              <Button
+                look="quiet"
+                size="small"
+                label={trial.design === "pairs" ? "Add a pair" : "Add a run to each side"}
+                hint={`${trial.design === "pairs" ? "Add a pair" : "Add a run to each side"} that was distilled already`}
+                onPress={() => setAdding(true)}
+              />
+            )}
+            <Button
+              look="quiet"
+              size="small"
+              label="Sniff them blind"
+              onPress={() => setSniffing(true)}
+            />
+            <Button
+              look="quiet"
+              size="small"
+              leaves
+              label={trial.closedAt ? "Open it again" : "Close it"}
+              onPress={() =>
+                trial.closedAt
+                  ? change("The trial is open again.", () => ({ closedAt: undefined }))
+                  : change("The trial is closed.", () => ({ closedAt: new Date().toISOString() }))
+              }
+            />
+          </View>
+        </>
+      }
+    >
+      <Txt variant="small">{measureWords[trial.measure]}</Txt>
+      {members.length === 0 ? (
+        <Card>
+          <Txt>
+            Halve one harvest, weigh both halves alike, and let the lot say which is which. Distil
+            both on one still, with the same water, heat and stop; then put them in here.
+          </Txt>
+        </Card>
+      ) : null}
+      {groups.map(({ title, those }) =>
+        those.length === 0 ? null : (
+          <Card key={title} className="gap-1">
+            <Txt variant="heading">{title}</Txt>
+            {those.map((each) => (
+              <Member
+                key={`${each.runId}${each.side}`}
+                each={each}
+                name={each.side === "a" ? trial.a : trial.b}
+                onSwap={() =>
+                  change("Its sides are swapped.", (now) => ({
+                    runs: now.runs.map((run) =>
+                      run.pair === each.pair &&
+                      (each.pair !== undefined || run.runId === each.runId)
+                        ? { ...run, side: run.side === "a" ? "b" : "a" }
+                        : run,
+                    ),
+                  }))
+                }
+                onOut={() =>
+                  change("It is out of the trial.", (now) => withoutRun(now, each.runId))
+                }
+              />
+            ))}
+          </Card>
+        ),
+      )}
+      {trial.closedAt ? null : <NextCharge trial={trial} />}
+      {sniffing ? <SniffSheet trial={trial} onClose={() => setSniffing(false)} /> : null}
+      {adding ? (
+        <AddSheet
+          trial={trial}
+          onClose={() => setAdding(false)}
+          onAdd={(a, b) => {
+            change("Into the trial.", (now) => {
+              const at = now.design === "pairs" ? { pair: nextPair(now) } : {};
+              return {
+                runs: [
+                  ...now.runs,
+                  ...(a ? [{ runId: a, side: "a" as const, ...at }] : []),
+                  ...(b ? [{ runId: b, side: "b" as const, ...at }] : []),
+                ],
+              };
+            });
+            setAdding(false);
+          }}
+        />
+      ) : null}
+    </Screen>
+  );
+}
+
+function Member({
+  each,
+  name,
+  onSwap,
+  onOut,
+}: {
+  each: Trialled;
+  name: string;
+  onSwap: () => void;
+  onOut: () => void;
+}) {
+  const number = each.summary?.run.number;
+  return (
+    <View className="border-t border-line py-2">
+      <View className="flex-row items-baseline justify-between gap-3">
+        <Txt variant="strong" className="min-w-0 flex-1">
+          {number === undefined ? name : `${name}: run ${number}, ${showDay(each.summary!.at)}`}
+        </Txt>
+        <Txt variant="strong">{each.value === undefined ? "–" : significant(each.value, 3)}</Txt>
+      </View>
+      {each.notCounted ? <Txt variant="small">{notCountedIn(each.notCounted)}</Txt> : null}
+      <View className="flex-row gap-2">
+        <Button
+          look="plain"
+          size="small"
+          leaves
+          label="Swap sides"
+          hint={`Swap the sides of run ${number ?? ""}`}
+          onPress={onSwap}
+        />
+        <Button
+          look="plain"
+          size="small"
+          leaves
+          label="Take out"
+          hint={`Take run ${number ?? ""} out of the trial`}
+          onPress={onOut}
+        />
+      </View>
+    </View>
+  );
+}
+
+function AddSheet({
+  trial,
+  onClose,
+  onAdd,
+}: {
+  trial: Trial;
+  onClose: () => void;
+  onAdd: (a: string, b: string) => void;
+}) {
+  const book = usePlantBook();
+  const runs = useAppSelector(selectRuns);
+  const used = new Set(trial.runs.map(({ runId }) => runId));
+  const options = [
+    { value: "", label: "Choose a run" },
+    ...runs
+      .filter(({ id }) => !used.has(id))
+      .map((run) => {
+        const { plantName, at } = summarise(run, book);
+        return {
+          value: run.id,
+          label: `${run.number}: ${plantName}, ${run.state}, ${showDay(at)}`,
+        };
+      }),
+  ];
+  const [a, setA] = useState("");
+  const [b, setB] = useState("");
+  const [tried, setTried] = useState(false);
+  const problem =
+    a === b && a !== ""
+      ? "One run cannot stand on both sides."
+      : trial.design === "pairs" && (a === "" || b === "")
+        ? "A pair has a run on each side."
+        : a === "" && b === ""
+          ? "Choose a run."
+          : undefined;
+  const add = () => {
+    setTried(true);
+    if (!problem) onAdd(a, b);
+  };
+  return (
+    <Sheet title="Which runs?" open onClose={onClose} onSubmit={add}>
+      <Select label={trial.a} options={options} value={a} onChange={setA} />
+      <Select label={trial.b} options={options} value={b} onChange={setB} />
+      {tried && problem ? <Notice severity="caution" message={problem} /> : null}
+      <Button label="Put them in" onPress={add} />
+    </Sheet>
+  );
+}

@@ -1,0 +1,49 @@
+import type { UnitSystem } from "@/core";
+import { harvestLeftG } from "../harvest/harvestLeft";
+import { harvestDraft } from "../harvest/harvestDraft";
+import { againLike } from "../plan/draftOfRun";
+import type { PlantBook } from "../plant/plantBook";
+import type { Harvest } from "@/records/harvest";
+import { emptyDraft, type PlanDraft } from "@/records/planDraft";
+import type { Run } from "@/records/run";
+import type { Trial } from "@/records/trial";
+import type { NextCharge } from "./trialPlace";
+
+interface Known {
+  runs: readonly Run[];
+  harvests: readonly Harvest[];
+  book: PlantBook;
+  units: UnitSystem;
+}
+
+/**
+ * What stands in the plan's fields for a trial's next charge: as the other half was planned, or the latest
+ * run of its side, of half of what lies there.
+ */
+export function trialDraft(
+  trial: Trial,
+  { side, pair, like }: NextCharge & { side: "a" | "b" },
+  { runs, harvests, book, units }: Known,
+): PlanDraft {
+  const inTrial = trial.runs.flatMap(
+    (each) => runs.find(({ id }) => id === each.runId && each.side === side) ?? [],
+  );
+  const model = like ?? inTrial.at(-1) ?? runs.find(({ plantId }) => plantId === trial.plantId);
+  const plantId = model?.plantId ?? trial.plantId ?? "";
+  const lying = harvests
+    .map((harvest) => ({ harvest, leftG: harvestLeftG(harvest, runs) }))
+    .filter(({ harvest, leftG }) => leftG > 0 && harvest.plantId === plantId)
+    .sort(
+      (a, b) => Number(b.harvest.id === like?.harvestId) - Number(a.harvest.id === like?.harvestId),
+    )
+    .at(0);
+  const draft = model ? againLike(model, units) : { ...emptyDraft(units), plantId };
+  return {
+    ...draft,
+    /* Half of what lies there, or all that the first half left. */
+    ...(lying ? harvestDraft(lying.harvest, like ? lying.leftG : lying.leftG / 2, runs, book) : {}),
+    trialId: trial.id,
+    trialSide: side,
+    trialPair: pair === undefined ? "" : String(pair),
+  };
+}

@@ -1,0 +1,101 @@
+import type { Run } from "@/records/run";
+import type { Trial } from "@/records/trial";
+
+/** Where a charge stands in a trial. */
+export interface TrialPlace {
+  trial: Trial;
+  side: "a" | "b";
+  /** Undefined where runs stand apart. */
+  pair?: number;
+  /** The runs that it is to be equal to: the other half of its pair, or all of the trial. */
+  others: Run[];
+}
+
+/** The place of a run in the trial that it is for; undefined where it is for none. */
+export function trialPlaceOf(
+  runId: string,
+  trials: readonly Trial[],
+  runs: readonly Run[],
+): TrialPlace | undefined {
+  for (const trial of trials) {
+    const own = trial.runs.find((run) => run.runId === runId);
+    if (own) return placeIn(trial, own, runs, runId);
+  }
+  return undefined;
+}
+
+/** The same of a charge that is only planned. */
+export function placeIn(
+  trial: Trial,
+  { side, pair }: { side: "a" | "b"; pair?: number },
+  runs: readonly Run[],
+  runId = "",
+): TrialPlace {
+  const others = trial.runs.filter(
+    (run) => run.runId !== runId && (trial.design === "apart" || run.pair === pair),
+  );
+  return {
+    trial,
+    side,
+    ...(pair === undefined ? {} : { pair }),
+    others: others.flatMap((other) => runs.find(({ id }) => id === other.runId) ?? []),
+  };
+}
+
+/** A trial with a run put on its place; a run that stands in it already keeps one place. */
+export function withRun(
+  trial: Trial,
+  run: { runId: string; side: "a" | "b"; pair?: number },
+): Trial {
+  return { ...trial, runs: [...withoutRun(trial, run.runId).runs, run] };
+}
+
+/** A trial without a run. */
+export function withoutRun(trial: Trial, id: string): Trial {
+  return { ...trial, runs: trial.runs.filter(({ runId }) => runId !== id) };
+}
+
+/** Which charge a trial asks for next. */
+export interface NextCharge {
+  pair?: number;
+  /** Undefined until the lot is drawn. */
+  side?: "a" | "b";
+  /** It is the second of its pair: the first, to be like. */
+  like?: Run;
+}
+
+/**
+ * The next charge of a trial: the other half of a pair that stands alone, or the half that the lot put
+ * first; apart, the side that has fewer runs.
+ */
+export function nextCharge(trial: Trial, runs: readonly Run[]): NextCharge {
+  const alive = trial.runs.filter(({ runId }) => runs.some(({ id }) => id === runId));
+  if (trial.design === "apart") {
+    const count = (side: "a" | "b") => alive.filter((run) => run.side === side).length;
+    return { side: count("a") <= count("b") ? "a" : "b" };
+  }
+  const alone = alive.find(
+    (run) => !alive.some((other) => other.pair === run.pair && other.side !== run.side),
+  );
+  if (alone)
+    return {
+      ...(alone.pair === undefined ? {} : { pair: alone.pair }),
+      side: alone.side === "a" ? "b" : "a",
+      like: runs.find(({ id }) => id === alone.runId)!,
+    };
+  const pair = nextPair(trial);
+  const drawn = trial.lots?.find((each) => each.pair === pair);
+  return { pair, ...(drawn ? { side: drawn.first } : {}) };
+}
+
+/** The number of a trial's next pair. */
+export function nextPair({ runs }: Pick<Trial, "runs">): number {
+  return Math.max(0, ...runs.map(({ pair = 0 }) => pair)) + 1;
+}
+
+/** A trial with the lot of its next pair; what was drawn stands, however often one draws. */
+export function withLot(trial: Trial, runs: readonly Run[], first: "a" | "b"): Trial {
+  const { pair, side } = nextCharge(trial, runs);
+  if (pair === undefined || side !== undefined) return trial;
+  return { ...trial, lots: [...(trial.lots ?? []), { pair, first }] };
+}

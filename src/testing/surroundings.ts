@@ -1,0 +1,30 @@
+import { openInstrumentLines } from "@/instruments/instrumentLines";
+import { openDraftStorage } from "@/storage/draftStorage";
+import { exclusiveAccess } from "@/storage/exclusive";
+import { openJournal } from "@/storage/journal";
+import { openPictureStorage } from "@/storage/pictureStorage";
+import { openRecordStorage } from "@/storage/recordStorage";
+import { openSampleStorage } from "@/storage/sampleStorage";
+import type { Surroundings } from "@/store/store";
+import type { memoryStorage } from "./memoryStorage";
+
+/** What a store is given in a test: everything in one memory, no other tab, the device's clock. */
+export function surroundings(
+  backend: ReturnType<typeof memoryStorage>,
+  part: Partial<Surroundings> = {},
+): Surroundings {
+  const exclusive = exclusiveAccess("test");
+  const samples = openSampleStorage(backend, exclusive);
+  return {
+    logbook: "sereno",
+    storage: openRecordStorage(backend, exclusive),
+    samples,
+    pictures: openPictureStorage(backend, exclusive),
+    drafts: openDraftStorage(backend),
+    instruments: openInstrumentLines(samples),
+    notices: { tell: () => undefined, listen: () => () => undefined },
+    journal: openJournal({ logbook: "sereno", instant: undefined, database: backend }),
+    now: () => new Date(),
+    ...part,
+  };
+}

@@ -1,0 +1,36 @@
+import { fixed, significant } from "@/core";
+import type { SniffSoFar } from "@/logbook/learn/sniffSoFar";
+import type { Sniff } from "@/records/sniff";
+
+/* Guessed less often than this, it was not guessed. */
+const sure = 0.05;
+
+/** What a blind sniff says, once it may be said. */
+export function sniffVerdict(
+  { answered, right, guessed, needed, liked }: SniffSoFar,
+  { a, b }: Pick<Sniff, "a" | "b">,
+): string {
+  if (answered === 0) return "No round has been answered.";
+  const count = `${right} of ${answered} right; by guessing alone that comes ${inHundred(guessed)}.`;
+  if (guessed >= sure)
+    return `Not told apart: ${count} ${
+      needed === null
+        ? "It takes three rounds at least, better six or twelve."
+        : `${needed} of ${answered} would have done.`
+    }`;
+  const all = liked.a + liked.b;
+  const more = liked.a >= liked.b ? a : b;
+  const preference =
+    all === 0
+      ? ""
+      : ` “${more}” was liked more ${Math.max(liked.a, liked.b)} of ${all} times${
+          liked.chance < sure ? "" : ", which may be chance"
+        }.`;
+  return `Told apart: ${count}${preference}`;
+}
+
+function inHundred(chance: number): string {
+  return chance >= 0.1
+    ? `${fixed(100 * chance, 0)} times in 100`
+    : `${significant(1000 * chance, 2)} times in 1000`;
+}
