@@ -14,6 +14,8 @@ export default defineConfig({
   /* Most of a spec is waiting: a third browser on two cores takes a third off the whole. */
   workers: 3,
   fullyParallel: true,
+  /* A loaded machine may starve a browser; what needed its second try is named in the summary. */
+  retries: 1,
   reporter: "list",
   use: {
     baseURL: `http://127.0.0.1:${port}`,

@@ -1,5 +1,6 @@
 import { AxeBuilder } from "@axe-core/playwright";
 import { expect, test, type Page } from "@playwright/test";
+import { goTo } from "./steps";
 
 const screens = [
   "/",
@@ -88,11 +89,11 @@ for (const { colorScheme, size } of looks) {
       reducedMotion: "reduce",
     });
     const page = await context.newPage();
-    await page.goto("/?logbook=demo");
+    await goTo(page, "/?logbook=demo");
     await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
     for (const address of screens) {
       if (size.width > 900 && oneColumn.has(address)) continue;
-      await page.goto(address);
+      await goTo(page, address);
       await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
       if (address === "/shelf/labels")
         await expect(page.getByRole("button", { name: /^Save \d+ labels/ })).toBeEnabled();

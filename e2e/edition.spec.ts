@@ -1,9 +1,9 @@
 import { expect, test } from "@playwright/test";
-import { addCopperPot, choosePlant, field, stored } from "./steps";
+import { addCopperPot, choosePlant, field, goTo, readAnew, stored } from "./steps";
 
 test("which notes come when: three jars, and a cut moved with its price", async ({ page }) => {
   await addCopperPot(page);
-  await page.goto("/plan");
+  await goTo(page, "/plan");
   await choosePlant(page, "Peppermint");
   await field(page, "I have").fill("800");
   const notes = page.getByRole("heading", { name: "Which notes come when" });
@@ -24,7 +24,7 @@ test("a plant of low yield shows some oil, a root asks for hours and litres, and
   await addCopperPot(page);
   await page.getByRole("button", { name: "Add: Glass flask, 2 L" }).click();
   await expect(page.getByRole("link", { name: /Glass flask, 2 L/ })).toBeVisible();
-  await page.goto("/plan");
+  await goTo(page, "/plan");
   await choosePlant(page, "Orange blossom");
   await field(page, "I have").fill("1000");
   await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
@@ -39,20 +39,20 @@ test("a plant of low yield shows some oil, a root asks for hours and litres, and
   );
   await field(page, "Hydrosol to keep").fill("2");
   await stored(page, /^setting/, '"ratioText":"2"');
-  await page.reload();
+  await readAnew(page);
   await expect(field(page, "Hydrosol to keep")).toHaveValue("2");
 });
 
 test("a plant's page warns by what it is, and a dilution is held to its maximum", async ({
   page,
 }) => {
-  await page.goto("/bench/plants/pennyroyal");
+  await goTo(page, "/bench/plants/pennyroyal");
   await expect(page.getByRole("heading", { name: "With care" })).toBeVisible();
   await expect(page.getByText(/Poison to cats/)).toBeVisible();
   await expect(page.getByText("Not on skin at all.")).toBeVisible();
-  await page.goto("/bench/plants/thymelinalool");
+  await goTo(page, "/bench/plants/thymelinalool");
   await expect(page.getByRole("heading", { name: "Thyme, linalool kind" })).toBeVisible();
-  await page.goto("/bench/calculator");
+  await goTo(page, "/bench/calculator");
   const dilution = page
     .getByRole("heading", { name: "How much oil for a dilution?" })
     .locator("..");

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { addCopperPot, field, heatOffEarly, lightIt, stored } from "./steps";
+import { addCopperPot, field, goTo, heatOffEarly, lightIt, readAnew, stored } from "./steps";
 
 /** Distils what is planned, for so many minutes, and measures so much oil. */
 async function distil(page: Page, minutes: string, oilMl: string): Promise<void> {
@@ -30,7 +30,7 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
 }) => {
   await page.clock.install({ time: new Date("2026-07-18T08:00:00Z") });
   await addCopperPot(page);
-  await page.goto("/runs/learn");
+  await goTo(page, "/runs/learn");
   await page.getByRole("button", { name: "Ask a question" }).click();
   await field(page, "The question").fill("Does it want to wilt?");
   await field(page, "One way").fill("at once");
@@ -41,7 +41,7 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await expect(page.getByText(/^The lot says: /)).toBeVisible();
   await stored(page, /^trial/, '"lots"');
 
-  await page.goto("/harvests");
+  await goTo(page, "/harvests");
   await page.getByRole("button", { name: "Note a harvest" }).click();
   await page
     .getByLabel("Plant", { exact: true })
@@ -61,7 +61,7 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await stored(page, /^harvest/, '"sky":"sun"');
 
   /* The first half, as the lot had it. */
-  await page.goto("/runs/learn");
+  await goTo(page, "/runs/learn");
   await page.getByRole("link", { name: /Does it want to wilt/ }).click();
   await page.getByRole("button", { name: /^Plan “/ }).click();
   await expect(field(page, "I have")).toHaveValue("800");
@@ -70,7 +70,7 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await distil(page, "01:15", "1.1");
 
   /* What is left lies, and is weighed three times. */
-  await page.goto("/harvests");
+  await goTo(page, "/harvests");
   await page.getByRole("link", { name: /Clary sage/ }).click();
   for (const [hours, grams] of [
     ["05:00:00", "720"],
@@ -83,11 +83,11 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
     await expect(field(page, "All that lies here weighs")).toHaveValue("");
   }
   await stored(page, /^harvest/, '"massG":560');
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByText(/^560 g, wilted$/)).toBeVisible();
   await expect(page.getByRole("img", { name: /^Water in it over the hours: .*%/ })).toBeVisible();
 
-  await page.goto("/runs/learn");
+  await goTo(page, "/runs/learn");
   await page.getByRole("link", { name: /Does it want to wilt/ }).click();
   await expect(page.getByText(/^Its other half, run 1, is planned/)).toBeVisible();
   await page.getByRole("button", { name: /^Plan “/ }).click();
@@ -97,26 +97,26 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await distil(page, "01:15", "1.3");
   await expect(page.getByText(/^Harvest of 18 /)).toBeVisible();
 
-  await page.goto("/runs/compare");
+  await goTo(page, "/runs/compare");
   await page.getByLabel("First run").selectOption({ index: 1 });
   await page.getByLabel("Beside which run?").selectOption({ index: 1 });
   await expect(page.getByRole("heading", { name: "What differs" })).toBeVisible();
   await expect(page.getByText("Not explained")).toBeVisible();
   await expect(page.getByRole("img", { name: /^Oil to see over the run/ })).toBeVisible();
 
-  await page.goto("/runs/learn");
+  await goTo(page, "/runs/learn");
   await page.getByRole("link", { name: /Does it want to wilt/ }).click();
   await expect(page.getByRole("status").first()).toContainText(/^Not decided/);
   await page.getByRole("button", { name: "Close it" }).click();
   await stored(page, /^trial/, '"closedAt"');
-  await page.goto("/runs/learn?plant=clarysage");
+  await goTo(page, "/runs/learn?plant=clarysage");
   await expect(page.getByRole("heading", { name: "Best so far" })).toBeVisible();
 });
 
 test("a blind sniff with a helper: what lies where is hidden through a reload, and told at the end", async ({
   page,
 }) => {
-  await page.goto("/runs/learn");
+  await goTo(page, "/runs/learn");
   await page.getByRole("button", { name: "A blind sniff" }).click();
   await field(page, "The one").fill("run 1");
   await field(page, "The other").fill("run 2");
@@ -134,7 +134,7 @@ test("a blind sniff with a helper: what lies where is hidden through a reload, a
     await expect(page.getByText(/^run [12]$/)).toHaveCount(0);
     if (round === 1) {
       await stored(page, /^sniff/, '"laidOut":true');
-      await page.reload();
+      await readAnew(page);
       await expect(page.getByText(/^run [12]$/)).toHaveCount(0);
     }
     await page.getByRole("radio", { name: odd }).click();
@@ -152,7 +152,7 @@ test("a blind sniff with a helper: what lies where is hidden through a reload, a
 test("pictures are made small, survive a reload, go into the file, and what is none is refused", async ({
   page,
 }) => {
-  await page.goto("/harvests/demo-harvest-14?logbook=demo");
+  await goTo(page, "/harvests/demo-harvest-14?logbook=demo");
   await expect(page.getByRole("img", { name: /^Clary sage, .*picture 2 of 2/ })).toBeVisible();
   const file = page.getByLabel("A picture of the harvest", { exact: true });
   await file.setInputFiles({
@@ -180,13 +180,13 @@ test("pictures are made small, survive a reload, go into the file, and what is n
   });
   const third = page.getByRole("img", { name: /picture 3 of 3/ });
   await expect(third).toBeVisible();
-  await page.reload();
+  await readAnew(page);
   await expect(third).toBeVisible();
   await page.getByRole("button", { name: "Take picture 1 away" }).click();
   await expect(page.getByRole("img", { name: /picture 2 of 2/ })).toBeVisible();
   await page.getByRole("button", { name: "Bring it back" }).click();
   await expect(third).toBeVisible();
-  await page.goto("/bench/data");
+  await goTo(page, "/bench/data");
   await expect(page.getByRole("checkbox", { name: /^With 3 pictures/ })).toBeChecked();
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Whole logbook" }).click();
@@ -203,7 +203,7 @@ test("pictures are made small, survive a reload, go into the file, and what is n
 test("a trial of the demonstration is reckoned anew with a pair more, and closed", async ({
   page,
 }) => {
-  await page.goto("/runs/learn?logbook=demo");
+  await goTo(page, "/runs/learn?logbook=demo");
   await page.getByRole("link", { name: /Does spearmint want to wilt/ }).click();
   await expect(page.getByRole("status").first()).toContainText(/^Not decided/);
   await page.getByRole("button", { name: /^Add a pair/ }).click();
@@ -218,6 +218,6 @@ test("a trial of the demonstration is reckoned anew with a pair more, and closed
   await expect(page.getByText(/Its sides differ in more than one thing/)).toBeVisible();
   await page.getByRole("button", { name: "Close it" }).click();
   await stored(page, /^trial/, '"closedAt"', "sereno-demo");
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByText("Trial, closed")).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, lightIt, planLavender, stored } from "./steps";
+import { addCopperPot, goTo, lightIt, planLavender, readAnew, stored } from "./steps";
 
 interface Chunk {
   channel: string;
@@ -51,24 +51,24 @@ test("two tabs hear one probe: each sample is kept once, and letting go in one e
   await stored(page, /^run/, '"instrument"');
 
   const other = await context.newPage();
-  await other.goto(page.url());
+  await goTo(other, page.url());
   await other.getByRole("button", { name: "Probe and scale: live" }).click();
   await expect(other.getByText(/^[1-9]\d\d+ samples/)).toBeVisible({ timeout: 30_000 });
   await other.getByRole("checkbox", { name: "Heat cut" }).click();
 
   /* The first tab leaves its cockpit, and hears on. */
-  await page.goto("/bench");
+  await goTo(page, "/bench");
   const before = (await moments(page, "head")).length;
   await expect
     .poll(async () => (await moments(page, "head")).length, { timeout: 30_000 })
     .toBeGreaterThan(before + 20);
 
-  await other.reload();
+  await readAnew(other);
   await other.getByRole("button", { name: "Probe and scale: live" }).click();
   await expect(other.getByRole("checkbox", { name: "Heat cut" })).toBeChecked();
   await other.getByRole("button", { name: "Disconnect" }).click();
   await expect(other.getByRole("button", { name: "Connect", exact: true })).toBeVisible();
-  await page.goto(other.url());
+  await goTo(page, other.url());
   await expect(page.getByRole("button", { name: "Connect a probe and scale" })).toBeVisible();
 
   for (const channel of ["head", "outlet", "tub", "distillate"]) {

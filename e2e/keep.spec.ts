@@ -1,8 +1,8 @@
 import { expect, test, type Page } from "@playwright/test";
-import { field, stored } from "./steps";
+import { field, goTo, readAnew, stored } from "./steps";
 
 async function openDemo(page: Page, path: string): Promise<void> {
-  await page.goto(`${path}?logbook=demo`);
+  await goTo(page, `${path}?logbook=demo`);
 }
 const code = /[2-9A-HJKMNP-Z]{3}-[2-9A-HJKMNP-Z]{3}/;
 
@@ -34,7 +34,7 @@ test("a lot is bottled from the empties, its sheet of labels printed, and a labe
   await page.getByRole("button", { name: "Fill these" }).click();
   await stored(page, /^bottle/, '"sizeMl":10', "sereno-demo");
   await expect(page.getByRole("button", { name: /^Take some out of/ })).toHaveCount(3);
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByRole("button", { name: /^Take some out of/ })).toHaveCount(3);
 
   await page.getByRole("button", { name: "Labels" }).click();
@@ -56,7 +56,7 @@ test("a lot is bottled from the empties, its sheet of labels printed, and a labe
   await expect(page.getByText("The first place can be 21 at most.")).toBeVisible();
   await expect(page.getByRole("button", { name: "Save 3 labels as PDF" })).toBeDisabled();
 
-  await page.goto("/shelf");
+  await goTo(page, "/shelf");
   await page.getByRole("button", { name: "Scan" }).click();
   await field(page, "Or type its code").fill("222-222");
   await page.getByRole("button", { name: "Open it" }).click();
@@ -79,7 +79,7 @@ test("checked three times until it says throw away, each with its reason, after 
     page.getByText(/Throw away: there are threads or flakes in it, it smells sour/).first(),
   ).toBeVisible();
   await stored(page, /^check/, '"sour"', "sereno-demo");
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByText(/^Throw away on .*: best by/).first()).toBeVisible();
   await page
     .getByRole("button", { name: /^Take some out of/ })
@@ -114,7 +114,7 @@ test("used, blended and traced both ways; found by its code with a slip; what is
     .click();
   await expect(page.getByText("Into a blend: Evening")).toBeVisible();
 
-  await page.goto("/shelf");
+  await goTo(page, "/shelf");
   const slip = blend.replace(/.$/, blend.endsWith("2") ? "3" : "2");
   await field(page, "Find by code, name or place").fill(slip);
   await expect(page.getByText(/a slip away/)).toBeVisible();
@@ -124,7 +124,7 @@ test("used, blended and traced both ways; found by its code with a slip; what is
     .click();
   await expect(page.getByRole("heading", { name: "Evening oil, blend" })).toBeVisible();
 
-  await page.goto("/");
+  await goTo(page, "/");
   const [file] = await Promise.all([
     page.waitForEvent("download"),
     page.getByRole("button", { name: /as a calendar file/ }).click(),

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from "@playwright/test";
 import { writeFileSync } from "node:fs";
-import { addCopperPot, field, lightIt, planLavender, stored } from "./steps";
+import { addCopperPot, field, goTo, lightIt, planLavender, stored } from "./steps";
 
 /** Makes every write to the browser's database fail, as on a full disk. */
 async function refuseWrites(page: Page): Promise<void> {
@@ -63,10 +63,10 @@ test("a stored record that does not parse is set aside and shown; the rest opens
   await addCopperPot(page);
   await stored(page, /setting/, "320");
   await plant(page, "run/torn", '{"kind":"run","id":"torn","vers');
-  await page.goto("/bench/data");
+  await goTo(page, "/bench/data");
   await expect(page.getByText("run/torn")).toBeVisible();
   await expect(page.getByText("the stored text is not JSON")).toBeVisible();
-  await page.goto("/bench");
+  await goTo(page, "/bench");
   await expect(page.getByRole("link", { name: /Copper pot/ })).toBeVisible();
 });
 
@@ -88,7 +88,7 @@ test("a tap in the instant before its tab dies is in the log", async ({ page, co
   });
   await page.close({ runBeforeUnload: false });
   const again = await context.newPage();
-  await again.goto(address);
+  await goTo(again, address);
   await expect(again.getByRole("heading", { name: "Warming the charge" })).toBeVisible();
   await again.getByRole("button", { name: /^Log, 2/ }).click();
   await stored(again, /^run/, '"boiling"');
@@ -100,7 +100,7 @@ test("two tabs on one run both write, and both see everything", async ({ page, c
   await lightIt(page);
   await stored(page, /^run/, '"lit"');
   const other = await context.newPage();
-  await other.goto(page.url());
+  await goTo(other, page.url());
   await other.getByRole("button", { name: "It boils" }).click();
   await expect(page.getByRole("heading", { name: "Warming the charge" })).toBeVisible();
   await page.getByRole("button", { name: "Note" }).click();
@@ -114,7 +114,7 @@ test("two tabs on one run both write, and both see everything", async ({ page, c
 
 test("a plan that boils dry cannot be lit until a tap mends it", async ({ page }) => {
   await addCopperPot(page);
-  await page.goto("/plan");
+  await goTo(page, "/plan");
   await field(page, "I have").fill("700");
   await field(page, "Water in the pot").fill("1000");
   await expect(page.getByRole("alert").first()).toContainText("The pot reaches its dry line");
@@ -130,7 +130,7 @@ const hostile = `${head}{"kind":"measure","id":"m-1","version":1,"createdAt":"20
 test("bad files change nothing and say why; a hostile one is only text; an import is undone in one step", async ({
   page,
 }) => {
-  await page.goto("/bench/data");
+  await goTo(page, "/bench/data");
   const file = page.getByLabel("Logbook file");
   const give = (name: string, text: string) =>
     file.setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
@@ -175,7 +175,7 @@ test("what is binned comes back", async ({ page }) => {
 });
 
 test("the demonstration stands apart and is left with one tap", async ({ page }) => {
-  await page.goto("/?logbook=demo");
+  await goTo(page, "/?logbook=demo");
   await expect(page.getByText("Juniper berry")).toBeVisible();
   await page.getByRole("link", { name: "Runs" }).click();
   await expect(page.getByRole("link", { name: /31 · Juniper berry/ })).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from "@playwright/test";
-import { stored } from "./steps";
+import { goTo, stored } from "./steps";
 
 /** Hands on a keyboard: every key that goes down is counted. */
 class Keys {
@@ -38,7 +38,7 @@ test("the whole job by keyboard, from the still to the bottle, in under 150 keys
   const keys = new Keys(page);
   const button = (name: string | RegExp) => page.getByRole("button", { name });
   const heading = (name: string) => page.getByRole("heading", { name, level: 1 });
-  await page.goto("/");
+  await goTo(page, "/");
   await expect(heading("Sereno")).toBeVisible();
   await keys.press("b");
   await expect(heading("Bench")).toBeFocused();
@@ -86,7 +86,7 @@ test("the whole job by keyboard, from the still to the bottle, in under 150 keys
 });
 
 test("“?” tells the keys; they rest while something is typed", async ({ page }) => {
-  await page.goto("/runs?logbook=demo");
+  await goTo(page, "/runs?logbook=demo");
   await expect(page.getByRole("table", { name: "Runs" })).toBeVisible();
   await page.keyboard.press("?");
   await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();

@@ -1,5 +1,14 @@
 import { expect, test } from "@playwright/test";
-import { addCopperPot, field, heatOffEarly, lightIt, planLavender, stored } from "./steps";
+import {
+  addCopperPot,
+  field,
+  goTo,
+  heatOffEarly,
+  lightIt,
+  planLavender,
+  readAnew,
+  stored,
+} from "./steps";
 
 test.use({ serviceWorkers: "allow" });
 
@@ -30,7 +39,7 @@ test("the network is cut in mid-run and the whole job is finished without it, re
 
   await page.getByRole("button", { name: "It boils" }).click();
   await stored(page, /^run/, '"boiling"');
-  await page.reload();
+  await readAnew(page);
   await page.getByRole("button", { name: "First drop", exact: true }).click();
   await page.getByRole("button", { name: "Reading", exact: true }).click();
   await field(page, "Distillate so far, all jars").fill("80");
@@ -38,11 +47,11 @@ test("the network is cut in mid-run and the whole job is finished without it, re
   await page.getByRole("button", { name: "Trouble", exact: true }).click();
   await page.getByRole("button", { name: "Close" }).click();
   await stored(page, /^run/, '"distillateMl":80');
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByRole("heading", { name: "Distilling" })).toBeVisible();
   await heatOffEarly(page);
   await stored(page, /^run/, '"heatOff"');
-  await page.reload();
+  await readAnew(page);
   await page.getByRole("button", { name: "Separate" }).click();
   await field(page, "Oil").fill("2.1");
   await field(page, "Hydrosol, all of it").fill("580");
@@ -50,20 +59,20 @@ test("the network is cut in mid-run and the whole job is finished without it, re
   await page.getByRole("button", { name: /^Bottle / }).click();
   await page.getByRole("button", { name: "On the shelf" }).click();
   await stored(page, /^bottle/, '"filledMl"');
-  await page.reload();
+  await readAnew(page);
   for (const place of ["Today", "Plan", "Runs", "Shelf", "Bench"]) {
     await page.getByRole("link", { name: place, exact: true }).click();
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
   }
   /* Also begun without a network: any address opens the app. */
-  await page.goto("/runs");
+  await goTo(page, "/runs");
   await expect(page.getByRole("link", { name: /^1 · True lavender/ })).toBeVisible();
 });
 
 test("a part that does not come is tried again and said; the rest of the app goes on", async ({
   page,
 }) => {
-  await page.goto("/");
+  await goTo(page, "/");
   await expect(page.getByText("From the cut plant to the bottle")).toBeVisible();
   await page.route(/static\/js\/web\/plan-/, (route) => route.abort());
   await page.getByRole("link", { name: "Plan", exact: true }).click();

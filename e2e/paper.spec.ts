@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, field, lightIt, planLavender } from "./steps";
+import { addCopperPot, field, goTo, lightIt, planLavender } from "./steps";
 
 const wideSpacing =
   "* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important; }";
@@ -46,7 +46,7 @@ test("no text is cut at 320 px, nor with wide spacing, and nothing scrolls sidew
     "/bench",
     cockpit.replace("watch", "ready"),
   ]) {
-    await page.goto(path);
+    await goTo(page, path);
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     if (path === "/plan") await field(page, "I have").fill("1250");
     for (const spaced of [false, true]) {
@@ -67,7 +67,7 @@ test("a run sheet with still, log, readings and yield is one printed page, from 
 }) => {
   for (const width of [390, 1280]) {
     await page.setViewportSize({ width, height: 844 });
-    await page.goto("/runs/demo-run-14?logbook=demo");
+    await goTo(page, "/runs/demo-run-14?logbook=demo");
     await expect(page.getByText("What its readings teach")).toBeVisible();
     await page.emulateMedia({ media: "print" });
     const pdf = (await page.pdf({ format: "A4" })).toString("latin1");
@@ -81,7 +81,7 @@ test("runs and shelf are printed whole, on as many pages as they need", async ({
     ["/runs?logbook=demo", "31 · ", 2],
     ["/shelf", "Shelf", 1],
   ] as const) {
-    await page.goto(path);
+    await goTo(page, path);
     await expect(page.getByText(shows).first()).toBeVisible();
     await page.emulateMedia({ media: "print" });
     await expect(page.getByText("Demonstration: Vesper Croft")).toBeHidden();
@@ -96,13 +96,13 @@ test("with the device's own few colours a chosen option and the night cockpit's 
   page,
 }) => {
   await page.emulateMedia({ forcedColors: "active", colorScheme: "dark" });
-  await page.goto("/bench?logbook=demo");
+  await goTo(page, "/bench?logbook=demo");
   const chosen = page.getByRole("radio", { checked: true }).first();
   const other = page.getByRole("radio", { checked: false }).first();
   const ground = (of: typeof chosen) =>
     of.evaluate((element) => getComputedStyle(element).backgroundColor);
   expect(await ground(chosen)).not.toBe(await ground(other));
-  await page.goto("/runs/demo-run-31/watch");
+  await goTo(page, "/runs/demo-run-31/watch");
   const line = page.locator("svg path[stroke]").first();
   await expect(line).toBeVisible();
   const [stroke, behind] = await line.evaluate((element) => [

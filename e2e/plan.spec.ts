@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { choosePlant, addCopperPot, field, tile } from "./steps";
+import { addCopperPot, choosePlant, field, goTo, readAnew, tile } from "./steps";
 
 const stills: { name: string; plant: string; have: string; oil: string; hydrosol?: string }[] = [
   {
@@ -28,7 +28,7 @@ const stills: { name: string; plant: string; have: string; oil: string; hydrosol
 ];
 
 async function addStill(page: Page, name: string): Promise<void> {
-  await page.goto("/bench");
+  await goTo(page, "/bench");
   await page.getByRole("button", { name: `Add: ${name}` }).click();
   await expect(page.getByRole("link", { name: new RegExp(`^${name}`) })).toBeVisible();
 }
@@ -36,7 +36,7 @@ async function addStill(page: Page, name: string): Promise<void> {
 for (const { name, plant, have, oil, hydrosol } of stills) {
   test(`one harvest planned in each direction: ${name}`, async ({ page }) => {
     await addStill(page, name);
-    await page.goto("/plan");
+    await goTo(page, "/plan");
     await choosePlant(page, plant);
     await field(page, "I have").fill(have);
     await expect(tile(page, /^Oil to see/)).toContainText("8 in 10");
@@ -61,7 +61,7 @@ test("a warning's remedy is one tap, shows before and after, and is taken back",
   page,
 }) => {
   await addCopperPot(page);
-  await page.goto("/plan");
+  await goTo(page, "/plan");
   await choosePlant(page, "True lavender");
   await field(page, "I have").fill("3000");
   await field(page, "Charges").fill("1");
@@ -78,7 +78,7 @@ test("a warning's remedy is one tap, shows before and after, and is taken back",
 
 test("schools stand side by side with what each would come to", async ({ page }) => {
   await addCopperPot(page);
-  await page.goto("/plan");
+  await goTo(page, "/plan");
   await field(page, "I have").fill("600");
   await page.getByRole("button", { name: /Gentle or brisk/ }).click();
   await expect(page.getByText("stands in the plan")).toBeVisible();
@@ -89,12 +89,12 @@ test("schools stand side by side with what each would come to", async ({ page })
 
 test("inputs that change quickly never show an old answer for a new question", async ({ page }) => {
   await addCopperPot(page);
-  await page.goto("/plan");
+  await goTo(page, "/plan");
   const have = field(page, "I have");
   for (const mass of ["100", "900", "250", "1400", "333", "640"]) await have.fill(mass);
   await expect(page.getByText(/640 g · .* water · .* oil to see/)).toBeVisible();
   const settled = await tile(page, "Oil to see").textContent();
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByText(/640 g · .* water · .* oil to see/)).toBeVisible();
   expect(await tile(page, "Oil to see").textContent()).toBe(settled);
 });
@@ -123,7 +123,7 @@ test("a changed figure is marked as the person's own, and a plant of one's own c
   page,
 }) => {
   await addCopperPot(page);
-  await page.goto("/bench/plants");
+  await goTo(page, "/bench/plants");
   await field(page, "Find").fill("clary");
   await page.getByRole("link", { name: /Clary sage/ }).click();
   await page.getByRole("button", { name: "Change figures" }).click();
@@ -133,10 +133,10 @@ test("a changed figure is marked as the person's own, and a plant of one's own c
   await field(page, "Oil, high").first().fill("3.1");
   await page.getByRole("button", { name: "Keep these figures" }).click();
   await expect(page.getByText("0.8–3.1 ✎")).toBeVisible();
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByText("0.8–3.1 ✎")).toBeVisible();
 
-  await page.goto("/bench/plants/new/figures");
+  await goTo(page, "/bench/plants/new/figures");
   await page
     .getByLabel("Begin with the figures of")
     .selectOption({ label: "Spearmint, leafy tops" });

@@ -1,5 +1,14 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, field, lightIt, lightTwo, planLavender, stored } from "./steps";
+import {
+  addCopperPot,
+  field,
+  goTo,
+  lightIt,
+  lightTwo,
+  planLavender,
+  readAnew,
+  stored,
+} from "./steps";
 
 /** The nine buttons stand where a thumb finds them: nothing of the cockpit needs scrolling. */
 async function fitsOneScreen(page: Page): Promise<void> {
@@ -49,12 +58,12 @@ test("a whole run against the simulated probe and scale, with a leak on the way;
   await fitsOneScreen(page);
 
   /* A reload between two taps: the line comes back, and with it all that was missed. */
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByRole("button", { name: "Probe and scale: live" })).toBeVisible();
 
   /* The line is lost for a while: the cockpit says so, and it comes back by itself. */
   await page.route("**/instruments/*/stream", (route) => route.abort());
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByRole("button", { name: "Probe and scale: lost" })).toBeVisible();
   await page.unroute("**/instruments/*/stream");
   await expect(page.getByRole("button", { name: "Probe and scale: live" })).toBeVisible({
@@ -70,7 +79,7 @@ test("a whole run against the simulated probe and scale, with a leak on the way;
     .poll(() => page.evaluate(() => (history.state as { sheet?: number } | null)?.sheet ?? null))
     .toBeNull();
   /* The probe is heard on any screen, and what is wrong stands there too. */
-  await page.goto("/shelf");
+  await goTo(page, "/shelf");
   await page
     .getByRole("link", { name: /drips much slower|Heat off now/ })
     .click({ timeout: 60_000 });
@@ -183,7 +192,7 @@ test("a run that is opened in another time zone stands where it stood, its log i
   const storageState = await page.context().storageState({ indexedDB: true });
   const context = await browser.newContext({ storageState, timezoneId: "Pacific/Auckland" });
   const abroad = await context.newPage();
-  await abroad.goto(page.url());
+  await goTo(abroad, page.url());
   await expect(abroad.getByRole("heading", { name: "Warming the charge" })).toBeVisible();
   await expect(abroad.getByText(/^0:0\d$/)).toBeVisible();
   await expect(abroad.getByRole("alert")).toHaveCount(0);
@@ -225,7 +234,7 @@ test("a probe's log of 200,000 rows comes onto the run, its columns are remember
   await planLavender(page, "600");
   await lightIt(page);
   const address = page.url().replace("/watch", "");
-  await page.goto(address);
+  await goTo(page, address);
   const file = page.getByLabel("Probe log");
   const give = (name: string, text: string) =>
     file.setInputFiles({ name, mimeType: "text/csv", buffer: Buffer.from(text) });

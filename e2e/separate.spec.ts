@@ -1,9 +1,18 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, choosePlant, field, heatOffEarly, lightIt, stored } from "./steps";
+import {
+  addCopperPot,
+  choosePlant,
+  field,
+  goTo,
+  heatOffEarly,
+  lightIt,
+  readAnew,
+  stored,
+} from "./steps";
 
 /** A charge of a plant, from the plan to heat off, ten minutes after its first drop. */
 async function distil(page: Page, plant: string, grams: string): Promise<void> {
-  await page.goto("/plan");
+  await goTo(page, "/plan");
   await choosePlant(page, plant);
   await field(page, "I have").fill(grams);
   await page.getByRole("radio", { name: "Jar, 1.00 L" }).click();
@@ -22,7 +31,7 @@ async function distil(page: Page, plant: string, grams: string): Promise<void> {
 }
 
 async function addVessel(page: Page, name: string, kind: string, across: string, high: string) {
-  await page.goto("/bench");
+  await goTo(page, "/bench");
   await page.getByRole("button", { name: "Add a vessel" }).click();
   await field(page, "Name").fill(name);
   await page.getByLabel("What it is").selectOption({ label: kind });
@@ -56,11 +65,11 @@ test("an oil that floats: the better vessel, set to part, its steps and the time
   await stored(page, /./, "4,2");
 
   await page.clock.fastForward("30:00");
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByRole("heading", { name: "Let it stand" })).toBeVisible();
   await expect(page.getByText(/Set 30 min ago in Funnel: \d+ % have parted/)).toBeVisible();
   await expect(field(page, "Oil")).toHaveValue("4,2");
-  await page.goto("/");
+  await goTo(page, "/");
   await expect(page.getByText("True lavender is settling")).toBeVisible();
   await page.getByText("True lavender is settling").click();
   await page.getByRole("button", { name: "Cloudy" }).click();
@@ -87,7 +96,7 @@ test("an oil that hangs is salted; more of it is drawn off the next day", async 
   await expect(page.getByText(/Salted hydrosol is not kept/)).toBeVisible();
   await page.getByRole("button", { name: "It is set to part" }).click();
   await stored(page, /^run/, '"saltGPerL":100');
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByRole("radio", { name: "100 g" })).toBeChecked();
   await field(page, "Oil").fill("0.3");
   await field(page, "Hydrosol, all of it").fill("0");
@@ -124,14 +133,14 @@ test("three charges of one plant are poured together, reloaded in the middle, an
   await page.getByRole("radio", { name: "Its charge" }).click();
   await field(page, "Oil").fill("9.6");
   await stored(page, /./, "9.6");
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByLabel(/^Run 2: /)).toBeChecked();
   await expect(page.getByRole("radio", { name: "Its charge" })).toBeChecked();
   await expect(field(page, "Oil")).toHaveValue("9.6");
   await field(page, "Hydrosol, all of it").fill("1800");
   await page.getByRole("button", { name: "Keep it", exact: true }).click();
   await expect(page.getByRole("button", { name: "Bottle 9.6 mL" })).toBeVisible();
-  await page.goto("/runs");
+  await goTo(page, "/runs");
   await expect(page.getByText("3.2 mL", { exact: true })).toHaveCount(3);
 });
 
@@ -141,7 +150,7 @@ test("two tabs measure one run: the second is told, its measures take the first'
 }) => {
   await distil(page, "True lavender", "600");
   const other = await context.newPage();
-  await other.goto(page.url());
+  await goTo(other, page.url());
   await field(other, "Oil").fill("3.9");
   await field(other, "Hydrosol, all of it").fill("590");
   await field(page, "Oil").fill("4.2");
@@ -151,7 +160,7 @@ test("two tabs measure one run: the second is told, its measures take the first'
   await expect(other.getByText(/measured elsewhere meanwhile: 4\.2 mL oil/)).toBeVisible();
   await other.getByRole("button", { name: "Keep it", exact: true }).click();
   await expect(page.getByRole("button", { name: "Bottle 3.9 mL" })).toBeVisible();
-  await page.goto("/shelf");
+  await goTo(page, "/shelf");
   await expect(page.getByText(/oil: not bottled yet/)).toHaveCount(1);
   await expect(page.getByText(/hydrosol: not bottled yet/)).toHaveCount(1);
 });

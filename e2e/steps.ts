@@ -8,6 +8,27 @@ export function tile(page: Page, label: string | RegExp) {
     .locator("..");
 }
 
+/* As a person would: not while the browser would ask whether to leave, for something is being kept. */
+async function mayBeLeft(page: Page): Promise<void> {
+  await expect
+    .poll(() =>
+      page.evaluate(() => window.dispatchEvent(new Event("beforeunload", { cancelable: true }))),
+    )
+    .toBe(true);
+}
+
+/** Opens an address once everything on the page is kept. */
+export async function goTo(page: Page, address: string): Promise<void> {
+  await mayBeLeft(page);
+  await page.goto(address);
+}
+
+/** Reads the page anew once everything on it is kept. */
+export async function readAnew(page: Page): Promise<void> {
+  await mayBeLeft(page);
+  await page.reload();
+}
+
 /** A field to type in, by its label. */
 export function field(page: Page, label: string) {
   return page.getByRole("textbox", { name: label, exact: true });
@@ -34,7 +55,7 @@ export async function heatOffEarly(page: Page): Promise<void> {
 
 /** Adds the ready-made copper pot and says where it stands. */
 export async function addCopperPot(page: Page): Promise<void> {
-  await page.goto("/bench");
+  await goTo(page, "/bench");
   await page.getByRole("button", { name: "Add: Copper pot, 12 L" }).click();
   await expect(page.getByRole("link", { name: /Copper pot, 12 L/ })).toBeVisible();
   await field(page, "Altitude").fill("320");
@@ -43,7 +64,7 @@ export async function addCopperPot(page: Page): Promise<void> {
 
 /** Plans a charge of fresh lavender, on the first still or another, and makes it ready. */
 export async function planLavender(page: Page, grams: string, still?: string): Promise<void> {
-  await page.goto("/plan");
+  await goTo(page, "/plan");
   if (still) await page.getByRole("radio", { name: still }).click();
   await choosePlant(page, "True lavender");
   await field(page, "I have").fill(grams);

@@ -1,5 +1,14 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, field, heatOffEarly, lightIt, planLavender, stored } from "./steps";
+import {
+  addCopperPot,
+  field,
+  goTo,
+  heatOffEarly,
+  lightIt,
+  planLavender,
+  readAnew,
+  stored,
+} from "./steps";
 
 /** A run on the drip, its cockpit shown. */
 async function dripping(page: Page): Promise<void> {
@@ -87,7 +96,7 @@ test("heat off well before the stop asks once; Back and Close bring the focus ba
   await expect(page.getByRole("heading", { name: "Distilling" })).toBeVisible();
   await expect(note).toBeFocused();
   /* What was typed is there again, also after a reload. */
-  await page.reload();
+  await readAnew(page);
   await note.click();
   await expect(field(page, "What you saw, smelt or did")).toHaveValue("half a");
   await page.getByRole("button", { name: "Close" }).click();
@@ -129,7 +138,7 @@ test("measures typed and not kept outlive Back and a reload, and Enter keeps the
   await page.goBack();
   await page.getByRole("button", { name: "Separate" }).click();
   await expect(field(page, "Oil")).toHaveValue("2,4");
-  await page.reload();
+  await readAnew(page);
   await expect(field(page, "Hydrosol, all of it")).toHaveValue("0.6L");
   await expect(page.getByText("= 600 mL")).toBeVisible();
   await field(page, "Oil").press("Enter");
@@ -145,7 +154,7 @@ test("a planned run is planned anew and stays the one run", async ({ page }) => 
   await field(page, "I have").fill("450");
   await page.getByRole("button", { name: "Change run 1" }).click();
   await expect(page.getByText(/450 g of fresh true lavender/)).toBeVisible();
-  await page.goto("/runs");
+  await goTo(page, "/runs");
   await expect(page.getByRole("link", { name: /^\d+ · / })).toHaveCount(1);
 });
 
@@ -199,7 +208,7 @@ test("a run of an unknown plant on the heat blanks no screen, and a file's torn 
 }) => {
   await dripping(page);
   await stored(page, /^run/, '"firstDrop"');
-  await page.goto("/bench/data");
+  await goTo(page, "/bench/data");
   const saving = page.waitForEvent("download");
   await page.getByRole("button", { name: "Whole logbook" }).click();
   const stream = await (await saving).createReadStream();
@@ -230,7 +239,7 @@ test("a run of an unknown plant on the heat blanks no screen, and a file's torn 
     "/runs/from-elsewhere",
     "/runs/from-elsewhere/watch",
   ]) {
-    await page.goto(path);
+    await goTo(page, path);
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     await expect(page.getByText("This screen failed")).toBeHidden();
   }
@@ -240,7 +249,7 @@ test("a draft with a unit that is none, and a wish for next to nothing, leave th
   page,
 }) => {
   await addCopperPot(page);
-  await page.goto("/plan");
+  await goTo(page, "/plan");
   await page.getByRole("radio", { name: "I want" }).click();
   await page.getByRole("radio", { name: "Hydrosol", exact: true }).click();
   await field(page, "I want").fill("0.0000001");
@@ -263,7 +272,7 @@ test("a draft with a unit that is none, and a wish for next to nothing, leave th
         };
       }),
   );
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByRole("heading", { level: 1, name: "Plan" })).toBeVisible();
   await expect(field(page, "I want")).toHaveValue("0.0000001");
 });
@@ -276,10 +285,10 @@ test("unknown addresses, stills and demonstration links say what they are", asyn
     ["/runs/constructor", "This run is not in this logbook."],
     ["/shelf/__proto__", "This lot is not in this logbook."],
   ] as const) {
-    await page.goto(path);
+    await goTo(page, path);
     await expect(page.getByText(says)).toBeVisible();
   }
-  await page.goto("/runs/demo-run-12");
+  await goTo(page, "/runs/demo-run-12");
   await page.getByRole("button", { name: "Open it in the demonstration" }).click();
   await expect(page.getByText("Demonstration: Vesper Croft")).toBeVisible();
   await expect(page).toHaveTitle(/, run 12 · Sereno$/);

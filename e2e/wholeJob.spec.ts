@@ -1,13 +1,13 @@
 import { expect, test } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { heatOffEarly, choosePlant, field, lightIt, stored, tile } from "./steps";
+import { choosePlant, field, goTo, heatOffEarly, lightIt, readAnew, stored, tile } from "./steps";
 
 test("the whole job on a phone, from an empty logbook to a bottle and a file that opens elsewhere", async ({
   page,
   browser,
 }) => {
   await page.clock.install({ time: new Date("2026-07-18T08:00:00Z") });
-  await page.goto("/");
+  await goTo(page, "/");
   await page.getByRole("button", { name: "Begin with your still" }).click();
 
   /* The still, the place, a measure. */
@@ -41,7 +41,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await expect(tile(page, "Hydrosol, 2 charges")).toContainText("1.40L");
   await expect(tile(page, "Oil to see, 2 charges")).toContainText(/8 in 10: [\d.]+–[\d.]+ mL/);
   await stored(page, /setting/, "1,4");
-  await page.reload();
+  await readAnew(page);
   await expect(field(page, "I have")).toHaveValue("1,4");
   await page.getByRole("button", { name: "Make this charge ready" }).click();
 
@@ -50,7 +50,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await page.clock.fastForward("18:00");
   await page.getByRole("button", { name: "It boils" }).click();
   await expect(page.getByRole("heading", { name: "Warming the charge" })).toBeVisible();
-  await page.reload();
+  await readAnew(page);
   await expect(page.getByRole("heading", { name: "Warming the charge" })).toBeVisible();
   await page.clock.fastForward("04:00");
   await page.getByRole("button", { name: "First drop", exact: true }).click();
@@ -70,9 +70,9 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   const context = page.context();
   await page.close({ runBeforeUnload: false });
   const again = await context.newPage();
-  await again.goto(address);
+  await goTo(again, address);
   await expect(again.getByRole("heading", { name: "Distilling" })).toBeVisible();
-  await again.goto("/");
+  await goTo(again, "/");
   await again.getByRole("button", { name: "To the still of run 1" }).click();
 
   /* A slip of the eye is corrected; both stay in the log. */
@@ -125,7 +125,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
 
   /* The file, and the same logbook on another device. */
   await stored(again, /^use/, "salve");
-  await again.goto("/bench/data");
+  await goTo(again, "/bench/data");
   const saving = again.waitForEvent("download");
   await again.getByRole("button", { name: "Whole logbook" }).click();
   const file = await (await saving).path();
@@ -134,12 +134,12 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
     version: 1,
   });
   const elsewhere = await (await browser.newContext()).newPage();
-  await elsewhere.goto("/bench/data");
+  await goTo(elsewhere, "/bench/data");
   await elsewhere
     .getByLabel("Logbook file")
     .setInputFiles({ name: "log.json", mimeType: "application/json", buffer: readFileSync(file) });
   await elsewhere.getByRole("button", { name: "Bring in" }).click();
-  await elsewhere.goto("/runs");
+  await goTo(elsewhere, "/runs");
   await elsewhere.getByRole("link", { name: /1 · True lavender/ }).click();
   await expect(elsewhere.getByText("pale yellow")).toBeVisible();
   await expect(elsewhere.getByText("240 mL so far", { exact: false })).toBeVisible();

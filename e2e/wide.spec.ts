@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { heatOffEarly, addCopperPot, field, lightTwo, tile } from "./steps";
+import { addCopperPot, field, goTo, heatOffEarly, lightTwo, tile } from "./steps";
 
 test("on a wide screen: result beside the inputs, keyboard alone, two stills at once, a sorted table", async ({
   page,
@@ -9,7 +9,7 @@ test("on a wide screen: result beside the inputs, keyboard alone, two stills at 
   await page.getByRole("button", { name: "Add: Steel pot, 25 L" }).click();
 
   /* The plan answers beside the fields while it is typed. */
-  await page.goto("/plan");
+  await goTo(page, "/plan");
   await field(page, "I have").fill("500");
   const drawing = page.getByRole("img", { name: /Copper pot, 12 L with 500 g/ });
   await expect(drawing).toBeVisible();
@@ -42,7 +42,7 @@ test("on a wide screen: result beside the inputs, keyboard alone, two stills at 
   await expect(page.getByRole("heading", { name: "Heating up" })).toBeVisible();
 
   /* The logbook as a table. */
-  await page.goto("/runs");
+  await goTo(page, "/runs");
   const rows = page.getByRole("row");
   await expect(rows).toHaveCount(3);
   await page.getByRole("button", { name: "Charge" }).click();
@@ -61,7 +61,7 @@ test("US units carry through from the bench to the plan", async ({ page }) => {
   await addCopperPot(page);
   await page.getByRole("radio", { name: "oz, fl oz, °F" }).click();
   await expect(page.getByText("Water boils here at 210.0 °F.")).toBeVisible();
-  await page.goto("/plan");
+  await goTo(page, "/plan");
   await expect(page.getByLabel("I have: unit")).toHaveValue("oz");
   await field(page, "I have").fill("1.5");
   await page.getByLabel("I have: unit").selectOption("lb");

@@ -24,3 +24,19 @@ test("a store that refuses a draft stops nothing", async () => {
   expect(() => openDraftStorage(backend).put("note/a", { text: "b" })).not.toThrow();
   await turn();
 });
+
+test("the page is held until the draft is written, also by a store that refuses", async () => {
+  for (const refuse of [undefined, "The disk is full."]) {
+    const backend = memoryStorage();
+    backend.refuse = refuse;
+    let held = 0;
+    const drafts = openDraftStorage(backend, undefined, () => {
+      held += 1;
+      return () => (held -= 1);
+    });
+    drafts.put("note/a", { text: "b" });
+    expect(held).toBe(1);
+    await turn();
+    expect(held).toBe(0);
+  }
+});

@@ -15,10 +15,14 @@ export interface DraftStorage {
   put(name: string, draft: unknown): void;
 }
 
-/** Opens the drafts over a key-value store; `keepTexts` writes them off the page's thread. */
+/**
+ * Opens the drafts over a key-value store; `keepTexts` writes them off the page's thread, and `hold`
+ * keeps the page until they are written, so that a reload right after a letter does not lose it.
+ */
 export function openDraftStorage(
   backend: Pick<AsyncStorage, "getMany" | "setMany" | "removeMany">,
   keepTexts?: KeepTexts,
+  hold: () => () => void = () => () => undefined,
 ): DraftStorage {
   return {
     async load(all) {
@@ -42,7 +46,9 @@ export function openDraftStorage(
         else await backend.setMany(set);
       };
       /* A store that refuses is told by what matters more than a draft: the records. */
-      write().catch(() => undefined);
+      write()
+        .catch(() => undefined)
+        .finally(hold());
     },
   };
 }

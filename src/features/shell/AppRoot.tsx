@@ -11,6 +11,7 @@ import { openInstrumentLines } from "@/instruments/instrumentLines";
 import { askToKeep } from "@/storage/askToKeep";
 import { exclusiveAccess } from "@/storage/exclusive";
 import { openDraftStorage } from "@/storage/draftStorage";
+import { holdLeaving } from "@/storage/holdLeaving";
 import { instantStorage, openJournal } from "@/storage/journal";
 import { chosenLogbook } from "@/storage/logbookChoice";
 import { openPictureStorage } from "@/storage/pictureStorage";
@@ -61,7 +62,7 @@ function openStore(): AppStore {
     storage,
     samples,
     pictures: openPictureStorage(backend, exclusive),
-    drafts: openDraftStorage(backend, keepTexts),
+    drafts: openDraftStorage(backend, keepTexts, holdLeaving),
     instruments: openInstrumentLines(samples),
     notices: openTabNotices(logbook),
     journal: openJournal({

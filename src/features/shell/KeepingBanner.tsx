@@ -2,6 +2,7 @@ import { useEffect } from "react";
 import { View } from "react-native";
 import { saveLogbookFile } from "@/exchange/saveLogbookFile";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { holdLeaving } from "@/storage/holdLeaving";
 import { changeTaken } from "@/store/keepingSlice";
 import { readable } from "@/store/openLogbook";
 import { retryWriting } from "@/store/persistence";
@@ -13,10 +14,7 @@ import { Txt } from "@/ui/primitives/Txt";
 export function KeepingBanner() {
   const status = useAppSelector(({ keeping }) => keeping.status);
   useEffect(() => {
-    if (status !== "refused" && status !== "writing") return;
-    const warn = (event: BeforeUnloadEvent) => event.preventDefault();
-    window.addEventListener("beforeunload", warn);
-    return () => window.removeEventListener("beforeunload", warn);
+    if (status === "refused" || status === "writing") return holdLeaving();
   }, [status]);
   return (
     <>
