@@ -9,6 +9,8 @@ const asScript = [transformer, { ...options, plugins: ["dynamic-import-node"] }]
 
 /** @type {import("jest").Config} */
 module.exports = {
+  /* A whole screen on a loaded machine may take its time; no test waits for the clock. */
+  testTimeout: 60_000,
   projects: [
     {
       displayName: "core",

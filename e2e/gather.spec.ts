@@ -94,6 +94,11 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await expect(field(page, "I have")).toHaveValue("560");
   await expect(field(page, "It holds of water")).toHaveValue("60");
   await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
+  await expect(page.getByText(/Planned (un)?like/)).toBeHidden();
+  await page.getByRole("radio", { name: "In the water" }).click();
+  await expect(page.getByText(/Planned unlike run 1 also in the method/)).toBeVisible();
+  await page.getByRole("radio", { name: "Over steam" }).click();
+  await expect(page.getByText(/Planned (un)?like/)).toBeHidden();
   await distil(page, "01:15", "1.3");
   await expect(page.getByText(/^Harvest of 18 /)).toBeVisible();
 

@@ -5,8 +5,6 @@ import path from "node:path";
 import { PDFDocument } from "@cantoo/pdf-lib";
 import type { AnyRecord } from "../src/records/record";
 
-jest.setTimeout(60000);
-
 /** Runs a command as a person does from the shell. */
 function command(script: string, ...args: string[]) {
   const { status, stdout, stderr } = spawnSync(

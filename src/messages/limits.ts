@@ -39,6 +39,7 @@ export const limits = {
   chargeG: { min: 0, max: 1e6, above: true },
   powerW: { min: 0, max: 1e5 },
   stillPowerW: { min: 0, max: 1e5, above: true },
+  rateMlPerMin: { min: 0, max: 1000, above: true },
   startC: { min: -5, max: 100 },
   waterRatio: { min: 0.5, max: 50 },
   release: { min: 0, max: 1, above: true },

@@ -27,8 +27,8 @@ export const bottleSchema = z.object({
 });
 export type Bottle = z.infer<typeof bottleSchema>;
 
-/** What became of an amount that was taken. */
-export const useWays = ["used", "gift", "sold", "blended", "lost", "thrownAway"] as const;
+/** What became of an amount that was taken; theirs: handed to whom it was distilled for. */
+export const useWays = ["used", "gift", "sold", "theirs", "blended", "lost", "thrownAway"] as const;
 export type UseWay = (typeof useWays)[number];
 
 /** Something taken out of a bottle, or of what of a lot is in no bottle yet. */

@@ -26,6 +26,8 @@ const fields = {
   moistureText: text,
   preparation: text,
   pace: z.enum(["gentle", "brisk"]),
+  /** Distillate after the first drop, mL/min; empty: as the pace says. */
+  rateText: text,
   waterRule: z.enum(["ratio", "cover", "mark"]),
   stopBy: z.enum(["tail", "least", "ratio", "worth", "clock", "smell"]),
   /** Empty: what is usual for this plant as it is. */
@@ -99,6 +101,7 @@ export function emptyDraft(units: UnitSystem): PlanDraft {
     moistureText: "",
     preparation: "",
     pace: "gentle",
+    rateText: "",
     waterRule: "ratio",
     stopBy: "tail",
     ratioText: "",

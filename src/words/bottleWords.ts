@@ -24,6 +24,7 @@ export const useWayWords: Record<UseWay, string> = {
   used: "Used",
   gift: "Given away",
   sold: "Sold",
+  theirs: "Handed to its owner",
   blended: "Into a blend",
   lost: "Lost",
   thrownAway: "Thrown away",

@@ -2,6 +2,7 @@ import { significant } from "@/core";
 import type { TrialOutcome } from "@/core/learn/trial";
 import { keptEqual, type Difference } from "@/logbook/trial/keptEqual";
 import type { NotCounted } from "@/logbook/trial/trialSoFar";
+import type { SidesBeside } from "@/logbook/trial/sidesBeside";
 import type { TrialPlace } from "@/logbook/trial/trialPlace";
 import type { Trial, TrialChange } from "@/records/trial";
 
@@ -26,7 +27,7 @@ export function notCountedIn(notCounted: NotCounted): string {
     : notCountedWords[notCounted.why];
 }
 
-export const differenceWords: Record<Difference, string> = {
+const differenceWords: Record<Difference, string> = {
   plant: "the plant",
   state: "its state",
   preparation: "how it is prepared",
@@ -49,16 +50,59 @@ export const changeWords: Record<TrialChange, string> = {
   other: "Something else",
 };
 
+/** What must not differ between the sides of a trial. */
+export function keepEqualIn(trial: Trial): string {
+  return `Keep equal: ${differencesIn(keptEqual(trial))}.`;
+}
+
 /** What a charge of a trial is, and what it must have in common with the other side. */
 export function placeWords({ trial, side, pair }: TrialPlace): { message: string; remedy: string } {
   const which = side === "a" ? trial.a : trial.b;
   const half = pair === undefined ? "" : `, half of pair ${pair}`;
   return {
     message: `For the trial “${trial.question}”: this is “${which}”${half}.`,
-    remedy: `Keep equal: ${keptEqual(trial)
-      .map((each) => differenceWords[each])
-      .join(", ")}.`,
+    remedy: keepEqualIn(trial),
   };
+}
+
+/** What a charge has to be mended in before its heat, to be compared with the other side at all. */
+export function besideWords({
+  beside: { alsoDiffers, unchanged },
+  others,
+}: TrialPlace): { message: string; remedy: string } | undefined {
+  const [other] = others;
+  const like = others.length === 1 && other ? `run ${other.number}` : "the runs on the other side";
+  if (alsoDiffers.length > 0)
+    return {
+      message: `Planned unlike ${like} also in ${differencesIn(alsoDiffers)}.`,
+      remedy: "Plan it alike in these: else nobody can tell what came of which.",
+    };
+  if (unchanged === undefined) return undefined;
+  return {
+    message: `Planned like ${like} in what is tried, too: ${differenceWords[unchanged]}.`,
+    remedy: "Change that in the plan: else both halves are one and the same.",
+  };
+}
+
+/** What speaks against a trial's runs, taken together. */
+export function besidesOfAll({
+  alsoDiffers,
+  unchanged,
+}: SidesBeside): { message: string; remedy: string } | undefined {
+  if (alsoDiffers.length > 0)
+    return {
+      message: `Its sides differ in more than one thing: also in ${differencesIn(alsoDiffers)}.`,
+      remedy: "What came of which cannot be told apart. Keep these equal in what is still to come.",
+    };
+  if (unchanged === undefined) return undefined;
+  return {
+    message: `Its sides are alike in what is tried: ${differenceWords[unchanged]}.`,
+    remedy: "Look whether a pair stands the wrong way round: Swap sides puts it right.",
+  };
+}
+
+function differencesIn(those: readonly Difference[]): string {
+  return those.map((each) => differenceWords[each]).join(", ");
 }
 
 /** The verdict in a sentence: a word, the middle and the range, and what would decide it. */

@@ -51,6 +51,7 @@ function chargeRequest(
     keepFirst,
     receiver,
     pace = "brisk",
+    rateMlPerMin,
   }: PlanInput,
   figures: ChargeMaterial,
   massG: number,
@@ -81,7 +82,7 @@ function chargeRequest(
     },
     stop,
   };
-  const turnedDown = runPowerW(request, pace);
+  const turnedDown = runPowerW(request, pace, rateMlPerMin);
   if (turnedDown !== undefined) request.still.heat.runPowerW = turnedDown;
   if (worthShare !== undefined && stop.worthMlPer10Min === undefined)
     request.stop = {

@@ -16,11 +16,20 @@ export function gentleRateMlPerMin(chargeG: number): number {
   return Math.max(dropASecondMlPerMin, chargeG / gentleMinutesPerWeight);
 }
 
-/** Power to turn down to after the first drop for a pace, W; undefined where it stays as it is. */
-export function runPowerW(request: ForecastRequest, pace: Pace): number | undefined {
-  if (pace === "brisk") return undefined;
+/**
+ * Power to turn down to after the first drop, W: for a rate of one's own, or for a pace. Undefined where it
+ * stays as it is, for a rate beyond what the heat can give too.
+ */
+export function runPowerW(
+  request: ForecastRequest,
+  pace: Pace,
+  ownRateMlPerMin?: number,
+): number | undefined {
+  const rate =
+    ownRateMlPerMin ?? (pace === "gentle" ? gentleRateMlPerMin(request.massG) : undefined);
+  if (rate === undefined) return undefined;
   const model = runModel(request);
-  const boiling = (gentleRateMlPerMin(request.massG) * model.latentJPerG) / 60;
+  const boiling = (rate * model.latentJPerG) / 60;
   const powerW = (boiling + model.lossWPerK * (model.boilC - model.airC)) / model.efficiency;
   return powerW < request.still.heat.powerW ? powerW : undefined;
 }

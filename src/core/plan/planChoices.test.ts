@@ -133,6 +133,15 @@ test("each rule ends where it says, and ten more minutes are the next stretch of
   expect(more.oilMl).toBeGreaterThan(0);
 });
 
+test("a rate of one's own is what runs, whatever the pace, up to what the heat can give", () => {
+  for (const pace of ["gentle", "brisk"] as const) {
+    expect(planCharges(input({ pace, rateMlPerMin: 5 })).forecast.rateMlPerMin).toBeCloseTo(5, 6);
+    expect(planCharges(input({ pace, rateMlPerMin: 900 })).forecast.rateMlPerMin).toBe(
+      planCharges(input({ pace: "brisk" })).forecast.rateMlPerMin,
+    );
+  }
+});
+
 test("gentle costs time and saves heat and water for the same distillate; it never wins less oil", () => {
   const gentle = planCharges(input({ pace: "gentle" })).forecast;
   const brisk = planCharges(input({ pace: "brisk" })).forecast;

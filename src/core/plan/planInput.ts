@@ -44,6 +44,8 @@ export interface PlanInput {
   preparation?: string;
   /** Brisk where absent: the heat stays as it is. */
   pace?: Pace;
+  /** Distillate after the first drop, mL/min, of one's own; as the pace says where absent. */
+  rateMlPerMin?: number;
   /** By ratio where absent. Counts only where the plant swims. */
   waterRule?: WaterRule;
   condenser?: Condenser;

@@ -8,7 +8,6 @@ import { LabelsScreen } from "./LabelsScreen";
 import { labelFonts } from "./labelFontFiles";
 
 jest.mock("./labelFontFiles", () => ({ labelFonts: jest.fn() }));
-jest.setTimeout(30000);
 
 const fontsThere = jest.mocked(labelFonts);
 const shelf: AnyRecord[] = [

@@ -1,6 +1,5 @@
 import { useRouter } from "expo-router";
 import { pairsFor } from "@/core/learn/trial";
-import { keptEqual } from "@/logbook/trial/keptEqual";
 import { trialDraft } from "@/logbook/trial/trialDraft";
 import { nextCharge, withLot } from "@/logbook/trial/trialPlace";
 import { trialSpread } from "@/logbook/trial/trialSpread";
@@ -12,7 +11,7 @@ import { selectHarvests, selectPreferences, selectRuns, selectTrials } from "@/s
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
-import { differenceWords } from "@/words/trialWords";
+import { keepEqualIn } from "@/words/trialWords";
 
 /* A difference that is worth the work. */
 const worthTelling = 1.15;
@@ -57,9 +56,7 @@ export function NextCharge({ trial }: { trial: Trial }) {
       ) : (
         <Button label={`Plan “${way}”`} onPress={() => plan(next.side!)} />
       )}
-      <Txt variant="small">{`Keep equal: ${keptEqual(trial)
-        .map((each) => differenceWords[each])
-        .join(", ")}.`}</Txt>
+      <Txt variant="small">{keepEqualIn(trial)}</Txt>
       <Txt variant="small">
         {needed === null
           ? "More than a hundred would not tell a difference of 15 %: look for a larger one."

@@ -22,7 +22,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { sniffVerdict } from "@/words/sniffWords";
 import { NextCharge } from "./NextCharge";
 import { SniffSheet } from "./SniffSheet";
-import { differenceWords, measureWords, notCountedIn, verdictSentence } from "@/words/trialWords";
+import { besidesOfAll, measureWords, notCountedIn, verdictSentence } from "@/words/trialWords";
 
 /** One trial: its runs side by side, what they say together, and what would decide it. */
 export function TrialScreen({ id }: { id: string }) {
@@ -40,7 +40,9 @@ function OneTrial({ trial }: { trial: Trial }) {
   const [sniffing, setSniffing] = useState(false);
   const allSniffs = useAppSelector(selectSniffs);
   const sniffs = allSniffs.filter(({ trialId }) => trialId === trial.id);
-  const { runs: members, outcome, alsoDiffers } = trialSoFar(trial, runs, book);
+  const soFar = trialSoFar(trial, runs, book);
+  const { runs: members, outcome } = soFar;
+  const against = besidesOfAll(soFar);
   const change = (label: string, part: (now: Trial) => Partial<Trial>) =>
     dispatch(changeRecord(trial, (now) => ({ ...now, ...part(now) }), label));
   const groups =
@@ -85,13 +87,7 @@ function OneTrial({ trial }: { trial: Trial }) {
               %; each run counts as the person measured it.
             </Txt>
           </Card>
-          {alsoDiffers.length > 0 ? (
-            <Notice
-              severity="caution"
-              message={`Its sides differ in more than one thing: also in ${alsoDiffers.map((each) => differenceWords[each]).join(", ")}.`}
-              remedy="What came of which cannot be told apart. Keep these equal in what is still to come."
-            />
-          ) : null}
+          {against ? <Notice severity="caution" {...against} /> : null}
           {sniffs.map((sniff) => (
             <Row
               key={sniff.id}

@@ -53,6 +53,7 @@ export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork })
                 preparation: "",
                 moistureText: "",
                 minutesText: "",
+                rateText: "",
                 waterText: "",
                 chargesText: "",
                 coolingText: "",

@@ -5,11 +5,9 @@ import { renderWith } from "@/testing/renderWith";
 import { router } from "@/testing/router";
 import { emptyDraft } from "@/records/planDraft";
 import { defaultPreferences } from "@/records/setting";
-import { sampleStill } from "@/testing/sampleRecords";
+import { sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { sampleHarvest, sampleTrial } from "@/testing/sampleShelf";
 import { PlanScreen } from "./PlanScreen";
-
-jest.setTimeout(30_000);
 
 /* The worker's own forecast with fewer runs, on the page's thread; a test may keep it from answering. */
 let mockFailure: string | undefined;
@@ -139,7 +137,8 @@ test("a forecast that cannot be played says why; the middle of the plan still st
 });
 
 test("more than a harvest has left is said, and a trial's charge knows its side and can leave it", async () => {
-  const trial = sampleTrial();
+  const other = { runId: "run-z", side: "a" as const, pair: 2 };
+  const trial = sampleTrial({ runs: [other] });
   const draft = {
     ...emptyDraft("metric"),
     plantId: "clarysage",
@@ -149,7 +148,7 @@ test("more than a harvest has left is said, and a trial's charge knows its side 
     trialSide: "b" as const,
     trialPair: "2",
   };
-  const { store } = await open(sampleHarvest(), trial, {
+  const { store } = await open(sampleHarvest(), trial, sampleRun([], "run-z"), {
     ...defaultPreferences(),
     planDraft: draft,
   });
@@ -158,10 +157,11 @@ test("more than a harvest has left is said, and a trial's charge knows its side 
   expect(screen.queryByText(/more than the harvest has left/)).not.toBeInTheDocument();
   expect(screen.getByText(/this is “wilted”, half of pair 2/)).toBeVisible();
   expect(screen.getByText(/^Keep equal: the plant, /)).toBeVisible();
+  expect(screen.getByText(/^Planned unlike run 1 also in the plant/)).toBeVisible();
   await act(async () => void fireEvent.click(ready()));
   const kept = store.getState().trial.entities["trial-a"]!;
-  expect(kept.runs).toMatchObject([{ side: "b", pair: 2 }]);
-  expect(store.getState().run.entities[kept.runs[0]!.runId]).toBeDefined();
+  expect(kept.runs).toMatchObject([other, { side: "b", pair: 2 }]);
+  expect(store.getState().run.entities[kept.runs[1]!.runId]).toBeDefined();
 });
 
 test("a charge can be taken out of its trial before it is made ready", async () => {

@@ -24,8 +24,9 @@ import type { Change } from "./BeforeAfter";
 import { GoalFields } from "./GoalFields";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { makeReady } from "@/logbook/run/makeReady";
+import { chargeDrafted } from "@/logbook/trial/sidesBeside";
 import { placeIn } from "@/logbook/trial/trialPlace";
-import { placeWords } from "@/words/trialWords";
+import { besideWords, placeWords } from "@/words/trialWords";
 import { measureOf } from "@/logbook/plan/measureOf";
 import { PlanAside } from "./PlanAside";
 import type { PlanDraft } from "@/records/planDraft";
@@ -80,6 +81,23 @@ export function PlanScreen() {
         work.runs.filter(({ id }) => id !== draft.runId),
       )
     : 0;
+  const place =
+    work.trial &&
+    placeIn(
+      work.trial,
+      { side: draft.trialSide, pair: Number(draft.trialPair) || undefined },
+      work.runs,
+      plan &&
+        still &&
+        chargeDrafted(plan, {
+          plantId: read.plant.id,
+          state: read.state,
+          preparation: read.preparation.id,
+          stillId: still.id,
+        }),
+      draft.runId,
+    );
+  const toMend = place && besideWords(place);
   const wishNotFulfilled = wishProblem(draft, read, units);
 
   if (!read.still) return <NoStill onAdd={() => router.push("/bench")} />;
@@ -196,19 +214,14 @@ export function PlanScreen() {
           }}
         />
       ) : null}
-      {work.trial ? (
+      {place ? (
         <Notice
           severity="note"
-          {...placeWords(
-            placeIn(
-              work.trial,
-              { side: draft.trialSide, pair: Number(draft.trialPair) || undefined },
-              work.runs,
-            ),
-          )}
+          {...placeWords(place)}
           action={{ label: "Not for the trial", onPress: () => change({ trialId: "" }) }}
         />
       ) : null}
+      {toMend ? <Notice severity="caution" {...toMend} /> : null}
       {overHarvest > (read.massG ?? 0) * crumbs ? (
         <Notice
           severity="caution"

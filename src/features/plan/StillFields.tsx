@@ -97,6 +97,15 @@ export const StillFields = memo(function StillFields({ plan }: { plan: PlanWork 
           onChange={({ text, unit }) => change({ waterText: text, waterUnit: unit })}
         />
       </View>
+      <NumberField
+        label="Distillate after the first drop"
+        value={{ text: draft.rateText, unit: "one" }}
+        choices={[]}
+        suffix="mL/min"
+        placeholder={`as ${draft.pace} is`}
+        problem={read.problems.rate}
+        onChange={({ text }) => change({ rateText: text })}
+      />
       {read.receivers.length > 1 ? (
         <Choice
           label="Receiver"

@@ -59,7 +59,7 @@ function asDraft(change: PlanChange, { read, draft }: PlanWork): Partial<PlanDra
       ? { method, waterText: "", ...(draft.chargesText ? { chargesText: "" } : {}) }
       : {}),
     ...(preparation !== undefined ? { preparation, waterText: "", chargesText: "" } : {}),
-    ...(pace !== undefined ? { pace } : {}),
+    ...(pace !== undefined ? { pace, rateText: "" } : {}),
     ...(iceKg !== undefined ? { iceText: String(iceKg) } : {}),
     ...(coolingInC !== undefined ? { coolingText: String(coolingInC) } : {}),
     ...(receiver !== undefined ? { receiver: String(receiver) } : {}),

@@ -9,7 +9,6 @@ beforeEach(() => {
 });
 
 /* Each line of the oil offers all compounds: many to draw on a busy machine. */
-jest.setTimeout(30_000);
 
 const type = (element: HTMLElement, value: string) => {
   fireEvent.change(element, { target: { value } });

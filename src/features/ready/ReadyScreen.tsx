@@ -11,7 +11,7 @@ import { beginPlan } from "@/store/beginPlan";
 import { appendEntry } from "@/store/appendEntry";
 import { bin, changeRun, keep } from "@/store/changes";
 import { useTrialPlace } from "@/store/useTrialPlace";
-import { placeWords } from "@/words/trialWords";
+import { besideWords, placeWords } from "@/words/trialWords";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
@@ -53,6 +53,7 @@ export function ReadyScreen({ run }: { run: Run }) {
   const harvests = useAppSelector(selectHarvests);
   const runs = useAppSelector(selectRuns);
   const place = useTrialPlace(run.id);
+  const toMend = place && besideWords(place);
   const started = runState(run.entries).phase !== "ready";
 
   function tick(id: string, checked: boolean) {
@@ -154,6 +155,7 @@ export function ReadyScreen({ run }: { run: Run }) {
       }
     >
       {place ? <Notice severity="note" {...placeWords(place)} /> : null}
+      {toMend ? <Notice severity="caution" {...toMend} /> : null}
       {items.length === 0 ? (
         <Notice
           severity="error"

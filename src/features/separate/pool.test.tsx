@@ -6,8 +6,6 @@ import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { SeparateScreen } from "./SeparateScreen";
 
-jest.setTimeout(20000);
-
 const entries = [
   entryAt(0, { type: "lit" }),
   entryAt(20, { type: "boiling" }),

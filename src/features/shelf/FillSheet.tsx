@@ -30,6 +30,8 @@ interface Props {
   openMl: number;
   /** Made in a bowl under a lid: it keeps less long. */
   openVessel: boolean;
+  /** Whom it was distilled for, and what of it is still theirs to have. */
+  owners: readonly { name: string; shareMl: number }[];
   onClose: () => void;
 }
 
@@ -37,7 +39,7 @@ const named = <T extends string>(values: readonly T[], words: Record<T, string>)
   values.map((value) => ({ value, label: words[value] }));
 
 /** Fills bottles of a lot: as proposed from the empties there are, or of one sort as typed. */
-export function FillSheet({ lot, openMl, openVessel, onClose }: Props) {
+export function FillSheet({ lot, openMl, openVessel, owners, onClose }: Props) {
   const dispatch = useAppDispatch();
   const plant = usePlantBook().byId(lot.plantId) ?? unknownPlant;
   const empties = useAppSelector(selectEmpties);
@@ -136,7 +138,12 @@ export function FillSheet({ lot, openMl, openVessel, onClose }: Props) {
   return (
     <Sheet
       title="Fill bottles"
-      intro={`From ${lot.code}: ${amountOf(lot.product, openMl, units)} in no bottle yet.`}
+      intro={[
+        `From ${lot.code}: ${amountOf(lot.product, openMl, units)} in no bottle yet.`,
+        ...owners.map(
+          ({ name, shareMl }) => `${amountOf(lot.product, shareMl, units)} of it is ${name}’s.`,
+        ),
+      ].join(" ")}
       open
       onClose={onClose}
       onSubmit={() => void save()}

@@ -4,6 +4,8 @@ import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
 import { renderWith } from "@/testing/renderWith";
 import { router } from "@/testing/router";
+import { sampleRun } from "@/testing/sampleRecords";
+import { sampleHarvest } from "@/testing/sampleShelf";
 import { LotScreen } from "./LotScreen";
 
 beforeEach(() => {
@@ -81,6 +83,28 @@ test("what is taken out needs an amount that is there, and what it was for", asy
     { bottleId: "bottle-a", amountMl: 1.5, purpose: "soap" },
   ]);
   expect(screen.getByText(/^3\.5 mL left in/)).toBeVisible();
+});
+
+test("whose plant it was has a share, told while one bottles and handed over with a tap", async () => {
+  const store = open(
+    { ...sampleRun([], "run-a"), harvestId: "harvest-a" },
+    sampleHarvest({ whose: "Ines", theirShare: 0.25 }),
+  );
+  expect(screen.getByText("For Ines")).toBeVisible();
+  await press("Bottle 8.0 mL");
+  expect(screen.getByText(/8\.0 mL in no bottle yet\. 2\.0 mL of it is Ines’s\./)).toBeVisible();
+  await press("Close");
+  await screen.findByRole("button", { name: /^Hand over/ });
+  await press("Hand over Ines’s share");
+  expect(screen.getByLabelText("How much")).toHaveValue("2");
+  expect(screen.getByLabelText("To whom")).toHaveValue("Ines");
+  await press("Taken");
+  expect(Object.values(store.getState().use.entities)).toMatchObject([
+    { lotId: "lot-a", amountMl: 2, way: "theirs", to: "Ines", purpose: "handed to its owner" },
+  ]);
+  expect(screen.getByText("2.0 mL, 2.0 mL handed over")).toBeVisible();
+  expect(screen.queryByRole("button", { name: /^Hand over/ })).not.toBeInTheDocument();
+  expect(screen.getByRole("button", { name: "Bottle 6.0 mL" })).toBeVisible();
 });
 
 test("empties are proposed from, filled as they are told, and counted down", async () => {

@@ -5,7 +5,7 @@ import { fixed, noonOf, plainNumber, showDay, showDayLong } from "@/core";
 import { lotBalance } from "@/logbook/shelf/lotBalance";
 import { lotName } from "@/logbook/shelf/lotName";
 import { lotNotes } from "@/logbook/shelf/lotNotes";
-import { ownersOf } from "@/logbook/shelf/ownersOf";
+import { handedOver, ownersOf } from "@/logbook/shelf/ownersOf";
 import { codesTwice, overdrawn } from "@/logbook/shelf/shelf";
 import type { Lot } from "@/records/lot";
 import { bin } from "@/store/changes";
@@ -79,7 +79,20 @@ function OneLot({ lot }: { lot: Lot }) {
         (bottleId === undefined && lotId === lot.id) || own.some(({ id }) => id === bottleId),
     )
     .sort((a, b) => b.at.localeCompare(a.at));
+  const owners = ownersOf(lot, runs, harvests).map((owner) => {
+    const handedMl = handedOver(owner, taken);
+    return { ...owner, handedMl, leftMl: Math.max(0, (owner.shareMl ?? 0) - handedMl) };
+  });
+  const owing = owners.flatMap(({ name, leftMl }) =>
+    leftMl > 0.05 ? [{ name, shareMl: leftMl }] : [],
+  );
   const run = runs.find(({ id }) => lot.runIds.includes(id));
+  const unbottled: TakeFrom = {
+    lotId: lot.id,
+    code: lot.code,
+    product: lot.product,
+    leftMl: balance.openMl,
+  };
   const jarsMl = Math.max(0, ...siblings.map(({ jar }) => jar?.toMl ?? 0), lot.jar?.toMl ?? 0);
   const twice = new Set(codesTwice(stock).flatMap((those) => those.map(({ id }) => id)));
 
@@ -103,11 +116,14 @@ function OneLot({ lot }: { lot: Lot }) {
                 ["In all", amount(lot.volumeMl)],
                 ["Taken unbottled", balance.takenMl > 0 ? amount(balance.takenMl) : undefined],
                 ["From", lot.boughtFrom],
-                ...ownersOf(lot, runs, harvests).map(
-                  (owner) =>
+                ...owners.map(
+                  ({ name: whose, shareMl, handedMl }) =>
                     [
-                      `For ${owner.name}`,
-                      owner.shareMl === undefined ? "no share told" : amount(owner.shareMl),
+                      `For ${whose}`,
+                      [
+                        shareMl === undefined ? "no share told" : amount(shareMl),
+                        ...(handedMl > 0 ? [`${amount(handedMl)} handed over`] : []),
+                      ].join(", "),
                     ] as const,
                 ),
                 ["Look", lot.look],
@@ -201,20 +217,24 @@ function OneLot({ lot }: { lot: Lot }) {
             onPress={() => dispatch(giveNewCode(lot))}
           />
         ) : null}
+        {balance.openMl > 0.05
+          ? owing.map((owner) => (
+              <Button
+                key={owner.name}
+                look="quiet"
+                size="small"
+                label={`Hand over ${owner.name}’s share`}
+                onPress={() => setSheet({ ...unbottled, owner, handOver: true })}
+              />
+            ))
+          : null}
         {balance.openMl > 0.05 ? (
           <Button
             look="quiet"
             size="small"
             label="Take or lose some"
             hint="Take some of what is in no bottle, or note a loss"
-            onPress={() =>
-              setSheet({
-                lotId: lot.id,
-                code: lot.code,
-                product: lot.product,
-                leftMl: balance.openMl,
-              })
-            }
+            onPress={() => setSheet({ ...unbottled, owner: owing[0] })}
           />
         ) : null}
       </View>
@@ -232,6 +252,7 @@ function OneLot({ lot }: { lot: Lot }) {
                 code: item.bottle.code,
                 product: lot.product,
                 leftMl: item.leftMl,
+                owner: owing[0],
               })
             }
           />
@@ -277,6 +298,7 @@ function OneLot({ lot }: { lot: Lot }) {
           lot={lot}
           openMl={balance.openMl}
           openVessel={run?.plan.method === "bowl"}
+          owners={owing}
           onClose={() => setSheet(undefined)}
         />
       ) : null}

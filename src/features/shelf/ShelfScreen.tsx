@@ -50,6 +50,7 @@ export function ShelfScreen() {
     sort: "due",
     as: "boards",
   });
+  const allRead = useAppSelector(({ keeping }) => keeping.later === 0);
   const [sheet, setSheet] = useState<"scan" | "add">();
   const find = useCallback((next: string) => change({ text: next }), [change]);
   /* Typing is answered first, the shelf follows. */
@@ -66,7 +67,11 @@ export function ShelfScreen() {
     [units],
   );
 
-  if (items.length === 0 && open.length === 0 && stock.lots.length === 0) {
+  /* Its key keeps it where it stands, should the first bottles be read while it is open. */
+  const adding =
+    sheet === "add" ? <AddLotSheet key="add" onClose={() => setSheet(undefined)} /> : null;
+
+  if (allRead && stock.lots.length === 0 && items.length === 0 && open.length === 0) {
     return (
       <Screen
         title="Shelf"
@@ -87,7 +92,7 @@ export function ShelfScreen() {
             onPress={() => setSheet("add")}
           />
         </View>
-        {sheet === "add" ? <AddLotSheet onClose={() => setSheet(undefined)} /> : null}
+        {adding}
       </Screen>
     );
   }
@@ -206,7 +211,7 @@ export function ShelfScreen() {
         />
       </View>
       {sheet === "scan" ? <ScanSheet onClose={() => setSheet(undefined)} /> : null}
-      {sheet === "add" ? <AddLotSheet onClose={() => setSheet(undefined)} /> : null}
+      {adding}
     </Screen>
   );
 }

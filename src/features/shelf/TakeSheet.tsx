@@ -27,18 +27,22 @@ export interface TakeFrom {
   code: string;
   product: "oil" | "hydrosol" | "liquor";
   leftMl: number;
+  /** Whom it was distilled for, where their share is not handed over yet. */
+  owner?: { name: string; shareMl: number };
+  /** That share is what is taken. */
+  handOver?: boolean;
 }
 
-const ways = useWays
-  .filter((way) => way !== "blended")
-  .map((value) => ({ value, label: useWayWords[value] }));
+/* Of these one may want to know to whom. */
+const passedOn = new Set<UseWay>(["gift", "sold", "theirs"]);
 
 /** Takes some out of a bottle: how much, what for, what became of it. */
 export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => void }) {
   const dispatch = useAppDispatch();
   const { units } = useAppSelector(selectPreferences);
   const purposes = lastPurposes(useAppSelector(selectUses));
-  const { product, leftMl } = from;
+  const { product, leftMl, owner } = from;
+  const handOver = from.handOver === true && owner !== undefined;
   const oil = product === "oil";
   const choices = unitsFor(oil ? "oilVolume" : "volume", units);
   const schema = z
@@ -56,11 +60,14 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       path: ["purpose"],
       message: "Say what it is for: soap, a linen spray.",
     });
-  const draft = useDraft(`take/${from.bottleId ?? from.lotId}`, {
-    amount: toInput(undefined, choices[0] ?? "mL"),
-    way: "used" as UseWay,
+  const inUnit = (ml: number) => toInput(Number(ml.toPrecision(6)), choices[0] ?? "mL");
+  const draft = useDraft(`${handOver ? "hand" : "take"}/${from.bottleId ?? from.lotId}`, {
+    amount: handOver
+      ? inUnit(Math.min(leftMl, owner.shareMl))
+      : toInput(undefined, choices[0] ?? "mL"),
+    way: (handOver ? "theirs" : "used") as UseWay,
     purpose: "",
-    to: "",
+    to: owner?.name ?? "",
   });
   const taking = useForm({ resolver: zodResolver(schema), defaultValues: draft.start });
   const { control, handleSubmit, setValue } = taking;
@@ -75,7 +82,7 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       amountMl: takeable(amount, leftMl) ?? amount,
       purpose: purpose || useWayWords[way].toLowerCase(),
       ...(way === "used" ? {} : { way }),
-      ...(to ? { to } : {}),
+      ...(to && passedOn.has(way) ? { to } : {}),
     };
     const said = amountOf(product, amount, units);
     if (!dispatch(keepUndoable(`${said} taken from ${from.code}.`, [use])).ok) return;
@@ -95,13 +102,14 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
         look="quiet"
         size="small"
         label="All of it"
-        onPress={() =>
-          setValue("amount", toInput(Number(leftMl.toPrecision(6)), choices[0] ?? "mL"), {
-            shouldValidate: true,
-          })
-        }
+        onPress={() => setValue("amount", inUnit(leftMl), { shouldValidate: true })}
       />
-      <FormChoice control={control} name="way" label="What becomes of it" options={ways} />
+      <FormChoice
+        control={control}
+        name="way"
+        label="What becomes of it"
+        options={waysFor(owner)}
+      />
       <FormText control={control} name="purpose" label="What for" />
       <Controller
         control={control}
@@ -119,7 +127,7 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
         control={control}
         name="way"
         render={({ field }) =>
-          field.value === "gift" || field.value === "sold" ? (
+          passedOn.has(field.value) ? (
             <FormText
               control={control}
               name="to"
@@ -134,4 +142,10 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       <Button label="Taken" onPress={() => void save()} />
     </Sheet>
   );
+}
+
+function waysFor(owner: TakeFrom["owner"]): { value: UseWay; label: string }[] {
+  return useWays
+    .filter((way) => way !== "blended" && (way !== "theirs" || owner))
+    .map((value) => ({ value, label: useWayWords[value] }));
 }

@@ -51,6 +51,7 @@ function stopOf({ minutes, perKg, worthMlPer10Min }: Run["plan"]["stop"]): PlanD
   return worthMlPer10Min === undefined ? "ratio" : "least";
 }
 
-function plain(value: number): string {
+/** A figure as it is typed, to four digits. */
+export function plain(value: number): string {
   return String(Number(value.toPrecision(4)));
 }

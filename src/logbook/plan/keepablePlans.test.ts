@@ -47,6 +47,7 @@ const drafts: fc.Arbitrary<PlanDraft> = fc
     waterRule: fc.constantFrom("ratio" as const, "cover" as const, "mark" as const),
     stopBy: fc.constantFrom("least" as const, "ratio", "worth", "clock", "smell"),
     ratioText: fc.constantFrom("1", "0.0001", "3", "20"),
+    rateText: fc.constantFrom("", "", "0.0001", "7,5", "1000"),
     worthText: fc.constantFrom("", "", "0.05", "1", "0.0000001", "100"),
     minutesText: fc.constantFrom("", "1", "45", "1440"),
     waterText: fc.constantFrom("", "", "", "3500", "-1e-10", "9000"),

@@ -56,6 +56,7 @@ const ranges = {
   },
   minutes: { name: "The time", min: 1, max: 1440 },
   ratio: { name: "The ratio", min: 0, max: 20, above: true },
+  rate: { name: "The rate", ...limits.rateMlPerMin },
   worth: { name: "Ten more minutes", min: 0, max: 100, above: true },
   water: { name: "Water", min: 0, max: 1e6, above: true },
   charges: { name: "Charges", min: 1, max: 500 },
@@ -114,6 +115,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
   const charges = optional("charges", draft.chargesText, "one");
   if (charges !== undefined && !Number.isInteger(charges))
     problems.charges = "Charges come whole: 1, 2, 3.";
+  const rateMlPerMin = optional("rate", draft.rateText, "one");
   const ice = optional("ice", draft.iceText, "one");
   const coolingInC = optional("cooling", draft.coolingText, "C");
 
@@ -140,6 +142,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
           site: coolingInC === undefined ? context.site : { ...context.site, coolingInC },
           preparation: preparation.id,
           pace: draft.pace === "brisk" ? ("brisk" as const) : ("gentle" as const),
+          ...(rateMlPerMin === undefined ? {} : { rateMlPerMin }),
           waterRule: draft.waterRule,
           ...(still.condenser
             ? { condenser: ice === undefined ? still.condenser : withIce(still.condenser, ice) }

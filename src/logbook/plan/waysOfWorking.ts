@@ -82,7 +82,10 @@ export function waysOfWorking(draft: PlanDraft, read: ReadDraft): Way[] {
             }))
           : [];
       case "pace":
-        return way(draft.pace, named, (pace) => ({ pace: pace as PlanDraft["pace"] }));
+        return way(draft.pace, named, (pace) => ({
+          pace: pace as PlanDraft["pace"],
+          rateText: "",
+        }));
       case "stop":
         return way(draft.stopBy, named, (stopBy) => ({ stopBy: stopBy as PlanDraft["stopBy"] }));
       case "hydrosol":

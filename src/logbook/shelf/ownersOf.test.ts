@@ -1,6 +1,8 @@
+import { newRecord } from "@/records/base";
+import type { Use } from "@/records/bottle";
 import { sampleHarvest, sampleLot } from "@/testing/sampleShelf";
 import { sampleRun } from "@/testing/sampleRecords";
-import { ownersOf } from "./ownersOf";
+import { handedOver, ownersOf } from "./ownersOf";
 
 const harvest = sampleHarvest({ whose: "Ines", theirShare: 0.5 });
 const run = (id: string, harvestId: string, chargeG: number) => {
@@ -30,4 +32,20 @@ test("in a pool each has part by the charge; one's own plant has no owner, and a
     { name: "Ines", shareMl: 3, onLabel: false },
     { name: "Marta", onLabel: true },
   ]);
+});
+
+test("what was handed over counts for whom it was handed to, and gifts to the same do not", () => {
+  const use = (part: Partial<Use>): Use => ({
+    ...newRecord("use", new Date("2026-07-01T10:00:00Z")),
+    lotId: "lot",
+    at: "2026-07-01T10:00:00.000Z",
+    amountMl: 2,
+    purpose: "theirs",
+    way: "theirs",
+    to: "Ines",
+    ...part,
+  });
+  const taken = [use({}), use({ amountMl: 3 }), use({ to: "Marta" }), use({ way: "gift" })];
+  expect(handedOver({ name: "Ines" }, taken)).toBe(5);
+  expect(handedOver({ name: "Nobody" }, taken)).toBe(0);
 });

@@ -1,3 +1,4 @@
+import type { Use } from "@/records/bottle";
 import type { Harvest } from "@/records/harvest";
 import type { Lot } from "@/records/lot";
 import type { Run } from "@/records/run";
@@ -40,6 +41,14 @@ export function ownersOf(
     });
   }
   return [...owners.values()];
+}
+
+/** How much of an owner's share was handed to them, mL, of all that was taken out of a lot. */
+export function handedOver({ name }: Pick<Owner, "name">, taken: readonly Use[]): number {
+  return taken.reduce(
+    (sum, { way, to, amountMl }) => (way === "theirs" && to === name ? sum + amountMl : sum),
+    0,
+  );
 }
 
 /** The names that stand on a lot's labels. */

@@ -1,7 +1,7 @@
 import type { Trial, TrialChange } from "@/records/trial";
 
 /** In what the two sides of a trial can differ. */
-const differenceKinds = [
+export const differenceKinds = [
   "plant",
   "state",
   "preparation",
@@ -14,7 +14,7 @@ const differenceKinds = [
 ] as const;
 export type Difference = (typeof differenceKinds)[number];
 
-/* What goes with the thing that is changed is no second change. */
+/* What is changed, and what goes with it: that is no second change. */
 const goesWith: Record<TrialChange, readonly Difference[]> = {
   state: ["state"],
   preparation: ["preparation"],
@@ -31,4 +31,9 @@ export function keptEqual({ changes }: Pick<Trial, "changes">): Difference[] {
   /* A trial from before the change was asked: its states may be just what is tried. */
   const free = new Set(changes ? goesWith[changes] : [...goesWith.state, ...goesWith.preparation]);
   return differenceKinds.filter((kind) => !free.has(kind));
+}
+
+/** What a trial changes, where it can be read from its charges. */
+export function changedIn({ changes }: Pick<Trial, "changes">): Difference | undefined {
+  return changes && goesWith[changes][0];
 }

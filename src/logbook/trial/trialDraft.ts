@@ -1,12 +1,14 @@
-import type { UnitSystem } from "@/core";
+import { fromCanonical, type UnitName, type UnitSystem } from "@/core";
 import { harvestLeftG } from "../harvest/harvestLeft";
 import { harvestDraft } from "../harvest/harvestDraft";
-import { againLike } from "../plan/draftOfRun";
+import { againLike, plain } from "../plan/draftOfRun";
 import type { PlantBook } from "../plant/plantBook";
 import type { Harvest } from "@/records/harvest";
 import { emptyDraft, type PlanDraft } from "@/records/planDraft";
 import type { Run } from "@/records/run";
 import type { Trial } from "@/records/trial";
+import { keptEqual } from "./keptEqual";
+import { chargeOf, type TrialCharge } from "./sidesBeside";
 import type { NextCharge } from "./trialPlace";
 
 interface Known {
@@ -14,6 +16,24 @@ interface Known {
   harvests: readonly Harvest[];
   book: PlantBook;
   units: UnitSystem;
+}
+
+/* What must stay equal and would follow the charge's weight is told as the other charge has it. */
+function keptAsIn(
+  { waterMl, rateMlPerMin, minutes }: TrialCharge,
+  trial: Trial,
+  { waterUnit }: PlanDraft,
+): Partial<PlanDraft> {
+  const kept = new Set(keptEqual(trial));
+  return {
+    ...(kept.has("water") && waterMl > 0
+      ? { waterText: plain(fromCanonical(waterMl, waterUnit as UnitName)) }
+      : {}),
+    ...(kept.has("heat") ? { rateText: plain(rateMlPerMin) } : {}),
+    ...(kept.has("minutes")
+      ? { stopBy: "clock" as const, minutesText: String(Math.max(1, Math.round(minutes))) }
+      : {}),
+  };
 }
 
 /**
@@ -37,11 +57,13 @@ export function trialDraft(
       (a, b) => Number(b.harvest.id === like?.harvestId) - Number(a.harvest.id === like?.harvestId),
     )
     .at(0);
+  const other = like ?? runs.find(({ id }) => trial.runs.some(({ runId }) => runId === id));
   const draft = model ? againLike(model, units) : { ...emptyDraft(units), plantId };
   return {
     ...draft,
     /* Half of what lies there, or all that the first half left. */
     ...(lying ? harvestDraft(lying.harvest, like ? lying.leftG : lying.leftG / 2, runs, book) : {}),
+    ...(other ? keptAsIn(chargeOf(other), trial, draft) : {}),
     trialId: trial.id,
     trialSide: side,
     trialPair: pair === undefined ? "" : String(pair),

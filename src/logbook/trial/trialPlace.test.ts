@@ -1,9 +1,11 @@
 import { planCharges } from "@/core";
 import { defaultPreferences } from "@/records/setting";
 import { emptyDraft } from "@/records/planDraft";
+import type { Run } from "@/records/run";
 import type { Trial } from "@/records/trial";
 import { sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { sampleHarvest, sampleTrial } from "@/testing/sampleShelf";
+import { besideWords } from "@/words/trialWords";
 import { readDraft } from "../plan/readDraft";
 import { catalogueBook } from "../plant/plantBook";
 import { makeReady } from "../run/makeReady";
@@ -51,6 +53,40 @@ test("a run knows its side and its other half, and stands in a trial once", () =
   expect(again.runs.filter(({ runId }) => runId === "r3")).toHaveLength(1);
 });
 
+test("a half is set beside the other before its heat: what differs too, and what does not", () => {
+  const [one, two] = runs as [Run, Run];
+  const half = (changes: Trial["changes"], other: Run) =>
+    trialPlaceOf(
+      "r1",
+      [
+        trial({
+          changes,
+          runs: [
+            { runId: "r1", side: "b", pair: 1 },
+            { runId: "r2", side: "a", pair: 1 },
+          ],
+        }),
+      ],
+      [one, other],
+    )!;
+  const { plan } = two;
+  const otherStill = { ...two, stillId: "still-b", plan: { ...plan, waterMl: 2 * plan.waterMl } };
+  const unlike = half("state", { ...otherStill, state: "dried" });
+  expect(unlike.beside).toEqual({ alsoDiffers: ["still", "water"] });
+  expect(besideWords(unlike)!.message).toBe(
+    "Planned unlike run 1 also in the still, the water in the pot.",
+  );
+  const alike = half("water", two);
+  expect(alike.beside).toEqual({ alsoDiffers: [], unchanged: "water" });
+  expect(besideWords(alike)!.message).toBe(
+    "Planned like run 1 in what is tried, too: the water in the pot.",
+  );
+  /* Who tries the water may change it by a tenth: too little to disturb, enough to be tried. */
+  const tenth = { ...two, plan: { ...plan, waterMl: 1.1 * plan.waterMl } };
+  expect(besideWords(half("water", tenth))).toBeUndefined();
+  expect(besideWords(half("state", { ...tenth, state: "dried" }))).toBeUndefined();
+});
+
 test("what is changed, and what goes with it, need not stay equal", () => {
   expect(keptEqual({ changes: "state" })).not.toContain("state");
   expect(keptEqual({ changes: "state" })).toContain("still");
@@ -87,7 +123,22 @@ test("the first half takes half of what lies there, the second the rest of the s
     { pair: 1, side: "a", like },
     { ...known([wilted]), runs: [like] },
   );
-  expect(second).toMatchObject({ massText: "700", stillId: "still-a", method: like.plan.method });
+  const asTheFirst = {
+    waterText: String(like.plan.waterMl),
+    rateText: String(Number(like.plan.forecast.rateMlPerMin.toPrecision(4))),
+    stopBy: "clock",
+    minutesText: String(Math.round(like.plan.forecast.runMinutes)),
+  };
+  expect(second).toMatchObject({
+    massText: "700",
+    stillId: "still-a",
+    method: like.plan.method,
+    ...asTheFirst,
+  });
+  /* What is tried is left to the person. */
+  const tried = trial({ changes: "heat" });
+  const third = trialDraft(tried, { pair: 1, side: "a", like }, { ...known(), runs: [like] });
+  expect(third).toMatchObject({ waterText: asTheFirst.waterText, rateText: "", minutesText: "" });
 });
 
 test("a charge that is made ready for a trial stands in it, on its side", () => {

@@ -1,5 +1,6 @@
 import type { Run } from "@/records/run";
 import type { Trial } from "@/records/trial";
+import { chargeOf, sidesBeside, type SidesBeside, type TrialCharge } from "./sidesBeside";
 
 /** Where a charge stands in a trial. */
 export interface TrialPlace {
@@ -9,6 +10,8 @@ export interface TrialPlace {
   pair?: number;
   /** The runs that it is to be equal to: the other half of its pair, or all of the trial. */
   others: Run[];
+  /** How it is planned, beside what it is to be compared with. */
+  beside: SidesBeside;
 }
 
 /** The place of a run in the trial that it is for; undefined where it is for none. */
@@ -19,26 +22,33 @@ export function trialPlaceOf(
 ): TrialPlace | undefined {
   for (const trial of trials) {
     const own = trial.runs.find((run) => run.runId === runId);
-    if (own) return placeIn(trial, own, runs, runId);
+    const run = runs.find(({ id }) => id === runId);
+    if (own) return placeIn(trial, own, runs, run && chargeOf(run), runId);
   }
   return undefined;
 }
 
-/** The same of a charge that is only planned. */
+/** The same of a charge that is only planned; `own` is left out while it cannot be planned. */
 export function placeIn(
   trial: Trial,
   { side, pair }: { side: "a" | "b"; pair?: number },
   runs: readonly Run[],
+  own?: TrialCharge,
   runId = "",
 ): TrialPlace {
-  const others = trial.runs.filter(
-    (run) => run.runId !== runId && (trial.design === "apart" || run.pair === pair),
-  );
+  const known = new Map(runs.map((run) => [run.id, run]));
+  const others = trial.runs.flatMap((other) => {
+    const run = known.get(other.runId);
+    const near = trial.design === "apart" || other.pair === pair;
+    return run && near && run.id !== runId ? [{ side: other.side, run }] : [];
+  });
+  const across = others.flatMap((other) => (other.side === side ? [] : [chargeOf(other.run)]));
   return {
     trial,
     side,
     ...(pair === undefined ? {} : { pair }),
-    others: others.flatMap((other) => runs.find(({ id }) => id === other.runId) ?? []),
+    others: others.map(({ run }) => run),
+    beside: sidesBeside(trial, own ? [own] : [], across),
   };
 }
 

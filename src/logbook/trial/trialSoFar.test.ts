@@ -2,7 +2,7 @@ import { newRecord } from "@/records/base";
 import type { Run } from "@/records/run";
 import type { Trial } from "@/records/trial";
 import { entryAt, sampleRun } from "@/testing/sampleRecords";
-import { notCountedIn, verdictSentence } from "@/words/trialWords";
+import { besidesOfAll, notCountedIn, verdictSentence } from "@/words/trialWords";
 import { catalogueBook } from "../plant/plantBook";
 import { trialSoFar } from "./trialSoFar";
 
@@ -99,6 +99,21 @@ test("two things changed where one was meant are named", () => {
     catalogueBook,
   );
   expect(alsoDiffers).toEqual(["still", "charge"]);
+});
+
+test("sides that are alike in what is tried, or stand the wrong way round, try nothing", () => {
+  const as = (each: Run, state: Run["state"]): Run => ({ ...each, state });
+  const states = (of: (n: number, side: "a" | "b") => Run["state"]) =>
+    trialSoFar(
+      trial([...pair(1), ...pair(2)], { changes: "state" }),
+      runs.map((each) => as(each, of(Number(each.id[1]), each.id[0] as "a" | "b"))),
+      catalogueBook,
+    );
+  expect(states((_, side) => (side === "a" ? "fresh" : "wilted"))).not.toHaveProperty("unchanged");
+  expect(states(() => "fresh")).toMatchObject({ unchanged: "state" });
+  const swapped = states((n, side) => ((side === "a") === (n === 1) ? "fresh" : "wilted"));
+  expect(swapped).toMatchObject({ unchanged: "state" });
+  expect(besidesOfAll(swapped)!.message).toBe("Its sides are alike in what is tried: its state.");
 });
 
 test("apart, each side counts by itself; one side alone says nothing", () => {

@@ -1,9 +1,9 @@
-import { keptEqual, type Difference } from "./keptEqual";
 import { judgeTrial, type TrialOutcome } from "@/core/learn/trial";
 import type { Run } from "@/records/run";
 import type { Trial } from "@/records/trial";
 import type { PlantBook } from "../plant/plantBook";
 import { summarise, type RunSummary } from "../run/runSummary";
+import { chargeOf, sidesBeside, type SidesBeside } from "./sidesBeside";
 
 /** Why a run of a trial is not counted. */
 export type NotCounted =
@@ -21,18 +21,11 @@ export interface Trialled {
 }
 
 /** Where a trial stands. */
-export interface TrialSoFar {
+export interface TrialSoFar extends SidesBeside {
   runs: Trialled[];
   /** Undefined while neither side has anything to count. */
   outcome?: TrialOutcome;
-  /** Runs of both sides that stand for one thing changed differ in these as well. */
-  alsoDiffers: Difference[];
 }
-/* Charges within a tenth, and times within a fifth of one another, are the same for a trial. */
-const sameCharge = 1.1;
-const sameMinutes = 1.2;
-const sameWater = 1.25;
-const sameRate = 1.25;
 /* Heat off before this share of what was planned is another run. */
 const earlyShare = 0.75;
 
@@ -62,7 +55,7 @@ export function trialSoFar(trial: Trial, allRuns: readonly Run[], book: PlantBoo
     };
   });
   const runs = trial.design === "pairs" ? read.map((each) => partnered(each, read)) : read;
-  return { runs, ...judged(trial, runs), alsoDiffers: differences(runs, trial) };
+  return { runs, ...judged(trial, runs), ...countedBeside(runs, trial) };
 }
 
 function measured(measure: Trial["measure"], { result, state }: RunSummary): number | undefined {
@@ -105,56 +98,11 @@ function valueOf({ value = 0 }: Trialled): number {
   return value;
 }
 
-/** In what the two sides differ beside what was to be changed. */
-function differences(runs: readonly Trialled[], trial: Trial): Difference[] {
-  const counted = runs.flatMap(({ side, summary, notCounted }) =>
-    summary && !notCounted ? [{ side, summary }] : [],
-  );
+/** How the counted runs of the two sides stand to each other. */
+function countedBeside(runs: readonly Trialled[], trial: Trial): SidesBeside {
   const side = (of: "a" | "b") =>
-    counted.flatMap((each) => (each.side === of ? [each.summary] : []));
-  const [a, b] = [side("a"), side("b")];
-  if (a.length === 0 || b.length === 0) return [];
-  const sets = (read: (each: RunSummary) => string) =>
-    [a, b].map((those) => [...new Set(those.map(read))].sort().join());
-  const means = (read: (each: RunSummary) => number) =>
-    [a, b].map((those) => those.reduce((sum, each) => sum + read(each), 0) / those.length);
-  const apart = ([x = 1, y = 1]: number[], times: number) => Math.max(x / y, y / x) > times;
-  const unlike = ([x, y]: string[]) => x !== y;
-  const told: [Difference, boolean][] = [
-    ["plant", unlike(sets(({ run }) => run.plantId))],
-    ["state", unlike(sets(({ run }) => run.state))],
-    ["preparation", unlike(sets(({ run }) => run.plan.preparation ?? ""))],
-    ["still", unlike(sets(({ run }) => run.stillId))],
-    ["method", unlike(sets(({ run }) => run.plan.method))],
-    [
-      "charge",
-      apart(
-        means(({ run }) => run.plan.chargeG * (1 - run.plan.moisture)),
-        sameCharge,
-      ),
-    ],
-    [
-      "water",
-      apart(
-        means(({ run }) => run.plan.waterMl || 1),
-        sameWater,
-      ),
-    ],
-    [
-      "heat",
-      apart(
-        means(({ run }) => run.plan.forecast.rateMlPerMin),
-        sameRate,
-      ),
-    ],
-    [
-      "minutes",
-      apart(
-        means(({ minutesFromFirstDrop }) => minutesFromFirstDrop ?? 1),
-        sameMinutes,
-      ),
-    ],
-  ];
-  const asked = new Set(keptEqual(trial));
-  return told.flatMap(([difference, is]) => (is && asked.has(difference) ? [difference] : []));
+    runs.flatMap(({ side, summary, notCounted }) =>
+      side === of && summary && !notCounted ? [chargeOf(summary.run)] : [],
+    );
+  return sidesBeside(trial, side("a"), side("b"));
 }
