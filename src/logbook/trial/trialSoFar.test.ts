@@ -1,4 +1,6 @@
+import { buildDemo } from "@/demo/buildDemo";
 import { newRecord } from "@/records/base";
+import type { AnyRecord } from "@/records/record";
 import type { Run } from "@/records/run";
 import type { Trial } from "@/records/trial";
 import { entryAt, sampleRun } from "@/testing/sampleRecords";
@@ -124,4 +126,17 @@ test("apart, each side counts by itself; one side alone says nothing", () => {
   expect(trialSoFar(apart, runs, catalogueBook).outcome!.verdict).toBe("undecided");
   const alone = { ...apart, runs: apart.runs.filter(({ side }) => side === "a") };
   expect(trialSoFar(alone, runs, catalogueBook)).not.toHaveProperty("outcome");
+});
+
+test("the demonstration's trials change one thing, and keep equal what they must", () => {
+  const records = buildDemo(day);
+  const kind = <K extends AnyRecord["kind"]>(of: K) =>
+    records.filter((each): each is Extract<AnyRecord, { kind: K }> => each.kind === of);
+  const trials = kind("trial");
+  expect(trials).toHaveLength(2);
+  for (const each of trials) {
+    const { outcome, alsoDiffers, unchanged } = trialSoFar(each, kind("run"), catalogueBook);
+    expect(outcome).toBeDefined();
+    expect({ alsoDiffers, unchanged }).toEqual({ alsoDiffers: [], unchanged: undefined });
+  }
 });
