@@ -131,7 +131,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
               `${fixed(100 * moisture, 0)} %, at first ${fixed(100 * firstMoisture, 0)} %`,
             ],
             ["Left of it", here && leftG < lies.massG ? mass(leftG) : undefined],
-            ["Dry matter", `${mass(dry.firstG)} in all, ${mass(dry.leftG)} here`],
+            ["Dry matter", `${mass(dry.firstG)} in all${here ? `, ${mass(dry.leftG)} here` : ""}`],
           ]}
         />
         <Txt variant="small">

@@ -66,7 +66,7 @@ export function Courses({ courses, xUnit, yUnit, inWords }: Props) {
     }, []);
   return (
     <View role="img" aria-label={inWords} className="w-full">
-      <Svg viewBox="0 0 360 196" width="100%" aria-hidden>
+      <Svg viewBox="0 0 360 200" width="100%" aria-hidden>
         <ValueAxis most={most} y={y} left={left} right={right} unit={yUnit} />
         {xTicks.map((tick, i) => (
           <SvgText

@@ -38,7 +38,7 @@ export function WiltingChart({ weighed, ahead, usual, aim, inWords }: Props) {
   const drawn = (points: readonly Point[]) => path([...points]) ?? "";
   return (
     <View role="img" aria-label={inWords} className="w-full">
-      <Svg viewBox="0 0 360 160" width="100%" aria-hidden>
+      <Svg viewBox="0 0 360 165" width="100%" aria-hidden>
         <ValueAxis most={most} y={y} left={left} right={right} unit="% of water" />
         {ticks(0, end, 5).map((tick, i, shown) => (
           <SvgText
