@@ -101,6 +101,9 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await expect(page.getByText(/Planned (un)?like/)).toBeHidden();
   await distil(page, "01:15", "1.3");
   await expect(page.getByText(/^Harvest of 18 /)).toBeVisible();
+  await page.getByRole("button", { name: "Bottle 1.3 mL" }).click();
+  await page.getByRole("button", { name: "On the shelf" }).click();
+  await stored(page, /^bottle/, '"filledMl":1.3');
 
   await goTo(page, "/runs/compare");
   await page.getByLabel("First run").selectOption({ index: 1 });

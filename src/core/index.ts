@@ -162,7 +162,7 @@ export {
   type RunToExplain,
 } from "./yield/explain";
 export { cutReasons, cutsOfPlan, nextCut, type Cut, type CutReason } from "./plan/cuts";
-export { narrowedBy, type Narrowed } from "./statistics/ownRuns";
+export { narrowedBy, type Narrowed, type Range } from "./statistics/ownRuns";
 export {
   condensers,
   iceKinds,

@@ -1,4 +1,5 @@
 import "@testing-library/jest-dom";
+import { configure } from "@testing-library/react";
 import { forgetKept } from "../ui/useKept";
 import { resetRouter } from "./router";
 
@@ -7,6 +8,9 @@ jest.mock(
   () => jest.requireActual<typeof import("./router")>("./router").routerModule,
 );
 jest.mock("expo-keep-awake", () => ({ useKeepAwake: () => undefined }));
+
+/* What is waited for comes when it comes: a loaded machine is no fault of the screen. */
+configure({ asyncUtilTimeout: 20_000 });
 
 /* A phone's screen: the test's own page has no size. */
 for (const [side, pixels] of [

@@ -30,6 +30,13 @@ export const useWayWords: Record<UseWay, string> = {
   thrownAway: "Thrown away",
 };
 
+/** What became of an amount, where that says more than what it was for. */
+export function wayOf({ way, purpose }: { way?: UseWay; purpose?: string }): string | undefined {
+  if (way === undefined) return undefined;
+  const words = useWayWords[way];
+  return words.toLowerCase() === purpose?.toLowerCase() ? undefined : words;
+}
+
 /** The board a bottle stands on: the person's own name of it, else how cold it is. */
 export function boardOf({ place, storage }: Pick<Bottle, "place" | "storage">): string {
   return place?.trim() || storageWords[storage];

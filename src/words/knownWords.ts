@@ -7,7 +7,7 @@ import {
   type Method,
   type Plant,
 } from "@/core";
-import { stretches, type BestSoFar, type Way } from "@/logbook/learn/knownOfPlant";
+import { stretches, type BestSoFar, type OwnFit, type Way } from "@/logbook/learn/knownOfPlant";
 import { ratioWords } from "./compareWords";
 import { methodWords } from "./methodWords";
 
@@ -54,6 +54,15 @@ export function bestSentence(
     undecided: "Not sure",
   }[outcome.verdict];
   return `${named}: ${runs}, ${range}. ${sure}: ${Math.round(outcome.probabilityBetter * 100)} in 100 that it is better.`;
+}
+
+/** What own runs make of a plant's oil in one state, and how much surer the next plan is for it. */
+export function fitSentence({ state, before, own }: OwnFit): string {
+  const surer =
+    own.width < 0.995
+      ? `, a range ${Math.round(100 * (1 - own.width))} % narrower than before`
+      : "";
+  return `${counted(own.runs, "run")} ${own.runs === 1 ? "points" : "point"} to ${showRange(own.low, own.high)} mL in a kilogram ${state}${surer}: ${showRange(before.low, before.high)}.`;
 }
 
 /** A year's yields in a line. */

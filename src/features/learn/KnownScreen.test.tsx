@@ -23,6 +23,10 @@ test("yields of the year, the best still so far with how sure, and what the next
   });
   renderWith(<KnownScreen plantId={plantId} />, [...runs, trial]);
   expect(screen.getByText(/mL\/kg dry, .*, 4 runs$/)).toBeVisible();
+  const fit = screen.getByText(
+    /^4 runs point to .* mL in a kilogram fresh, a range \d+ % narrower/,
+  );
+  expect(fit).toBeVisible();
   expect(screen.getByText(/^Steel pot: .* in 2 runs, .*in 100 that it is better\.$/)).toBeVisible();
   expect(screen.getByText(/^Always so far: fresh; /)).toBeVisible();
   expect(screen.getAllByText("Chopped, or whole?")[0]).toBeVisible();

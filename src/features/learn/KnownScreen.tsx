@@ -15,7 +15,7 @@ import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
-import { bestSentence, wayNamed, wayWords, yearWords } from "@/words/knownWords";
+import { bestSentence, fitSentence, wayNamed, wayWords, yearWords } from "@/words/knownWords";
 import { verdictSentence } from "@/words/trialWords";
 
 /** What a person knows of one plant by now: yields over the years, what was best, what is open. */
@@ -41,7 +41,7 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
       ),
     [plant.id, runs, trials, book],
   );
-  const { measured, years, best } = known;
+  const { measured, years, best, fits } = known;
   const always = best.flatMap(({ way, gone }) =>
     gone.length === 1 ? [wayNamed(way, gone[0]!.name, plant)] : [],
   );
@@ -114,6 +114,18 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
             ) : null}
             <Facts facts={years.map((year) => [String(year.year), yearWords(year)])} />
           </Card>
+          {fits.length > 0 ? (
+            <Card className="gap-2">
+              <Txt variant="heading">Oil in it</Txt>
+              {fits.map((fit) => (
+                <Txt key={fit.state}>{fitSentence(fit)}</Txt>
+              ))}
+              <Txt variant="small">
+                8 harvests in 10 lie in it, and the next plan goes by it. What a year makes of a
+                plant stays in it, however many runs there are.
+              </Txt>
+            </Card>
+          ) : null}
           <Card className="gap-3">
             <Txt variant="heading">Best so far</Txt>
             {best

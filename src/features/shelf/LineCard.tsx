@@ -8,7 +8,7 @@ import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors
 import { selectStock } from "@/store/stock";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
-import { useWayWords } from "@/words/bottleWords";
+import { wayOf } from "@/words/bottleWords";
 import { amountOf } from "./amountOf";
 
 /* Deeper than this the small screen has no room; the text says it all the same. */
@@ -99,7 +99,7 @@ function Step({ step, product }: { step: Traced; product: Lot["product"] }) {
       detail: `${ml}, ${amountOf(product, step.leftMl ?? 0, units)} left`,
     },
     use: {
-      title: step.way ? `${useWayWords[step.way]}: ${step.purpose ?? ""}` : (step.purpose ?? ""),
+      title: [wayOf(step), step.purpose].filter(Boolean).join(": "),
       detail: [ml, on, step.to].filter(Boolean).join(" · "),
     },
   };

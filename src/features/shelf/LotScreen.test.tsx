@@ -94,7 +94,7 @@ test("whose plant it was has a share, told while one bottles and handed over wit
   await press("Bottle 8.0 mL");
   expect(screen.getByText(/8\.0 mL in no bottle yet\. 2\.0 mL of it is Ines’s\./)).toBeVisible();
   await press("Close");
-  await screen.findByRole("button", { name: /^Hand over/ });
+  expect(await screen.findByRole("button", { name: /^Hand over/ })).toBeVisible();
   await press("Hand over Ines’s share");
   expect(screen.getByLabelText("How much")).toHaveValue("2");
   expect(screen.getByLabelText("To whom")).toHaveValue("Ines");

@@ -7,6 +7,7 @@ import { lotName } from "@/logbook/shelf/lotName";
 import { lotNotes } from "@/logbook/shelf/lotNotes";
 import { handedOver, ownersOf } from "@/logbook/shelf/ownersOf";
 import { codesTwice, overdrawn } from "@/logbook/shelf/shelf";
+import type { Use } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import { bin } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
@@ -20,7 +21,7 @@ import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
-import { useWayWords } from "@/words/bottleWords";
+import { wayOf } from "@/words/bottleWords";
 import { cautionWords } from "@/words/cautionWords";
 import { lotWords } from "@/words/lotWords";
 import { noteWords } from "@/words/noteWords";
@@ -272,13 +273,7 @@ function OneLot({ lot }: { lot: Lot }) {
               </Txt>
               <View className="min-w-0 flex-1">
                 <Txt>{use.purpose}</Txt>
-                {(use.way && use.way !== "used") || use.to ? (
-                  <Txt variant="small">
-                    {[use.way && useWayWords[use.way].toLowerCase(), use.to]
-                      .filter(Boolean)
-                      .join(" · ")}
-                  </Txt>
-                ) : null}
+                {becameOf(use) ? <Txt variant="small">{becameOf(use)}</Txt> : null}
               </View>
               <Txt variant="strong">{amount(use.amountMl)}</Txt>
               <Button
@@ -316,4 +311,11 @@ function OneLot({ lot }: { lot: Lot }) {
       ) : null}
     </Screen>
   );
+}
+
+/** What became of it and to whom, where that is more than that it was used. */
+function becameOf(use: Use): string {
+  return [use.way === "used" ? undefined : wayOf(use)?.toLowerCase(), use.to]
+    .filter(Boolean)
+    .join(" · ");
 }

@@ -1,4 +1,6 @@
 import { judgeTrial, pairsFor, type TrialOutcome } from "@/core/learn/trial";
+import { narrowedBy, plantStates, type Narrowed, type PlantState, type Range } from "@/core";
+import { ownContents } from "../plant/ownContents";
 import type { RunSummary } from "../run/runSummary";
 import { groupBy } from "../shelf/shelf";
 import { trialSoFar } from "../trial/trialSoFar";
@@ -27,6 +29,13 @@ export interface BestSoFar {
   outcome?: TrialOutcome;
 }
 
+/** Oil in the plant as a book of figures has it, and as own runs narrow it for the next plan, mL/kg. */
+export interface OwnFit {
+  state: PlantState;
+  before: Range;
+  own: Narrowed;
+}
+
 /** What a person's own runs say of one plant. */
 export interface KnownOfPlant {
   /** Measured runs, the earliest first. */
@@ -34,6 +43,8 @@ export interface KnownOfPlant {
   /** Oil to the dry matter, mL/kg, year by year. */
   years: { year: number; runs: number; low: number; middle: number; high: number }[];
   best: BestSoFar[];
+  /** What own runs make of its oil content, state by state. */
+  fits: OwnFit[];
   /** Trials of this plant, with where they stand. */
   trials: { trial: Trial; outcome?: TrialOutcome }[];
   /** What the next runs could settle, the cheapest first. */
@@ -62,7 +73,24 @@ export function knownOfPlant(
     outcome: trialSoFar(trial, runs, book).outcome,
   }));
   const best = ways.flatMap((way) => bestOf(way, measured) ?? []);
-  return { measured, years: yearsOf(measured), best, trials, next: nextSteps(trials, best) };
+  return {
+    measured,
+    years: yearsOf(measured),
+    best,
+    fits: fitsOf(plantId, summaries, book),
+    trials,
+    next: nextSteps(trials, best),
+  };
+}
+
+function fitsOf(plantId: string, summaries: readonly RunSummary[], book: PlantBook): OwnFit[] {
+  const plant = book.byId(plantId);
+  return plantStates.flatMap((state) => {
+    const before = plant?.states[state]?.oilMlPerKg;
+    if (!before) return [];
+    const own = narrowedBy(before, ownContents(summaries, plantId, state, book));
+    return own.runs > 0 ? [{ state, before, own }] : [];
+  });
 }
 
 /** The trials that are about a plant: they say so, or their runs are of it. */
