@@ -29,10 +29,13 @@ export function openLogbook(): Thunk<Promise<() => void>> {
       dispatch(draftsLoaded(await drafts.load(keys).catch(() => ({}))));
       if (logbook === "sereno-demo" && records.length === 0) {
         const { buildDemo } = await import("@/demo/buildDemo");
-        dispatch(recordsChanged({ records: buildDemo(now()) }));
         const { demoPictures } = await import("@/demo/pictures");
-        /* Without room for pictures the rest of it is shown all the same. */
+        /*
+         * Before the records: with these the screens stand there, and read what pictures there are.
+         * Without room for pictures the rest of it is shown all the same.
+         */
         await pictures.keep(demoPictures(now(), "demo-harvest-14")).catch(() => undefined);
+        dispatch(recordsChanged({ records: buildDemo(now()) }));
       }
       dispatch(opened({ quarantined, later }));
       void dispatch(readOn(rest()));

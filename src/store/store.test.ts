@@ -368,3 +368,21 @@ test("a set-aside text is let go only when told", async () => {
   expect(store.getState().keeping.quarantined).toEqual([]);
   expect(backend.texts.size).toBe(0);
 });
+
+test("the demonstration's screens never stand before its pictures are there", async () => {
+  const around = surroundings(memoryStorage(), { logbook: "sereno-demo" });
+  const store = createStore(around);
+  let found: number | undefined;
+  const reading: Promise<void>[] = [];
+  store.subscribe(() => {
+    if (store.getState().keeping.status === "loading" || reading.length > 0) return;
+    reading.push(
+      around.pictures.load("demo-harvest-14").then(({ length }) => {
+        found = length;
+      }),
+    );
+  });
+  await store.dispatch(openLogbook());
+  await Promise.all(reading);
+  expect(found).toBe(2);
+});

@@ -23,7 +23,7 @@ export function Pictures({ harvest, name }: { harvest: Harvest; name: string }) 
   useEffect(() => {
     let here = true;
     dispatch(loadPictures(harvest.id)).then(
-      (found) => here && setPictures(found),
+      (found) => here && setPictures((before) => joined(found, before)),
       () => here && setProblem("The pictures could not be read."),
     );
     return () => {
@@ -42,15 +42,10 @@ export function Pictures({ harvest, name }: { harvest: Harvest; name: string }) 
     setBusy(false);
   }
   async function keep(added: readonly Picture[]) {
-    const ids = new Set(added.map(({ id }) => id));
     try {
       await dispatch(keepPictures(added));
-      setPictures((before) =>
-        [...before.filter(({ id }) => !ids.has(id)), ...added].sort((a, b) =>
-          a.at.localeCompare(b.at),
-        ),
-      );
-      setDropped((before) => before.filter(({ id }) => !ids.has(id)));
+      setPictures((before) => joined(before, added));
+      setDropped((before) => before.filter(({ id }) => !added.some((each) => each.id === id)));
     } catch {
       setProblem(
         "The picture was not stored: this device has no room, or refuses. The harvest itself is kept.",
@@ -132,4 +127,10 @@ export function Pictures({ harvest, name }: { harvest: Harvest; name: string }) 
       </Txt>
     </Card>
   );
+}
+
+/* What was added while the others were still read stays among them. */
+function joined(some: readonly Picture[], more: readonly Picture[]): Picture[] {
+  const all = new Map([...some, ...more].map((picture) => [picture.id, picture]));
+  return [...all.values()].sort((a, b) => a.at.localeCompare(b.at));
 }
