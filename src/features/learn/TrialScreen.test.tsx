@@ -41,6 +41,8 @@ test("a pair is put in, the verdict stands there, sides can be swapped, and it i
   fireEvent.change(screen.getByLabelText("wilted"), { target: { value: "run-b" } });
   await press("Put them in");
   expect(screen.getByText(/^Not decided: “wilted” against “at once” .* more/)).toBeVisible();
+  /* Both are fresh: whether wilting does anything is not tried. */
+  expect(screen.getByText(/Its sides are alike in what is tried: its state\./)).toBeVisible();
   await press("Swap the sides of run 1");
   expect(screen.getByText(/^Not decided: “wilted” against “at once” .* less/)).toBeVisible();
   await press("Close it");

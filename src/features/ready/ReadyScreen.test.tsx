@@ -3,6 +3,7 @@ import { useAppSelector } from "@/store/hooks";
 import { renderWith } from "@/testing/renderWith";
 import { defaultPreferences } from "@/records/setting";
 import { sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { sampleTrial } from "@/testing/sampleShelf";
 import { plantById, type Method, type Plant } from "@/core";
 import type { Still } from "@/records/still";
 import { checklist } from "./checklist";
@@ -45,6 +46,27 @@ test("what is not on this still is asked once", () => {
   expect(store.getState().still.entities["still-a"]!.notHere).toEqual(["relief"]);
   fireEvent.click(screen.getByRole("button", { name: "Ask again" }));
   expect(screen.getAllByRole("checkbox")).toHaveLength(before);
+});
+
+test("a half of a trial is told before its heat what else it differs in, and when nothing is tried", () => {
+  const pair = [
+    { runId: "run-a", side: "b" as const, pair: 1 },
+    { runId: "run-b", side: "a" as const, pair: 1 },
+  ];
+  const other = { ...sampleRun([], "run-b"), number: 7, stillId: "still-b" };
+  const trial = sampleTrial({ runs: pair });
+  const { unmount } = renderWith(<Shown />, [sampleStill(), sampleRun(), other, trial]);
+  expect(screen.getByText(/this is “wilted”, half of pair 1/)).toBeVisible();
+  expect(screen.getByText(/Planned unlike run 7 also in the still\./)).toBeVisible();
+  unmount();
+  const alike = { ...other, stillId: "still-a" };
+  const { unmount: leave } = renderWith(<Shown />, [sampleStill(), sampleRun(), alike, trial]);
+  expect(screen.getByText(/Planned like run 7 in what is tried, too: its state\./)).toBeVisible();
+  leave();
+  const wilted = { ...alike, state: "wilted" as const };
+  renderWith(<Shown />, [sampleStill(), sampleRun(), wilted, trial]);
+  expect(screen.getByText(/this is “wilted”, half of pair 1/)).toBeVisible();
+  expect(screen.queryByText(/Planned (un)?like/)).not.toBeInTheDocument();
 });
 
 test("the list fits still, heat and method", () => {

@@ -4,6 +4,7 @@ import { defaultPreferences } from "@/records/setting";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { sampleBottle, sampleHarvest, sampleLot, sampleUse } from "@/testing/sampleShelf";
+import { wayOf } from "@/words/bottleWords";
 import { CostCard } from "./CostCard";
 import { LineCard } from "./LineCard";
 import { SeasonScreen } from "./SeasonScreen";
@@ -11,6 +12,12 @@ import { SkinCard } from "./SkinCard";
 
 const type = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
+
+test("what became of an amount is told once, where nobody said what for", () => {
+  expect(wayOf({ way: "gift", purpose: "a neighbour" })).toBe("Given away");
+  expect(wayOf({ way: "theirs", purpose: "handed to its owner" })).toBeUndefined();
+  expect(wayOf({ purpose: "soap" })).toBeUndefined();
+});
 
 describe("on skin", () => {
   const lot = sampleLot("a");
