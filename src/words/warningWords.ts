@@ -4,6 +4,7 @@ import {
   showMass,
   showTemperature,
   showVolume,
+  significant,
   words,
   type Method,
   type UnitSystem,
@@ -137,6 +138,10 @@ const says: Says = {
   neverBoils: ({ boilC }, units) => ({
     message: `This heat never brings the still to ${degrees(boilC, units)}: what it gives, the still loses to the room.`,
     remedy: "Use more power, insulate the still, or check the heat source's figures.",
+  }),
+  rateBeyondHeat: ({ wishedMlPerMin, mostMlPerMin }) => ({
+    message: `This heat gives ${significant(mostMlPerMin, 2)} mL a minute at most, not ${significant(wishedMlPerMin, 2)}: the plan reckons with what it gives.`,
+    remedy: "Leave it so, or use more power.",
   }),
   dryBeforeStop: (warning, units) => ({
     message:

@@ -135,10 +135,18 @@ test("each rule ends where it says, and ten more minutes are the next stretch of
 
 test("a rate of one's own is what runs, whatever the pace, up to what the heat can give", () => {
   for (const pace of ["gentle", "brisk"] as const) {
-    expect(planCharges(input({ pace, rateMlPerMin: 5 })).forecast.rateMlPerMin).toBeCloseTo(5, 6);
-    expect(planCharges(input({ pace, rateMlPerMin: 900 })).forecast.rateMlPerMin).toBe(
-      planCharges(input({ pace: "brisk" })).forecast.rateMlPerMin,
-    );
+    const slow = planCharges(input({ pace, rateMlPerMin: 5 }));
+    expect(slow.forecast.rateMlPerMin).toBeCloseTo(5, 6);
+    expect(slow.warnings.map(({ code }) => code)).not.toContain("rateBeyondHeat");
+    const most = planCharges(input({ pace: "brisk" })).forecast.rateMlPerMin;
+    const beyond = planCharges(input({ pace, rateMlPerMin: 900 }));
+    expect(beyond.forecast.rateMlPerMin).toBe(most);
+    expect(beyond.warnings).toContainEqual({
+      code: "rateBeyondHeat",
+      severity: "note",
+      wishedMlPerMin: 900,
+      mostMlPerMin: most,
+    });
   }
 });
 

@@ -1,5 +1,6 @@
 import { coolingWarnings } from "./coolingWarnings";
 import { fillWarnings } from "./fillWarnings";
+import { heatWarnings } from "./heatWarnings";
 import { materialWarnings } from "./materialWarnings";
 import { oilWarnings } from "./oilWarnings";
 import type { BarePlan } from "./chargePlan";
@@ -11,6 +12,7 @@ export function planWarnings(input: PlanInput, plan: BarePlan, neededCharges: nu
   const warnings = [
     ...fillWarnings(input, plan, neededCharges),
     ...materialWarnings(input, plan),
+    ...heatWarnings(input, plan),
     ...coolingWarnings(input, plan),
     ...oilWarnings(input, plan),
   ];

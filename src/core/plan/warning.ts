@@ -47,6 +47,8 @@ type Warned =
   | { code: "tapTooSlow"; litresPerMin: number; usualLitresPerMin: number }
   | { code: "muchIce"; iceKg: number }
   | { code: "neverBoils"; boilC: number }
+  /** A rate of one's own that the heat cannot give. */
+  | { code: "rateBeyondHeat"; wishedMlPerMin: number; mostMlPerMin: number }
   /** `way`: more water, a shorter run where no more fits, or smaller charges. */
   | {
       code: "dryBeforeStop";

@@ -32,7 +32,7 @@ export function HarvestScreen() {
   const harvest = useAppSelector((state) => state.harvest.entities[id ?? ""]);
   if (!harvest || harvest.deletedAt)
     return <NotHere what="This harvest" back={{ href: "/harvests", label: "Harvests" }} />;
-  return <OneHarvest harvest={harvest} />;
+  return <OneHarvest key={harvest.id} harvest={harvest} />;
 }
 
 function OneHarvest({ harvest }: { harvest: Harvest }) {

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Controller, useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { bestBy, keepingMonths, toInput, unitsFor } from "@/core";
+import type { OwnerNow } from "@/logbook/shelf/ownersOf";
 import { proposeBottles, type Proposed } from "@/logbook/shelf/proposeBottles";
 import { newRecord } from "@/records/base";
 import { closures, glasses, storages, type Bottle } from "@/records/bottle";
@@ -30,8 +31,8 @@ interface Props {
   openMl: number;
   /** Made in a bowl under a lid: it keeps less long. */
   openVessel: boolean;
-  /** Whom it was distilled for, and what of it is still theirs to have. */
-  owners: readonly { name: string; shareMl: number }[];
+  /** Whose share of it is not handed over yet. */
+  owing: readonly OwnerNow[];
   onClose: () => void;
 }
 
@@ -39,7 +40,7 @@ const named = <T extends string>(values: readonly T[], words: Record<T, string>)
   values.map((value) => ({ value, label: words[value] }));
 
 /** Fills bottles of a lot: as proposed from the empties there are, or of one sort as typed. */
-export function FillSheet({ lot, openMl, openVessel, owners, onClose }: Props) {
+export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
   const dispatch = useAppDispatch();
   const plant = usePlantBook().byId(lot.plantId) ?? unknownPlant;
   const empties = useAppSelector(selectEmpties);
@@ -140,8 +141,8 @@ export function FillSheet({ lot, openMl, openVessel, owners, onClose }: Props) {
       title="Fill bottles"
       intro={[
         `From ${lot.code}: ${amountOf(lot.product, openMl, units)} in no bottle yet.`,
-        ...owners.map(
-          ({ name, shareMl }) => `${amountOf(lot.product, shareMl, units)} of it is ${name}’s.`,
+        ...owing.map(
+          ({ name, leftMl }) => `${amountOf(lot.product, leftMl, units)} of it is ${name}’s.`,
         ),
       ].join(" ")}
       open

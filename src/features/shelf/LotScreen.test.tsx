@@ -97,7 +97,7 @@ test("whose plant it was has a share, told while one bottles and handed over wit
   expect(await screen.findByRole("button", { name: /^Hand over/ })).toBeVisible();
   await press("Hand over Ines’s share");
   expect(screen.getByLabelText("How much")).toHaveValue("2");
-  expect(screen.getByLabelText("To whom")).toHaveValue("Ines");
+  expect(screen.getByRole("radio", { name: "Ines" })).toBeChecked();
   await press("Taken");
   expect(Object.values(store.getState().use.entities)).toMatchObject([
     { lotId: "lot-a", amountMl: 2, way: "theirs", to: "Ines", purpose: "handed to its owner" },
@@ -105,6 +105,16 @@ test("whose plant it was has a share, told while one bottles and handed over wit
   expect(screen.getByText("2.0 mL, 2.0 mL handed over")).toBeVisible();
   expect(screen.queryByRole("button", { name: /^Hand over/ })).not.toBeInTheDocument();
   expect(screen.getByRole("button", { name: "Bottle 6.0 mL" })).toBeVisible();
+  /* A gift is no share, and goes to nobody who was not named. */
+  await press("Take some of what is in no bottle, or note a loss");
+  type("How much", "1");
+  fireEvent.click(screen.getByRole("radio", { name: "Given away" }));
+  expect(screen.getByLabelText("To whom")).toHaveValue("");
+  await press("Taken");
+  const [, gift] = Object.values(store.getState().use.entities);
+  expect(gift).toMatchObject({ way: "gift", amountMl: 1 });
+  expect(gift).not.toHaveProperty("to");
+  expect(screen.getByText("2.0 mL, 2.0 mL handed over")).toBeVisible();
 });
 
 test("empties are proposed from, filled as they are told, and counted down", async () => {

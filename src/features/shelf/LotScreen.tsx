@@ -1,15 +1,12 @@
 import { useLocalSearchParams, useRouter } from "expo-router";
 import { useState, type ReactNode } from "react";
 import { View } from "react-native";
-import { fixed, noonOf, plainNumber, showDay, showDayLong } from "@/core";
 import { lotBalance } from "@/logbook/shelf/lotBalance";
 import { lotName } from "@/logbook/shelf/lotName";
 import { lotNotes } from "@/logbook/shelf/lotNotes";
-import { handedOver, ownersOf } from "@/logbook/shelf/ownersOf";
+import { ownersNow, ownersOf } from "@/logbook/shelf/ownersOf";
 import { codesTwice, overdrawn } from "@/logbook/shelf/shelf";
-import type { Use } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
-import { bin } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { selectStock, useShelved } from "@/store/stock";
@@ -17,14 +14,11 @@ import { NotHere } from "@/ui/layout/NotHere";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
-import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
-import { wayOf } from "@/words/bottleWords";
 import { cautionWords } from "@/words/cautionWords";
 import { lotWords } from "@/words/lotWords";
-import { noteWords } from "@/words/noteWords";
 import { skinWords } from "@/words/plantWords";
 import { amountOf } from "./amountOf";
 import { BlendSheet } from "./BlendSheet";
@@ -35,7 +29,9 @@ import { giveNewCode } from "@/store/giveNewCode";
 import { CostCard } from "./CostCard";
 import { FillSheet } from "./FillSheet";
 import { LineCard } from "./LineCard";
+import { LotFacts } from "./LotFacts";
 import { SkinCard } from "./SkinCard";
+import { TakenCard } from "./TakenCard";
 import { TakeSheet, type TakeFrom } from "./TakeSheet";
 
 /** A product: what it is, its bottles, how it was found, where it came from and went. */
@@ -80,21 +76,18 @@ function OneLot({ lot }: { lot: Lot }) {
         (bottleId === undefined && lotId === lot.id) || own.some(({ id }) => id === bottleId),
     )
     .sort((a, b) => b.at.localeCompare(a.at));
-  const owners = ownersOf(lot, runs, harvests).map((owner) => {
-    const handedMl = handedOver(owner, taken);
-    return { ...owner, handedMl, leftMl: Math.max(0, (owner.shareMl ?? 0) - handedMl) };
-  });
-  const owing = owners.flatMap(({ name, leftMl }) =>
-    leftMl > 0.05 ? [{ name, shareMl: leftMl }] : [],
-  );
+  const owners = ownersNow(ownersOf(lot, runs, harvests), taken);
+  const owing = owners.filter(({ leftMl }) => leftMl > 0.05);
   const run = runs.find(({ id }) => lot.runIds.includes(id));
   const unbottled: TakeFrom = {
     lotId: lot.id,
     code: lot.code,
     product: lot.product,
     leftMl: balance.openMl,
+    owners,
   };
   const jarsMl = Math.max(0, ...siblings.map(({ jar }) => jar?.toMl ?? 0), lot.jar?.toMl ?? 0);
+  const notes = lotNotes(lot, run, jarsMl);
   const twice = new Set(codesTwice(stock).flatMap((those) => those.map(({ id }) => id)));
 
   return (
@@ -110,36 +103,7 @@ function OneLot({ lot }: { lot: Lot }) {
       }
       aside={
         <>
-          <Card>
-            <Facts
-              facts={[
-                [lot.origin === "bought" ? "Got" : "Made", showDayLong(noonOf(lot.madeOn))],
-                ["In all", amount(lot.volumeMl)],
-                ["Taken unbottled", balance.takenMl > 0 ? amount(balance.takenMl) : undefined],
-                ["From", lot.boughtFrom],
-                ...owners.map(
-                  ({ name: whose, shareMl, handedMl }) =>
-                    [
-                      `For ${whose}`,
-                      [
-                        shareMl === undefined ? "no share told" : amount(shareMl),
-                        ...(handedMl > 0 ? [`${amount(handedMl)} handed over`] : []),
-                      ].join(", "),
-                    ] as const,
-                ),
-                ["Look", lot.look],
-                ["Smell", lot.smell],
-                [
-                  "Holds most of",
-                  lotNotes(lot, run, jarsMl)
-                    .map((family) => noteWords[family])
-                    .join(", ") || undefined,
-                ],
-                ["pH", lot.ph === undefined ? undefined : fixed(lot.ph, 1)],
-                ["Paid", lot.paid === undefined ? undefined : plainNumber(lot.paid)],
-              ]}
-            />
-          </Card>
+          <LotFacts lot={lot} takenMl={balance.takenMl} owners={owners} notes={notes} />
           <LineCard lot={lot} />
           {siblings.map((other) => (
             <Row
@@ -225,7 +189,7 @@ function OneLot({ lot }: { lot: Lot }) {
                 look="quiet"
                 size="small"
                 label={`Hand over ${owner.name}’s share`}
-                onPress={() => setSheet({ ...unbottled, owner, handOver: true })}
+                onPress={() => setSheet({ ...unbottled, handOverTo: owner.name })}
               />
             ))
           : null}
@@ -235,7 +199,7 @@ function OneLot({ lot }: { lot: Lot }) {
             size="small"
             label="Take or lose some"
             hint="Take some of what is in no bottle, or note a loss"
-            onPress={() => setSheet({ ...unbottled, owner: owing[0] })}
+            onPress={() => setSheet(unbottled)}
           />
         ) : null}
       </View>
@@ -253,7 +217,7 @@ function OneLot({ lot }: { lot: Lot }) {
                 code: item.bottle.code,
                 product: lot.product,
                 leftMl: item.leftMl,
-                owner: owing[0],
+                owners,
               })
             }
           />
@@ -263,37 +227,13 @@ function OneLot({ lot }: { lot: Lot }) {
         ) : null}
       </View>
       <ChecksCard lot={lot} plant={plant} checks={checks} onCheck={() => setSheet("check")} />
-      {taken.length > 0 ? (
-        <Card className="gap-2">
-          <Txt variant="heading">Taken out</Txt>
-          {taken.map((use) => (
-            <View key={use.id} className="flex-row items-center gap-3">
-              <Txt variant="label" className="w-[86px]">
-                {showDay(new Date(use.at))}
-              </Txt>
-              <View className="min-w-0 flex-1">
-                <Txt>{use.purpose}</Txt>
-                {becameOf(use) ? <Txt variant="small">{becameOf(use)}</Txt> : null}
-              </View>
-              <Txt variant="strong">{amount(use.amountMl)}</Txt>
-              <Button
-                look="plain"
-                size="small"
-                leaves
-                label="Bin"
-                hint={`Bin the use for ${use.purpose}`}
-                onPress={() => dispatch(bin("That use is in the bin.", [use]))}
-              />
-            </View>
-          ))}
-        </Card>
-      ) : null}
+      <TakenCard taken={taken} amount={amount} />
       {sheet === "fill" ? (
         <FillSheet
           lot={lot}
           openMl={balance.openMl}
           openVessel={run?.plan.method === "bowl"}
-          owners={owing}
+          owing={owing}
           onClose={() => setSheet(undefined)}
         />
       ) : null}
@@ -311,11 +251,4 @@ function OneLot({ lot }: { lot: Lot }) {
       ) : null}
     </Screen>
   );
-}
-
-/** What became of it and to whom, where that is more than that it was used. */
-function becameOf(use: Use): string {
-  return [use.way === "used" ? undefined : wayOf(use)?.toLowerCase(), use.to]
-    .filter(Boolean)
-    .join(" · ");
 }

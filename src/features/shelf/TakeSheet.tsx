@@ -3,6 +3,7 @@ import { Controller, useForm } from "react-hook-form";
 import { z } from "zod";
 import { toInput, unitsFor } from "@/core";
 import { lastPurposes } from "@/logbook/shelf/purposes";
+import type { OwnerNow } from "@/logbook/shelf/ownersOf";
 import { takeable } from "@/logbook/shelf/takeable";
 import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
@@ -27,22 +28,22 @@ export interface TakeFrom {
   code: string;
   product: "oil" | "hydrosol" | "liquor";
   leftMl: number;
-  /** Whom it was distilled for, where their share is not handed over yet. */
-  owner?: { name: string; shareMl: number };
-  /** That share is what is taken. */
-  handOver?: boolean;
+  /** Whom it was distilled for. */
+  owners: readonly OwnerNow[];
+  /** The share of the owner of this name is what is taken. */
+  handOverTo?: string;
 }
 
 /* Of these one may want to know to whom. */
-const passedOn = new Set<UseWay>(["gift", "sold", "theirs"]);
+const passedOn = new Set<UseWay>(["gift", "sold"]);
 
 /** Takes some out of a bottle: how much, what for, what became of it. */
 export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => void }) {
   const dispatch = useAppDispatch();
   const { units } = useAppSelector(selectPreferences);
   const purposes = lastPurposes(useAppSelector(selectUses));
-  const { product, leftMl, owner } = from;
-  const handOver = from.handOver === true && owner !== undefined;
+  const { product, leftMl, owners, handOverTo } = from;
+  const share = owners.find(({ name }) => name === handOverTo)?.leftMl;
   const oil = product === "oil";
   const choices = unitsFor(oil ? "oilVolume" : "volume", units);
   const schema = z
@@ -50,6 +51,7 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       amount: numberField({ name: "The amount", ...limits.positive }),
       way: z.enum(useWays),
       purpose: z.string().trim().max(200),
+      owner: z.string(),
       to: z.string().trim().max(200),
     })
     .refine(({ amount }) => takeable(amount, leftMl) !== undefined, {
@@ -61,18 +63,24 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       message: "Say what it is for: soap, a linen spray.",
     });
   const inUnit = (ml: number) => toInput(Number(ml.toPrecision(6)), choices[0] ?? "mL");
-  const draft = useDraft(`${handOver ? "hand" : "take"}/${from.bottleId ?? from.lotId}`, {
-    amount: handOver
-      ? inUnit(Math.min(leftMl, owner.shareMl))
-      : toInput(undefined, choices[0] ?? "mL"),
-    way: (handOver ? "theirs" : "used") as UseWay,
-    purpose: "",
-    to: owner?.name ?? "",
-  });
+  const draft = useDraft(
+    `${handOverTo ? `hand/${handOverTo}` : "take"}/${from.bottleId ?? from.lotId}`,
+    {
+      amount:
+        share === undefined
+          ? toInput(undefined, choices[0] ?? "mL")
+          : inUnit(Math.min(leftMl, share)),
+      way: (handOverTo ? "theirs" : "used") as UseWay,
+      purpose: "",
+      owner: handOverTo ?? owners[0]?.name ?? "",
+      to: "",
+    },
+  );
   const taking = useForm({ resolver: zodResolver(schema), defaultValues: draft.start });
   const { control, handleSubmit, setValue } = taking;
   useFormDraft(taking, draft);
-  const save = handleSubmit(({ amount, way, purpose, to }) => {
+  const save = handleSubmit(({ amount, way, purpose, owner, to }) => {
+    const whom = way === "theirs" ? owner : passedOn.has(way) ? to : "";
     const now = new Date();
     const use: Use = {
       ...newRecord("use", now),
@@ -82,7 +90,7 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       amountMl: takeable(amount, leftMl) ?? amount,
       purpose: purpose || useWayWords[way].toLowerCase(),
       ...(way === "used" ? {} : { way }),
-      ...(to && passedOn.has(way) ? { to } : {}),
+      ...(whom ? { to: whom } : {}),
     };
     const said = amountOf(product, amount, units);
     if (!dispatch(keepUndoable(`${said} taken from ${from.code}.`, [use])).ok) return;
@@ -108,7 +116,7 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
         control={control}
         name="way"
         label="What becomes of it"
-        options={waysFor(owner)}
+        options={waysFor(owners)}
       />
       <FormText control={control} name="purpose" label="What for" />
       <Controller
@@ -127,7 +135,14 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
         control={control}
         name="way"
         render={({ field }) =>
-          passedOn.has(field.value) ? (
+          field.value === "theirs" ? (
+            <FormChoice
+              control={control}
+              name="owner"
+              label="Whose it is"
+              options={owners.map(({ name }) => ({ value: name, label: name }))}
+            />
+          ) : passedOn.has(field.value) ? (
             <FormText
               control={control}
               name="to"
@@ -144,8 +159,8 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
   );
 }
 
-function waysFor(owner: TakeFrom["owner"]): { value: UseWay; label: string }[] {
+function waysFor(owners: readonly OwnerNow[]): { value: UseWay; label: string }[] {
   return useWays
-    .filter((way) => way !== "blended" && (way !== "theirs" || owner))
+    .filter((way) => way !== "blended" && (way !== "theirs" || owners.length > 0))
     .map((value) => ({ value, label: useWayWords[value] }));
 }

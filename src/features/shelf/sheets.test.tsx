@@ -127,6 +127,7 @@ describe("what is typed in a sheet", () => {
       code: "7H9-E3M",
       product: "hydrosol" as const,
       leftMl: 123.4567891,
+      owners: [],
     };
     const { store } = renderWith(<TakeSheet from={from} onClose={closed} />, shelf);
     type("What for", "linen spray");

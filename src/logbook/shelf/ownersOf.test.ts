@@ -2,7 +2,7 @@ import { newRecord } from "@/records/base";
 import type { Use } from "@/records/bottle";
 import { sampleHarvest, sampleLot } from "@/testing/sampleShelf";
 import { sampleRun } from "@/testing/sampleRecords";
-import { handedOver, ownersOf } from "./ownersOf";
+import { ownersNow, ownersOf } from "./ownersOf";
 
 const harvest = sampleHarvest({ whose: "Ines", theirShare: 0.5 });
 const run = (id: string, harvestId: string, chargeG: number) => {
@@ -46,6 +46,11 @@ test("what was handed over counts for whom it was handed to, and gifts to the sa
     ...part,
   });
   const taken = [use({}), use({ amountMl: 3 }), use({ to: "Marta" }), use({ way: "gift" })];
-  expect(handedOver({ name: "Ines" }, taken)).toBe(5);
-  expect(handedOver({ name: "Nobody" }, taken)).toBe(0);
+  const ines = { name: "Ines", shareMl: 8, onLabel: false };
+  const nobody = { name: "Nobody", onLabel: false };
+  expect(ownersNow([ines, nobody], taken)).toEqual([
+    { ...ines, handedMl: 5, leftMl: 3 },
+    { ...nobody, handedMl: 0, leftMl: 0 },
+  ]);
+  expect(ownersNow([{ ...ines, shareMl: 4 }], taken)[0]!.leftMl).toBe(0);
 });

@@ -43,12 +43,21 @@ export function ownersOf(
   return [...owners.values()];
 }
 
-/** How much of an owner's share was handed to them, mL, of all that was taken out of a lot. */
-export function handedOver({ name }: Pick<Owner, "name">, taken: readonly Use[]): number {
-  return taken.reduce(
-    (sum, { way, to, amountMl }) => (way === "theirs" && to === name ? sum + amountMl : sum),
-    0,
-  );
+/** An owner with what they have had of their share, mL. */
+export interface OwnerNow extends Owner {
+  handedMl: number;
+  /** Of a told share, not handed over yet. */
+  leftMl: number;
+}
+
+/** The owners of a lot by what was taken out of it so far. */
+export function ownersNow(owners: readonly Owner[], taken: readonly Use[]): OwnerNow[] {
+  return owners.map((owner) => {
+    const handedMl = taken
+      .filter(({ way, to }) => way === "theirs" && to === owner.name)
+      .reduce((sum, { amountMl }) => sum + amountMl, 0);
+    return { ...owner, handedMl, leftMl: Math.max(0, (owner.shareMl ?? 0) - handedMl) };
+  });
 }
 
 /** The names that stand on a lot's labels. */

@@ -22,8 +22,9 @@ export function trialPlaceOf(
 ): TrialPlace | undefined {
   for (const trial of trials) {
     const own = trial.runs.find((run) => run.runId === runId);
+    if (!own) continue;
     const run = runs.find(({ id }) => id === runId);
-    if (own) return placeIn(trial, own, runs, run && chargeOf(run), runId);
+    return placeIn(trial, own, runs, run && chargeOf(run), runId);
   }
   return undefined;
 }

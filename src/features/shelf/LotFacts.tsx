@@ -1,0 +1,53 @@
+import { fixed, noonOf, plainNumber, showDayLong, type NoteFamily } from "@/core";
+import type { OwnerNow } from "@/logbook/shelf/ownersOf";
+import type { Lot } from "@/records/lot";
+import { useAppSelector } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
+import { Card } from "@/ui/primitives/Card";
+import { Facts } from "@/ui/primitives/Facts";
+import { noteWords } from "@/words/noteWords";
+import { amountOf } from "./amountOf";
+
+/** What a lot is: when, how much, whose, how it looks and smells. */
+export function LotFacts({
+  lot,
+  takenMl,
+  owners,
+  notes,
+}: {
+  lot: Lot;
+  takenMl: number;
+  owners: readonly OwnerNow[];
+  /** What its smell holds most of. */
+  notes: readonly NoteFamily[];
+}) {
+  const { units } = useAppSelector(selectPreferences);
+  const amount = (volumeMl: number) => amountOf(lot.product, volumeMl, units);
+  return (
+    <Card>
+      <Facts
+        facts={[
+          [lot.origin === "bought" ? "Got" : "Made", showDayLong(noonOf(lot.madeOn))],
+          ["In all", amount(lot.volumeMl)],
+          ["Taken unbottled", takenMl > 0 ? amount(takenMl) : undefined],
+          ["From", lot.boughtFrom],
+          ...owners.map(
+            ({ name: whose, shareMl, handedMl }) =>
+              [
+                `For ${whose}`,
+                [
+                  shareMl === undefined ? "no share told" : amount(shareMl),
+                  ...(handedMl > 0 ? [`${amount(handedMl)} handed over`] : []),
+                ].join(", "),
+              ] as const,
+          ),
+          ["Look", lot.look],
+          ["Smell", lot.smell],
+          ["Holds most of", notes.map((family) => noteWords[family]).join(", ") || undefined],
+          ["pH", lot.ph === undefined ? undefined : fixed(lot.ph, 1)],
+          ["Paid", lot.paid === undefined ? undefined : plainNumber(lot.paid)],
+        ]}
+      />
+    </Card>
+  );
+}

@@ -1,0 +1,53 @@
+import { View } from "react-native";
+import { showDay } from "@/core";
+import type { Use } from "@/records/bottle";
+import { bin } from "@/store/changes";
+import { useAppDispatch } from "@/store/hooks";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+import { wayOf } from "@/words/bottleWords";
+
+/** What was taken out of a lot: when, what for, what became of it, and how to strike one out. */
+export function TakenCard({
+  taken,
+  amount,
+}: {
+  taken: readonly Use[];
+  amount: (volumeMl: number) => string;
+}) {
+  const dispatch = useAppDispatch();
+  if (taken.length === 0) return null;
+  return (
+    <Card className="gap-2">
+      <Txt variant="heading">Taken out</Txt>
+      {taken.map((use) => (
+        <View key={use.id} className="flex-row items-center gap-3">
+          <Txt variant="label" className="w-[86px]">
+            {showDay(new Date(use.at))}
+          </Txt>
+          <View className="min-w-0 flex-1">
+            <Txt>{use.purpose}</Txt>
+            {becameOf(use) ? <Txt variant="small">{becameOf(use)}</Txt> : null}
+          </View>
+          <Txt variant="strong">{amount(use.amountMl)}</Txt>
+          <Button
+            look="plain"
+            size="small"
+            leaves
+            label="Bin"
+            hint={`Bin the use for ${use.purpose}`}
+            onPress={() => dispatch(bin("That use is in the bin.", [use]))}
+          />
+        </View>
+      ))}
+    </Card>
+  );
+}
+
+/** What became of it and to whom, where that is more than that it was used. */
+function becameOf(use: Use): string {
+  return [use.way === "used" ? undefined : wayOf(use)?.toLowerCase(), use.to]
+    .filter(Boolean)
+    .join(" · ");
+}
