@@ -67,11 +67,11 @@ export function Button({
         if (leaves) shieldTaps(button.getBoundingClientRect());
         onPress(button);
       }}
-      className={`flex-row items-center justify-center border active:opacity-80 ${lit ? litLook : looks[look].box} ${sizes[size].box} ${disabled ? "opacity-40" : ""} ${className}`}
+      className={`max-w-full flex-row items-center justify-center border active:opacity-80 ${lit ? litLook : looks[look].box} ${sizes[size].box} ${disabled ? "opacity-40" : ""} ${className}`}
     >
       {icon ? <View className="mr-2">{icon}</View> : null}
       <Text
-        className={`text-center font-bold ${lit ? "text-ink" : looks[look].text} ${sizes[size].text}`}
+        className={`shrink text-center font-bold ${lit ? "text-ink" : looks[look].text} ${sizes[size].text}`}
       >
         {label}
       </Text>
