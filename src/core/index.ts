@@ -50,7 +50,8 @@ export {
   constructions,
   type Construction,
 } from "./still/constructions";
-export { methods, type Method } from "./still/methods";
+export { craftStops, isCraftStop, type CraftStop } from "./plan/warning";
+export { catchesIn, methods, type Catches, type Method } from "./still/methods";
 export { layerMm } from "./separation/layer";
 export { minutesToSettle, settledShare, type Settling } from "./separation/settling";
 export { boilingTogether, mostTotal, oilProperties, type OilProperties } from "./plant/oil";
@@ -101,7 +102,8 @@ export {
 } from "./plan/notes";
 export { planCharges } from "./plan/planCharges";
 export { noteFamilies, type NoteFamily } from "./plant/noteFamilies";
-export { type PlanInput, type Site, type WaterRule } from "./plan/planInput";
+export { type OwnFill, type PlanInput, type Site, type WaterRule } from "./plan/planInput";
+export { stillTakes, weightOfVolume, type Guessed } from "./plan/stillTakes";
 export { type PlanChange, type Warning, type WarningOf } from "./plan/warning";
 export { massForWish, WishRefusal, type Wish, type WishProblem } from "./plan/massForWish";
 export {
@@ -207,7 +209,7 @@ export { latentHeat, waterHeatCapacity } from "./water/properties";
 export { type ChargeLevels } from "./plan/chargeLevels";
 export { normalStream, type Percentiles } from "./statistics/chance";
 export { parseNumber } from "./units/parseNumber";
-export { parseAmount } from "./units/parseAmount";
+export { parseAmount, parseCounted } from "./units/parseAmount";
 export { deviceLanguage, measuresInOunces, speak } from "./units/language";
 export * from "./units/dates";
 export * from "./units/format";
@@ -231,7 +233,7 @@ export {
 } from "./units/units";
 export { waterDensity, waterViscosity } from "./water/properties";
 export { yieldOf, type Yield } from "./yield/yield";
-export { jarShare, liveEstimate, type LiveEstimate } from "./run/liveEstimate";
+export { fullShare, liveEstimate, type LiveEstimate } from "./run/liveEstimate";
 export { cueCodes, cues, type Cue, type CueInput } from "./run/nextCue";
 export { boilsWithItsOil, steamAtPower } from "./forecast/runModel";
 export { rateAtPower } from "./forecast/simulate";

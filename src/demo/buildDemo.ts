@@ -1,6 +1,6 @@
 import {
   forecastRun,
-  jarShare,
+  fullShare,
   massInState,
   normalStream,
   planCharges,
@@ -150,9 +150,9 @@ function chargeRecords(
       minutes,
     );
   }
-  const jars = Math.floor(reachedMl(end) / (still.jarMl * jarShare));
+  const jars = Math.floor(reachedMl(end) / (still.jarMl * fullShare.jar));
   for (let jar = 1; jar <= jars; jar += 1)
-    add({ type: "jarSwapped" }, firstDrop + (jar * still.jarMl * jarShare) / truth.rateMlPerMin);
+    add({ type: "jarSwapped" }, firstDrop + (jar * still.jarMl * fullShare.jar) / truth.rateMlPerMin);
   if (told.story === "boiledNearDry") {
     add(
       {

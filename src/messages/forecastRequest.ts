@@ -16,6 +16,7 @@ const letting = {
   hydrodiffusion: amount.max(2).optional(),
   steamSaturation: share.optional(),
   esterLossPerMinute: amount.max(1).optional(),
+  soakGPerGDry: amount.max(10).optional(),
 };
 
 const material = z.union([

@@ -67,6 +67,9 @@ export const entrySchema = z.discriminatedUnion("type", [
   z.object({ ...common, type: z.literal("jarSwapped"), jarMl: positive.optional() }),
   z.object({ ...common, type: z.literal("waterAdded"), volumeMl: positive }),
   z.object({ ...common, type: z.literal("iceAdded"), massG: positive }),
+  /** Under a bowl still's lid: melt water taken off and ice put on; or a look at the bowl. */
+  z.object({ ...common, type: z.literal("lidTended") }),
+  z.object({ ...common, type: z.literal("looked") }),
   z.object({ ...common, type: z.literal("heatChanged"), powerW: amount }),
   z.object({ ...common, type: z.literal("trouble"), what: shortText.min(1) }),
   /** The stop was moved: minutes after the first drop, and why. */

@@ -1,10 +1,20 @@
 import { z } from "zod";
-import { units, type UnitSystem } from "@/core";
+import { craftStops, units, type CraftStop, type UnitSystem } from "@/core";
 
 const text = z.string().max(200);
 const unitName = z.string().refine((name) => Object.hasOwn(units, name), "no unit is called that");
 
+/** The field that holds why a stop about craft is gone past; empty: it is not. */
+type BecauseField = `because_${CraftStop}`;
+export const becauseField = (code: CraftStop): BecauseField => `because_${code}`;
+const becauseOf = <T>(value: T) =>
+  Object.fromEntries(craftStops.map((code) => [becauseField(code), value])) as Record<
+    BecauseField,
+    T
+  >;
+
 const fields = {
+  ...becauseOf(text),
   plantId: text,
   state: text,
   stillId: text,
@@ -14,8 +24,8 @@ const fields = {
   wishWhat: z.enum(["oil", "hydrosol"]),
   wishText: text,
   wishUnit: unitName,
-  /** How the mass is told: on a scale, or counted in a measure. */
-  massBy: z.enum(["scale", "measure"]),
+  /** How the mass is told: on a scale, counted in a measure, or by filling the still. */
+  massBy: z.enum(["scale", "measure", "still"]),
   massText: text,
   massUnit: unitName,
   measureId: text,
@@ -84,6 +94,7 @@ export function wholeDraft(stored: StoredDraft | undefined, system: UnitSystem):
 /** A draft to begin with: each question of practice at its default. */
 export function emptyDraft(units: UnitSystem): PlanDraft {
   return {
+    ...becauseOf(""),
     plantId: "",
     state: "",
     stillId: "",

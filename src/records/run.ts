@@ -29,6 +29,12 @@ const planSchema = z.object({
   preparation: shortText.optional(),
   /** Schools that were followed, by question. */
   schools: z.record(shortText, shortText).optional(),
+  /** Stops about craft that were gone past, and why, by the stop's code. */
+  reasons: z.record(shortText, shortText).optional(),
+  /** The still was filled: whether that was weighed after all, or is a guess. */
+  filled: z.enum(["weighed", "guessed"]).optional(),
+  /** Where the charge is a guess: between which two it lies eight times in ten, g. */
+  chargeBetweenG: z.object({ low: positive, high: positive }).optional(),
   /** Oil content the forecast was made with, mL/kg, 8 in 10. */
   oilMlPerKg: z.object({ low: amount, high: amount }).optional(),
   /** Months that a dried plant had lain. */
@@ -50,8 +56,8 @@ const planSchema = z.object({
     runMinutes: amount,
     rateMlPerMin: positive,
     distillateMl: amount,
-    /** Water the run may spend before the dry line, mL. */
-    spendableMl: amount,
+    /** Water the run may spend before the dry line, mL; absent where it flows back and never runs dry so. */
+    spendableMl: amount.optional(),
     oilDensityGPerMl: positive,
     distilledMl: range,
     dissolvedG: range,

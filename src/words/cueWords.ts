@@ -16,6 +16,30 @@ const cueSays: Record<Cue["code"], (late: boolean, inMinutes: string) => Said> =
     say: `Cooling on in ${inMinutes}`,
     because: "Before the first vapour. In at the bottom, out at the top.",
   }),
+  iceOn: (_late, inMinutes) => ({
+    say: `Ice on the lid in ${inMinutes}`,
+    because: "Before the first vapour. The lid lies loose, its lowest point over the bowl.",
+  }),
+  boilUnderIce: (late, inMinutes) =>
+    late
+      ? {
+          say: "It should boil by now",
+          because: "Listen for it. If it is quiet, check the heat and the lid.",
+        }
+      : {
+          say: `Boils in about ${inMinutes}`,
+          because: "Ice on the lid now, before the first vapour.",
+        },
+  firstDropUnderLid: (late, inMinutes) =>
+    late
+      ? {
+          say: "Drops should hang on the lid",
+          because: "Lift its edge away from you for a moment, look, then note the first drop.",
+        }
+      : {
+          say: `First drops on the lid in about ${inMinutes}`,
+          because: "Then turn the heat down: it only has to simmer.",
+        },
   boil: (late, inMinutes) =>
     late
       ? {
@@ -62,6 +86,30 @@ const cueSays: Record<Cue["code"], (late: boolean, inMinutes: string) => Said> =
     late
       ? { say: "Swap the jar now", because: "It is nine tenths full." }
       : { say: `Swap jar in ${inMinutes}`, because: "Have the next one clean and at hand." },
+  emptyBowl: (late, inMinutes) =>
+    late
+      ? {
+          say: "The bowl is two thirds full: heat off",
+          because: "Let it cool, lift the bowl out level, then go on or stop.",
+        }
+      : {
+          say: `Bowl two thirds full in ${inMinutes}`,
+          because: "Have a clean jar ready to empty it into, with the heat off.",
+        },
+  tendLid: (late, inMinutes) =>
+    late
+      ? {
+          say: "Melt water off the lid, new ice on",
+          because: "A warm lid lets steam and oil out at its edge.",
+        }
+      : { say: `New ice on the lid in ${inMinutes}`, because: "Take the melt water off first." },
+  lookUnderLid: (late, inMinutes) =>
+    late
+      ? {
+          say: "Look under the lid",
+          because: "Bowl below two thirds, water still under it? Lift the lid away from you.",
+        }
+      : { say: `Look under the lid in ${inMinutes}`, because: "Each look lets steam out." },
   checkTub: (late, inMinutes) =>
     late
       ? { say: "Cool the tub now", because: "Past its limit oil leaves with the air." }
@@ -140,6 +188,16 @@ const alarmSays: Record<
     urgency === "act"
       ? { say: "Swap the jar now", because: "It is nine tenths full." }
       : { say: `Jar full in ${inMinutes}`, because: "Have the next one clean and at hand." },
+  bowlFull: ({ urgency }, inMinutes) =>
+    urgency === "act"
+      ? {
+          say: "The bowl is two thirds full: heat off",
+          because: "What comes now runs over into the pot. Let it cool before you lift it out.",
+        }
+      : {
+          say: `Bowl two thirds full in ${inMinutes}`,
+          because: "Have a clean jar ready, and turn the heat off before you lift the bowl.",
+        },
   notExplained: () => ({
     say: "This is not the run that was planned",
     because: "See under Forecast what usually does it.",

@@ -19,6 +19,8 @@ export const entryWords: Record<LoggedEntry["type"], string> = {
   jarSwapped: "Jar swapped",
   waterAdded: "Water added",
   iceAdded: "Ice added",
+  lidTended: "Melt water off, ice on the lid",
+  looked: "Looked under the lid",
   heatChanged: "Heat changed",
   trouble: "Trouble",
   stopMoved: "Stop moved",

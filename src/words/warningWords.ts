@@ -7,6 +7,7 @@ import {
   significant,
   words,
   type Method,
+  type PlanChange,
   type UnitSystem,
   type Warning,
   type WarningOf,
@@ -49,10 +50,10 @@ const dryRemedies: Record<
   (warning: WarningOf<"dryBeforeStop">, units: UnitSystem) => string
 > = {
   water: ({ missingMl }, units) =>
-    `Start with ${volume(missingMl, units)} more water, or stop earlier.`,
-  shorter: ({ minutes }) => `No more water fits. Stop after ${Math.floor(minutes)} min.`,
-  smaller: () =>
-    "This still holds too little water above its dry line for this charge: make more, smaller charges.",
+    `Start with ${volume(missingMl, units)} more water, or load less plant.`,
+  shorter: ({ minutes }) =>
+    `No more water fits. Stop after ${Math.floor(minutes)} min, or load less plant.`,
+  none: () => "No more water fits: load less plant at once.",
 };
 
 const says: Says = {
@@ -144,16 +145,12 @@ const says: Says = {
     remedy: "Leave it so, or use more power.",
   }),
   dryBeforeStop: (warning, units) => ({
-    message:
-      warning.minutes < 1
+    message: warning.soaks
+      ? "The plant soaks up the water: none is left above the dry line when the first drop comes."
+      : warning.minutes < 1
         ? "The water stands at or under the dry line before the first drop comes."
         : `The pot reaches its dry line ${showDuration(Math.floor(warning.minutes))} after the first drop, before the run is done.`,
     remedy: dryRemedies[warning.way](warning, units),
-  }),
-  soakedDry: () => ({
-    message:
-      "Near the end the plant has soaked up what is left: it may sit on the hot floor and scorch.",
-    remedy: "Add water, keep the plant off the floor, and turn the heat down for the last part.",
   }),
   littleKnownOil: ({ namedShare }) => ({
     message: `Only ${Math.round(namedShare * 100)} % of this oil is named: the rest is taken to be like it.`,
@@ -203,4 +200,12 @@ export function warningWords<Code extends Warning["code"]>(
     warning,
     units,
   );
+}
+
+/** A remedy on its button, where there are two: "1.8 L of water". */
+export function remedyLabel(change: PlanChange, units: UnitSystem): string {
+  if (change.waterMl != null) return `${volume(change.waterMl, units)} of water`;
+  if (change.minutes !== undefined) return `Stop after ${change.minutes} min`;
+  if (change.charges !== undefined) return `${change.charges} charges`;
+  return "Do that";
 }

@@ -19,6 +19,7 @@ const subjects: Partial<Record<Alarm["code"] | Cue["code"], string>> = {
   topUp: "dryLine",
   checkTub: "tubWarm",
   swapJar: "jarFull",
+  emptyBowl: "bowlFull",
   boil: "boilLate",
   firstDrop: "noFirstDrop",
 };

@@ -128,7 +128,7 @@ function summarised(
       model.freeWaterMl - (model.returns ? 0 : middle.spendsGPerMin * middle.runMinutes),
     ),
     minutesToDryLine:
-      middle.spendsGPerMin > 0 ? orNull(model.spendableMl / middle.spendsGPerMin) : null,
+      middle.spendsGPerMin > 0 ? orNull(model.aboveDryLineMl / middle.spendsGPerMin) : null,
     saturationRatio: model.material.oil.saturationRatio,
     oilDensityGPerMl: densityGPerMl,
     oilLayer: layer,

@@ -14,6 +14,8 @@ interface Letting {
   steamSaturation?: number;
   /** Of the five acetates that boiling breaks, a minute; 0: none breaks. */
   esterLossPerMinute?: number;
+  /** Water that its dry matter holds when it lies in water, g/g. */
+  soakGPerGDry?: number;
 }
 
 /** A plant from the catalogue, or its figures given in place. */

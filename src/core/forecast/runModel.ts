@@ -2,6 +2,7 @@ import { usualCoolingOutC } from "../cooling/duty";
 import { extraction } from "../extraction/defaults";
 import { plantById } from "../plant/catalogue";
 import { oilParts, type OilParts } from "../plant/oilParts";
+import { soakOf, usualSoakGPerGDry } from "../plant/soaking";
 import { washingOf } from "../plant/washing";
 import {
   boilingTogether,
@@ -19,8 +20,6 @@ import type { ForecastRequest } from "./request";
 
 /** Heat capacity of dry plant matter, J/(g·K): cellulose and its kin, 1.3 to 1.7 in wood handbooks. */
 const dryPlantHeatCapacity = 1.6;
-/** What a soaked plant holds in all, g of water per g of dry matter. */
-const soakGPerGDry = 3;
 
 /** The material's figures, wherever they came from. */
 interface MaterialFigures {
@@ -33,6 +32,8 @@ interface MaterialFigures {
   steamSaturation: number;
   esterLossPerMinute: number;
   moisture: number;
+  /** Water that its dry matter holds when it lies in water, g/g. */
+  soakGPerGDry: number;
   /** The oil as it is in the plant. */
   oil: OilProperties & BoilingTogether;
   parts: OilParts;
@@ -57,7 +58,16 @@ export interface RunModel {
   inWater: boolean;
   /** Whether the distillate flows back, so that the pot keeps its water. */
   returns: boolean;
-  /** Water the run can spend before the dry line, mL; Infinity where it flows back. */
+  /**
+   * Free water above the dry line at the first drop, mL: what the run can spend before it is in danger. Infinity
+   * where it flows back.
+   */
+  aboveDryLineMl: number;
+  /**
+   * What the run can spend at all, mL: to the dry line where the plant holds nothing, and where it does, to the
+   * last drop that stands free. A plan past the dry line is an error, but what came would come. Infinity where it
+   * flows back.
+   */
   spendableMl: number;
   /** Liquid in the pot at the first drop, outside the plant, mL. */
   freeWaterMl: number;
@@ -99,7 +109,11 @@ export function runModel(request: ForecastRequest): RunModel {
   const potCapacity = waterMl * waterHeatCapacity + (still.vesselJPerK ?? 0);
   const condensateG = !inWater ? (plantCapacity * (boilC - airC)) / latentJPerG : 0;
   const dryG = massG * (1 - material.moisture);
-  const soakedMl = inWater ? Math.max(0, soakGPerGDry * dryG - massG * material.moisture) : 0;
+  const soakedMl = inWater
+    ? Math.max(0, material.soakGPerGDry * dryG - massG * material.moisture)
+    : 0;
+  const freeWaterMl = waterMl - condensateG - soakedMl;
+  const dryLineMl = still.dryLineMl ?? 0;
 
   const net = (efficiency: number, powerW = still.heat.powerW) =>
     efficiency * powerW - lossWPerK * (boilC - airC);
@@ -122,8 +136,9 @@ export function runModel(request: ForecastRequest): RunModel {
     coolingOutC: site.coolingOutC ?? usualCoolingOutC,
     inWater,
     returns,
-    spendableMl: spendable(waterMl - condensateG - (still.dryLineMl ?? 0), returns),
-    freeWaterMl: Math.max(0, waterMl - condensateG - soakedMl),
+    aboveDryLineMl: spendable(freeWaterMl - dryLineMl, returns),
+    spendableMl: spendable(Math.min(freeWaterMl + soakedMl - dryLineMl, freeWaterMl), returns),
+    freeWaterMl: Math.max(0, freeWaterMl),
     suspendedShare: request.suspendedShare ?? extraction.suspendedShare.usual,
     waterSaturation:
       request.waterSaturation ??
@@ -189,6 +204,7 @@ function materialFigures(
       releasePerMinute,
       washing,
       moisture,
+      soakGPerGDry: material.soakGPerGDry ?? usualSoakGPerGDry,
       ...withOil(material.composition),
     };
   }
@@ -201,6 +217,7 @@ function materialFigures(
   return {
     oilMlPerKg: figures.oilMlPerKg,
     moisture: figures.moisture,
+    soakGPerGDry: material.soakGPerGDry ?? soakOf(plant),
     freeShare: plant.freeShare,
     releasePerMinute: plant.releasePerMinute,
     washing: washingOf(plant.tissue),

@@ -5,6 +5,8 @@ import { plainRules, stopTimes } from "./stopRules";
 
 /* Below this the named part no longer speaks for the whole oil. */
 const leastNamedShare = 0.5;
+/* A run that ends as the dry line is reached has not passed it. */
+const leastMinutes = 0.01;
 
 /** What a forecast has to say beside its numbers. */
 export function runWarnings(model: RunModel, forecast: Forecast): Warning[] {
@@ -18,23 +20,22 @@ export function runWarnings(model: RunModel, forecast: Forecast): Warning[] {
     });
     return warnings;
   }
-  const rateMl = forecast.rateMlPerMin;
-  const wanted = wantedMinutes(model, forecast);
-  if (forecast.stoppedBy === "reserve" && wanted > forecast.runMinutes) {
-    const missingMl = Math.ceil(((wanted - forecast.runMinutes) * rateMl) / 10) * 10;
+  const dryAt = forecast.minutesToDryLine ?? (model.aboveDryLineMl > 0 ? Infinity : 0);
+  const wanted =
+    forecast.stoppedBy === "reserve" ? wantedMinutes(model, forecast) : forecast.runMinutes;
+  if (wanted > dryAt + leastMinutes) {
+    const lacksMl = Math.max(0, (request.still.dryLineMl ?? 0) - model.freeWaterMl);
+    const spendsMl = model.returns ? 0 : (wanted - dryAt) * forecast.rateMlPerMin;
+    const missingMl = Math.ceil((lacksMl + spendsMl + 1) / 10) * 10;
     warnings.push({
       code: "dryBeforeStop",
       severity: "error",
-      minutes: forecast.runMinutes,
+      minutes: dryAt,
       missingMl,
+      soaks: model.aboveDryLineMl <= 0 && model.inWater,
       way: "water",
       change: { waterMl: request.waterMl + missingMl },
     });
-  } else if (
-    !model.returns &&
-    model.freeWaterMl - forecast.distillateMl < (request.still.dryLineMl ?? 0)
-  ) {
-    warnings.push({ code: "soakedDry", severity: "caution" });
   }
   if (material.namedShare < leastNamedShare) {
     warnings.push({

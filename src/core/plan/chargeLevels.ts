@@ -10,7 +10,7 @@ export interface ChargeLevels {
   /** Bottom and top of the plant: in the pot for a basket, in its own vessel else. */
   chargeFromMm: number;
   chargeToMm: number;
-  /** Free height above the charge, or above the liquid in hydro distillation. */
+  /** Free height above the charge (never below 0), or above the liquid in hydro distillation. */
   headspaceMm: number;
 }
 
@@ -31,7 +31,7 @@ export function chargeLevels(
       dryLineMm,
       chargeFromMm: 0,
       chargeToMm: liquidMm,
-      headspaceMm: (shape.bowl?.floorMm ?? height) - liquidMm,
+      headspaceMm: Math.max(0, (shape.bowl?.floorMm ?? height) - liquidMm),
     };
   }
   const floor = shape.vessel ? 0 : (shape.basket?.floorMm ?? 0);
@@ -46,6 +46,6 @@ export function chargeLevels(
     dryLineMm,
     chargeFromMm: floor,
     chargeToMm: floor + chargeMm,
-    headspaceMm: holderMm - chargeMm,
+    headspaceMm: Math.max(0, holderMm - chargeMm),
   };
 }

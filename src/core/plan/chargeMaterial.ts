@@ -32,7 +32,7 @@ export function oilLeftAfter(tissue: Tissue, months: number): number {
  * The figures a plan computes with.
  * @throws RangeError when the plant has no such state
  */
-export function chargeMaterial(input: PlanInput): ChargeMaterial {
+export function chargeMaterial(input: Omit<PlanInput, "massG">): ChargeMaterial {
   const { plant, state, method } = input;
   const figures = plant.states[state];
   if (!figures) throw new RangeError(`state: ${plant.name} has no figures for ${state} plant`);

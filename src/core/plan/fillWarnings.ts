@@ -13,7 +13,7 @@ export function fillWarnings(input: PlanInput, plan: BarePlan, neededCharges: nu
     ];
   }
   const warnings: Warning[] = [];
-  if (plan.charges < neededCharges) warnings.push(tooMuchPlant(plan, neededCharges));
+  if (plan.charges < neededCharges) warnings.push(tooMuchPlant(input, plan, neededCharges));
   if (plan.waterMl > plan.mostWaterMl + 1) {
     const fits = Math.max(0, Math.floor(plan.mostWaterMl / 10) * 10);
     warnings.push({
@@ -57,8 +57,14 @@ const smallShare = 0.15;
 const bowlShare = 0.9;
 
 /** Too much for the basket itself, or only for the free space that belongs above it. */
-function tooMuchPlant(plan: BarePlan, neededCharges: number): Warning {
-  const only = plan.method === "steam" && plan.levels.headspaceMm >= 0;
+function tooMuchPlant(
+  { still: { shape } }: PlanInput,
+  plan: BarePlan,
+  neededCharges: number,
+): Warning {
+  const holderMl = (shape.vessel ?? shape.basket)?.volumeMl ?? 0;
+  const heapMl = (plan.chargeG / plan.figures.packingGPerL) * 1000;
+  const only = plan.method === "steam" && heapMl <= holderMl;
   const common = {
     severity: "error" as const,
     chargeG: plan.chargeG,

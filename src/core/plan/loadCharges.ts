@@ -19,14 +19,9 @@ import { waterByRule, waterWithReserve } from "./wantedWater";
  * @throws RangeError when the plant has no such state
  */
 export function loadCharges(input: PlanInput) {
-  const { still, plant, state, massG, method } = input;
+  const { still, massG } = input;
   const figures = chargeMaterial(input);
-  const fill: Fill = {
-    method,
-    packingGPerL: figures.packingGPerL,
-    waterMlPerG: state === "dried" ? plant.waterMlPerG.dried : plant.waterMlPerG.fresh,
-    froths: plant.froths,
-  };
+  const fill = fillOf(input, figures);
   const limits = fillLimits(still.shape, fill);
   const needed = limits.chargeG > 0 ? Math.max(1, Math.ceil(massG / limits.chargeG - 1e-9)) : 1;
   const charges = input.charges ?? needed;
@@ -36,7 +31,31 @@ export function loadCharges(input: PlanInput) {
   const wantedWaterMl = waterWithReserve(request, waterByRule(input, fill, chargeG, most));
   const waterMl = input.waterMl ?? Math.max(0, Math.min(wantedWaterMl, most));
   const filled = { ...request, waterMl };
-  return { figures, limits, needed, charges, chargeG, filled, waterMl, wantedWaterMl, most };
+  return {
+    figures: { ...figures, packingGPerL: fill.packingGPerL },
+    limits,
+    needed,
+    charges,
+    chargeG,
+    filled,
+    waterMl,
+    wantedWaterMl,
+    most,
+  };
+}
+
+/** What the still's limits depend on: the book's packing and the craft's fill, or this person's own. */
+export function fillOf(
+  { method, plant, state, ownFill }: Pick<PlanInput, "method" | "plant" | "state" | "ownFill">,
+  { packingGPerL }: Pick<ChargeMaterial, "packingGPerL">,
+): Fill {
+  return {
+    method,
+    packingGPerL: ownFill?.packingGPerL ?? packingGPerL,
+    fillShare: ownFill?.fillShare,
+    waterMlPerG: state === "dried" ? plant.waterMlPerG.dried : plant.waterMlPerG.fresh,
+    froths: plant.froths,
+  };
 }
 
 function chargeRequest(

@@ -1,3 +1,4 @@
+import { runModel } from "../forecast/runModel";
 import { middleRun } from "../forecast/forecastRun";
 import { receiverFit } from "../separation/receiver";
 import { methodsOf } from "../still/fillLimits";
@@ -7,6 +8,10 @@ import type { Warning, WarningOf } from "./warning";
 
 /* Shorter than this nothing has come that could be poured. */
 const leastRunMinutes = 1;
+/* A run so short is none: then less plant is the way. */
+const leastStopMinutes = 10;
+/* Into so many times as many charges nobody shares a charge out. */
+const mostShares = 4;
 /* A pot that falls a last sip short of the hydrosol has brought it. */
 const nearlyAll = 0.98;
 
@@ -17,8 +22,12 @@ export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
       const within = withinPot(warning, plan);
       /* Once the hydrosol is in, a tail that the pot's reserve cuts short was never promised: it is told, and
          stops nobody. */
-      const kept = plan.forecast.distillateMl >= nearlyAll * (plan.keepMl ?? Infinity);
-      return input.keepFirst && kept ? { ...within, severity: "caution" as const } : within;
+      const { distillateMl, minutesToDryLine, runMinutes } = plan.forecast;
+      const kept = distillateMl >= nearlyAll * (plan.keepMl ?? Infinity);
+      const above = (minutesToDryLine ?? 0) >= runMinutes - 0.01;
+      return input.keepFirst && kept && above
+        ? { ...within, severity: "caution" as const }
+        : within;
     }
     if (warning.code === "noOilToSee") return withSomeToSee(warning, input, plan);
     return warning;
@@ -54,12 +63,32 @@ export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
 
 /* More water is no remedy where no more fits: then the run has to be shorter, or the charge smaller. */
 function withinPot(warning: WarningOf<"dryBeforeStop">, plan: BarePlan): Warning {
-  if ((warning.change?.waterMl ?? 0) <= plan.mostWaterMl) return warning;
-  const minutes = Math.floor(plan.forecast.runMinutes);
-  if (minutes < 10) {
-    return { ...warning, way: "smaller", change: { charges: plan.charges + 1 } };
+  const charges = chargesThatLast(warning, plan);
+  const other = charges === undefined ? {} : { other: { charges, waterMl: null } };
+  if ((warning.change?.waterMl ?? 0) <= plan.mostWaterMl) return { ...warning, ...other };
+  const minutes = Math.floor(warning.minutes);
+  const { change: _tooMuch, ...without } = warning;
+  return minutes < leastStopMinutes
+    ? { ...without, ...other, way: "none" }
+    : { ...without, ...other, way: "shorter", change: { minutes } };
+}
+
+/** How many charges would each leave room for the water that they need; undefined where none would. */
+function chargesThatLast(
+  { missingMl }: WarningOf<"dryBeforeStop">,
+  { charges, chargeG, waterMl, limits, request, forecast }: BarePlan,
+): number | undefined {
+  const needMl = waterMl + missingMl;
+  const model = runModel(request);
+  const heldMl = model.inWater ? Math.max(0, waterMl - model.freeWaterMl) : 0;
+  const byMass = forecast.stoppedBy === "perKg" || request.stop.perKg !== undefined;
+  for (let more = charges + 1; more <= charges * mostShares; more += 1) {
+    const share = charges / more;
+    const roomMl = limits.waterMl + (limits.chargeG - chargeG * share) * Number(model.inWater);
+    const wantedMl = byMass ? needMl * share : needMl - heldMl * (1 - share);
+    if (wantedMl <= roomMl) return more;
   }
-  return { ...warning, way: "shorter", change: { minutes } };
+  return undefined;
 }
 
 /** Looks for what would leave some oil to be seen: water that flows back, or an earlier stop. */

@@ -17,6 +17,14 @@ export interface Site {
 /** How much water goes with plant that swims: by its mass, until it is covered, up to the pot's mark. */
 export type WaterRule = "ratio" | "cover" | "mark";
 
+/** How a still was filled by the person's own word, where that is more than the book's. */
+export interface OwnFill {
+  /** What a litre of the holder took, g/L as prepared. */
+  packingGPerL?: number;
+  /** How full the body was of plant in water, share. */
+  fillShare?: number;
+}
+
 /** What a person has and wants of it. */
 export interface PlanInput {
   still: StillFigures;
@@ -54,6 +62,8 @@ export interface PlanInput {
   otherReceivers?: readonly Receiver[];
   /** Months a dried plant has lain. */
   agedMonths?: number;
+  /** How this person packs and fills this still with this plant, learnt from runs that were done so. */
+  ownFill?: OwnFill;
   /** Oil contents that own finished runs of this plant and state point to, mL/kg. */
   ownRuns?: readonly number[];
 }

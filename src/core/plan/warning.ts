@@ -49,14 +49,19 @@ type Warned =
   | { code: "neverBoils"; boilC: number }
   /** A rate of one's own that the heat cannot give. */
   | { code: "rateBeyondHeat"; wishedMlPerMin: number; mostMlPerMin: number }
-  /** `way`: more water, a shorter run where no more fits, or smaller charges. */
+  /**
+   * The water that stands free beside what the plant holds comes to the dry line before the stop; `soaks`: the
+   * plant drinks it before anything is distilled. `way`: more water, or a shorter run where no more fits.
+   */
   | {
       code: "dryBeforeStop";
       minutes: number;
       missingMl: number;
-      way: "water" | "shorter" | "smaller";
+      soaks: boolean;
+      way: "water" | "shorter" | "none";
+      /** The other way out: a smaller charge. */
+      other?: PlanChange;
     }
-  | { code: "soakedDry" }
   | { code: "littleKnownOil"; namedShare: number }
   /** `way`: what would leave some to be seen; an earlier stop with its minutes. */
   | { code: "noOilToSee"; never: boolean; way: "none" | "flowsBack" | { minutes: number } }
@@ -74,6 +79,25 @@ export type Warning = Warned & {
   /** The remedy as a change that one tap can make. */
   change?: PlanChange;
 };
+
+/**
+ * Stops about craft. Practitioners differ, so a person may go on with a reason, which is kept with the run.
+ * Every other error is dangerous, or cannot be done at all.
+ */
+export const craftStops = [
+  "littleHeadspace",
+  "overfull",
+  "tooMuchWater",
+  "oilSets",
+  "wrongReceiver",
+  "stopsAtOnce",
+] as const satisfies readonly Warning["code"][];
+export type CraftStop = (typeof craftStops)[number];
+
+/** Whether a stop may be gone past with a reason. */
+export function isCraftStop(code: Warning["code"]): code is CraftStop {
+  return (craftStops as readonly string[]).includes(code);
+}
 
 /** One kind of warning with its numbers. */
 export type WarningOf<Code extends Warning["code"]> = Extract<Warning, { code: Code }>;

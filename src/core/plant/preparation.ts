@@ -1,6 +1,7 @@
 import { extraction } from "../extraction/defaults";
 import type { Method } from "../still/methods";
 import type { ForecastRequest } from "../forecast/request";
+import { soakOf } from "./soaking";
 import { washingOf } from "./washing";
 import type { Plant, StateFigures, Tissue } from "./plant";
 
@@ -237,16 +238,17 @@ export function preparedFigures(
 /** Prepared figures as a forecast is asked with. */
 export function asMaterial(
   { oilMlPerKg, freeShare, releasePerMinute, washing, hydrodiffusion, moisture }: PreparedFigures,
-  { composition }: Pick<Plant, "composition">,
+  plant: Pick<Plant, "id" | "tissue" | "composition">,
 ): ForecastRequest["material"] {
   return {
     oilMlPerKg,
-    composition,
+    composition: plant.composition,
     freeShare,
     releasePerMinute,
     washing,
     hydrodiffusion,
     moisture,
+    soakGPerGDry: soakOf(plant),
   };
 }
 

@@ -15,6 +15,7 @@ const live: LiveEstimate = {
   endsBy: "perKg",
 };
 const calm: AlarmInput = {
+  catches: "jar",
   live,
   boilC: 98.9,
   headC: 98.6,
@@ -87,6 +88,7 @@ test("danger stands before everything, whatever else is wrong", () => {
 
 test("cues come in their order: turn down, first cut, jar, tub, end; the dry line before all when near", () => {
   const input = {
+    catches: "jar" as const,
     litAt: 0,
     boilingAt: 1,
     firstDropAt: 2,
@@ -106,6 +108,8 @@ test("cues come in their order: turn down, first cut, jar, tub, end; the dry lin
   expect(order({ live: { ...live, minutesToDryLine: 30 } })).toEqual(["topUp", "heatOff"]);
   expect(order({ turnDown: true, live: { ...live, minutesToDryLine: 8 } })[0]).toBe("dryLine");
   expect(
-    cues({ litAt: 0, minutesToBoil: 20, minutesToFirstDrop: 24 }, 0).map(({ code }) => code),
+    cues({ catches: "jar" as const, litAt: 0, minutesToBoil: 20, minutesToFirstDrop: 24 }, 0).map(
+      ({ code }) => code,
+    ),
   ).toEqual(["coolingOn", "boil"]);
 });

@@ -1,3 +1,4 @@
+import type { Catches } from "../still/methods";
 import { coldEnough, type TubNow } from "../cooling/tubNow";
 import { safety } from "../safety";
 import type { LiveEstimate } from "./liveEstimate";
@@ -12,6 +13,7 @@ export const alarmCodes = [
   "headFell",
   "tubWarm",
   "jarFull",
+  "bowlFull",
   "boilLate",
   "notExplained",
 ] as const;
@@ -27,6 +29,7 @@ export interface Alarm {
 
 /** What is known of a run at a moment. Minutes from now, °C, mL/min. */
 export interface AlarmInput {
+  catches: Catches;
   live?: LiveEstimate;
   tub?: TubNow;
   outletC?: number;
@@ -64,7 +67,9 @@ export function alarms(run: AlarmInput): Alarm[] {
     found.push({ code: "outletHot", urgency: "danger", minutes: 0 });
   else if (outletC !== undefined && outletC >= safety.warmOutletC)
     found.push({ code: "outletWarm", urgency: "act", minutes: 0 });
-  if (late(run.waitingForDrop)) found.push({ code: "noFirstDrop", urgency: "danger", minutes: 0 });
+  /* Under a lid nobody sees the first drop. */
+  if (run.catches !== "bowl" && late(run.waitingForDrop))
+    found.push({ code: "noFirstDrop", urgency: "danger", minutes: 0 });
   if (late(run.waitingForBoil)) found.push({ code: "boilLate", urgency: "act", minutes: 0 });
   const least = run.expectedRateMlPerMin * fallenRate;
   if (live?.measured && run.expectedRateMlPerMin > faintRate && live.rateMlPerMin < least)
@@ -83,7 +88,7 @@ export function alarms(run: AlarmInput): Alarm[] {
     live.minutesToJarFull < live.minutesToHeatOff
   )
     found.push({
-      code: "jarFull",
+      code: run.catches === "bowl" ? "bowlFull" : "jarFull",
       urgency: live.minutesToJarFull <= 0 ? "act" : "soon",
       minutes: live.minutesToJarFull,
     });

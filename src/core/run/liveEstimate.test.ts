@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { jarShare, liveEstimate, type LiveEstimate } from "./liveEstimate";
+import { fullShare, liveEstimate, type LiveEstimate } from "./liveEstimate";
 import { cues, type Cue, type CueInput } from "./nextCue";
 import { safety } from "../safety";
 
@@ -9,6 +9,7 @@ const at = (minutes: number) => drop + minutes * 60000;
 const run = (part: Partial<RunSoFar> = {}): RunSoFar => ({
   stop: { perKg: 1 },
   chargeG: 800,
+  catches: "jar",
   jarMl: 1000,
   spendableMl: 2000,
   waterAddedMl: 0,
@@ -71,7 +72,7 @@ describe("where a run stands", () => {
     expect(wet.minutesToDryLine).toBeCloseTo(110, 9);
     const fresh = liveEstimate(run({ jarStart: { at: at(8) } }), at(10));
     expect(fresh.inJarMl).toBeCloseTo(40, 9);
-    expect(fresh.minutesToJarFull).toBeCloseTo((1000 * jarShare - 40) / 20, 9);
+    expect(fresh.minutesToJarFull).toBeCloseTo((1000 * fullShare.jar - 40) / 20, 9);
   });
 
   test("whatever was read, in whatever order of sizes, every figure is one", () => {
@@ -102,7 +103,12 @@ describe("where a run stands", () => {
 });
 
 describe("what is next", () => {
-  const heating: CueInput = { litAt: drop, minutesToBoil: 24, minutesToFirstDrop: 28 };
+  const heating: CueInput = {
+    catches: "jar",
+    litAt: drop,
+    minutesToBoil: 24,
+    minutesToFirstDrop: 28,
+  };
   const codes = (input: CueInput, minutes: number) =>
     cues(input, at(minutes)).map(({ code }) => code);
   const live = (part: Partial<LiveEstimate> = {}): LiveEstimate => ({
@@ -164,5 +170,54 @@ describe("what is next", () => {
         },
       ),
     );
+  });
+});
+
+describe("what a run's own way of catching asks for", () => {
+  const bowl = (part: Partial<CueInput> = {}): CueInput => ({
+    catches: "bowl",
+    litAt: at(-40),
+    boilingAt: at(-10),
+    firstDropAt: drop,
+    minutesToBoil: 30,
+    minutesToFirstDrop: 40,
+    live: liveEstimate(run({ catches: "bowl", jarMl: 900, plannedRateMlPerMin: 10 }), at(20)),
+    ...part,
+  });
+
+  test("a trap never fills and its pot never runs dry", () => {
+    const live = liveEstimate(
+      run({ catches: "trap", jarMl: 1000, spendableMl: Infinity, stop: { minutes: 240 } }),
+      at(30),
+    );
+    expect(live).toMatchObject({
+      minutesToDryLine: Infinity,
+      minutesToJarFull: Infinity,
+      endsBy: "minutes",
+    });
+    const found = cues({ ...bowl(), catches: "trap", live }, at(30));
+    expect(found.map(({ code }) => code)).toEqual(["heatOff"]);
+  });
+
+  test("a bowl asks for ice, for a look, and to be emptied at two thirds; never for a jar", () => {
+    const codes = cues(bowl(), at(20)).map(({ code }) => code);
+    expect(codes).toEqual(expect.arrayContaining(["tendLid", "lookUnderLid", "heatOff"]));
+    expect(codes).not.toContain("swapJar");
+    const due = cues(bowl(), at(20)).find(({ code }) => code === "tendLid");
+    expect(due!.minutes).toBeCloseTo(-5, 9);
+    const tended = cues(bowl({ lidTendedAt: at(18) }), at(20)).find(
+      ({ code }) => code === "tendLid",
+    );
+    expect(tended!.minutes).toBeCloseTo(13, 9);
+    const live = bowl().live!;
+    expect(live.minutesToJarFull).toBeCloseTo((900 * (2 / 3) - 200) / 10, 9);
+  });
+
+  test("before the boil it is ice on the lid, not cooling water", () => {
+    const early = cues(
+      bowl({ boilingAt: undefined, firstDropAt: undefined, live: undefined }),
+      at(-30),
+    );
+    expect(early.map(({ code }) => code)).toEqual(["iceOn", "boilUnderIce"]);
   });
 });

@@ -1,11 +1,15 @@
+import type { Catches } from "../still/methods";
 import { stopTimes, type EndsBy, type StopRule } from "../forecast/stopRules";
 
 /** What is known of a run under way. Moments in milliseconds. */
 export interface RunSoFar {
   stop: StopRule;
   chargeG: number;
+  /** Where the distillate ends. */
+  catches: Catches;
+  /** What the jar or the bowl holds, mL; a trap never fills. */
   jarMl: number;
-  /** Water above the dry line at the first drop by the plan, mL. */
+  /** Water above the dry line at the first drop by the plan, mL; Infinity where it flows back. */
   spendableMl: number;
   /** Water added since, mL. */
   waterAddedMl: number;
@@ -29,7 +33,7 @@ export interface LiveEstimate {
   measured: boolean;
   distillateMl: number;
   inJarMl: number;
-  /** Water above the dry line, mL. */
+  /** Water above the dry line, mL; Infinity, and never, where it flows back. */
   aboveDryLineMl: number;
   minutesToDryLine: number;
   minutesToJarFull: number;
@@ -38,8 +42,8 @@ export interface LiveEstimate {
   endsBy: EndsBy;
 }
 
-/** A jar is swapped before it brims: at this share of what it holds. */
-export const jarShare = 0.9;
+/** A jar is swapped before it brims, a bowl is lifted out level: at this share of what it holds. */
+export const fullShare: Record<Catches, number> = { jar: 0.9, trap: Infinity, bowl: 2 / 3 };
 /* Readings closer than this tell more about the eye than about the rate. */
 const shortestMinutes = 3;
 
@@ -86,7 +90,7 @@ export function liveEstimate(run: RunSoFar, now: number): LiveEstimate {
     inJarMl,
     aboveDryLineMl,
     minutesToDryLine,
-    minutesToJarFull: until(run.jarMl * jarShare - inJarMl),
+    minutesToJarFull: until(run.jarMl * fullShare[run.catches] - inJarMl),
     minutesToHeatOff,
     endsBy,
   };

@@ -144,7 +144,7 @@ export function watchRun(
           ending,
           over(({ stretches, spends, oilMlAt }) =>
             ending === "reserve"
-              ? timeOf(spends, model.spendableMl)
+              ? timeOf(spends, model.aboveDryLineMl)
               : stopRules[ending].endsAt(limits[ending] ?? Infinity, {
                   massG,
                   minutesTo: (volumeMl) => timeOf(stretches, volumeMl),

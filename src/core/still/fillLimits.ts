@@ -11,6 +11,9 @@ export function methodsOf({ construction }: Pick<StillShape, "construction">): M
 /** Volume a fresh gram of plant takes up when it swims, mL: plant tissue is close to water. */
 const plantMlPerG = 1;
 
+/* However sure somebody is: above this nothing is left to boil in. */
+const mostFillShare = 0.9;
+
 /** How much a still takes at once. */
 export interface FillLimits {
   /** Most water, mL. */
@@ -29,14 +32,17 @@ export interface Fill {
   /** Water per gram of plant in hydro distillation, mL/g. */
   waterMlPerG: number;
   froths: boolean;
+  /** How full this person fills this body of plant in water, share; the rule of the craft where absent. */
+  fillShare?: number;
 }
 
 /** Most plant and water a still takes of one preparation. */
 export function fillLimits(shape: StillShape, fill: Fill): FillLimits {
   if (fill.method !== "steam") {
-    const share =
+    const byRule =
       (isRound(shape) ? safety.flaskFillShare : safety.potFillShare) *
       (fill.froths ? safety.frothShare : 1);
+    const share = Math.max(byRule, Math.min(mostFillShare, fill.fillShare ?? 0));
     const contentsMl = Math.min(shape.potVolumeMl * share, underBowlMl(shape));
     const chargeG = contentsMl / (fill.waterMlPerG + plantMlPerG);
     return { waterMl: contentsMl - chargeG * plantMlPerG, chargeG, headspaceMm: 0 };

@@ -1,12 +1,21 @@
+import { decimalMark } from "./language";
 import { parseNumber, type ParsedNumber } from "./parseNumber";
+import { spelledOut } from "./spelledOut";
 import { toCanonical, units, type Quantity, type UnitName } from "./units";
 
 /* What people write behind a number, beside the units' own symbols. */
 const alsoCalled: Record<string, UnitName> = {
   gram: "g",
   grams: "g",
+  gs: "g",
+  gm: "g",
+  gms: "g",
+  kgs: "kg",
   kilo: "kg",
   kilos: "kg",
+  kilogram: "kg",
+  kilograms: "kg",
+  ozs: "oz",
   ounce: "oz",
   ounces: "oz",
   lbs: "lb",
@@ -20,6 +29,19 @@ const alsoCalled: Record<string, UnitName> = {
   liter: "L",
   liters: "L",
   "fl oz": "floz",
+  millilitre: "mL",
+  millilitres: "mL",
+  milliliters: "mL",
+  "fl. oz": "floz",
+  "fluid ounces": "floz",
+  teaspoon: "tsp",
+  teaspoons: "tsp",
+  tablespoon: "tbsp",
+  tablespoons: "tbsp",
+  cup: "cup",
+  pint: "pint",
+  quart: "quart",
+  qt: "quart",
   gallon: "gal",
   gallons: "gal",
   drop: "drop",
@@ -38,6 +60,10 @@ const alsoCalled: Record<string, UnitName> = {
   hour: "h",
   hours: "h",
   hrs: "h",
+  "horse power": "hp",
+  horsepower: "hp",
+  kilowatt: "kW",
+  kilowatts: "kW",
   watt: "W",
   watts: "W",
 };
@@ -63,24 +89,78 @@ function unitCalled(word: string): UnitName | undefined {
 }
 
 const withUnit = /^(.*?[\d½¼¾⅓⅔⅛.,])\s*([a-zµ°"'][a-z° ]*\.?)$/i;
+/* "2 lb 3 oz": a number and its unit, more than once. */
+const several = /^(?:[\d½¼¾⅓⅔⅛.,/]+\s*[a-z°"']+\.?\s*(?:and\s+)?){2,}$/i;
+const oneOfSeveral = /([\d½¼¾⅓⅔⅛.,/]+)\s*([a-z°"']+)\.?/gi;
+/* Nobody weighs a thousandth of these: a mark before three digits may stand between thousands. */
+const small: readonly UnitName[] = ["g", "mL", "mm", "W", "min", "drop"];
+
+export type ParsedAmount =
+  { ok: true; value: number; unit: UnitName } | Extract<ParsedNumber, { ok: false }>;
 
 /**
- * Reads a number that may have its own unit behind it, as "1.2kg" or "½ cup" is typed.
+ * Reads a number that may have its own unit behind it, as "1.2kg", "½ cup", "2 lb 3 oz" or "half a kilo" is
+ * typed.
  * @returns the value in canonical units, and the unit that was meant; or what is wrong, in words
  */
-export function parseAmount(
+export function parseAmount(text: string, unit: UnitName): ParsedAmount {
+  const typed = spelledOut(text);
+  const summed = several.test(typed) ? sumOf(typed) : undefined;
+  if (summed) return ofQuantity(summed, text, unit);
+  const found = withUnit.exec(typed);
+  const said = found ? unitCalled(found[2]!.replace(/\.$/, "").trim()) : undefined;
+  const number = said ? found![1]! : typed;
+  const meant = said ?? unit;
+  const thousands = small.includes(meant) ? betweenThousands(number) : undefined;
+  if (thousands) return thousands;
+  const parsed = parseNumber(number);
+  if (!parsed.ok) return parsed;
+  return ofQuantity({ value: toCanonical(parsed.value, meant), unit: meant }, text, unit);
+}
+
+/** What is counted in a word that is no unit: "12 lemons" is 12 and "lemons". */
+export function parseCounted(text: string): { count: number; what: string } | undefined {
+  const found = /^([\d½¼¾⅓⅔⅛.,/ ]+?)\s*(\p{L}[\p{L} '’-]*)$/u.exec(spelledOut(text));
+  if (!found || unitCalled(found[2]!.trim())) return undefined;
+  const count = parseNumber(found[1]!);
+  return count.ok && count.value > 0 ? { count: count.value, what: found[2]!.trim() } : undefined;
+}
+
+function ofQuantity(
+  { value, unit: meant }: { value: number; unit: UnitName },
   text: string,
   unit: UnitName,
-): { ok: true; value: number; unit: UnitName } | Extract<ParsedNumber, { ok: false }> {
-  const found = withUnit.exec(text.trim());
-  const said = found ? unitCalled(found[2]!.replace(/\.$/, "").trim()) : undefined;
-  const parsed = parseNumber(said ? found![1]! : text);
-  if (!parsed.ok) return parsed;
-  const meant = said ?? unit;
-  if (units[meant].quantity !== units[unit].quantity)
-    return {
-      ok: false,
-      problem: `${text.trim().slice(0, 20)} is ${quantityWords[units[meant].quantity]}; this takes ${quantityWords[units[unit].quantity]}${units[unit].symbol ? ` in ${units[unit].symbol}` : ""}.`,
-    };
-  return { ok: true, value: toCanonical(parsed.value, meant), unit: meant };
+): ParsedAmount {
+  if (units[meant].quantity === units[unit].quantity) return { ok: true, value, unit: meant };
+  return {
+    ok: false,
+    problem: `${text.trim().slice(0, 20)} is ${quantityWords[units[meant].quantity]}; this takes ${quantityWords[units[unit].quantity]}${units[unit].symbol ? ` in ${units[unit].symbol}` : ""}.`,
+  };
+}
+
+/** Several numbers of one quantity, added up; undefined where one of them is none, or the units differ in kind. */
+function sumOf(text: string): { value: number; unit: UnitName } | undefined {
+  let sum = 0;
+  let first: UnitName | undefined;
+  for (const [, number, word] of text.matchAll(oneOfSeveral)) {
+    const unit = unitCalled(word!);
+    const parsed = parseNumber(number!);
+    if (!unit || !parsed.ok || (first && units[first].quantity !== units[unit].quantity))
+      return undefined;
+    first ??= unit;
+    sum += toCanonical(parsed.value, unit);
+  }
+  return first && { value: sum, unit: first };
+}
+
+/** Whether the language's own decimal mark stands before just three digits of something small. */
+function betweenThousands(text: string): Extract<ParsedNumber, { ok: false }> | undefined {
+  const own = decimalMark();
+  const bare = text.replace(/\s/g, "");
+  if (!new RegExp(`^[1-9]\\d{0,2}\\${own}\\d{3}$`).test(bare)) return undefined;
+  const [before, after] = bare.split(own) as [string, string];
+  return {
+    ok: false,
+    problem: `Is that ${before}${after}, or ${before} and a bit? Type ${before}${after}, or ${before}${own}${after.replace(/0+$/, "") || "0"}.`,
+  };
 }

@@ -25,6 +25,11 @@ export const units = {
   mL: { quantity: "volume", symbol: "mL", factor: 1 },
   L: { quantity: "volume", symbol: "L", factor: 1000 },
   floz: { quantity: "volume", symbol: "fl oz", factor: 29.5735295625 },
+  tsp: { quantity: "volume", symbol: "tsp", factor: 4.92892159375 },
+  tbsp: { quantity: "volume", symbol: "tbsp", factor: 14.78676478125 },
+  cup: { quantity: "volume", symbol: "cups", factor: 236.5882365 },
+  pint: { quantity: "volume", symbol: "pints", factor: 473.176473 },
+  quart: { quantity: "volume", symbol: "quarts", factor: 946.352946 },
   gal: { quantity: "volume", symbol: "gal", factor: 3785.411784 },
   drop: { quantity: "volume", symbol: "drops", factor: 1 / 20 },
   C: { quantity: "temperature", symbol: "°C", factor: 1 },
@@ -38,6 +43,8 @@ export const units = {
   h: { quantity: "time", symbol: "h", factor: 60 },
   W: { quantity: "power", symbol: "W", factor: 1 },
   kW: { quantity: "power", symbol: "kW", factor: 1000 },
+  /** Boiler horsepower: 34.5 lb of water at 212 °F made into steam in an hour (ASME). */
+  hp: { quantity: "power", symbol: "hp", factor: 9809.5 },
   /** A bare number: a count, a ratio, a pH. */
   one: { quantity: "count", symbol: "", factor: 1 },
 } as const satisfies Record<string, Unit>;

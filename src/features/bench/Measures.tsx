@@ -55,7 +55,13 @@ export function Measures({ measures, units }: { measures: readonly Measure[]; un
         />
       ))}
       <View className="flex-row">
-        <Button look="quiet" size="small" label="Add a measure" onPress={() => setAdding(true)} />
+        <Button
+          look="quiet"
+          size="small"
+          label="Add a measure"
+          opens
+          onPress={() => setAdding(true)}
+        />
       </View>
       {adding ? <MeasureSheet units={units} onClose={() => setAdding(false)} /> : null}
     </View>

@@ -59,7 +59,13 @@ export function Vessels({ vessels, units }: { vessels: readonly Vessel[]; units:
         />
       ))}
       <View className="flex-row">
-        <Button look="quiet" size="small" label="Add a vessel" onPress={() => setAdding(true)} />
+        <Button
+          look="quiet"
+          size="small"
+          label="Add a vessel"
+          opens
+          onPress={() => setAdding(true)}
+        />
       </View>
       {adding ? <VesselSheet units={units} onClose={() => setAdding(false)} /> : null}
     </View>

@@ -41,7 +41,7 @@ export function HarvestsScreen() {
           onPress={() => router.push("/harvests/calendar")}
         />
       }
-      footer={<Button label="Note a harvest" onPress={() => setAdding(true)} />}
+      footer={<Button label="Note a harvest" opens onPress={() => setAdding(true)} />}
     >
       {harvests.length === 0 ? (
         <Card className="gap-2">

@@ -30,7 +30,7 @@ export function LearnScreen() {
     <Screen
       title="Learn"
       back={{ href: "/runs", label: "Runs" }}
-      footer={<Button label="Ask a question" onPress={() => setSheet("ask")} />}
+      footer={<Button label="Ask a question" opens onPress={() => setSheet("ask")} />}
       aside={
         <>
           <Txt variant="heading">What I know now</Txt>
@@ -91,7 +91,13 @@ export function LearnScreen() {
       </View>
       <View className="flex-row items-center justify-between gap-3">
         <Txt variant="heading">By nose</Txt>
-        <Button look="quiet" size="small" label="A blind sniff" onPress={() => setSheet("sniff")} />
+        <Button
+          look="quiet"
+          size="small"
+          label="A blind sniff"
+          opens
+          onPress={() => setSheet("sniff")}
+        />
       </View>
       {sniffs.length === 0 ? (
         <Card>

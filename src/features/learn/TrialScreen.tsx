@@ -105,6 +105,7 @@ function OneTrial({ trial }: { trial: Trial }) {
                 size="small"
                 label={trial.design === "pairs" ? "Add a pair" : "Add a run to each side"}
                 hint={`${trial.design === "pairs" ? "Add a pair" : "Add a run to each side"} that was distilled already`}
+                opens
                 onPress={() => setAdding(true)}
               />
             )}

@@ -1,7 +1,22 @@
-import { memo, useMemo } from "react";
+import { memo, useMemo, useState } from "react";
 import { View } from "react-native";
 import { wishProblem } from "./wishProblem";
-import { moonPhase, showMass, unitsFor, words, type UnitName } from "@/core";
+import {
+  moonPhase,
+  plainNumber,
+  readNumber,
+  showMass,
+  unitsFor,
+  words,
+  type Guessed,
+  type NumberInput,
+  type UnitName,
+  type UnitSystem,
+} from "@/core";
+import { limits } from "@/messages/limits";
+import { newRecord } from "@/records/base";
+import { keep } from "@/store/changes";
+import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Combobox } from "@/ui/primitives/Combobox";
@@ -11,7 +26,7 @@ import { Select } from "@/ui/primitives/Select";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
 import { plantsToFind } from "@/logbook/plant/plantsToFind";
-import { measureOf, measuresFor } from "@/logbook/plan/measureOf";
+import { measureOf, measuresFor, singular } from "@/logbook/plan/measureOf";
 import type { PlanWork } from "./usePlanDraft";
 
 const stateWords = { fresh: "Fresh", wilted: "Wilted", dried: "Dried" };
@@ -153,21 +168,22 @@ function Mass({ plan }: { plan: PlanWork }) {
   const { draft, read, measures, units, harvest, change } = plan;
   const fits = measuresFor(measures, read.plant.id);
   const measure = measureOf(draft, measures, read.plant.id);
-  const counted = measure !== undefined;
+  const filling = draft.massBy === "still" && !harvest;
   return (
     <>
-      {fits.length > 0 && !harvest ? (
+      {harvest ? null : (
         <Choice
           label="How the mass is told"
           options={[
             { value: "scale", label: "Weighed" },
-            { value: "measure", label: "Counted" },
+            ...(fits.length > 0 ? [{ value: "measure" as const, label: "Counted" }] : []),
+            { value: "still", label: "Fill this still" },
           ]}
           value={draft.massBy}
-          onChange={(massBy) => change({ massBy })}
+          onChange={(massBy) => change({ massBy, ...(massBy === "still" ? { massText: "" } : {}) })}
         />
-      ) : null}
-      {counted ? (
+      )}
+      {measure ? (
         <View className="flex-row gap-3">
           <NumberField
             label="How many"
@@ -188,16 +204,91 @@ function Mass({ plan }: { plan: PlanWork }) {
           />
         </View>
       ) : (
-        <NumberField
-          label="I have"
-          value={{ text: draft.massText, unit: draft.massUnit as UnitName }}
-          choices={unitsFor("plantMass", units)}
-          problem={draft.massText ? read.problems.mass : undefined}
-          onChange={({ text, unit }) => change({ massText: text, massUnit: unit, chargesText: "" })}
-          placeholder="plant as it goes in"
-          large
-        />
+        <>
+          {filling && read.guessed ? (
+            <Txt role="status" variant="strong">
+              {`Full, it takes about ${words(showMass(read.guessed.massG, units))} (${between(read.guessed, units)}).`}
+            </Txt>
+          ) : null}
+          <NumberField
+            label={filling ? "Weighed after all" : "I have"}
+            value={{ text: draft.massText, unit: draft.massUnit as UnitName }}
+            choices={unitsFor("plantMass", units)}
+            problem={draft.massText ? read.problems.mass : undefined}
+            help={
+              filling
+                ? "Leave it empty without a scale. Weighed once, this still knows how you pack it."
+                : read.guessed && draft.massText
+                  ? `about ${words(showMass(read.guessed.massG, units))} (${between(read.guessed, units)})`
+                  : undefined
+            }
+            onChange={({ text, unit }) =>
+              change({ massText: text, massUnit: unit, chargesText: "" })
+            }
+            placeholder={filling ? "" : "e.g. 1.2 kg"}
+            large={!filling}
+          />
+          {read.counted ? <Piece plan={plan} /> : null}
+        </>
       )}
     </>
+  );
+}
+
+function between({ low, high }: Guessed, units: UnitSystem): string {
+  return `${words(showMass(low, units))} to ${words(showMass(high, units))}`;
+}
+
+/** What one of the pieces that were counted weighs: asked once, kept as a measure. */
+function Piece({ plan: { read, units } }: { plan: PlanWork }) {
+  const dispatch = useAppDispatch();
+  const [mass, setMass] = useState<NumberInput>({
+    text: "",
+    unit: unitsFor("plantMass", units)[0] ?? "g",
+  });
+  const { counted } = read;
+  if (!counted) return null;
+  const { count, what, measure } = counted;
+  if (measure)
+    return (
+      <Txt role="status" variant="small">
+        {`${plainNumber(count)} × ${measure.name}, ${words(showMass(measure.massG, units))} each: ${words(showMass(measure.massG * count, units))}.`}
+      </Txt>
+    );
+  const name = singular(what);
+  const weighed = readNumber(mass, {
+    name: "Its weight",
+    ...limits.positive,
+    remedy: "Weigh one, or several and divide.",
+  });
+  return (
+    <View className="gap-2">
+      <NumberField
+        label={`One ${name} weighs`}
+        value={mass}
+        choices={unitsFor("plantMass", units)}
+        problem={mass.text && !weighed.ok ? weighed.problem : undefined}
+        onChange={setMass}
+      />
+      <View className="flex-row">
+        <Button
+          label="Save weight"
+          look="quiet"
+          size="small"
+          disabled={!weighed.ok}
+          onPress={() =>
+            weighed.ok &&
+            dispatch(
+              keep({
+                ...newRecord("measure", new Date()),
+                name,
+                massG: weighed.value,
+                plantId: read.plant.id,
+              }),
+            )
+          }
+        />
+      </View>
+    </View>
   );
 }

@@ -3,7 +3,8 @@ import { View } from "react-native";
 import {
   fuelFor,
   heatSources,
-  jarShare,
+  catchesIn,
+  fullShare,
   showBetween,
   showDuration,
   showLength,
@@ -158,7 +159,10 @@ function Drawing({
         head={still.head}
         jar={{
           sizeMl: catchMl(still),
-          hydrosolMl: Math.min(catchMl(still) * jarShare, forecast.distillateMl),
+          hydrosolMl: Math.min(
+            catchMl(still) * Math.min(1, fullShare[catchesIn(plan.method)]),
+            forecast.distillateMl,
+          ),
           oilMl,
         }}
         labels={{

@@ -2,6 +2,7 @@ import { useRouter } from "expo-router";
 import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { View } from "react-native";
 import {
+  isCraftStop,
   parseNumber,
   planCharges,
   showMass,
@@ -10,6 +11,7 @@ import {
   words,
   type ChargePlan,
   type PlanInput,
+  type Warning,
 } from "@/core";
 import { beginPlan } from "@/store/beginPlan";
 import { keep } from "@/store/changes";
@@ -29,7 +31,7 @@ import { placeIn } from "@/logbook/trial/trialPlace";
 import { besideWords, placeWords } from "@/words/trialWords";
 import { measureOf } from "@/logbook/plan/measureOf";
 import { PlanAside } from "./PlanAside";
-import type { PlanDraft } from "@/records/planDraft";
+import { becauseField, type PlanDraft } from "@/records/planDraft";
 import { StillFields } from "./StillFields";
 import { useForecastRanges } from "./useForecastRanges";
 import { usePlanDraft, type PlanWork } from "./usePlanDraft";
@@ -101,7 +103,7 @@ export function PlanScreen() {
   const wishNotFulfilled = wishProblem(draft, read, units);
 
   if (!read.still) return <NoStill onAdd={() => router.push("/bench")} />;
-  const blocked = plan?.warnings.some(({ severity }) => severity === "error");
+  const blocked = plan?.warnings.some((warning) => stands(warning, draft));
 
   function ready(made: ChargePlan) {
     if (!ranges || !still || behind) return;
@@ -114,6 +116,8 @@ export function PlanScreen() {
       preparation: read.preparation.id,
       agedMonths: read.agedMonths,
       schools: schoolsFollowed(ways),
+      reasons: reasonsOf(made.warnings, draft),
+      guessed: read.guessed,
       harvest: work.harvest,
       counted: countedIn(work),
       runs: work.runs,
@@ -237,6 +241,20 @@ export function PlanScreen() {
   );
 }
 
+/** A stop stands unless it is one of craft, and the person has said why they go on. */
+function stands({ severity, code }: Warning, draft: PlanDraft): boolean {
+  return severity === "error" && !(isCraftStop(code) && draft[becauseField(code)].trim() !== "");
+}
+
+/** Why the stops that a plan has were gone past, by their codes. */
+function reasonsOf(warnings: readonly Warning[], draft: PlanDraft): Record<string, string> {
+  return Object.fromEntries(
+    warnings.flatMap(({ severity, code }) =>
+      severity === "error" && isCraftStop(code) ? [[code, draft[becauseField(code)].trim()]] : [],
+    ),
+  );
+}
+
 /* What the core refuses is said, not thrown at the screen. */
 function planned(input: PlanInput | undefined): { plan?: ChargePlan; refused?: string } {
   if (!input) return {};
@@ -263,8 +281,11 @@ function NoStill({ onAdd }: { onAdd: () => void }) {
 }
 
 function countedIn({ draft, measures, read }: PlanWork) {
+  if (draft.goal === "want") return undefined;
+  if (read.counted?.measure)
+    return { measure: read.counted.measure.name, count: read.counted.count };
   const measure = measureOf(draft, measures, read.plant.id);
-  if (!measure || draft.goal === "want") return undefined;
+  if (!measure) return undefined;
   const count = parseNumber(draft.countText);
   return count.ok && count.value > 0 ? { measure: measure.name, count: count.value } : undefined;
 }

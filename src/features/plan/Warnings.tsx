@@ -1,8 +1,15 @@
 import { memo } from "react";
-import type { ChargePlan, PlanChange } from "@/core";
+import {
+  isCraftStop,
+  type ChargePlan,
+  type CraftStop,
+  type PlanChange,
+  type Warning,
+} from "@/core";
 import { Notice } from "@/ui/primitives/Notice";
-import { warningWords } from "@/words/warningWords";
-import type { PlanDraft } from "@/records/planDraft";
+import { TextField } from "@/ui/primitives/TextField";
+import { remedyLabel, warningWords } from "@/words/warningWords";
+import { becauseField, type PlanDraft } from "@/records/planDraft";
 import type { PlanWork } from "./usePlanDraft";
 
 interface Props {
@@ -13,28 +20,54 @@ interface Props {
   onChoose: (change: Partial<PlanDraft>, label: string) => void;
 }
 
-/** What is wrong with the plan, each with its remedy as a tap where one can be made. */
+/** What is wrong with the plan, each with its remedies as taps where they can be made. */
 export const Warnings = memo(function Warnings({ plan, grave = false, work, onChoose }: Props) {
   return plan.warnings
     .filter(({ severity }) => (severity !== "note") === grave)
-    .map((warning) => {
-      const { code, severity, change } = warning;
-      const { message, remedy } = warningWords(warning, work.units);
-      return (
-        <Notice
-          key={code + message}
-          severity={severity}
-          message={message}
-          remedy={remedy}
-          action={
-            change
-              ? { label: "Do that", onPress: () => onChoose(asDraft(change, work), remedy) }
-              : undefined
-          }
-        />
-      );
-    });
+    .map((warning) => <One key={keyOf(warning)} {...{ warning, work, onChoose }} />);
 });
+
+function One({ warning, work, onChoose }: Pick<Props, "work" | "onChoose"> & { warning: Warning }) {
+  const { code, severity, change } = warning;
+  const { message, remedy } = warningWords(warning, work.units);
+  const other = "other" in warning ? warning.other : undefined;
+  const stop = severity === "error" && isCraftStop(code) ? code : undefined;
+  const meant = stop !== undefined && work.draft[becauseField(stop)].trim() !== "";
+  const does = (what: PlanChange, label: string, said: string) => ({
+    label,
+    onPress: () => onChoose(asDraft(what, work), said),
+  });
+  return (
+    <Notice
+      severity={meant ? "caution" : severity}
+      message={message}
+      remedy={remedy}
+      action={change && does(change, other ? remedyLabel(change, work.units) : "Do that", remedy)}
+      other={other && does(other, remedyLabel(other, work.units), remedy)}
+    >
+      {stop ? <DoneSo stop={stop} work={work} /> : null}
+    </Notice>
+  );
+}
+
+/** Where practice differs a person may go on: why is kept with the run, and the still learns from it. */
+function DoneSo({ stop, work }: { stop: CraftStop; work: PlanWork }) {
+  const name = becauseField(stop);
+  return (
+    <TextField
+      label="I do it so, because"
+      value={work.draft[name]}
+      maxLength={200}
+      onChange={(text) => work.change({ [name]: text })}
+      placeholder="e.g. it always went well in this still"
+    />
+  );
+}
+
+/* One of a kind: what is typed into it stays while its numbers move. */
+function keyOf(warning: Warning): string {
+  return warning.code === "plantHazard" ? warning.code + warning.hazard : warning.code;
+}
 
 /** A warning's remedy as it would be typed. */
 function asDraft(change: PlanChange, { read, draft }: PlanWork): Partial<PlanDraft> {

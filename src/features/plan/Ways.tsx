@@ -27,6 +27,7 @@ export const Ways = memo(function Ways({ plan, ways, onChoose }: Props) {
           <Pressable
             key={way.id}
             role="button"
+            {...{ "aria-haspopup": "dialog" }}
             onPress={() => setOpenId(way.id)}
             className="min-h-[48px] flex-row items-center justify-between gap-3 active:opacity-80"
           >

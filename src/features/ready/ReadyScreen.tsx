@@ -113,6 +113,7 @@ export function ReadyScreen({ run }: { run: Run }) {
                 label="Heat on with these open"
                 look="plain"
                 size="small"
+                opens
                 onPress={() => setAsking(true)}
               />
             ) : null}

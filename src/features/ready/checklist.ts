@@ -1,4 +1,4 @@
-import { heatSources, fixed, type Method, type Plant, constructionOf } from "@/core";
+import { catchesIn, heatSources, fixed, type Method, type Plant } from "@/core";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
 
@@ -26,7 +26,8 @@ interface Setting {
 /** The checks that fit this still, this heat, this method and this plant, in the order of the hands. */
 export function checklist(setting: Setting): CheckItem[] {
   const { still, plan, plant, water, dryLine } = setting;
-  const bowl = constructionOf(still.construction).catchesItself;
+  const catches = catchesIn(plan.method);
+  const bowl = catches === "bowl";
   const { hazard } = heatSources[still.heat.kind];
   const items: (CheckItem | false | undefined)[] = [
     {
@@ -52,14 +53,19 @@ export function checklist(setting: Setting): CheckItem[] {
       reason: "Water in glass boils in bumps without them.",
     },
     ...loading(plan.method, plant),
-    {
+    !bowl && {
       id: "joints",
-      label: "Joints and seals sit, none is cracked",
+      label: "Joints and seals are tight, none is cracked",
       reason: "A leak takes the oil first: it is in the steam.",
     },
     ...path(bowl),
     ...cooling(setting, bowl),
-    !bowl && {
+    catches === "trap" && {
+      id: "trap",
+      label: "Trap is filled with water to its overflow, its way back is open",
+      reason: "An empty trap sends the first oil back into the pot.",
+    },
+    catches === "jar" && {
       id: "jar",
       label: "A clean jar stands under the outlet, open to the air",
       reason: "The first distillate brings the most oil.",
@@ -114,8 +120,18 @@ function loading(method: Method, plant: Setting["plant"]): (CheckItem | false | 
     },
     method === "bowl" && {
       id: "bowl",
-      label: "Bowl stands firm above the water, lid's lowest point over it",
-      reason: "Drops run to the lowest point; a bowl that floats tips.",
+      label: "Bowl is clean, empty, and stands firm above the water",
+      reason: "A bowl that floats tips, and what was in it is lost.",
+    },
+    method === "bowl" && {
+      id: "lid",
+      label: "Lid lies upside down, its lowest point over the bowl",
+      reason: "Drops run to the lowest point and fall there.",
+    },
+    method === "bowl" && {
+      id: "lidIce",
+      label: "Ice for the lid is at hand, and something to take the melt water off",
+      reason: "The lid is the condenser: once it is warm, steam and oil leave at its edge.",
     },
   ];
 }
@@ -125,7 +141,7 @@ function path(bowl: boolean): CheckItem[] {
     return [
       {
         id: "path",
-        label: "The lid lies loose, nothing clamps it",
+        label: "The lid lies loose: nothing clamps it, no paste seals it",
         reason: "A clamped pot is a bomb. Steam must be able to lift it.",
       },
     ];
@@ -163,7 +179,9 @@ function cooling(
     ice > 0 && {
       id: "ice",
       label: `Ice is at hand: ${fixed(ice, 1)} kg`,
-      reason: "The plan's tub needs it before the run is over.",
+      reason: bowl
+        ? "So much melts on the lid until the run is over."
+        : "The plan's tub needs it before the run is over.",
     },
     setsBelow !== undefined && {
       id: "setting",

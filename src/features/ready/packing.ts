@@ -2,7 +2,7 @@ import {
   energyKWh,
   fuelFor,
   heatSources,
-  jarShare,
+  fullShare,
   showMass,
   showVolume,
   words,
@@ -28,7 +28,7 @@ export function packingList(
   const jars = edges
     .slice(1)
     .reduce(
-      (sum, to, i) => sum + Math.max(1, Math.ceil((to - edges[i]!) / (plan.jarMl * jarShare))),
+      (sum, to, i) => sum + Math.max(1, Math.ceil((to - edges[i]!) / (plan.jarMl * fullShare.jar))),
       0,
     );
   const cuts = edges.length - 2;

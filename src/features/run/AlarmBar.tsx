@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { Pressable, Text, useWindowDimensions, View } from "react-native";
+import { Pressable, ScrollView, Text, View } from "react-native";
 import { whatNow } from "@/words/whatNow";
 import type { CockpitPart } from "./CockpitHead";
 import { HeatOffButton, type EarlyBy } from "./HeatOffButton";
@@ -21,30 +21,30 @@ export const AlarmBar = memo(function AlarmBar({
   onTrouble,
 }: Props) {
   const [first] = whatNow(live, units);
-  /* A phone on its side has room for the reason, a page at 400 % has not. */
-  const roomy = useWindowDimensions().width >= 600;
   const urgent = first !== undefined && first.level !== "later";
   return (
     <View
       className={`min-h-[72px] flex-row items-center gap-2 border-t border-line px-2 py-1 ${urgent ? "bg-ember-wash" : "bg-ground"}`}
     >
-      <Pressable
-        role="button"
-        onPress={onTrouble}
-        className="min-h-[64px] min-w-0 flex-1 justify-center active:opacity-80"
-      >
-        <Text
-          role={urgent ? "alert" : undefined}
-          className={`font-bold text-[16px] leading-[19px] ${urgent ? "text-ember-ink" : "text-ink"}`}
-        >
-          {first?.say ?? "Nothing is due"}
-        </Text>
-        {first && roomy ? (
-          <Text numberOfLines={2} className="font-body text-[14px] leading-[17px] text-ink">
-            {first.because}
+      <View className="min-h-[64px] min-w-0 flex-1 justify-center">
+        <ScrollView className="max-h-[96px] grow-0">
+          <Text
+            role={urgent ? "alert" : undefined}
+            className={`font-bold text-[16px] leading-[19px] ${urgent ? "text-ember-ink" : "text-ink"}`}
+          >
+            {first?.say ?? "Nothing is due"}
           </Text>
-        ) : null}
-      </Pressable>
+          {first ? (
+            <Text className="font-body text-[14px] leading-[17px] text-ink">{first.because}</Text>
+          ) : null}
+        </ScrollView>
+        <Pressable
+          role="button"
+          aria-label={first ? `What to do: ${first.say}. ${first.because}` : "What to do"}
+          onPress={onTrouble}
+          className="absolute inset-0 active:opacity-80"
+        />
+      </View>
       <HeatOffButton
         className="min-w-[104px] px-2"
         entries={state.entries.length}

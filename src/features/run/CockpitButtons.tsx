@@ -1,6 +1,7 @@
 import { memo } from "react";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
+import type { Catches } from "@/core";
 import type { RunState } from "@/logbook/run/runState";
 import { Button } from "@/ui/primitives/Button";
 import { useAfterAnswer } from "@/ui/useAfterAnswer";
@@ -18,6 +19,8 @@ const keys: Partial<Record<SheetName, string>> = { reading: "e", note: "n", log:
 interface Props {
   runId: string;
   phase: RunState["phase"];
+  /** Where the distillate ends: what there is to do with it follows. */
+  catches: Catches;
   /** Jars so far, the one under the outlet among them. */
   jars: number;
   /** Entries in the log. */
@@ -36,6 +39,7 @@ interface Props {
 export const CockpitButtons = memo(function CockpitButtons({
   runId,
   phase,
+  catches,
   jars,
   entries,
   log,
@@ -50,7 +54,6 @@ export const CockpitButtons = memo(function CockpitButtons({
   const tap = (type: Tapped, label: string, noted: string, { main = false, wide = false } = {}) => (
     <Tap
       key={type}
-      shortcut={type === "jarSwapped" ? "j" : undefined}
       label={label}
       look={main ? "main" : "quiet"}
       className={`${wide ? "flex-[2]" : "flex-1"} px-1`}
@@ -90,10 +93,17 @@ export const CockpitButtons = memo(function CockpitButtons({
       <View className="flex-row gap-2">
         {sheet("reading", "Reading")}
         {distilling ? (
-          <>
-            {sheet("drips", "Count drips")}
-            {tap("jarSwapped", "Swap jar", `Jar ${jars} put aside.`)}
-          </>
+          catches === "bowl" ? (
+            <>
+              {tap("lidTended", "New ice", "Melt water off, new ice on: noted.")}
+              {tap("looked", "Looked", "A look under the lid noted.")}
+            </>
+          ) : (
+            <>
+              {sheet("drips", "Count drips")}
+              {catches === "jar" ? tap("jarSwapped", "Swap jar", `Jar ${jars} put aside.`) : null}
+            </>
+          )
         ) : (
           <>
             {phase === "heating"
@@ -145,6 +155,7 @@ function Opener({
       lit={opening}
       label={label}
       shortcut={shortcut}
+      opens
       onPress={() => open(onOpen)}
     />
   );

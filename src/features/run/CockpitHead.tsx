@@ -6,9 +6,10 @@ import { Pressable, Text, View } from "react-native";
 import { showClock, showOil, showRange, type UnitSystem } from "@/core";
 import type { LiveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
-import { runNow } from "@/logbook/run/runClock";
 import type { RunState } from "@/logbook/run/runState";
+import { oilNow } from "@/logbook/run/oilNow";
 import { whatNow } from "@/words/whatNow";
+import { useRunNow } from "@/store/useRunNow";
 import { useNow } from "@/ui/useNow";
 import { Txt } from "@/ui/primitives/Txt";
 import type { WatchAnswer } from "@/messages/watchMessages";
@@ -90,8 +91,9 @@ export const CockpitHead = memo(function CockpitHead({
 
 /** The one large clock, and the oil so far. */
 export const ClockRow = memo(function ClockRow({ state, watched, live, run }: CockpitPart) {
-  const wallNow = useNow();
-  const clock = clockOf(state, runNow(run, wallNow));
+  const { now, wallNow } = useRunNow(run, useNow());
+  const clock = clockOf(state, now);
+  const oil = watched && oilNow(run, watched.now);
   return (
     <View className="flex-row items-end justify-between gap-3">
       <View className="min-w-0 shrink">
@@ -109,11 +111,10 @@ export const ClockRow = memo(function ClockRow({ state, watched, live, run }: Co
         </Txt>
       </View>
       <QuietBell minute={Math.floor(wallNow / 60000) * 60000} />
-      {live.live && watched ? (
+      {live.live && watched && oil ? (
         <View className="items-end">
           <Text className="font-bold text-[26px] leading-[32px] text-oil-ink">
-            {showOil(watched.now.visibleAtOnceMl.p50).text}{" "}
-            <Text className="text-[15px]">mL oil</Text>
+            {showOil(oil.p50).text} <Text className="text-[15px]">mL oil</Text>
           </Text>
           <Txt variant="label">{`at the end ${showRange(watched.end.visibleMl.p10, watched.end.visibleMl.p90)}`}</Txt>
         </View>
@@ -140,23 +141,24 @@ export const CueCard = memo(function CueCard({
       >
         {first.say}
       </Text>
-      <Txt variant="small" className="text-ink" numberOfLines={2}>
-        {next
-          ? `${first.because} Then: ${next.say.charAt(0).toLowerCase()}${next.say.slice(1)}.`
-          : first.because}
+      <Txt variant="small" className="text-ink">
+        {first.because}
       </Txt>
+      {next ? <Txt variant="small" className="text-ink">{`Next: ${next.say}`}</Txt> : null}
     </>
   );
   if (!first.alarm || !urgent) return <View className={look}>{words}</View>;
+  /* What is wrong is read out by itself; the button over it is named by all of it. */
   return (
-    <Pressable
-      role="button"
-      aria-label={`What to do: ${first.say}`}
-      onPress={onTrouble}
-      className={`${look} active:opacity-80`}
-    >
+    <View className={look}>
       {words}
-    </Pressable>
+      <Pressable
+        role="button"
+        aria-label={`What to do: ${first.say}. ${first.because}`}
+        onPress={onTrouble}
+        className="absolute inset-0 rounded-card active:bg-ember-wash active:opacity-40"
+      />
+    </View>
   );
 });
 

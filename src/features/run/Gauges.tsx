@@ -24,7 +24,13 @@ export const Gauges = memo(function Gauges({
       <Gauge
         label="A minute"
         value={now ? `${fixed(now.rateMlPerMin, now.rateMlPerMin < 10 ? 1 : 0)} mL` : "–"}
-        detail={now ? `dry in ${showDuration(Math.max(0, now.minutesToDryLine))}` : "no drop yet"}
+        detail={
+          !now
+            ? "no drop yet"
+            : Number.isFinite(now.minutesToDryLine)
+              ? `dry in ${showDuration(Math.max(0, now.minutesToDryLine))}`
+              : "the water flows back"
+        }
         alarm={slow}
       />
       <Gauge

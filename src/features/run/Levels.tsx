@@ -1,5 +1,17 @@
 import { memo } from "react";
-import { safety, jarShare, showTemperature, showVolume, words, fixed } from "@/core";
+import {
+  catchesIn,
+  fullShare,
+  safety,
+  showOil,
+  showTemperature,
+  showVolume,
+  words,
+  fixed,
+  type Catches,
+} from "@/core";
+import { oilNow } from "@/logbook/run/oilNow";
+import { potWaterMl } from "@/logbook/run/potWaterMl";
 import type { Still } from "@/records/still";
 import { LevelsDrawing } from "@/ui/drawings/LevelsDrawing";
 import { Card } from "@/ui/primitives/Card";
@@ -16,10 +28,11 @@ export const Levels = memo(function Levels({
 }: CockpitPart & { still?: Still }) {
   const { plan } = run;
   const now = live.live;
-  const waterMl = now ? Math.max(0, plan.dryLineMl + now.aboveDryLineMl) : plan.waterMl;
+  const waterMl = potWaterMl(run, state, now);
   const volume = (ml: number) => words(showVolume(ml, units));
   const inJar = now?.inJarMl ?? 0;
-  const returns = plan.method === "cohobation";
+  const catches = catchesIn(plan.method);
+  const oilMl = (watched && oilNow(run, watched.now).p50) ?? 0;
   const { jarMl } = plan;
   const { tub } = live;
   return (
@@ -47,15 +60,25 @@ export const Levels = memo(function Levels({
           }
         }
         jar={{
-          filledMl: returns ? 0 : inJar,
-          sizeMl: jarMl,
-          oilMl: watched?.now.visibleAtOnceMl.p50 ?? 0,
-          shown: returns ? "flows back" : volume(inJar),
-          detail: returns ? "oil stays in the tube" : `jar ${state.jars}, of ${volume(jarMl)}`,
-          full: !returns && inJar >= jarMl * jarShare,
+          catches,
+          filledMl: catches === "trap" ? 0 : inJar,
+          sizeMl: catches === "trap" ? trapMl : jarMl,
+          oilMl,
+          shown: catches === "trap" ? words(showOil(oilMl)) : volume(inJar),
+          detail: caught[catches](state.jars, volume(jarMl)),
+          full: inJar >= jarMl * fullShare[catches],
         }}
-        inWords={`${volume(waterMl)} in the pot, dry line at ${volume(plan.dryLineMl)}; ${volume(inJar)} in jar ${state.jars}${tub ? `; tub at ${words(showTemperature(tub.temperatureC, units))}` : ""}.`}
+        inWords={`${volume(waterMl)} in the pot, dry line at ${volume(plan.dryLineMl)}; ${catches === "trap" ? `about ${words(showOil(oilMl))} of oil in the trap, its water flows back` : `${volume(inJar)} in ${catches === "bowl" ? "the bowl" : `jar ${state.jars}`}`}${tub ? `; tub at ${words(showTemperature(tub.temperatureC, units))}` : ""}.`}
       />
     </Card>
   );
 });
+
+/* A trap's tube, for the drawing alone: how high a layer of so much oil stands in it. */
+const trapMl = 20;
+
+const caught: Record<Catches, (jar: number, size: string) => string> = {
+  jar: (jar, size) => `jar ${jar}, of ${size}`,
+  trap: () => "oil in the trap",
+  bowl: (_jar, size) => `in the bowl, of ${size}`,
+};

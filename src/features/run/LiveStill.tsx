@@ -1,8 +1,10 @@
 import { memo } from "react";
 import { usePlantBook } from "@/store/hooks";
 import { showMass, showVolume, words, type LiveEstimate, type UnitSystem } from "@/core";
+import { potWaterMl } from "@/logbook/run/potWaterMl";
 import { liveLevels } from "@/logbook/run/liveLevels";
 import type { Run } from "@/records/run";
+import type { RunState } from "@/logbook/run/runState";
 import { lastWord } from "@/words/lastWord";
 import type { Still } from "@/records/still";
 import { stillShape } from "@/logbook/still/stillFigures";
@@ -11,6 +13,7 @@ import { StillDrawing } from "@/ui/drawings/StillDrawing";
 
 interface Props {
   run: Run;
+  state: RunState;
   still: Still;
   live: LiveEstimate | undefined;
   oilMl: number;
@@ -19,11 +22,20 @@ interface Props {
 }
 
 /** The still as it stands right now: the pot sinking towards its dry line, the jar filling. */
-export const LiveStill = memo(function LiveStill({ run, still, live, oilMl, lit, units }: Props) {
+export const LiveStill = memo(function LiveStill({
+  run,
+  state,
+  still,
+  live,
+  oilMl,
+  lit,
+  units,
+}: Props) {
   const plantBook = usePlantBook();
   const shape = stillShape(still);
   const plant = plantBook.byId(run.plantId);
-  const { levels, waterMl } = liveLevels(run, shape, live, plant);
+  const waterMl = potWaterMl(run, state, live);
+  const levels = liveLevels(run, shape, waterMl, plant);
   return (
     <Card className="px-2 py-1">
       <StillDrawing

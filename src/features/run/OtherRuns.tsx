@@ -7,6 +7,7 @@ import { useAppSelector } from "@/store/hooks";
 import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { selectPreferences } from "@/store/selectors";
 import { useLiveRun } from "@/store/useLiveRun";
+import { useRunNow } from "@/store/useRunNow";
 import { Txt } from "@/ui/primitives/Txt";
 import { phaseOf } from "@/words/runWords";
 
@@ -26,7 +27,7 @@ export function OtherRuns({ run, wallNow }: { run: Run; wallNow: number }) {
 function OtherRun({ run, state, wallNow }: { run: Run; state: RunState; wallNow: number }) {
   const router = useRouter();
   const { units } = useAppSelector(selectPreferences);
-  const live = useLiveRun(run, state, wallNow);
+  const live = useLiveRun(run, state, useRunNow(run, wallNow).now);
   const [first] = whatNow(live, units);
   const urgent = first !== undefined && first.level !== "later";
   return (

@@ -29,10 +29,10 @@ export function Tap({ label, hint, shortcut, look, entries, onTap, className }: 
       label={label}
       hint={hint}
       shortcut={shortcut}
-      onPress={(button) => {
+      onPress={() => {
         if (!onTap()) return;
         setNoting(entries);
-        shieldTaps(button.getBoundingClientRect());
+        shieldTaps();
       }}
     />
   );

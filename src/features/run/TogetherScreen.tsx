@@ -4,7 +4,7 @@ import { Pressable, View } from "react-native";
 import { showClock, showDuration, showVolume, words, fixed } from "@/core";
 import { latestKnown, liveRun, type LiveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
-import { runNow } from "@/logbook/run/runClock";
+import { useRunsNow } from "@/store/useRunNow";
 import type { RunState } from "@/logbook/run/runState";
 import type { Still } from "@/records/still";
 import { soonestFirst, whatNow } from "@/words/whatNow";
@@ -36,13 +36,16 @@ export function TogetherScreen() {
   useKeepAwake();
   const wide = useWide();
   const router = useRouter();
-  const wallNow = useNow();
   const lit = useAppSelector(selectLitRuns);
+  const { nows } = useRunsNow(
+    lit.map(({ run }) => run),
+    useNow(),
+  );
   const instruments = useInstruments();
   const stills = useAppSelector(({ still }) => still.entities);
   const watched = lit.map(({ run, state }): AtTheStill => {
     const still = stills[run.stillId];
-    const now = runNow(run, wallNow);
+    const now = nows[run.id]!;
     const latest = latestKnown(state, instruments.latest(run.id));
     return { run, state, still, now, live: liveRun(run, state, now, { still, latest }) };
   });

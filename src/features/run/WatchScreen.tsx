@@ -1,9 +1,10 @@
 import { useKeepAwake } from "expo-keep-awake";
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { ScrollView, View } from "react-native";
+import { catchesIn } from "@/core";
 import { latestKnown, liveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
-import { runNow } from "@/logbook/run/runClock";
+import { oilNow } from "@/logbook/run/oilNow";
 import { runState } from "@/logbook/run/runState";
 import { dueSound, soundOn } from "@/logbook/run/soundOn";
 import { whatNow } from "@/words/whatNow";
@@ -12,6 +13,7 @@ import { selectPreferences } from "@/store/selectors";
 import { usePageTitle } from "@/ui/layout/usePageTitle";
 import { useShort, useWide } from "@/ui/layout/useWide";
 import { useCueSound } from "@/ui/useCueSound";
+import { useRunNow } from "@/store/useRunNow";
 import { useNow } from "@/ui/useNow";
 import { AfterHeatOff } from "./AfterHeatOff";
 import { AskSound } from "./AskSound";
@@ -47,8 +49,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
   const short = useShort();
   const wide = useWide() && !short;
   /* The clock ticks every second; levels, cues and forecast every few, so that a tap finds the page idle. */
-  const wallNow = useNow(run.clock && run.clock.speed > 1 ? 1000 : stepMs);
-  const now = runNow(run, wallNow);
+  const { wallNow, now } = useRunNow(run, useNow(run.clock && run.clock.speed > 1 ? 1000 : stepMs));
   const preferences = useAppSelector(selectPreferences);
   const { units } = preferences;
   const still = useAppSelector((root) => root.still.entities[run.stillId]);
@@ -73,7 +74,12 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
     [notExplained, first, run, state, step, still, latest],
   );
   const asked = useMemo(() => whatNow(live, units)[0], [live, units]);
-  useCueSound(run.id, dueSound(asked), asked?.level === "danger", soundOn(preferences, wallNow));
+  useCueSound(run.id, {
+    due: dueSound(asked),
+    danger: asked?.level === "danger",
+    now: step,
+    on: soundOn(preferences, wallNow),
+  });
   const close = useCallback(() => setSheet(undefined), []);
   const openForecast = useCallback(() => setSheet("forecast"), []);
   const openTrouble = useCallback(() => setSheet("trouble"), []);
@@ -94,6 +100,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
     <CockpitButtons
       runId={run.id}
       phase={state.phase}
+      catches={catchesIn(run.plan.method)}
       jars={state.jars}
       entries={state.entries.length}
       log={log}
@@ -155,9 +162,10 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
                 {still ? (
                   <LiveStill
                     run={run}
+                    state={state}
                     still={still}
                     live={live.live}
-                    oilMl={watched?.now.visibleAtOnceMl.p50 ?? 0}
+                    oilMl={(watched && oilNow(run, watched.now).p50) ?? 0}
                     lit={heatOn}
                     units={units}
                   />

@@ -9,7 +9,7 @@ import type { AppDispatch } from "@/store/store";
 const doubleTapMs = 1500;
 
 /** What one tap alone says. */
-export type Tapped = "boiling" | "firstDrop" | "jarSwapped" | "heatOff";
+export type Tapped = "boiling" | "firstDrop" | "jarSwapped" | "lidTended" | "looked" | "heatOff";
 
 /** Ways to write in a run's log. Entries are only ever added, at the run's own time. */
 export function useLog(runId: string) {

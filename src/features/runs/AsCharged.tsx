@@ -19,8 +19,8 @@ interface Props {
 /** The still as it was charged, with what came of it in its jar. */
 export function AsCharged({ run, still, plant, result, units }: Props) {
   const shape = stillShape(still);
-  const { levels } = liveLevels(run, shape, undefined, plant);
   const { plan } = run;
+  const levels = liveLevels(run, shape, plan.waterMl, plant);
   const hydrosolMl = result?.hydrosolMl ?? 0;
   const charge = showMass(plan.chargeG, units);
   const water = showVolume(plan.waterMl, units);

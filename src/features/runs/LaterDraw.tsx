@@ -17,7 +17,7 @@ export function LaterDraw({ run, units }: { run: Run; units: UnitSystem }) {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <Button look="quiet" size="small" label="Drew off more" onPress={() => setOpen(true)} />
+      <Button look="quiet" size="small" label="Drew off more" opens onPress={() => setOpen(true)} />
       {open ? <DrawSheet run={run} units={units} onClose={() => setOpen(false)} /> : null}
     </>
   );

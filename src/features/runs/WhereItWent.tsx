@@ -134,6 +134,7 @@ function waterOf({ run, state, result }: RunSummary) {
     distillateMl: Math.max(kept, state.lastDistillate?.volumeMl ?? 0),
     jarsMl: state.result?.jars?.map(({ volumeMl }) => volumeMl) ?? (kept > 0 ? [kept] : []),
     /* Where it flows back, pot and plant share it as nobody knows. */
-    heldMl: method === "cohobation" ? 0 : Math.max(0, waterMl - forecast.spendableMl - dryLineMl),
+    heldMl:
+      method === "cohobation" ? 0 : Math.max(0, waterMl - (forecast.spendableMl ?? 0) - dryLineMl),
   });
 }

@@ -98,7 +98,11 @@ function OneLot({ lot }: { lot: Lot }) {
       back={{ href: "/shelf", label: "Shelf" }}
       footer={
         balance.openMl > 0.05 ? (
-          <Button label={`Bottle ${amount(balance.openMl)}`} onPress={() => setSheet("fill")} />
+          <Button
+            label={`Bottle ${amount(balance.openMl)}`}
+            opens
+            onPress={() => setSheet("fill")}
+          />
         ) : undefined
       }
       aside={
@@ -170,7 +174,13 @@ function OneLot({ lot }: { lot: Lot }) {
           />
         ) : null}
         {full.length > 0 || balance.openMl > 0.05 ? (
-          <Button look="quiet" size="small" label="Blend it" onPress={() => setSheet("blend")} />
+          <Button
+            look="quiet"
+            size="small"
+            label="Blend it"
+            opens
+            onPress={() => setSheet("blend")}
+          />
         ) : null}
         {twice.has(lot.id) ? (
           <Button
@@ -189,6 +199,7 @@ function OneLot({ lot }: { lot: Lot }) {
                 look="quiet"
                 size="small"
                 label={`Hand over ${owner.name}’s share`}
+                opens
                 onPress={() => setSheet({ ...unbottled, handOverTo: owner.name })}
               />
             ))
@@ -199,6 +210,7 @@ function OneLot({ lot }: { lot: Lot }) {
             size="small"
             label="Take or lose some"
             hint="Take some of what is in no bottle, or note a loss"
+            opens
             onPress={() => setSheet(unbottled)}
           />
         ) : null}

@@ -89,6 +89,7 @@ export function ShelfScreen() {
             look="quiet"
             size="small"
             label="Add something bought"
+            opens
             onPress={() => setSheet("add")}
           />
         </View>
@@ -101,7 +102,7 @@ export function ShelfScreen() {
       title="Shelf"
       actions={
         <>
-          <Button label="Scan" look="quiet" size="small" onPress={() => setSheet("scan")} />
+          <Button label="Scan" look="quiet" size="small" opens onPress={() => setSheet("scan")} />
           <Button
             label="Labels"
             look="quiet"
@@ -207,6 +208,7 @@ export function ShelfScreen() {
           look="quiet"
           size="small"
           label="Add something bought"
+          opens
           onPress={() => setSheet("add")}
         />
       </View>

@@ -8,6 +8,7 @@ import { useAppSelector } from "@/store/hooks";
 import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { selectPreferences } from "@/store/selectors";
 import { useLiveRun } from "@/store/useLiveRun";
+import { useRunNow } from "@/store/useRunNow";
 import { Txt } from "@/ui/primitives/Txt";
 import { useCueSound } from "@/ui/useCueSound";
 import { useNow } from "@/ui/useNow";
@@ -30,10 +31,15 @@ export function StillWatch() {
 function StillBar({ run, state, shown }: { run: Run; state: RunState; shown: boolean }) {
   const router = useRouter();
   const preferences = useAppSelector(selectPreferences);
-  const wallNow = useNow(run.clock && run.clock.speed > 1 ? 1000 : 5000);
-  const [first] = whatNow(useLiveRun(run, state, wallNow), preferences.units);
+  const { wallNow, now } = useRunNow(run, useNow(run.clock && run.clock.speed > 1 ? 1000 : 5000));
+  const [first] = whatNow(useLiveRun(run, state, now), preferences.units);
   const due = dueSound(first);
-  useCueSound(run.id, due, first?.level === "danger", soundOn(preferences, wallNow));
+  useCueSound(run.id, {
+    due,
+    danger: first?.level === "danger",
+    now,
+    on: soundOn(preferences, wallNow),
+  });
   if (!shown || !first || !due) return null;
   return (
     <View role="alert">

@@ -86,14 +86,16 @@ test("putting off twice is one record, not two", async () => {
 test("a double tap on Done does not reach the row that takes its place", async () => {
   open();
   const done = screen.getByRole("button", { name: "Check the True lavender hydrosol: done" });
-  jest.spyOn(done, "getBoundingClientRect").mockReturnValue({
-    left: 10,
-    top: 20,
-    width: 80,
-    height: 48,
-  } as DOMRect);
+  fireEvent(
+    done,
+    Object.assign(new Event("pointerdown", { bubbles: true }), { clientX: 100, clientY: 60 }),
+  );
   fireEvent.click(done);
-  expect(document.querySelector("[data-shield]")).toHaveStyle({ left: "10px", height: "48px" });
+  const shield = document.querySelector("[data-shield]");
+  expect(shield).toHaveStyle({ left: "74px", top: "34px", width: "52px" });
+  /* What it holds back it shows. */
+  fireEvent.click(shield!);
+  expect(shield).toHaveStyle({ boxShadow: "inset 0 0 0 3px var(--ember)" });
   await act(async () => {
     await jest.advanceTimersByTimeAsync(600);
   });

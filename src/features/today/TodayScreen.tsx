@@ -9,6 +9,7 @@ import { whatNow } from "@/words/whatNow";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences, selectRuns, selectStills } from "@/store/selectors";
 import { useLiveRun } from "@/store/useLiveRun";
+import { useRunNow } from "@/store/useRunNow";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -88,7 +89,7 @@ export function TodayScreen() {
 function Running({ summary, now }: { summary: RunSummary; now: number }) {
   const { run, state, plantName } = summary;
   const { units } = useAppSelector(selectPreferences);
-  const [said] = whatNow(useLiveRun(run, state, now), units);
+  const [said] = whatNow(useLiveRun(run, state, useRunNow(run, now).now), units);
   const urgent = said !== undefined && said.level !== "later";
   const router = useRouter();
   return (

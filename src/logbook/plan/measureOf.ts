@@ -16,3 +16,27 @@ export function measureOf(
   const fit = measuresFor(measures, plantId);
   return fit.find(({ id }) => id === measureId) ?? fit[0];
 }
+
+/** The measure that a word means: by its name, or by one of its words, in the plural or not; a plant's own first. */
+export function measureCalled(
+  word: string,
+  measures: readonly Measure[],
+  plantId: string,
+): Measure | undefined {
+  const wanted = singular(word);
+  const fit = measuresFor(measures, plantId).sort(
+    (a, b) => Number(Boolean(b.plantId)) - Number(Boolean(a.plantId)),
+  );
+  return (
+    fit.find(({ name }) => singular(name) === wanted) ??
+    fit.find(({ name }) => name.split(/\s+/).some((part) => singular(part) === wanted))
+  );
+}
+
+/** A word as a measure is named for one piece: "lemons" as "lemon", "bunches" as "bunch". */
+export function singular(word: string): string {
+  const bare = word.trim().toLowerCase();
+  if (/(ch|sh|x|ss)es$/.test(bare)) return bare.slice(0, -2);
+  if (/[^aeiou]ies$/.test(bare)) return `${bare.slice(0, -3)}y`;
+  return /[^s]s$/.test(bare) ? bare.slice(0, -1) : bare;
+}

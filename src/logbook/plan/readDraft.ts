@@ -2,6 +2,11 @@ import {
   figuresAt,
   massForWish,
   massInState,
+  parseAmount,
+  parseCounted,
+  stillTakes,
+  weightOfVolume,
+  type Guessed,
   methodsOf,
   plantStates,
   preparationOf,
@@ -26,9 +31,10 @@ import type { KnownPlant, PlantBook } from "../plant/plantBook";
 import type { RunSummary } from "../run/runSummary";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
+import { ownFill } from "../still/ownFill";
 import { receiversOf, stillFigures } from "../still/stillFigures";
 import type { PlanDraft } from "@/records/planDraft";
-import { measureOf } from "./measureOf";
+import { measureCalled, measureOf } from "./measureOf";
 
 /** What the draft is read against. */
 export interface PlanContext {
@@ -81,6 +87,10 @@ export interface ReadDraft {
   receiverAt: number;
   agedMonths: number | undefined;
   massG: number | undefined;
+  /** Where the mass is a guess from a volume or from filling the still. */
+  guessed: Guessed | undefined;
+  /** Counted in pieces: how many of what, and which measure that is; without one it has to be weighed. */
+  counted: { count: number; what: string; measure: Measure | undefined } | undefined;
   input: PlanInput | undefined;
   problems: DraftProblems;
   /** Why this still cannot fulfil the wish this way. */
@@ -107,7 +117,6 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
   const problems: DraftProblems = {};
   let wishRefused: WishProblem | undefined;
 
-  const massed = draft.goal === "have" ? readMass() : undefined;
   const agedMonths = state === "dried" ? optional("aged", draft.agedText, "one") : undefined;
   const moisture = optional("moisture", draft.moistureText, "one");
   const stop = readStop();
@@ -128,6 +137,8 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
   const keepPerKg =
     method === "cohobation" ? undefined : number("ratio", draft.ratioText || usualKeep(), "one");
 
+  let guessed: Guessed | undefined;
+  let counted: ReadDraft["counted"];
   const common =
     figures && stop && Object.keys(problems).length === 0
       ? {
@@ -153,9 +164,15 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
           ownRuns: ownContents(context.summaries, plant.id, state, context.book).map(
             (content) => content * wetter,
           ),
+          ownFill: ownFill(
+            context.summaries.map(({ run }) => run),
+            still,
+            { plantId: plant.id, state, preparation: preparation.id },
+          ),
           waterMl,
         }
       : undefined;
+  const massed = draft.goal === "have" ? readMass() : undefined;
   const wished = draft.goal === "want" && common ? readWish(common) : undefined;
   const massG = massed ?? wished?.massG;
   const input =
@@ -174,6 +191,8 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
     receiverAt,
     agedMonths,
     massG,
+    guessed,
+    counted,
     input,
     problems,
     wishRefused,
@@ -192,9 +211,33 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
 
   function readMass(): number | undefined {
     const measure = measureOf(draft, context.measures, plant.id);
-    if (!measure) return number("mass", draft.massText, draft.massUnit);
-    const counted = number("count", draft.countText, "one");
-    return counted === undefined ? undefined : measure.massG * counted;
+    if (measure) {
+      const count = number("count", draft.countText, "one");
+      return count === undefined ? undefined : measure.massG * count;
+    }
+    if (draft.massBy === "still" && !draft.harvestId && !draft.massText.trim()) {
+      guessed = common && plant.states[state] ? stillTakes(common) : undefined;
+      return guessed && guessed.massG > 0 ? guessed.massG : undefined;
+    }
+    const pieces = parseCounted(draft.massText);
+    if (pieces) return inPieces(pieces);
+    const volume = parseAmount(draft.massText, "mL");
+    /* Of a plant a volume is a heap: "4 cups" weighs what the plant's packing makes of it. */
+    if (volume.ok && /\p{L}/u.test(draft.massText)) {
+      guessed = common && weightOfVolume(volume.value, common);
+      return guessed?.massG;
+    }
+    return number("mass", draft.massText, draft.massUnit);
+  }
+
+  function inPieces({ count, what }: { count: number; what: string }): number | undefined {
+    const measure = measureCalled(what, context.measures, plant.id);
+    counted = { count, what, measure };
+    if (!measure) {
+      problems.mass = `How much does one of the ${what} weigh? Weigh one, or type the weight of all.`;
+      return undefined;
+    }
+    return measure.massG * count;
   }
 
   function readWish(rest: Omit<PlanInput, "massG" | "charges">) {

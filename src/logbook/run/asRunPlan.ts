@@ -17,13 +17,16 @@ interface Planned {
   agedMonths?: number;
   /** Jar swaps that are planned. */
   cuts?: readonly Cut[];
+  reasons?: RunPlan["reasons"];
+  filled?: RunPlan["filled"];
+  chargeBetweenG?: RunPlan["chargeBetweenG"];
 }
 
 /** A plan as a run's record keeps it: frozen, so that a later model or still does not rewrite it. */
 export function asRunPlan({ plan, oil, still, charge, charges, ...choices }: Planned): RunPlan {
   const { request, forecast, figures } = plan;
   const { runPowerW } = request.still.heat;
-  const { preparation, schools, cuts, agedMonths } = choices;
+  const { preparation, schools, cuts, agedMonths, reasons, filled, chargeBetweenG } = choices;
   return {
     edition: 2,
     method: plan.method,
@@ -39,6 +42,9 @@ export function asRunPlan({ plan, oil, still, charge, charges, ...choices }: Pla
     ...(runPowerW === undefined ? {} : { runPowerW }),
     ...(preparation ? { preparation } : {}),
     ...(schools ? { schools } : {}),
+    ...(reasons ? { reasons } : {}),
+    ...(filled ? { filled } : {}),
+    ...(chargeBetweenG ? { chargeBetweenG } : {}),
     ...(cuts?.length ? { cuts: [...cuts] } : {}),
     ...(agedMonths === undefined ? {} : { agedMonths }),
     ...(plan.cooling && plan.cooling.iceKg > 0 ? { iceKg: plan.cooling.iceKg } : {}),
@@ -51,7 +57,10 @@ export function asRunPlan({ plan, oil, still, charge, charges, ...choices }: Pla
       runMinutes: forecast.runMinutes,
       rateMlPerMin: forecast.rateMlPerMin,
       distillateMl: forecast.distillateMl,
-      spendableMl: (forecast.minutesToDryLine ?? 0) * forecast.rateMlPerMin,
+      /* No minutes to the dry line: it never comes to it. */
+      ...(forecast.minutesToDryLine === null
+        ? {}
+        : { spendableMl: forecast.minutesToDryLine * forecast.rateMlPerMin }),
       oilDensityGPerMl: forecast.oilDensityGPerMl,
       ...oil,
       curve: forecast.curve.map(({ minutes, oilG }) => ({ minutes, oilG })),

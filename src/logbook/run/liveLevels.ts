@@ -2,31 +2,26 @@ import {
   chargeLevels,
   preparationOf,
   type ChargeLevels,
-  type LiveEstimate,
   type Plant,
   type StillShape,
 } from "@/core";
 import type { Run } from "@/records/run";
 
-/** Where everything stands in a still under way, and the water left in its pot, mL. */
+/** Where everything stands in a still under way with so much water left in its pot, mL. */
 export function liveLevels(
   run: Run,
   shape: StillShape,
-  live: LiveEstimate | undefined,
+  waterMl: number,
   plant: Plant | undefined,
-): { levels: ChargeLevels; waterMl: number } {
+): ChargeLevels {
   const { plan } = run;
-  const waterMl = live ? Math.max(0, plan.dryLineMl + live.aboveDryLineMl) : plan.waterMl;
   const packingGPerL = packed(run, plant);
-  return {
-    levels: chargeLevels(shape, {
-      method: plan.method,
-      waterMl,
-      chargeG: plan.chargeG,
-      packingGPerL,
-    }),
+  return chargeLevels(shape, {
+    method: plan.method,
     waterMl,
-  };
+    chargeG: plan.chargeG,
+    packingGPerL,
+  });
 }
 
 /** What a litre of the charge weighs as it was prepared, g. */

@@ -209,3 +209,11 @@ describe("heat that is not the plan's", () => {
     expect(seen([half(5)]).heat).toEqual([{ minutes: 0, powerW: 1500 }]);
   });
 });
+
+test("a returning run is never told that its pot is dry, also where its plan has stored nought for never", () => {
+  const forecast = { ...sampleRun().plan.forecast, spendableMl: 0 };
+  const live = stands([], 24, {}, { method: "cohobation", forecast, stop: { minutes: 180 } });
+  expect(codes(live)).not.toContain("dryLine");
+  expect(live.cues.every(({ danger }) => !danger)).toBe(true);
+  expect(live.cues.map(({ code }) => code)).not.toContain("swapJar");
+});

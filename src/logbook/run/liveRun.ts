@@ -1,5 +1,6 @@
 import {
   alarms,
+  catchesIn,
   cues,
   liveEstimate,
   nextCut,
@@ -75,7 +76,12 @@ export function liveRun(
   const live = liveOf(run, state, now, latest, turned);
   const tub = live && tubOf(run, state, live, now, still, latest);
   const times = timesAtHeat(run, state, now);
+  const catches = catchesIn(run.plan.method);
   const input = {
+    catches,
+    lidTendedAt: state.lidTendedAt,
+    lookedAt: state.lookedAt,
+    firstDropAt: state.firstDropAt,
     litAt: state.litAt,
     boilingAt: state.boilingAt,
     ...times,
@@ -86,6 +92,7 @@ export function liveRun(
   };
   const since = (at: number | undefined) => (at === undefined ? 0 : (now - at) / minute);
   const warnings = alarms({
+    catches,
     live,
     tub,
     outletC: latest.outletC,
@@ -131,6 +138,7 @@ function liveOf(
 ): LiveEstimate | undefined {
   const { plan } = run;
   if (state.firstDropAt === undefined) return undefined;
+  const catches = catchesIn(plan.method);
   const read = state.readings.flatMap(({ at, distillateMl }) =>
     distillateMl === undefined ? [] : [{ at: Date.parse(at), volumeMl: distillateMl }],
   );
@@ -141,7 +149,8 @@ function liveOf(
       ...(state.stopMovedTo === undefined ? { worthlessAtMinutes: worthlessAt(plan) } : {}),
       chargeG: plan.chargeG,
       jarMl: plan.jarMl,
-      spendableMl: plan.forecast.spendableMl,
+      catches,
+      spendableMl: spendableOf(plan),
       waterAddedMl: state.waterAddedMl,
       plannedRateMlPerMin: Math.max(0.01, expectedRate(run, turned)),
       firstDropAt: state.firstDropAt,
@@ -190,6 +199,14 @@ function tubOf(
         }
       : {}),
   });
+}
+
+/**
+ * Water above the dry line at the first drop, mL. What flows back never brings the pot there, whatever a
+ * plan from before this was told apart has stored.
+ */
+function spendableOf({ method, forecast }: Run["plan"]): number {
+  return catchesIn(method) === "trap" ? Infinity : (forecast.spendableMl ?? Infinity);
 }
 
 /** The next jar swap that the plan names, and when. */

@@ -1,4 +1,4 @@
-import { cutsOfPlan, type ChargePlan, type PlantState, isoDay } from "@/core";
+import { cutsOfPlan, type ChargePlan, type Guessed, type PlantState, isoDay } from "@/core";
 import { noteCutsOf } from "../plan/noteCuts";
 import { asRunPlan } from "./asRunPlan";
 import { newRecord } from "@/records/base";
@@ -22,6 +22,10 @@ interface Ready {
   agedMonths?: number;
   /** Schools that were followed, by question. */
   schools: Record<string, string>;
+  /** Stops about craft that were gone past, and why. */
+  reasons?: Record<string, string>;
+  /** The mass is a guess from a volume or from filling the still. */
+  guessed?: Guessed;
   /** The harvest this charge is of; a new one is written down where there is none yet. */
   harvest?: Harvest;
   counted?: Harvest["counted"];
@@ -44,6 +48,8 @@ export function makeReady({
   preparation,
   agedMonths,
   schools,
+  reasons = {},
+  guessed,
   harvest,
   counted,
   runs,
@@ -86,6 +92,8 @@ export function makeReady({
       preparation,
       ...(agedMonths === undefined ? {} : { agedMonths }),
       schools,
+      ...(Object.keys(reasons).length > 0 ? { reasons } : {}),
+      ...filledOf(draft, guessed, plan.charges),
       cuts: cutsOfPlan(plan, schools.hydrosol ?? "all", noteCutsOf(draft)),
     }),
   };
@@ -102,4 +110,17 @@ export function makeReady({
       }),
     ],
   };
+}
+
+/** Whether the still was filled rather than weighed, and what one charge then weighs. */
+function filledOf(
+  { massBy, massText }: PlanDraft,
+  guessed: Guessed | undefined,
+  charges: number,
+): Pick<Run["plan"], "filled" | "chargeBetweenG"> {
+  const between = guessed && {
+    chargeBetweenG: { low: guessed.low / charges, high: guessed.high / charges },
+  };
+  if (massBy !== "still") return between ?? {};
+  return massText.trim() ? { filled: "weighed" } : { filled: "guessed", ...between };
 }

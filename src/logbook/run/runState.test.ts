@@ -68,7 +68,7 @@ test("a pot near its dry line is the only cue that counts", () => {
   const run = sampleRun(log.slice(0, 3));
   run.plan = { ...run.plan, stop: { minutes: 600 }, jarMl: 90000 };
   const { spendableMl, rateMlPerMin } = run.plan.forecast;
-  const dry = Date.parse(log[2]!.at) + (spendableMl / rateMlPerMin) * 60000;
+  const dry = Date.parse(log[2]!.at) + (spendableMl! / rateMlPerMin) * 60000;
   expect(liveRun(run, runState(run.entries), dry - 9 * 60000).cues[0]).toMatchObject({
     code: "dryLine",
     danger: true,

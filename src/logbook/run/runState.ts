@@ -24,6 +24,9 @@ export interface RunState {
   jars: number;
   waterAddedMl: number;
   iceAdded: { at: number; massG: number }[];
+  /** When the lid's ice was last renewed, and when somebody last looked under it. */
+  lidTendedAt?: number;
+  lookedAt?: number;
   /** Changes of the heat, W. */
   heat: { at: number; powerW: number }[];
   /** Where the stop was moved to, minutes after the first drop. */
@@ -85,6 +88,8 @@ function stateOf(entries: readonly Entry[]): RunState {
     }
     if (entry.type === "waterAdded") state.waterAddedMl += entry.volumeMl;
     if (entry.type === "iceAdded") state.iceAdded.push({ at, massG: entry.massG });
+    if (entry.type === "lidTended") state.lidTendedAt = at;
+    if (entry.type === "looked") state.lookedAt = at;
     if (entry.type === "heatChanged") state.heat.push({ at, powerW: entry.powerW });
     if (entry.type === "stopMoved") state.stopMovedTo = entry.minutes;
     if (entry.type === "spent") state.spent = entry;

@@ -1,6 +1,6 @@
 import { View } from "react-native";
 import Svg, { G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
-import { jarShare } from "@/core";
+import { fullShare, type Catches } from "@/core";
 
 interface Pot {
   /** Water now, at most and at the dry line, mL; as words. */
@@ -19,6 +19,7 @@ interface Tub {
   warm: boolean;
 }
 interface Jar {
+  catches: Catches;
   filledMl: number;
   sizeMl: number;
   oilMl: number;
@@ -46,7 +47,13 @@ export function LevelsDrawing({ pot, tub, jar, lit, inWords }: Props) {
       <Svg viewBox="0 4 362 128" width="100%" aria-hidden>
         <PotLevel x={places[0]!} {...pot} lit={lit} />
         {tub ? <TubLevel x={places[1]!} {...tub} /> : null}
-        <JarLevel x={places[2]!} {...jar} />
+        {jar.catches === "trap" ? (
+          <TrapLevel x={places[2]!} {...jar} />
+        ) : jar.catches === "bowl" ? (
+          <BowlLevel x={places[2]!} {...jar} />
+        ) : (
+          <JarLevel x={places[2]!} {...jar} />
+        )}
       </Svg>
     </View>
   );
@@ -211,8 +218,88 @@ function JarLevel({ x, filledMl, sizeMl, oilMl, shown, detail, full }: Jar & { x
       <Line
         x1={left - 6}
         x2={right + 6}
-        y1={floor - 1 - jarShare * (height - 6)}
-        y2={floor - 1 - jarShare * (height - 6)}
+        y1={floor - 1 - fullShare.jar * (height - 6)}
+        y2={floor - 1 - fullShare.jar * (height - 6)}
+        stroke="var(--soft)"
+        strokeWidth={1.4}
+        strokeDasharray="3 4"
+      />
+      <Words x={x} shown={shown} detail={detail} alarm={full} />
+    </G>
+  );
+}
+
+/** A trap: the water stands still at its overflow, the oil gathers on it and is drawn as high as it is. */
+function TrapLevel({ x, sizeMl, oilMl, shown, detail }: Jar & { x: number }) {
+  const [left, right, top, height] = [x - 15, x + 15, 12, 80];
+  const overflow = top + 16;
+  const layer = Math.min(height - 24, (Math.max(0, oilMl) / Math.max(1, sizeMl)) * height);
+  return (
+    <G>
+      <Rect
+        x={left + 2}
+        y={overflow}
+        width={26}
+        height={floor - 2 - overflow}
+        fill="var(--dew)"
+        opacity={0.42}
+      />
+      {oilMl > 0 ? (
+        <Rect x={left + 2} y={overflow} width={26} height={Math.max(2, layer)} fill="var(--oil)" />
+      ) : null}
+      <Path
+        d={`M${left} ${top - 4}V${floor - 7}q0 7 7 7H${right - 7}q7 0 7 -7V${top - 4}`}
+        stroke="var(--ink)"
+        strokeWidth={2.6}
+        fill="none"
+      />
+      {/* The way back: from the bottom up to the overflow, and down into the pot. */}
+      <Path
+        d={`M${left} ${floor - 12}h-16V${overflow + 3}q0 -4 -4 -4h-10`}
+        stroke="var(--ink)"
+        strokeWidth={2}
+        fill="none"
+      />
+      <Words x={x} shown={shown} detail={detail} alarm={false} />
+    </G>
+  );
+}
+
+/** A bowl, wide and low, with its two-thirds line. */
+function BowlLevel({ x, filledMl, sizeMl, oilMl, shown, detail, full }: Jar & { x: number }) {
+  const [left, right, height] = [x - 40, x + 40, 40];
+  const y = floor - 2 - Math.min(1, Math.max(0, filledMl) / Math.max(1, sizeMl)) * (height - 4);
+  const line = floor - 2 - fullShare.bowl * (height - 4);
+  return (
+    <G>
+      <Rect
+        x={left + 4}
+        y={y}
+        width={72}
+        height={Math.max(0, floor - 3 - y)}
+        fill="var(--dew)"
+        opacity={0.42}
+      />
+      {oilMl > 0 && filledMl > 0 ? (
+        <Rect x={left + 4} y={y} width={72} height={3} fill="var(--oil)" />
+      ) : null}
+      <Path
+        d={`M${left - 4} ${floor - height}h4l3 ${height - 7}q1 7 8 7H${right - 11}q7 0 8 -7l3 -${height - 7}h4`}
+        stroke={full ? "var(--ember)" : "var(--ink)"}
+        strokeWidth={2.6}
+        fill="none"
+      />
+      <Path
+        d={`M${left - 8} ${floor - height - 16}L${x} ${floor - height - 6}L${right + 8} ${floor - height - 16}`}
+        stroke="var(--ink)"
+        strokeWidth={2}
+        fill="none"
+      />
+      <Line
+        x1={left - 6}
+        x2={right + 6}
+        y1={line}
+        y2={line}
         stroke="var(--soft)"
         strokeWidth={1.4}
         strokeDasharray="3 4"

@@ -129,6 +129,7 @@ test("pot, tub and jar say what is in them; without a tub there are two", () => 
     low: true,
   };
   const jar = {
+    catches: "jar" as const,
     filledMl: 950,
     sizeMl: 1000,
     oilMl: 3,

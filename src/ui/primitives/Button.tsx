@@ -32,6 +32,8 @@ interface Props {
   icon?: ReactNode;
   /** The key that does the same on a wide screen. */
   shortcut?: string;
+  /** It opens a sheet. */
+  opens?: boolean;
   /** The second click of a double one does nothing: what comes next may lie under the finger by then. */
   once?: boolean;
   /** It goes with its tap, and another takes its place: a second tap there is swallowed. */
@@ -49,6 +51,7 @@ export function Button({
   hint,
   icon,
   shortcut,
+  opens,
   once,
   leaves,
   className = "",
@@ -57,6 +60,7 @@ export function Button({
     <Pressable
       role="button"
       aria-label={hint}
+      {...(opens ? { "aria-haspopup": "dialog" } : {})}
       {...(shortcut ? { dataSet: { key: shortcut }, "aria-keyshortcuts": shortcut } : {})}
       aria-disabled={disabled || undefined}
       disabled={disabled}
@@ -64,7 +68,7 @@ export function Button({
         const { detail = 1 } = event.nativeEvent as unknown as { detail?: number };
         if (once && detail > 1) return;
         const button = event.currentTarget as unknown as Element;
-        if (leaves) shieldTaps(button.getBoundingClientRect());
+        if (leaves) shieldTaps();
         onPress(button);
       }}
       className={`max-w-full flex-row items-center justify-center border active:opacity-80 ${lit ? litLook : looks[look].box} ${sizes[size].box} ${disabled ? "opacity-40" : ""} ${className}`}

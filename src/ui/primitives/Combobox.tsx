@@ -2,6 +2,7 @@ import { useCombobox } from "downshift";
 import { useId, useMemo, useState } from "react";
 import { Text, View } from "react-native";
 import { unstable_createElement } from "react-native-web";
+import { usePopover } from "../usePopover";
 import { FieldFrame } from "./FieldFrame";
 
 /** One of many that can be found by its name. */
@@ -47,6 +48,7 @@ export function Combobox<T extends string>({
     getItemProps,
     getToggleButtonProps,
   } = useComboboxOf({ id, shown, chosen, typed, setTyped, onChange });
+  const { setField, setList, listStyle } = usePopover(isOpen);
   return (
     <FieldFrame label={label} id={id}>
       <View style={{ position: "relative" }}>
@@ -54,6 +56,7 @@ export function Combobox<T extends string>({
           ...getInputProps({
             "aria-label": label,
             placeholder,
+            ref: setField,
             onFocus: (event: { target: HTMLInputElement }) => event.target.select(),
           }),
           spellCheck: false,
@@ -65,8 +68,8 @@ export function Combobox<T extends string>({
           children: "▾",
         })}
         {unstable_createElement("ul", {
-          ...getMenuProps({ "aria-label": label }),
-          style: isOpen ? listStyle : hiddenStyle,
+          ...getMenuProps({ "aria-label": label, ref: setList }),
+          style: isOpen ? { ...lookOfList, ...listStyle } : hiddenStyle,
           children: isOpen
             ? shown.map((option, index) =>
                 unstable_createElement("li", {
@@ -202,11 +205,11 @@ const toggleStyle = {
   fontSize: 16,
   cursor: "pointer",
 };
-/* In the flow, not over it: what stands below makes room, and nothing shines through. */
-const listStyle = {
-  maxHeight: 320,
+const lookOfList = {
   overflowY: "auto",
-  margin: "4px 0 0",
+  overscrollBehavior: "contain",
+  boxSizing: "border-box",
+  margin: 0,
   padding: 4,
   listStyle: "none",
   borderRadius: 14,
@@ -214,6 +217,8 @@ const listStyle = {
   borderStyle: "solid",
   borderColor: "var(--edge)",
   backgroundColor: "var(--panel)",
+  color: "var(--ink)",
+  boxShadow: "0 10px 30px rgb(6 14 16 / 0.28)",
 };
 const hiddenStyle = { display: "none" };
 const itemStyle = (lit: boolean) => ({

@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import { Text, View } from "react-native";
 import { Button } from "./Button";
 
@@ -12,12 +13,20 @@ interface Props {
   severity: keyof typeof looks;
   message: string;
   remedy?: string;
-  /** The remedy as a tap. */
-  action?: { label: string; onPress: () => void };
+  /** The remedy as a tap; another one beside it. */
+  action?: Remedy;
+  other?: Remedy;
+  /** What else can be said to it. */
+  children?: ReactNode;
+}
+
+interface Remedy {
+  label: string;
+  onPress: () => void;
 }
 
 /** What is wrong, what happens, and the change as a tap. The word at its head says how grave it is. */
-export function Notice({ severity, message, remedy, action }: Props) {
+export function Notice({ severity, message, remedy, action, other, children }: Props) {
   const { box, ink, word } = looks[severity];
   return (
     <View
@@ -31,11 +40,13 @@ export function Notice({ severity, message, remedy, action }: Props) {
       {remedy ? (
         <Text className="font-body text-[15px] leading-[21px] text-ink">{remedy}</Text>
       ) : null}
-      {action ? (
-        <View className="mt-2 flex-row">
-          <Button label={action.label} onPress={action.onPress} look="quiet" size="small" />
+      {action || other ? (
+        <View className="mt-2 flex-row flex-wrap gap-2">
+          {action ? <Button {...action} look="quiet" size="small" /> : null}
+          {other ? <Button {...other} look="quiet" size="small" /> : null}
         </View>
       ) : null}
+      {children}
     </View>
   );
 }

@@ -69,16 +69,10 @@ export function Sheet({ title, intro, open, onClose, onSubmit, children }: Props
   );
 }
 
-/** Leaves a shield where the sheet was, however it is closed. */
+/** Shields what lay under the sheet from a second tap of the thumb that closed it. */
 function Shield() {
-  const mark = useRef<View>(null);
-  useLayoutEffect(() => {
-    const sheet = (mark.current as unknown as HTMLElement | null)?.parentElement;
-    return () => {
-      if (sheet) shieldTaps(sheet.getBoundingClientRect());
-    };
-  }, []);
-  return <View ref={mark} className="hidden" />;
+  useLayoutEffect(() => shieldTaps, []);
+  return null;
 }
 
 function CloseButton({ onClose }: { onClose: () => void }) {

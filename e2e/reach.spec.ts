@@ -1,0 +1,3 @@
+import { everythingCanBePressed } from "./reach";
+
+everythingCanBePressed();

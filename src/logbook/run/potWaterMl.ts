@@ -1,0 +1,14 @@
+import { catchesIn, type LiveEstimate } from "@/core";
+import type { Run } from "@/records/run";
+import type { RunState } from "./runState";
+
+/** Water in the pot now, mL: what the run began with and was added, less what has left it for good. */
+export function potWaterMl(
+  { plan }: Pick<Run, "plan">,
+  state: Pick<RunState, "waterAddedMl">,
+  live: LiveEstimate | undefined,
+): number {
+  if (!live || catchesIn(plan.method) === "trap" || !Number.isFinite(live.aboveDryLineMl))
+    return plan.waterMl + state.waterAddedMl;
+  return Math.max(0, plan.dryLineMl + live.aboveDryLineMl);
+}
