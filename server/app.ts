@@ -24,6 +24,7 @@ export function createApp(folder: string, simulations = openSimulations()): Expr
           /* The interface writes its style sheet at run time. */
           styleSrc: ["'self'", "'unsafe-inline'"],
           imgSrc: ["'self'", "data:", "blob:"],
+          mediaSrc: ["'self'", "data:", "blob:"],
           connectSrc: ["'self'"],
           fontSrc: ["'self'"],
           objectSrc: ["'none'"],

@@ -30,7 +30,7 @@ export async function pictures(address: string, browser: Browser): Promise<void>
   const [like] = demoPictures(new Date(), "demo-harvest-14");
   const texts = Array.from({ length: count }, (_, i): [string, string] => {
     const picture = { ...like!, id: `bench-${i}`, data: "A".repeat(letters) };
-    return [`pictures/${picture.harvestId}/${picture.id}`, JSON.stringify(picture)];
+    return [`pictures/${picture.ofId}/${picture.id}`, JSON.stringify(picture)];
   });
   for (let from = 0; from < count; from += 20)
     await put(page, "sereno", texts.slice(from, from + 20));

@@ -152,7 +152,10 @@ function chargeRecords(
   }
   const jars = Math.floor(reachedMl(end) / (still.jarMl * fullShare.jar));
   for (let jar = 1; jar <= jars; jar += 1)
-    add({ type: "jarSwapped" }, firstDrop + (jar * still.jarMl * fullShare.jar) / truth.rateMlPerMin);
+    add(
+      { type: "jarSwapped" },
+      firstDrop + (jar * still.jarMl * fullShare.jar) / truth.rateMlPerMin,
+    );
   if (told.story === "boiledNearDry") {
     add(
       {

@@ -1,10 +1,10 @@
-import type { Picture } from "@/records/picture";
+import type { Picture } from "@/records/attachment";
 import { minute, startOf } from "./stamp";
 
 /** Two pictures of a clary sage harvest, drawn for the demonstration: the field, and the bundles as they wilt. */
-export function demoPictures(now: Date, harvestId: string): Picture[] {
+export function demoPictures(now: Date, ofId: string): Picture[] {
   const evening = startOf(now, 137).getTime() + 19 * 60 * minute;
-  const common = { harvestId, type: "image/webp" as const, widthPx: 480, heightPx: 360 };
+  const common = { ofId, type: "image/webp" as const, widthPx: 480, heightPx: 360 };
   return [
     { ...common, id: "demo-picture-1", at: new Date(evening).toISOString(), data: field },
     {

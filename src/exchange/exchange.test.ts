@@ -4,7 +4,7 @@ import { buildDemo } from "@/demo/buildDemo";
 import type { Bottle, Use } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
-import type { Picture } from "@/records/picture";
+import type { Picture } from "@/records/attachment";
 import type { SampleChunk } from "@/records/sampleChunk";
 import type { Run } from "@/records/run";
 import { catalogueBook } from "@/logbook/plant/plantBook";
@@ -43,7 +43,7 @@ test("instruments' samples go out and come in with the logbook; a broken stretch
 test("pictures go out where they are wished for, and come in; one that is none is named", () => {
   const picture: Picture = {
     id: "p",
-    harvestId: "h",
+    ofId: "h",
     at: "2026-07-18T08:00:00Z",
     type: "image/jpeg",
     widthPx: 4,
@@ -51,8 +51,8 @@ test("pictures go out where they are wished for, and come in; one that is none i
     data: "QUJD",
   };
   const odd = { ...picture, data: "javascript:alert(1)" };
-  const read = readLogbook(writeLogbook(demo, now, { pictures: [picture, odd] }), []);
-  expect(read).toMatchObject({ ok: true, preview: { pictures: [picture] } });
+  const read = readLogbook(writeLogbook(demo, now, { attachments: [picture, odd] }), []);
+  expect(read).toMatchObject({ ok: true, preview: { attachments: [picture] } });
   if (read.ok) expect(read.preview.broken).toEqual(["pictures: one that does not open"]);
   expect(writeLogbook(demo, now)).not.toContain("pictures");
 });

@@ -1,5 +1,11 @@
 import { z } from "zod";
-import { pictureSchema, type Picture } from "@/records/picture";
+import {
+  isPicture,
+  openAttachment,
+  pictureSchema,
+  recordingSchema,
+  type Attachment,
+} from "@/records/attachment";
 import { openRecord } from "@/records/migrate";
 import { recordKey, recordSchema, type AnyRecord } from "@/records/record";
 import { quarantinedSchema, type Quarantined } from "@/storage/recordStorage";
@@ -18,8 +24,9 @@ export const logbookFileSchema = z.object({
   records: z.array(recordSchema),
   /** What instruments recorded of the runs, in chunks. */
   samples: z.array(sampleChunkSchema).optional(),
-  /** Pictures of harvests, where they were wished for. */
+  /** Pictures and spoken notes, where they were wished for. */
   pictures: z.array(pictureSchema).optional(),
+  recordings: z.array(recordingSchema).optional(),
   /** Stored texts that would not open, word for word. */
   setAside: z.array(quarantinedSchema).optional(),
 });
@@ -31,17 +38,22 @@ export function writeLogbook(
   {
     samples = [],
     setAside = [],
-    pictures = [],
+    attachments = [],
   }: Partial<{
     samples: readonly SampleChunk[];
     setAside: readonly Quarantined[];
-    pictures: readonly Picture[];
+    attachments: readonly Attachment[];
   }> = {},
 ): string {
   const head = { format: logbookFormat, version: logbookVersion, exportedAt: at.toISOString() };
   const rest = setAside.length > 0 ? { setAside } : {};
   const whole = JSON.stringify({ ...head, ...rest, records }, null, 1);
-  return withLines(withLines(whole, "samples", samples), "pictures", pictures);
+  const recordings = attachments.filter((each) => !isPicture(each));
+  return withLines(
+    withLines(withLines(whole, "samples", samples), "pictures", attachments.filter(isPicture)),
+    "recordings",
+    recordings,
+  );
 }
 
 /* They are many or large and nobody reads them one by one: they go on lines of their own. */
@@ -61,8 +73,8 @@ export interface ImportPreview {
   broken: string[];
   /** Instruments' samples of the runs; the same chunk takes its own place. */
   samples: SampleChunk[];
-  /** Pictures of harvests; the same picture takes its own place. */
-  pictures: Picture[];
+  /** Pictures and spoken notes; the same one takes its own place. */
+  attachments: Attachment[];
   /** Texts that would not open where the file was saved, and do not open here either. */
   setAside: Quarantined[];
 }
@@ -75,6 +87,7 @@ const headSchema = z.object({
   records: z.unknown(),
   samples: z.unknown().optional(),
   pictures: z.unknown().optional(),
+  recordings: z.unknown().optional(),
   setAside: z.unknown().optional(),
 });
 
@@ -118,10 +131,13 @@ export function readLogbook(text: string, here: readonly AnyRecord[]): ReadLogbo
     if (chunk) preview.samples.push(chunk);
     else preview.broken.push("samples: a stretch that does not open");
   }
-  for (const raw of Array.isArray(head.data.pictures) ? (head.data.pictures as unknown[]) : []) {
-    const picture = pictureSchema.safeParse(raw);
-    if (picture.success) preview.pictures.push(picture.data);
-    else preview.broken.push("pictures: one that does not open");
+  for (const name of ["pictures", "recordings"] as const) {
+    const listed = head.data[name];
+    for (const raw of Array.isArray(listed) ? (listed as unknown[]) : []) {
+      const attachment = openAttachment(raw);
+      if (attachment) preview.attachments.push(attachment);
+      else preview.broken.push(`${name}: one that does not open`);
+    }
   }
   return { ok: true, preview };
 }
@@ -155,7 +171,7 @@ function compare(incoming: unknown[], here: readonly AnyRecord[]): ImportPreview
     skipped: [],
     broken: [],
     samples: [],
-    pictures: [],
+    attachments: [],
     setAside: [],
   };
   for (const raw of incoming) {

@@ -1,5 +1,5 @@
 import { isoDay } from "@/core";
-import type { Picture } from "@/records/picture";
+import type { Attachment } from "@/records/attachment";
 import type { AnyRecord } from "@/records/record";
 import type { SampleChunk } from "@/records/sampleChunk";
 import type { Quarantined } from "@/storage/recordStorage";
@@ -9,7 +9,7 @@ import { writeLogbook } from "./logbookFile";
 interface Whole {
   records: readonly AnyRecord[];
   samples?: readonly SampleChunk[];
-  pictures?: readonly Picture[];
+  attachments?: readonly Attachment[];
   /** Stored texts that would not open. */
   setAside?: readonly Quarantined[];
 }

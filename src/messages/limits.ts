@@ -51,6 +51,9 @@ export const limits = {
   pictureSidePx: { min: 1, max: 4096 },
   /* Base64 letters: some 260 kB of picture. */
   pictureLetters: { min: 1, max: 350_000 },
+  recordingSeconds: { min: 0, max: 125 },
+  /* Base64 letters: some two minutes of speech, however a browser writes it. */
+  recordingLetters: { min: 1, max: 2_800_000 },
   mostSniffs: { min: 0, max: 200 },
   vesselMm: { min: 0, max: 5000, above: true },
   runNumber: { min: 1, max: 1e9 },

@@ -70,6 +70,10 @@ const planSchema = z.object({
 });
 export type RunPlan = z.infer<typeof planSchema>;
 
+/** How a run that is told afterwards was stopped. */
+export const pastStops = ["unknown", "clock", "hydrosol", "smell", "water", "trouble"] as const;
+export type PastStop = (typeof pastStops)[number];
+
 /** One charge distilled. */
 export const runSchema = z.object({
   ...recordBase,
@@ -91,6 +95,13 @@ export const runSchema = z.object({
    * `speed` times what has passed since `wallAt`. Absent: the wall's own.
    */
   clock: z.object({ wallAt: moment, runAt: moment, speed: z.number().min(1).max(120) }).optional(),
+  /**
+   * Told afterwards: nobody watched it here, and what is not told is not known. Without a clock noon stands for
+   * its first drop, and only lengths are true.
+   */
+  told: z.enum(["afterwards", "withoutClock"]).optional(),
+  /** How such a run was stopped, where that was noted. */
+  stopped: z.enum(pastStops).optional(),
   /** The person says that the log is right, though its first drop looks wrong. */
   confirmed: z.literal(true).optional(),
   /** What the instrument is called and on which way it comes, so that a reload finds it again. */

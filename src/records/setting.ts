@@ -75,6 +75,8 @@ export const settingSchema = z.object({
   /** The cockpit's own light. */
   cockpitLight: z.enum(["auto", "day", "night"]).optional(),
   /** How a probe's columns were matched, by the header they came with. */
+  /** How the columns of a table of past runs were matched, by its header. */
+  pastColumns: z.record(z.string().max(2000), z.record(shortText, shortText)).optional(),
   probeColumns: z.record(z.string().max(2000), z.record(shortText, shortText)).optional(),
   /** The moon's phase is shown at harvest. */
   moon: z.literal(true).optional(),

@@ -21,8 +21,13 @@ function open(run: Run) {
 
 test("an entry goes on the run as the store has it, with an id of its own and the run's own time", () => {
   const { store, now } = open(sampleRun([entryAt(0, { type: "lit" })]));
-  expect(store.dispatch(appendEntry("run-a", { type: "boiling" }))).toEqual({ ok: true });
-  expect(store.dispatch(appendEntry("run-a", { type: "firstDrop" }, { agoMinutes: 2 }))).toEqual({
+  expect(store.dispatch(appendEntry("run-a", { type: "boiling" }))).toMatchObject({
+    ok: true,
+    entryId: expect.any(String),
+  });
+  expect(
+    store.dispatch(appendEntry("run-a", { type: "firstDrop" }, { agoMinutes: 2 })),
+  ).toMatchObject({
     ok: true,
   });
   const [, boiling, firstDrop] = now().entries;
@@ -78,8 +83,8 @@ test("an entry that comes out as none writes nothing; two tabs light a still onc
         entries.some(({ type }) => type === "lit") ? undefined : { type: "lit" },
       ),
     );
-  expect(light()).toEqual({ ok: true });
-  expect(light()).toEqual({ ok: true });
+  expect(light()).toMatchObject({ ok: true });
+  expect(light()).toMatchObject({ ok: true });
   expect(now().entries).toHaveLength(1);
 });
 

@@ -22,14 +22,16 @@ export function appendEntry(
   runId: string,
   entry: NewEntry | ((run: Run) => NewEntry | undefined),
   { agoMinutes, label, along }: How = {},
-): Thunk<Kept> {
+): Thunk<Kept & { entryId?: string }> {
   return (dispatch, getState, { now }) => {
     const run = getState().run.entities[runId];
     if (!run) return { ok: false, problem: "this run is not in this logbook any more" };
     const wanted = typeof entry === "function" ? entry(run) : entry;
     if (!wanted) return { ok: true };
     const changed = withEntry(run, wanted, now().getTime(), agoMinutes);
-    const records = [changed, ...(along?.(changed, changed.entries.at(-1)!) ?? [])];
-    return dispatch(label ? keepUndoable(label, records) : keep(...records));
+    const written = changed.entries.at(-1)!;
+    const records = [changed, ...(along?.(changed, written) ?? [])];
+    const kept = dispatch(label ? keepUndoable(label, records) : keep(...records));
+    return { ...kept, entryId: written.id };
   };
 }

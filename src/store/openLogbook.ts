@@ -15,7 +15,7 @@ export function openLogbook(): Thunk<Promise<() => void>> {
   return async (
     dispatch,
     _getState,
-    { logbook, storage, pictures, drafts, notices, journal, now },
+    { logbook, storage, attachments, drafts, notices, journal, now },
   ) => {
     const stop = notices.listen((keys) => {
       void storage.read(keys).then((records) => dispatch(recordsReceived({ records })));
@@ -34,7 +34,7 @@ export function openLogbook(): Thunk<Promise<() => void>> {
          * Before the records: with these the screens stand there, and read what pictures there are.
          * Without room for pictures the rest of it is shown all the same.
          */
-        await pictures.keep(demoPictures(now(), "demo-harvest-14")).catch(() => undefined);
+        await attachments.keep(demoPictures(now(), "demo-harvest-14")).catch(() => undefined);
         dispatch(recordsChanged({ records: buildDemo(now()) }));
       }
       dispatch(opened({ quarantined, later }));

@@ -377,7 +377,7 @@ test("the demonstration's screens never stand before its pictures are there", as
   store.subscribe(() => {
     if (store.getState().keeping.status === "loading" || reading.length > 0) return;
     reading.push(
-      around.pictures.load("demo-harvest-14").then(({ length }) => {
+      around.attachments.load("demo-harvest-14").then(({ length }) => {
         found = length;
       }),
     );

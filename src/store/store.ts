@@ -3,7 +3,7 @@ import type { InstrumentLines } from "@/instruments/instrumentLines";
 import type { DraftStorage } from "@/storage/draftStorage";
 import type { Journal } from "@/storage/journal";
 import type { LogbookName } from "@/storage/logbookChoice";
-import type { PictureStorage } from "@/storage/pictureStorage";
+import type { AttachmentStorage } from "@/storage/attachmentStorage";
 import type { RecordStorage } from "@/storage/recordStorage";
 import type { SampleStorage } from "@/storage/sampleStorage";
 import type { TabNotices } from "@/storage/tabNotices";
@@ -25,7 +25,7 @@ export interface Surroundings {
   logbook: LogbookName;
   storage: RecordStorage;
   samples: SampleStorage;
-  pictures: PictureStorage;
+  attachments: AttachmentStorage;
   drafts: DraftStorage;
   instruments: InstrumentLines;
   notices: TabNotices;

@@ -2,7 +2,7 @@ import { openInstrumentLines } from "@/instruments/instrumentLines";
 import { openDraftStorage } from "@/storage/draftStorage";
 import { exclusiveAccess } from "@/storage/exclusive";
 import { openJournal } from "@/storage/journal";
-import { openPictureStorage } from "@/storage/pictureStorage";
+import { openAttachmentStorage } from "@/storage/attachmentStorage";
 import { openRecordStorage } from "@/storage/recordStorage";
 import { openSampleStorage } from "@/storage/sampleStorage";
 import type { Surroundings } from "@/store/store";
@@ -19,7 +19,7 @@ export function surroundings(
     logbook: "sereno",
     storage: openRecordStorage(backend, exclusive),
     samples,
-    pictures: openPictureStorage(backend, exclusive),
+    attachments: openAttachmentStorage(backend, exclusive),
     drafts: openDraftStorage(backend),
     instruments: openInstrumentLines(samples),
     notices: { tell: () => undefined, listen: () => () => undefined },

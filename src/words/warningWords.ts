@@ -6,6 +6,7 @@ import {
   showVolume,
   significant,
   words,
+  type CraftStop,
   type Method,
   type PlanChange,
   type UnitSystem,
@@ -209,3 +210,13 @@ export function remedyLabel(change: PlanChange, units: UnitSystem): string {
   if (change.charges !== undefined) return `${change.charges} charges`;
   return "Do that";
 }
+
+/** A stop of craft that somebody went past, in a few words. */
+export const craftStopWords: Record<CraftStop, string> = {
+  littleHeadspace: "Little headspace",
+  overfull: "Packed fuller than usual",
+  tooMuchWater: "More water than usual",
+  oilSets: "Cooled below where the oil sets",
+  wrongReceiver: "Another receiver than advised",
+  stopsAtOnce: "Stopped at the first drop",
+};

@@ -57,7 +57,7 @@ const coolingBeforeBoil = 6;
  * A lid's ice is renewed, and the bowl looked at, so often, min. Rules of the kitchen: two or three trays of
  * ice melt in a quarter of an hour over a gentle boil, and each look lets steam out.
  */
-export const lidEveryMinutes = { tend: 15, look: 30 };
+const lidEveryMinutes = { tend: 15, look: 30 };
 
 /** All that is to come, the soonest first, the dry line before all when it is near; never empty. */
 export function cues(run: CueInput, now: number): Cue[] {

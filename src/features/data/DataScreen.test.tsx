@@ -1,7 +1,7 @@
 import { act, fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { writeLogbook } from "@/exchange/logbookFile";
 import type { AnyRecord } from "@/records/record";
-import { keepPictures } from "@/store/pictures";
+import { keepAttachments } from "@/store/attachments";
 import { opened } from "@/store/keepingSlice";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
@@ -108,9 +108,9 @@ test("a text that would not open can be saved, and is let go only when asked", a
 test("pictures go into the file if wished, and come in with it", async () => {
   const { store, backend, unmount } = renderWith(<DataScreen />, [sampleStill()]);
   unmount();
-  await store.dispatch(keepPictures([picture]));
+  await store.dispatch(keepAttachments([picture]));
   const again = renderWith(<DataScreen />, [sampleStill()], backend);
-  const box = await screen.findByRole("checkbox", { name: /^With 1 picture/ });
+  const box = await screen.findByRole("checkbox", { name: /^With 1 picture or spoken note/ });
   expect(box).toBeChecked();
   await press("Whole logbook");
   await waitFor(() => expect(mockSaved).toHaveLength(1));
@@ -122,14 +122,14 @@ test("pictures go into the file if wished, and come in with it", async () => {
   again.unmount();
   const empty = renderWith(<DataScreen />, []);
   await give("other.json", mockSaved[0]!.text);
-  expect(screen.getByText("1 picture")).toBeVisible();
+  expect(screen.getByText("1 picture or spoken note")).toBeVisible();
   await press("Bring in");
   await waitFor(() => expect(empty.backend.texts.has("pictures/h/p")).toBe(true));
 });
 
 const picture = {
   id: "p",
-  harvestId: "h",
+  ofId: "h",
   at: "2026-07-18T08:00:00Z",
   type: "image/jpeg" as const,
   widthPx: 4,

@@ -3,7 +3,7 @@ import { View } from "react-native";
 import { fixed, counted } from "@/core";
 import { maxFileBytes, readLogbook, type ImportPreview } from "@/exchange/logbookFile";
 import { takeAside, takeIn } from "@/store/changes";
-import { keepPictures } from "@/store/pictures";
+import { keepAttachments } from "@/store/attachments";
 import { keepSamples } from "@/store/samples";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectAllRecords } from "@/store/selectors";
@@ -80,15 +80,15 @@ export function DataScreen() {
         <PreviewSheet
           {...preview}
           onClose={() => setPreview(undefined)}
-          onTake={({ added, changed, samples, pictures, setAside }) => {
+          onTake={({ added, changed, samples, attachments, setAside }) => {
             void dispatch(takeAside(setAside)).catch((error: unknown) =>
               setProblem(`The file's unreadable texts were not stored: ${String(error)}`),
             );
             void dispatch(keepSamples(samples)).catch((error: unknown) =>
               setProblem(`The instruments' samples were not stored: ${String(error)}`),
             );
-            void dispatch(keepPictures(pictures)).catch((error: unknown) =>
-              setProblem(`The pictures were not stored: ${String(error)}`),
+            void dispatch(keepAttachments(attachments)).catch((error: unknown) =>
+              setProblem(`The pictures and spoken notes were not stored: ${String(error)}`),
             );
             const taken = [...added, ...changed];
             if (taken.length > 0)

@@ -16,9 +16,9 @@ interface PreviewProps {
 
 /** What a logbook file would add, change and leave, before it does. */
 export function PreviewSheet({ name, preview, onClose, onTake }: PreviewProps) {
-  const { added, changed, skipped, broken, samples, pictures, setAside } = preview;
+  const { added, changed, skipped, broken, samples, attachments, setAside } = preview;
   const something =
-    added.length + changed.length + samples.length + pictures.length + setAside.length > 0;
+    added.length + changed.length + samples.length + attachments.length + setAside.length > 0;
   return (
     <Sheet title="What this file would do" intro={name} open onClose={onClose}>
       <Card className="gap-2">
@@ -30,8 +30,10 @@ export function PreviewSheet({ name, preview, onClose, onTake }: PreviewProps) {
         {samples.length > 0 ? (
           <Txt variant="small">{`${samples.length} stretches of instruments' samples`}</Txt>
         ) : null}
-        {pictures.length > 0 ? (
-          <Txt variant="small">{counted(pictures.length, "picture")}</Txt>
+        {attachments.length > 0 ? (
+          <Txt variant="small">
+            {counted(attachments.length, "picture or spoken note", "pictures and spoken notes")}
+          </Txt>
         ) : null}
         {setAside.length > 0 ? (
           <Txt variant="small">{`${setAside.length} unreadable texts, to be set aside here too`}</Txt>

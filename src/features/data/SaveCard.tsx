@@ -8,7 +8,7 @@ import { saveLogbookFile } from "@/exchange/saveLogbookFile";
 import { summarise } from "@/logbook/run/runSummary";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { readable } from "@/store/openLogbook";
-import { loadPictures, sizeOfPictures } from "@/store/pictures";
+import { loadAttachments, sizeOfAttachments } from "@/store/attachments";
 import { loadSamples } from "@/store/samples";
 import {
   selectAllRecords,
@@ -38,7 +38,7 @@ export function SaveCard() {
   const [pictures, setPictures] = useState({ count: 0, bytes: 0 });
   const [withPictures, setWithPictures] = useState(true);
   useEffect(() => {
-    void dispatch(sizeOfPictures()).then(setPictures, () => undefined);
+    void dispatch(sizeOfAttachments()).then(setPictures, () => undefined);
   }, [dispatch]);
   const today = isoDay(new Date());
   return (
@@ -50,10 +50,10 @@ export function SaveCard() {
       </Txt>
       {pictures.count > 0 ? (
         <Check
-          label={`With ${counted(pictures.count, "picture")}`}
+          label={`With ${counted(pictures.count, "picture or spoken note", "pictures and spoken notes")}`}
           reason={`They make the file ${significant(pictures.bytes / 1e6, 2)} MB larger${
             pictures.bytes > maxFileBytes * roomForRest
-              ? ": too large to be brought in again. Save without them, and keep the pictures another way"
+              ? ": too large to be brought in again. Save without them, and keep them another way"
               : ""
           }.`}
           checked={withPictures}
@@ -68,10 +68,10 @@ export function SaveCard() {
           onPress={() =>
             void Promise.all([
               dispatch(loadSamples()).catch(() => []),
-              withPictures ? dispatch(loadPictures()).catch(() => []) : [],
+              withPictures ? dispatch(loadAttachments()).catch(() => []) : [],
               dispatch(readable()),
-            ]).then(([samples, pictures, { records: stored, quarantined: setAside }]) =>
-              saveLogbookFile({ records: [...stored, ...records], samples, pictures, setAside }),
+            ]).then(([samples, attachments, { records: stored, quarantined: setAside }]) =>
+              saveLogbookFile({ records: [...stored, ...records], samples, attachments, setAside }),
             )
           }
         />

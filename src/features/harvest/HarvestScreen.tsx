@@ -17,11 +17,12 @@ import { Choice } from "@/ui/primitives/Choice";
 import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
+import { useAttachments } from "@/exchange/useAttachments";
+import { AttachmentsCard } from "@/ui/attachments/AttachmentsCard";
 import { Txt } from "@/ui/primitives/Txt";
 import { growthWords, skyWords, wiltingWords } from "@/words/harvestWords";
 import { HarvestFields } from "./HarvestFields";
 import { PickedOver } from "./PickedOver";
-import { Pictures } from "./Pictures";
 import { WeighAgain } from "./WeighAgain";
 import { WherePicked } from "./WherePicked";
 import { WiltingCard } from "./WiltingCard";
@@ -46,6 +47,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
   const name = plant?.name ?? harvest.plantId;
   const lies = harvestNow(harvest, runs, book);
   const { firstMoisture, moisture, state, signs, dry, overG } = lies;
+  const attachments = useAttachments(harvest.id);
   const own = runs.filter(({ harvestId }) => harvestId === harvest.id);
   const leftG = harvestLeftG(harvest, runs);
   const here = leftG > 0 || own.length === 0;
@@ -71,7 +73,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
       }
       aside={
         <>
-          <Pictures harvest={harvest} name={name} />
+          <AttachmentsCard name={name} {...attachments} />
           {own.map((run) => (
             <Row
               key={run.id}

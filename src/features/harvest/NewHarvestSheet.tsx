@@ -21,8 +21,7 @@ import { MassFields } from "./MassFields";
 import { noMass, readMass } from "./massOf";
 import { WherePicked } from "./WherePicked";
 import { PlacesBefore } from "./PlacesBefore";
-
-const stateWords = { fresh: "Fresh", wilted: "Wilted", dried: "Dried" };
+import { stateWords } from "@/words/stateWords";
 
 /** Something was cut: what, when, where, how much. What grew and how the sky was is told on its own page. */
 export function NewHarvestSheet({ onClose }: { onClose: () => void }) {

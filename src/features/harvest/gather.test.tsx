@@ -131,9 +131,9 @@ test("pictures that were taken away all come back", async () => {
     backend.texts.set(`pictures/harvest-a/${each.id}`, JSON.stringify(each));
   await openHarvest([sampleHarvest()], backend);
   expect(screen.getByRole("img", { name: /picture 2 of 2/ })).toBeInTheDocument();
-  await settled(() => press("Take picture 1 away"));
-  await settled(() => press("Take picture 1 away"));
-  expect(screen.getByText("2 pictures taken away.")).toBeVisible();
+  await settled(() => press("Remove picture 1"));
+  await settled(() => press("Remove picture 1"));
+  expect(screen.getByText("2 removed.")).toBeVisible();
   expect(screen.queryByRole("img", { name: /picture/ })).not.toBeInTheDocument();
   await settled(() => press("Bring them back"));
   expect(screen.getByRole("img", { name: /picture 2 of 2/ })).toBeInTheDocument();
@@ -177,7 +177,7 @@ test("a picture that the browser cannot open is refused by name, and nothing is 
   const { backend } = await openHarvest([sampleHarvest()]);
   const file = new File(["no picture"], "field.heic", { type: "image/heic" });
   await act(async () => {
-    fireEvent.change(screen.getByLabelText("A picture of the harvest"), {
+    fireEvent.change(screen.getByLabelText(/^A picture from a file/), {
       target: { files: [file] },
     });
     for (let i = 0; i < 10; i += 1) await Promise.resolve();

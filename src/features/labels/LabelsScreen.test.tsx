@@ -74,6 +74,7 @@ test("only the bottles that are ticked are printed, and none is said", async () 
 
 test("a place beyond the sheet keeps the file back until it is right", async () => {
   await open();
+  fireEvent.change(screen.getByLabelText("Sheet"), { target: { value: "a4-65" } });
   fireEvent.change(screen.getByLabelText("First label goes to place"), { target: { value: "70" } });
   expect(screen.getByText("The first place can be 65 at most.")).toBeVisible();
   expect(screen.getByRole("button", { name: "Save 3 labels as PDF" })).toBeDisabled();
@@ -92,10 +93,22 @@ test("a place beyond the sheet keeps the file back until it is right", async () 
 
 test("an own grid begins with the sheet's, and names the field that is wrong", async () => {
   await open();
+  fireEvent.change(screen.getByLabelText("Sheet"), { target: { value: "a4-65" } });
   fireEvent.change(screen.getByLabelText("Sheet"), { target: { value: "own" } });
   expect(screen.getByLabelText("Labels across")).toHaveValue("5");
   fireEvent.change(screen.getByLabelText("Labels across"), { target: { value: "9" } });
   expect(screen.getByText(/^Labels across: The columns go beyond the paper/)).toBeVisible();
+});
+
+test("the sheet that is proposed is the smallest with all that a bottle needs", async () => {
+  await open();
+  const chosen = () => screen.getByLabelText<HTMLSelectElement>("Sheet").selectedOptions[0]!.text;
+  await waitFor(() => expect(chosen()).toMatch(/^Smallest on which all fits: A4: (?!65|40)/));
+  await waitFor(() =>
+    expect(
+      screen.queryByText(/botanical name|the volume|the day it was made|the code|the cautions/),
+    ).not.toBeInTheDocument(),
+  );
 });
 
 test("no bottle, and a font that does not come, are told", async () => {

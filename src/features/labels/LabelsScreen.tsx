@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from "expo-router";
-import { useEffect, useMemo, useState } from "react";
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { View } from "react-native";
-import { isoDay } from "@/core";
+import { deviceLanguage, isoDay } from "@/core";
 import { download } from "@/exchange/download";
 import { bottleLabel } from "@/exchange/labels/bottleLabel";
 import type { LabelFonts } from "@/exchange/labels/labelFonts";
@@ -28,6 +28,7 @@ import { readSheet, usualSheet } from "./sheetChoice";
 import { SheetFields } from "./SheetFields";
 import { svgToPng } from "./svgToPng";
 import { useLeftOut } from "./useLeftOut";
+import { useProposedSheet } from "./useProposedSheet";
 
 const designWords: Record<LabelDesign, string> = {
   press: "Pressed",
@@ -35,6 +36,26 @@ const designWords: Record<LabelDesign, string> = {
   band: "Band",
   ledger: "Ledger",
 };
+
+/** Letter in the United States and Canada, A4 elsewhere. */
+function paperOf(language: string): "a4" | "letter" {
+  return /[-_](US|CA|MX|PH)\b/i.test(language) ? "letter" : "a4";
+}
+
+/* A tick draws its own line alone. */
+const Wanted = memo(function Wanted({
+  id,
+  label,
+  checked,
+  onChange,
+}: {
+  id: string;
+  label: string;
+  checked: boolean;
+  onChange: (id: string, on: boolean) => void;
+}) {
+  return <Check label={label} checked={checked} onChange={(on) => onChange(id, on)} />;
+});
 
 /* More than this at once is a catalogue. */
 const mostListed = 60;
@@ -72,37 +93,51 @@ export function LabelsScreen() {
     };
   }, []);
 
+  const latest = useRef(unwanted);
+  useEffect(() => {
+    latest.current = unwanted;
+  });
+  const want = useCallback(
+    (id: string, on: boolean) => {
+      const others = [...latest.current].filter((each) => each !== id);
+      say({ without: (on ? others : [...others, id]).join(" ") });
+    },
+    [say],
+  );
+
   const design = labelDesigns.find((each) => each === choice.design) ?? "press";
   const chosen = useMemo(
     () => listed.filter(({ bottle }) => !unwanted.has(bottle.id)),
     [listed, unwanted],
   );
-  const sheet = readSheet(choice, Math.max(0, ...chosen.map(({ bottle }) => bottle.sizeMl)));
-  const [width, height] = [sheet.grid?.width, sheet.grid?.height];
-  const layouts = useMemo(() => {
-    if (!fonts || width === undefined || height === undefined) return [];
+  /* A tick is answered at once; what is laid out anew follows. */
+  const laid = useDeferredValue(chosen);
+  const inSize = useMemo(() => {
+    if (!fonts) return [];
     const own = {
       ...(name.trim() ? { name: name.trim() } : {}),
       ...(madeOf.trim() ? { madeOf: madeOf.trim() } : {}),
     };
-    const size = { design, widthMm: width, heightMm: height };
-    return chosen.map(
-      ({ bottle, lot }) =>
-        () =>
-          bottleLabel(
-            {
-              bottle,
-              lot,
-              plant: book.byId(lot.plantId),
-              ownerNames: namesOnLabel(lot, runs, harvests),
-            },
-            size,
-            fonts,
-            units,
-            own,
-          ),
-    );
-  }, [fonts, width, height, name, madeOf, design, chosen, book, units, runs, harvests]);
+    return laid.map(({ bottle, lot }) => (widthMm: number, heightMm: number) => {
+      const ownerNames = namesOnLabel(lot, runs, harvests);
+      const what = { bottle, lot, plant: book.byId(lot.plantId), ownerNames };
+      return bottleLabel(what, { design, widthMm, heightMm }, fonts, units, own);
+    });
+  }, [fonts, name, madeOf, design, laid, book, units, runs, harvests]);
+  const proposed = useProposedSheet(paperOf(deviceLanguage()), inSize);
+  const sheet = readSheet(
+    choice,
+    Math.max(0, ...laid.map(({ bottle }) => bottle.sizeMl)),
+    proposed,
+  );
+  const [width, height] = [sheet.grid?.width, sheet.grid?.height];
+  const layouts = useMemo(
+    () =>
+      width === undefined || height === undefined
+        ? []
+        : inSize.map((layout) => () => layout(width, height)),
+    [inSize, width, height],
+  );
   const first = useMemo(() => layouts[0]?.(), [layouts]);
   const leftOut = useLeftOut(layouts);
   const ready = first !== undefined && Object.keys(sheet.problems).length === 0;
@@ -166,7 +201,12 @@ export function LabelsScreen() {
         value={design}
         onChange={(next) => change({ design: next })}
       />
-      <SheetFields choice={choice} problems={sheet.problems} onChange={change} />
+      <SheetFields
+        choice={choice}
+        proposed={proposed}
+        problems={sheet.problems}
+        onChange={change}
+      />
       <Card className="gap-3">
         <TextField
           label="Another name"
@@ -184,18 +224,12 @@ export function LabelsScreen() {
       <View>
         <Txt variant="heading">Bottles</Txt>
         {listed.map(({ bottle, lot, name: called }) => (
-          <Check
+          <Wanted
             key={bottle.id}
+            id={bottle.id}
             label={`${called} ${lotWords(lot)}, ${bottle.code}`}
             checked={!unwanted.has(bottle.id)}
-            onChange={(on) =>
-              say({
-                without: (on
-                  ? [...unwanted].filter((id) => id !== bottle.id)
-                  : [...unwanted, bottle.id]
-                ).join(" "),
-              })
-            }
+            onChange={want}
           />
         ))}
         {listed.length === 0 ? <Txt>There is no bottle that is not empty.</Txt> : null}

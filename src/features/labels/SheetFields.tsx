@@ -5,11 +5,13 @@ import { Check } from "@/ui/primitives/Check";
 import { Notice } from "@/ui/primitives/Notice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Select } from "@/ui/primitives/Select";
-import { fits, sheetNamed, type ReadSheet, type SheetChoice } from "./sheetChoice";
+import { fits, sheetNamed, smallest, type ReadSheet, type SheetChoice } from "./sheetChoice";
 import { gridFields, typedGrid } from "./sheetForm";
 
 interface Props {
   choice: SheetChoice;
+  /** The smallest on which all fits. */
+  proposed: SheetName;
   problems: ReadSheet["problems"];
   onChange: (part: Partial<SheetChoice>) => void;
 }
@@ -17,7 +19,7 @@ interface Props {
 const a4HeightMm = 297;
 
 /** Which sheet, where on it the first label goes, and how a printer that feeds askew is set right. */
-export function SheetFields({ choice, problems, onChange }: Props) {
+export function SheetFields({ choice, proposed, problems, onChange }: Props) {
   const fitted = fits.find(({ value }) => value === choice.sheet)?.value;
   const place = (name: "start" | "nudgeX" | "nudgeY", label: string, suffix?: string) => (
     <NumberField
@@ -34,14 +36,24 @@ export function SheetFields({ choice, problems, onChange }: Props) {
       <Select
         label="Sheet"
         options={[
+          { value: smallest, label: `Smallest on which all fits: ${sheetLabel(proposed)}` },
           ...sheetNames.map((value) => ({ value: value as string, label: sheetLabel(value) })),
           ...fits.map(({ value, label }) => ({ value: value as string, label })),
           { value: "own", label: "A grid of my own" },
         ]}
-        value={choice.own ? "own" : (fitted ?? sheetNamed(choice.sheet))}
+        value={
+          choice.own
+            ? "own"
+            : choice.sheet === smallest
+              ? smallest
+              : (fitted ?? sheetNamed(choice.sheet))
+        }
         onChange={(next) =>
           next === "own"
-            ? onChange({ own: true, grid: typedGrid(sheetNamed(choice.sheet)) })
+            ? onChange({
+                own: true,
+                grid: typedGrid(choice.sheet === smallest ? proposed : sheetNamed(choice.sheet)),
+              })
             : onChange({ own: false, sheet: next })
         }
       />

@@ -4,7 +4,7 @@ import { readSheet, usualSheet, type SheetChoice } from "./sheetChoice";
 import { gridFields, readGrid, typedGrid } from "./sheetForm";
 
 const read = (part: Partial<SheetChoice>, largestMl = 10) =>
-  readSheet({ ...usualSheet, ...part }, largestMl);
+  readSheet({ ...usualSheet, ...part }, largestMl, "a4-65");
 
 test("a known sheet is its grid; one that a draft names and nobody knows is the first", () => {
   expect(read({ sheet: "a4-21" }).grid).toEqual(sheets["a4-21"]);

@@ -19,8 +19,11 @@ export interface SheetChoice {
   cutMarks: boolean;
 }
 
+/** In place of a sheet's name: the smallest on which all fits. */
+export const smallest = "";
+
 export const usualSheet: SheetChoice = {
-  sheet: "a4-65",
+  sheet: smallest,
   own: false,
   grid: typedGrid("a4-65"),
   start: toInput(1, "one"),
@@ -59,10 +62,10 @@ export interface ReadSheet {
   problems: Partial<Record<"grid" | "start" | "nudgeX" | "nudgeY", string>>;
 }
 
-/** Reads the choice for bottles of which the largest holds so much. */
-export function readSheet(choice: SheetChoice, largestMl: number): ReadSheet {
+/** Reads the choice for bottles of which the largest holds so much; `proposed`: the smallest on which all fits. */
+export function readSheet(choice: SheetChoice, largestMl: number, proposed: SheetName): ReadSheet {
   const problems: ReadSheet["problems"] = {};
-  const grid = gridOf(choice, largestMl, problems);
+  const grid = gridOf(choice, largestMl, proposed, problems);
   const number = (field: "start" | "nudgeX" | "nudgeY", name: string, min: number, max: number) => {
     const read = readNumber(choice[field], { name, min, max });
     if (read.ok) return read.value;
@@ -85,6 +88,7 @@ export function readSheet(choice: SheetChoice, largestMl: number): ReadSheet {
 function gridOf(
   { own, grid: typed, sheet }: SheetChoice,
   largestMl: number,
+  proposed: SheetName,
   problems: ReadSheet["problems"],
 ): SheetGrid | undefined {
   if (own) {
@@ -95,7 +99,7 @@ function gridOf(
   }
   const fitted = fits.find(({ value }) => value === sheet);
   if (fitted) return fittedSheet(Math.max(smallestMl, largestMl), fitted.shape, fitted.paper);
-  return sheets[sheetNamed(sheet)];
+  return sheets[sheet === smallest ? proposed : sheetNamed(sheet)];
 }
 
 /** A sheet by its name; the first one where a draft names none that there is. */

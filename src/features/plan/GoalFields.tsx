@@ -28,8 +28,7 @@ import { useNow } from "@/ui/useNow";
 import { plantsToFind } from "@/logbook/plant/plantsToFind";
 import { measureOf, measuresFor, singular } from "@/logbook/plan/measureOf";
 import type { PlanWork } from "./usePlanDraft";
-
-const stateWords = { fresh: "Fresh", wilted: "Wilted", dried: "Dried" };
+import { stateWords } from "@/words/stateWords";
 
 /** Plant, and what there is of it or what is wanted from it. */
 export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork }) {

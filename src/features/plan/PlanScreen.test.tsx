@@ -1,4 +1,4 @@
-import { act, fireEvent, screen, within } from "@testing-library/react";
+import { act, fireEvent, screen, waitFor, within } from "@testing-library/react";
 import type { ForecastRequest } from "@/core";
 import type { AnyRecord } from "@/records/record";
 import { renderWith } from "@/testing/renderWith";
@@ -169,4 +169,33 @@ test("a charge can be taken out of its trial before it is made ready", async () 
   await open({ ...defaultPreferences(), planDraft: draft });
   /* A trial that is closed or binned asks nothing of a charge. */
   expect(screen.queryByText(/For the trial/)).not.toBeInTheDocument();
+});
+
+test("twelve of something that was never weighed: one is weighed, and from then on it is counted", async () => {
+  const { store } = await open();
+  await type("I have", "12 bundles of stems");
+  expect(screen.getByText(/How much does one of the bundles of stems weigh\?/)).toBeVisible();
+  await type("One bundle of stems weighs", "50");
+  await act(async () => void fireEvent.click(screen.getByRole("button", { name: "Save weight" })));
+  expect(screen.getByText(/12 × bundle of stems, 50.0 g each: 600 g/)).toBeVisible();
+  expect(Object.values(store.getState().measure.entities)).toMatchObject([{ massG: 50 }]);
+});
+
+test("without a scale the still is filled, and says what it likely takes", async () => {
+  await open();
+  await choosePlant("lavandula ang");
+  fireEvent.click(screen.getByRole("radio", { name: "Fill this still" }));
+  expect(screen.getByText(/^Full, it takes about .* \(.* to .*\)\.$/)).toBeVisible();
+});
+
+test("a stop about craft gives way to a reason, a stop about danger does not", async () => {
+  await open();
+  await choosePlant("lavandula ang");
+  await type("I have", "3000");
+  await type("Charges", "1");
+  expect(ready()).toHaveTextContent("Mend the plan first");
+  await type("I do it so, because", "it always went well");
+  await waitFor(() => expect(ready()).toHaveTextContent("Make this charge ready"));
+  await type(/^Water/, "500");
+  await waitFor(() => expect(ready()).toHaveTextContent("Mend the plan first"));
 });

@@ -1,6 +1,6 @@
 import {
+  catchesIn,
   constructionKinds,
-  constructionOf,
   heatKinds,
   heatSources,
   metalKinds,
@@ -53,7 +53,8 @@ test("what kills is on every list: the plant, the dry line, an open path, and so
     const method: Method = methodsOf({ construction })[0]!;
     const found = ids({ still, plan: { method } });
     for (const id of ["plant", "water", "path", "room", "stay"]) expect(found).toContain(id);
-    expect(found.includes("jar")).toBe(!constructionOf(construction).catchesItself);
+    expect(found.includes("jar")).toBe(catchesIn(method) === "jar");
+    expect(found.includes("trap")).toBe(catchesIn(method) === "trap");
   }
 });
 
@@ -63,7 +64,8 @@ test("checks follow the charge: steam keeps its headspace, what swims its fill, 
   expect(ids({ plan: { method: "hydro" } })).not.toContain("headspace");
   const bowl = { ...sampleStill(), construction: "bowl" as const };
   const found = ids({ still: bowl, plan: { method: "bowl" } });
-  expect(found).toContain("bowl");
+  expect(found).toEqual(expect.arrayContaining(["bowl", "lid", "lidIce"]));
+  for (const wrong of ["jar", "joints"]) expect(found).not.toContain(wrong);
   expect(found).not.toContain("relief");
   expect(found).not.toContain("cooling");
 });

@@ -51,7 +51,7 @@ export function AddSheet({ open, onClose, log, units }: Props) {
         value={what}
         onChange={setWhat}
       />
-      <AgoChoice value={ago} onChange={setAgo} />
+      <AgoChoice runId={log.runId} value={ago} onChange={setAgo} />
       {what === "ice" ? (
         <NumberField
           label="How much ice"

@@ -38,7 +38,7 @@ export function HeatSheet({ open, onClose, log, plan, powerW }: Props) {
       onClose={onClose}
       onSubmit={() => read.ok && power.text !== "" && take(read.value, "Heat noted.")}
     >
-      <AgoChoice value={ago} onChange={setAgo} />
+      <AgoChoice runId={log.runId} value={ago} onChange={setAgo} />
       {plan.runPowerW === undefined ? null : (
         <Button
           label={`Gentle, as planned: ${fixed(plan.runPowerW, 0)} W`}

@@ -9,8 +9,11 @@ import { entryWords, logLine } from "@/words/logLine";
 import type { LoggedEntry, RunState } from "@/logbook/run/runState";
 import { appendEntry } from "@/store/appendEntry";
 import { useAppDispatch } from "@/store/hooks";
+import { useAttachments } from "@/exchange/useAttachments";
+import { AttachmentsCard } from "@/ui/attachments/AttachmentsCard";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { ClockField, onItsDay, toClock } from "@/ui/primitives/ClockField";
 import { fromLocalInput, MomentField, toLocalInput } from "@/ui/primitives/MomentField";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Row } from "@/ui/primitives/Row";
@@ -39,7 +42,7 @@ export function LogSheet({ run, state, units, open, onClose }: Props) {
         entry
           ? undefined
           : state.entries.length > 0
-            ? "Tap an entry to correct it."
+            ? "Tap a time to set it, an entry to correct it."
             : "Nothing is written down yet."
       }
       open={open}
@@ -53,17 +56,54 @@ export function LogSheet({ run, state, units, open, onClose }: Props) {
       ) : (
         <View className="gap-2">
           {state.entries.map((each) => (
-            <Row
-              key={each.id}
-              title={entryWords[each.type]}
-              detail={logLine(each, units).detail}
-              end={<Txt variant="label">{timeOf(each.at)}</Txt>}
-              onPress={isMeasure(each) ? undefined : () => setChosen(each.id)}
-            />
+            <View key={each.id} className="flex-row items-center gap-2">
+              <View className="min-w-0 flex-1">
+                <Row
+                  title={entryWords[each.type]}
+                  detail={logLine(each, units).detail}
+                  onPress={isMeasure(each) ? undefined : () => setChosen(each.id)}
+                />
+              </View>
+              {isMeasure(each) ? (
+                <Txt variant="label">{timeOf(each.at)}</Txt>
+              ) : (
+                <EntryTime key={each.at} run={run} entry={each} />
+              )}
+            </View>
           ))}
         </View>
       )}
     </Sheet>
+  );
+}
+
+/** An entry's time of day, set where it stands: tapped, typed, done. */
+function EntryTime({ run, entry }: { run: Run; entry: LoggedEntry }) {
+  const dispatch = useAppDispatch();
+  const was = Date.parse(entry.at);
+  const [clock, setClock] = useState(toClock(was));
+  const moment = onItsDay(clock, was);
+  const now = runNow(run, useNow());
+  const wrong = Number.isNaN(moment) || moment > now + 60000;
+  function done() {
+    if (wrong || clock === toClock(was)) return setClock(toClock(was));
+    const change = { at: new Date(moment).toISOString() };
+    dispatch(
+      appendEntry(
+        run.id,
+        { type: "amendment", of: entry.id, change },
+        { label: "Time corrected." },
+      ),
+    );
+  }
+  return (
+    <ClockField
+      label={`Time of ${entryWords[entry.type]}`}
+      value={clock}
+      onChange={setClock}
+      onDone={done}
+      wrong={wrong}
+    />
   );
 }
 
@@ -84,6 +124,7 @@ function Correction({
   onDone: () => void;
 }) {
   const dispatch = useAppDispatch();
+  const attachments = useAttachments(run.id, entry.id);
   const now = runNow(run, useNow());
   /* The moment itself, beside its local text: in the autumn hour one text means two moments. */
   const [when, setWhen] = useState(() => asWhen(Date.parse(entry.at)));
@@ -149,6 +190,7 @@ function Correction({
           Object.keys(change).length > 0 ? amend({ change }, "Entry corrected.") : onDone()
         }
       />
+      <AttachmentsCard name={entryWords[entry.type]} {...attachments} />
       <Card className="flex-row items-center justify-between gap-3">
         <Txt variant="small" className="flex-1">
           Did not happen at all?

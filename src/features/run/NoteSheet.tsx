@@ -3,6 +3,10 @@ import { useDraft } from "@/store/useDraft";
 import { Button } from "@/ui/primitives/Button";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { TextField } from "@/ui/primitives/TextField";
+import { useAttachments } from "@/exchange/useAttachments";
+import { AttachmentButtons } from "@/ui/attachments/AttachmentsCard";
+import { Notice } from "@/ui/primitives/Notice";
+import { Txt } from "@/ui/primitives/Txt";
 import { AgoChoice } from "./AgoChoice";
 import type { Log } from "./useLog";
 
@@ -19,6 +23,22 @@ export function NoteSheet({ open, onClose, log }: Props) {
   const draft = useDraft(`note/${log.runId}`, beginning);
   const [text, setText] = useState(draft.start.text);
   const [ago, setAgo] = useState(0);
+  /* A picture or a spoken note is a note of its own, with what was typed so far. */
+  const {
+    items,
+    dropped: _dropped,
+    problem,
+    ...attach
+  } = useAttachments(log.runId, undefined, (what) => {
+    const note = text.trim() || (what === "picture" ? "Picture" : "Spoken note");
+    const kept = log.write({ type: "note", note }, { agoMinutes: ago });
+    if (!kept.ok) return undefined;
+    draft.done();
+    setText("");
+    return kept.entryId;
+  });
+  const [before] = useState(() => Date.now());
+  const added = items.filter(({ at }) => at >= before).length;
   function write() {
     const note = text.trim();
     if (note === "" || !log.write({ type: "note", note }, { agoMinutes: ago }).ok) return;
@@ -29,7 +49,7 @@ export function NoteSheet({ open, onClose, log }: Props) {
   }
   return (
     <Sheet title="Note" open={open} onClose={onClose}>
-      <AgoChoice value={ago} onChange={setAgo} />
+      <AgoChoice runId={log.runId} value={ago} onChange={setAgo} />
       <TextField
         label="What you saw, smelt or did"
         value={text}
@@ -41,6 +61,9 @@ export function NoteSheet({ open, onClose, log }: Props) {
         maxLength={5000}
       />
       <Button label="Write it down" disabled={text.trim() === ""} onPress={write} />
+      {problem ? <Notice severity="error" message={problem} /> : null}
+      <AttachmentButtons name="this run" {...attach} />
+      {added > 0 ? <Txt role="status">{`${added} noted in the log.`}</Txt> : null}
     </Sheet>
   );
 }

@@ -71,7 +71,7 @@ export function ReadingSheet({ open, onClose, log, units }: Props) {
           reset(beginning);
         }}
       />
-      <AgoChoice value={ago} onChange={setAgo} />
+      <AgoChoice runId={log.runId} value={ago} onChange={setAgo} />
       <FormNumber
         control={control}
         name="distillate"

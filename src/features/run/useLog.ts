@@ -25,7 +25,7 @@ function logOf(runId: string, dispatch: AppDispatch, last: { type: string; at: n
     write(
       entry: NewEntry,
       { agoMinutes = 0, label }: { agoMinutes?: number; label?: string } = {},
-    ): Kept {
+    ): Kept & { entryId?: string } {
       return dispatch(appendEntry(runId, entry, { agoMinutes, label }));
     },
     /**

@@ -1,12 +1,21 @@
 import { View } from "react-native";
 import { showTime, type UnitSystem } from "@/core";
+import type { ShownAttachment } from "@/exchange/useAttachments";
 import type { RunState } from "@/logbook/run/runState";
+import { AttachmentView } from "@/ui/attachments/AttachmentView";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 import { logLine } from "@/words/logLine";
 
-/** All that was written down of a run, as it stands corrected. */
-export function RunLog({ entries, units }: { entries: RunState["entries"]; units: UnitSystem }) {
+interface Props {
+  entries: RunState["entries"];
+  /** Pictures and spoken notes of the run, those of an entry among them. */
+  attachments: readonly ShownAttachment[];
+  units: UnitSystem;
+}
+
+/** All that was written down of a run, as it stands corrected, with what was seen and said. */
+export function RunLog({ entries, attachments, units }: Props) {
   return (
     <Card className="gap-1">
       <Txt variant="heading">Log</Txt>
@@ -18,9 +27,19 @@ export function RunLog({ entries, units }: { entries: RunState["entries"]; units
             <Txt variant="label" className="w-[52px]">
               {showTime(new Date(entry.at))}
             </Txt>
-            <View className="min-w-0 flex-1">
+            <View className="min-w-0 flex-1 gap-1">
               <Txt variant="strong">{what}</Txt>
               {detail ? <Txt variant="small">{detail}</Txt> : null}
+              {attachments
+                .filter(({ entryId }) => entryId === entry.id)
+                .map(({ id, href, aspect }) => (
+                  <AttachmentView
+                    key={id}
+                    href={href}
+                    aspect={aspect}
+                    name={`${what}, ${showTime(new Date(entry.at))}`}
+                  />
+                ))}
             </View>
           </View>
         );

@@ -1,7 +1,18 @@
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
-import { showDayLong, showDuration, showOil, showVolume, words } from "@/core";
+import {
+  showDayLong,
+  showDuration,
+  showMass,
+  showOil,
+  showVolume,
+  words,
+  type CraftStop,
+  type UnitSystem,
+} from "@/core";
+import { pastStopWords } from "@/words/pastWords";
+import { craftStopWords } from "@/words/warningWords";
 import { costOfRun, costSum } from "@/logbook/shelf/costs";
 import { moneyWords } from "@/words/costWords";
 import { lotWords } from "@/words/lotWords";
@@ -14,6 +25,8 @@ import { bin, changeRun } from "@/store/changes";
 import { useTrialPlace } from "@/store/useTrialPlace";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectLots, selectPreferences, selectRuns } from "@/store/selectors";
+import { useAttachments } from "@/exchange/useAttachments";
+import { AttachmentsCard } from "@/ui/attachments/AttachmentsCard";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -29,6 +42,27 @@ import { RunLog } from "./RunLog";
 import { RunResult } from "./RunResult";
 import { ProbeImport } from "./ProbeImport";
 import { RunTraces } from "./RunTraces";
+
+/** A run that nobody watched here: what is not known of it, and what stands for it. */
+function ToldAfterwards({ run: { told, stopped, plan }, units }: { run: Run; units: UnitSystem }) {
+  const between = plan.chargeBetweenG;
+  const facts = [
+    told === "withoutClock"
+      ? "The time of day is not known: 12:00 stands for the first drop, only lengths are true."
+      : undefined,
+    between
+      ? `The plant was not weighed: ${words(showMass(between.low, units))} to ${words(showMass(between.high, units))} is an estimate, and so is the yield per weight.`
+      : undefined,
+    stopped ? `It was stopped so: ${pastStopWords[stopped].toLowerCase()}.` : undefined,
+  ].filter((fact) => fact !== undefined);
+  return (
+    <Notice
+      severity="note"
+      message="This run was entered afterwards."
+      remedy={facts.length > 0 ? facts.join(" ") : undefined}
+    />
+  );
+}
 
 /** One run from plan to bottle. */
 export function RunSheetScreen({ run }: { run: Run }) {
@@ -49,6 +83,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
   const others = useMemo(() => runs.map((each) => summarise(each, plantBook)), [runs, plantBook]);
   const place = useTrialPlace(run.id);
   const doubt = doubtfulLog(summary, plantBook);
+  const attachments = useAttachments(run.id);
   function again() {
     dispatch(beginPlan(againLike(run, units)));
     router.push("/plan");
@@ -60,6 +95,26 @@ export function RunSheetScreen({ run }: { run: Run }) {
       oneSheet
       over={`Run ${run.number} · ${showDayLong(summary.at)} · ${run.stillName}`}
       back={{ href: "/runs", label: "Runs" }}
+      actions={
+        <>
+          <Button
+            look="quiet"
+            size="small"
+            label="Again"
+            hint="Again: plan a run like this"
+            onPress={again}
+          />
+          {result ? (
+            <Button
+              look="quiet"
+              size="small"
+              label="Compare"
+              hint="Compare: this run with another"
+              onPress={() => router.push(`/runs/compare?ids=${run.id}`)}
+            />
+          ) : null}
+        </>
+      }
       footer={
         next ? (
           <Button label={next.label} onPress={() => router.push(`/runs/${run.id}/${next.to}`)} />
@@ -77,7 +132,12 @@ export function RunSheetScreen({ run }: { run: Run }) {
               detail={`Trial: “${place.side === "a" ? place.trial.a : place.trial.b}”`}
             />
           ) : null}
-          <RunLog entries={state.entries} units={units} />
+          <RunLog entries={state.entries} attachments={attachments.items} units={units} />
+          <AttachmentsCard
+            name={`Run ${run.number}`}
+            {...attachments}
+            items={attachments.items.filter(({ entryId }) => entryId === undefined)}
+          />
           {result && plant ? <FitCard run={run} state={state} plant={plant} /> : null}
           <Card>
             <Facts
@@ -100,21 +160,6 @@ export function RunSheetScreen({ run }: { run: Run }) {
             ) : null}
           </View>
           <View className="flex-row flex-wrap gap-2">
-            <Button
-              look="quiet"
-              size="small"
-              label="Again"
-              hint="Again: plan a run like this"
-              onPress={again}
-            />
-            {result ? (
-              <Button
-                look="quiet"
-                size="small"
-                label="Beside another"
-                onPress={() => router.push(`/runs/compare?ids=${run.id}`)}
-              />
-            ) : null}
             {state.result ? (
               <Button
                 look="quiet"
@@ -124,7 +169,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
               />
             ) : null}
             {state.result && !state.result.pool ? <LaterDraw run={run} units={units} /> : null}
-            {state.litAt !== undefined ? (
+            {state.litAt !== undefined || run.told ? (
               <Button
                 look="quiet"
                 size="small"
@@ -145,6 +190,18 @@ export function RunSheetScreen({ run }: { run: Run }) {
         </>
       }
     >
+      {run.told ? <ToldAfterwards run={run} units={units} /> : null}
+      {run.plan.reasons ? (
+        <Card className="gap-1">
+          <Txt variant="heading">Done on purpose</Txt>
+          {Object.entries(run.plan.reasons).map(([code, reason]) => (
+            <Txt
+              key={code}
+              variant="small"
+            >{`${craftStopWords[code as CraftStop] ?? code}: “${reason}”`}</Txt>
+          ))}
+        </Card>
+      ) : null}
       {doubt ? (
         <>
           <Notice

@@ -58,6 +58,7 @@ export function RunsScreen() {
       <Screen
         title="Runs"
         footer={<Button label="Plan a run" onPress={() => router.push("/plan")} />}
+        actions={<EnterPast />}
       >
         <Card className="gap-2">
           <Txt variant="heading">No runs yet</Txt>
@@ -74,6 +75,7 @@ export function RunsScreen() {
       title="Runs"
       actions={
         <>
+          <EnterPast />
           <Button
             label="Learn"
             hint="Learn: trials, blind sniffs, what you know now"
@@ -162,6 +164,18 @@ export function RunsScreen() {
         />
       ) : null}
     </Screen>
+  );
+}
+
+function EnterPast() {
+  const router = useRouter();
+  return (
+    <Button
+      label="Enter a past run"
+      look="quiet"
+      size="small"
+      onPress={() => router.push("/runs/past")}
+    />
   );
 }
 

@@ -1,11 +1,14 @@
 import { View } from "react-native";
-import { fixed, noonOf, phStep, showDay, type Plant } from "@/core";
+import { counted, fixed, noonOf, phStep, showDay, type Plant } from "@/core";
 import { firstReading, judgedChecks } from "@/logbook/shelf/lotChecks";
 import type { Check } from "@/records/check";
 import type { Lot } from "@/records/lot";
 import { bin } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { PhChart } from "@/ui/charts/PhChart";
+import { useAttachments } from "@/exchange/useAttachments";
+import { AttachmentsCard } from "@/ui/attachments/AttachmentsCard";
+import { Fold } from "@/ui/primitives/Fold";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Notice } from "@/ui/primitives/Notice";
@@ -89,8 +92,23 @@ export function ChecksCard({ lot, plant, checks, onCheck }: Props) {
           </View>
           <Txt>{checkSentence(each)}</Txt>
           {each.check.note ? <Txt variant="small">{each.check.note}</Txt> : null}
+          <CheckAttachments id={each.check.id} name={`Check of ${showDay(noonOf(each.on))}`} />
         </View>
       ))}
     </Card>
+  );
+}
+
+/* Of each check one or two at most: folded away, with their number. */
+function CheckAttachments({ id, name }: { id: string; name: string }) {
+  const attachments = useAttachments(id);
+  const { length } = attachments.items;
+  return (
+    <Fold
+      title="Pictures and spoken notes"
+      inside={length === 0 ? "How it looked, in your own words." : counted(length, "piece")}
+    >
+      <AttachmentsCard name={name} {...attachments} />
+    </Fold>
   );
 }

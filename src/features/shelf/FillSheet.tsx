@@ -1,5 +1,6 @@
 import { zodResolver } from "@hookform/resolvers/zod";
-import { useState } from "react";
+import { useRouter } from "expo-router";
+import { useEffect, useState } from "react";
 import { Controller, useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { bestBy, keepingMonths, toInput, unitsFor } from "@/core";
@@ -42,6 +43,7 @@ const named = <T extends string>(values: readonly T[], words: Record<T, string>)
 /** Fills bottles of a lot: as proposed from the empties there are, or of one sort as typed. */
 export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
   const dispatch = useAppDispatch();
+  const router = useRouter();
   const plant = usePlantBook().byId(lot.plantId) ?? unknownPlant;
   const empties = useAppSelector(selectEmpties);
   const { units } = useAppSelector(selectPreferences);
@@ -89,6 +91,18 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
   const typed = bottleFormSchema.safeParse(useWatch({ control }));
   const typedMl = typed.success ? typed.data.filled * typed.data.count : 0;
   const overMl = typedMl - openMl;
+
+  /* Until somebody types how full they are, equal bottles share what is left, each up to its size. */
+  const shared = typed.success ? typed.data : undefined;
+  const [size, count] = [shared?.size, shared?.count];
+  const ownFill = filling.formState.dirtyFields.filled !== undefined || draft.typedBefore;
+  useEffect(() => {
+    if (ownFill || size === undefined || count === undefined || count < 1) return;
+    const each = Math.min(size, openMl / count);
+    filling.setValue("filled", toInput(Number(each.toPrecision(4)), unit), {
+      shouldValidate: true,
+    });
+  }, [ownFill, size, count, openMl, unit, filling]);
 
   /** Puts bottles on the shelf, each with a code, and takes them off the empties. */
   function fill(those: readonly Proposed[]) {
@@ -158,6 +172,17 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
           <Button label="Fill these" look="quiet" onPress={() => fill(proposal.bottles)} />
         </Card>
       ) : null}
+      <View className="flex-row">
+        <Button
+          look="plain"
+          size="small"
+          label={empties.length > 0 ? "Change my empty bottles" : "Say which empty bottles I have"}
+          onPress={() => {
+            onClose();
+            router.push("/bench");
+          }}
+        />
+      </View>
       <View className="flex-row gap-3">
         <FormNumber control={control} name="size" label="Bottle holds" choices={choices} required />
         <FormNumber

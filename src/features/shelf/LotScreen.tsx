@@ -11,6 +11,8 @@ import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { selectStock, useShelved } from "@/store/stock";
 import { NotHere } from "@/ui/layout/NotHere";
+import { useAttachments } from "@/exchange/useAttachments";
+import { AttachmentsCard } from "@/ui/attachments/AttachmentsCard";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -59,6 +61,7 @@ function OneLot({ lot }: { lot: Lot }) {
   const harvests = useAppSelector(selectHarvests);
   const shelved = useShelved(new Date());
   const [sheet, setSheet] = useState<OpenSheet>();
+  const attachments = useAttachments(lot.id);
   const plant = book.byId(lot.plantId);
   const name = lotName(lot, book);
   const own = stock.bottles.filter(({ lotId }) => lotId === lot.id);
@@ -240,6 +243,7 @@ function OneLot({ lot }: { lot: Lot }) {
       </View>
       <ChecksCard lot={lot} plant={plant} checks={checks} onCheck={() => setSheet("check")} />
       <TakenCard taken={taken} amount={amount} />
+      <AttachmentsCard name={`${name} ${lotWords(lot)}`} {...attachments} />
       {sheet === "fill" ? (
         <FillSheet
           lot={lot}

@@ -14,7 +14,7 @@ import { openDraftStorage } from "@/storage/draftStorage";
 import { holdLeaving } from "@/storage/holdLeaving";
 import { instantStorage, openJournal } from "@/storage/journal";
 import { chosenLogbook } from "@/storage/logbookChoice";
-import { openPictureStorage } from "@/storage/pictureStorage";
+import { openAttachmentStorage } from "@/storage/attachmentStorage";
 import { openRecordStorage } from "@/storage/recordStorage";
 import { openSampleStorage } from "@/storage/sampleStorage";
 import { openTabNotices } from "@/storage/tabNotices";
@@ -61,7 +61,7 @@ function openStore(): AppStore {
     logbook,
     storage,
     samples,
-    pictures: openPictureStorage(backend, exclusive),
+    attachments: openAttachmentStorage(backend, exclusive),
     drafts: openDraftStorage(backend, keepTexts, holdLeaving),
     instruments: openInstrumentLines(samples),
     notices: openTabNotices(logbook),

@@ -1,6 +1,7 @@
 import { act, screen } from "@testing-library/react";
 import type { Entry } from "@/records/entry";
 import { defaultPreferences } from "@/records/setting";
+import { recordsReceived } from "@/store/recordSlice";
 import { renderWith } from "@/testing/renderWith";
 import { router } from "@/testing/router";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
@@ -43,14 +44,28 @@ test("a danger at the still stands on any other screen, sounds once however one 
   expect(tones).toBe(1);
 });
 
-test("today and the view of all stills show the still themselves: there it only sounds", () => {
+test("today and the view of all stills show the still themselves: there it only sounds", async () => {
   for (const path of ["/", "/runs/together", "/runs/run-b/watch"]) {
     tones = 0;
     const { unmount } = on(path, hot, `run at ${path}`);
     expect(screen.queryByRole("link")).not.toBeInTheDocument();
+    await act(async () => void jest.advanceTimersByTime(6000));
     expect(tones).toBe(1);
     unmount();
   }
+});
+
+test("a danger that is gone with the next look does not ring: a clock that slipped, a log half read", async () => {
+  const { store } = on("/shelf", hot, "run-x");
+  await act(async () => void jest.advanceTimersByTime(2000));
+  const run = store.getState().run.entities["run-x"]!;
+  const cooled = {
+    ...run,
+    entries: [...run.entries, entryAt(40, { type: "reading", outletC: 24 })],
+  };
+  act(() => void store.dispatch(recordsReceived({ records: [cooled] })));
+  await act(async () => void jest.advanceTimersByTime(20_000));
+  expect(tones).toBe(0);
 });
 
 test("the still's own cockpit sounds for itself; what is only to come is no bar and no sound", () => {

@@ -11,6 +11,8 @@ import { selectPreferences } from "@/store/selectors";
 import { useDraft } from "@/store/useDraft";
 import { useFormDraft } from "@/store/useFormDraft";
 import { NotHere } from "@/ui/layout/NotHere";
+import { useAttachments } from "@/exchange/useAttachments";
+import { AttachmentsCard } from "@/ui/attachments/AttachmentsCard";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -32,6 +34,10 @@ export function StillScreen() {
   if (id !== "new" && (!still || still.deletedAt))
     return <NotHere what="This still" back={{ href: "/bench", label: "Bench" }} />;
   return <StillForm key={id} still={still} />;
+}
+
+function StillAttachments({ still }: { still: Still }) {
+  return <AttachmentsCard name={still.name} {...useAttachments(still.id)} />;
 }
 
 function StillForm({ still }: { still: Still | undefined }) {
@@ -98,6 +104,7 @@ function StillForm({ still }: { still: Still | undefined }) {
                 title="Calibrate with water"
                 detail={calibrationWords(still)}
               />
+              <StillAttachments still={still} />
               <View className="flex-row">
                 <Button
                   look="quiet"

@@ -35,7 +35,12 @@ export function measureCalled(
 
 /** A word as a measure is named for one piece: "lemons" as "lemon", "bunches" as "bunch". */
 export function singular(word: string): string {
-  const bare = word.trim().toLowerCase();
+  const [head = "", ...rest] = word
+    .trim()
+    .toLowerCase()
+    .split(/\s+of\s+/);
+  if (rest.length > 0) return [singular(head), ...rest].join(" of ");
+  const bare = head;
   if (/(ch|sh|x|ss)es$/.test(bare)) return bare.slice(0, -2);
   if (/[^aeiou]ies$/.test(bare)) return `${bare.slice(0, -3)}y`;
   return /[^s]s$/.test(bare) ? bare.slice(0, -1) : bare;

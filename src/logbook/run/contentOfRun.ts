@@ -9,15 +9,18 @@ import type { RunSummary } from "./runSummary";
  * for the advised preparation. Undefined where the run was not measured or its plan does not say enough.
  */
 export function contentOfRun(
-  { run, result, minutesFromFirstDrop }: RunSummary,
+  { run, result, minutesFromFirstDrop: watched }: RunSummary,
   book: PlantBook,
 ): number | undefined {
   const plant = book.byId(run.plantId);
   const { plan } = run;
   const request = knownRequest(plan);
   /* A plan that does not say what its plant was taken to hold is from before runs taught anything. */
-  if (!plant || !request || !result || minutesFromFirstDrop === undefined || !plan.oilMlPerKg)
-    return undefined;
+  if (!plant || !request || !result || !plan.oilMlPerKg) return undefined;
+  /* Of a charge that nobody weighed its yield says nothing. */
+  if (plan.chargeBetweenG) return undefined;
+  const minutesFromFirstDrop = watched ?? (run.told && likelyMinutes(plan, result.hydrosolMl));
+  if (minutesFromFirstDrop === undefined) return undefined;
   const content = contentFromRun(request, {
     oilMl: result.oilMl,
     minutes: minutesFromFirstDrop,
@@ -28,6 +31,13 @@ export function contentOfRun(
   const usual = plant.states[run.state];
   const asUsual = usual ? massInState(1, usual, plan) : 1;
   return (content / preparationOf(plant, plan.preparation).oil) * asUsual;
+}
+
+/** How long a run without times went on, most likely: as its hydrosol took by the plan's rate, or as planned. */
+function likelyMinutes({ forecast, method }: RunPlan, hydrosolMl = 0): number {
+  return method !== "cohobation" && hydrosolMl > 0
+    ? hydrosolMl / forecast.rateMlPerMin
+    : forecast.runMinutes;
 }
 
 /* Hydrosol that is poured away, or not measured, says nothing of the steam: then the plan's rate does. */

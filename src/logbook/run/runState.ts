@@ -73,7 +73,9 @@ function stateOf(entries: readonly Entry[]): RunState {
   state.boilingAt = first("boiling");
   state.firstDropAt = first("firstDrop");
   state.heatOffAt = first("heatOff");
-  state.heatOn = state.litAt !== undefined && state.heatOffAt === undefined;
+  /* What was measured is off the heat, also where nobody knows since when. */
+  const measured = standing.some(({ type }) => type === "separated");
+  state.heatOn = state.litAt !== undefined && state.heatOffAt === undefined && !measured;
   if (state.firstDropAt !== undefined) state.jarStart = { at: state.firstDropAt, volumeMl: 0 };
   for (const entry of standing) {
     const at = Date.parse(entry.at);

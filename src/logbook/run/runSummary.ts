@@ -9,7 +9,7 @@ export interface RunSummary {
   run: Run;
   state: RunState;
   plantName: string;
-  /** When it was lit, or made ready. */
+  /** When it was lit, or the first that is known of it; else when it was made ready. */
   at: number;
   minutesFromFirstDrop?: number;
   /** What it gave; left out while its oil is not measured. */
@@ -30,7 +30,7 @@ export function summarise(run: Run, book: PlantBook): RunSummary {
     run,
     state,
     plantName: book.byId(run.plantId)?.name ?? run.plantId,
-    at: state.litAt ?? Date.parse(run.createdAt),
+    at: momentOfRun(run),
     ...(state.firstDropAt !== undefined && state.heatOffAt !== undefined
       ? { minutesFromFirstDrop: (state.heatOffAt - state.firstDropAt) / 60000 }
       : {}),
@@ -40,4 +40,10 @@ export function summarise(run: Run, book: PlantBook): RunSummary {
   };
   inBook.set(run, summary);
   return summary;
+}
+
+/** When a run was lit, else the first that is known of it, else when it was made ready; ms. */
+export function momentOfRun({ entries, createdAt }: Pick<Run, "entries" | "createdAt">): number {
+  const state = runState(entries);
+  return state.litAt ?? Date.parse(state.entries[0]?.at ?? createdAt);
 }

@@ -5,7 +5,7 @@ import type { Run } from "@/records/run";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
 import type { PlantBook } from "../plant/plantBook";
-import { summarise } from "../run/runSummary";
+import { momentOfRun, summarise } from "../run/runSummary";
 import { costOfRun, costSum, worthOf } from "./costs";
 import { shelved, type Stock } from "./shelf";
 
@@ -53,7 +53,7 @@ const monthsAhead = 12;
 /** Every year that something was harvested or distilled in, the latest first. */
 export function yearsOf({ runs, harvests }: Pick<From, "runs" | "harvests">): number[] {
   const years = new Set([
-    ...runs.map(({ createdAt }) => yearOf(createdAt)),
+    ...runs.map((run) => yearOf(momentOfRun(run))),
     ...harvests.map(({ cutOn }) => yearOf(cutOn)),
   ]);
   return [...years].sort((a, b) => b - a);
@@ -64,7 +64,9 @@ export function seasonOf(year: number, from: From, now: Date, book: PlantBook): 
   const { runs, harvests, lots, uses, bottles, preferences } = from;
   const summaries = runs.map((run) => summarise(run, book));
   const ofYear = (at: number) => summaries.filter(({ at: moment }) => yearOf(moment) === at);
-  const own = ofYear(year).filter(({ state }) => state.litAt !== undefined);
+  const own = ofYear(year).filter(
+    ({ state }) => state.litAt !== undefined || state.result !== undefined,
+  );
   const plantIds = [...new Set(own.map(({ run }) => run.plantId))];
   const lotOf = new Map(lots.map((lot) => [lot.id, lot]));
   const bottleOf = new Map(bottles.map((bottle) => [bottle.id, bottle]));

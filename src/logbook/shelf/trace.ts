@@ -1,8 +1,10 @@
+import { isoDay } from "@/core";
 import type { Bottle, Use } from "@/records/bottle";
 import { readCode } from "@/records/codes";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord, Kind, RecordOf } from "@/records/record";
 import { runState } from "../run/runState";
+import { momentOfRun } from "../run/runSummary";
 import { leftInBottle } from "./bottleLevel";
 import { lotBalance } from "./lotBalance";
 
@@ -134,7 +136,7 @@ function ancestorsOf(lot: Lot, shelf: Shelf, seen = new Set([lot.id])): Traced[]
           number: run.number,
           plantId: run.plantId,
           volumeMl: lot.runIds.length === 1 ? lot.volumeMl : (own ?? 0),
-          on: run.createdAt.slice(0, 10),
+          on: isoDay(momentOfRun(run)),
         },
         ...(harvest
           ? [

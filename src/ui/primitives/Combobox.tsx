@@ -3,7 +3,7 @@ import { useId, useMemo, useState } from "react";
 import { Text, View } from "react-native";
 import { unstable_createElement } from "react-native-web";
 import { usePopover } from "../usePopover";
-import { FieldFrame } from "./FieldFrame";
+import { FieldFrame, told } from "./FieldFrame";
 
 /** One of many that can be found by its name. */
 export interface Found<T extends string> {
@@ -23,6 +23,7 @@ interface Props<T extends string> {
   value: T;
   onChange: (value: T) => void;
   placeholder?: string;
+  problem?: string;
 }
 
 /* More than a thumb scrolls through is no help: type another letter. */
@@ -35,6 +36,7 @@ export function Combobox<T extends string>({
   value,
   onChange,
   placeholder,
+  problem,
 }: Props<T>) {
   const chosen = options.find((option) => option.value === value) ?? null;
   const [typed, setTyped] = useState<string>();
@@ -50,11 +52,12 @@ export function Combobox<T extends string>({
   } = useComboboxOf({ id, shown, chosen, typed, setTyped, onChange });
   const { setField, setList, listStyle } = usePopover(isOpen);
   return (
-    <FieldFrame label={label} id={id}>
+    <FieldFrame label={label} id={id} problem={problem}>
       <View style={{ position: "relative" }}>
         {unstable_createElement("input", {
           ...getInputProps({
             "aria-label": label,
+            ...told({ id, problem }),
             placeholder,
             ref: setField,
             onFocus: (event: { target: HTMLInputElement }) => event.target.select(),

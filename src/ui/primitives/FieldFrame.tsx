@@ -19,10 +19,13 @@ const labelStyle = {
   color: "var(--soft)",
 };
 
-/** A field with its name above and, below, what is wrong with it or how to find the number. */
+/**
+ * A field with its name above and, below, what is wrong with it or how to find the number. As high as what is in
+ * it, in a column too: else what follows would lie over its foot.
+ */
 export function FieldFrame({ label, id, problem, help, required, children }: Props) {
   return (
-    <View className="min-w-0 flex-1 gap-1">
+    <View className="min-h-min min-w-0 flex-1 gap-1">
       <View className="flex-row flex-wrap items-baseline justify-between gap-x-2">
         {/* A real label: a tap on it puts the cursor into the field. */}
         {unstable_createElement("label", { htmlFor: id, style: labelStyle, children: label })}

@@ -1,0 +1,1 @@
+export { PastRunScreen as default } from "@/features/past/PastRunScreen";

@@ -1,0 +1,1 @@
+export { PastTableScreen as default } from "@/features/past/PastTableScreen";

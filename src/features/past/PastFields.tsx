@@ -1,0 +1,145 @@
+import { useMemo } from "react";
+import { View } from "react-native";
+import { unitsFor, type UnitName, type UnitSystem } from "@/core";
+import type { PastForm } from "@/logbook/past/pastForm";
+import type { PastProblems, PastRead } from "@/logbook/past/readPastForm";
+import { plantsToFind } from "@/logbook/plant/plantsToFind";
+import { summarise } from "@/logbook/run/runSummary";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectRuns, selectStills } from "@/store/selectors";
+import { Card } from "@/ui/primitives/Card";
+import { Choice } from "@/ui/primitives/Choice";
+import { Combobox } from "@/ui/primitives/Combobox";
+import { MomentField } from "@/ui/primitives/MomentField";
+import { NumberField } from "@/ui/primitives/NumberField";
+import { TextField } from "@/ui/primitives/TextField";
+import { Txt } from "@/ui/primitives/Txt";
+import { methodWords } from "@/words/methodWords";
+import { stateWords } from "@/words/stateWords";
+
+interface Props {
+  form: PastForm;
+  read: PastRead;
+  problems: PastProblems;
+  units: UnitSystem;
+  onChange: (part: Partial<PastForm>) => void;
+}
+
+/** What nearly everybody knows of a run that is over: day, plant, weight, what it gave, and the times. */
+export function PastFields({ form, read, problems, units, onChange }: Props) {
+  const book = usePlantBook();
+  const runs = useAppSelector(selectRuns);
+  const stills = useAppSelector(selectStills);
+  const plants = useMemo(
+    () =>
+      plantsToFind(
+        book,
+        runs.map((run) => summarise(run, book)),
+      ),
+    [book, runs],
+  );
+  return (
+    <>
+      <Card className="gap-3">
+        <MomentField
+          label="Day"
+          kind="day"
+          value={form.day}
+          onChange={(day) => onChange({ day })}
+          problem={problems.day}
+          required
+        />
+        <Combobox
+          label="Plant"
+          placeholder="e.g. lavender"
+          options={plants}
+          value={form.plantId}
+          onChange={(plantId) => onChange({ plantId, state: "", method: "" })}
+          problem={problems.plantId}
+        />
+        {read.plant && read.states.length > 1 ? (
+          <Choice
+            label="State"
+            options={read.states.map((value) => ({ value, label: stateWords[value] }))}
+            value={read.state}
+            onChange={(state) => onChange({ state })}
+          />
+        ) : null}
+        <NumberField
+          label="Plant weight"
+          value={{ text: form.mass, unit: form.massUnit as UnitName }}
+          choices={unitsFor("plantMass", units)}
+          problem={problems.mass}
+          placeholder="e.g. 1.2 kg"
+          help="Leave it empty if you had no scale."
+          onChange={({ text, unit }) => onChange({ mass: text, massUnit: unit })}
+        />
+        {stills.length > 1 ? (
+          <Choice
+            label="Still"
+            shown
+            options={stills.map(({ id, name }) => ({ value: id, label: name }))}
+            value={read.still?.id}
+            onChange={(stillId) => onChange({ stillId, method: "" })}
+          />
+        ) : null}
+        {read.methods.length > 1 ? (
+          <Choice
+            label="Method"
+            shown
+            options={read.methods.map((value) => ({ value, label: methodWords[value] }))}
+            value={read.method}
+            onChange={(method) => onChange({ method })}
+          />
+        ) : null}
+      </Card>
+      <Card className="gap-3">
+        <Txt variant="heading">What it gave</Txt>
+        <View className="flex-row gap-3">
+          <NumberField
+            label="Oil"
+            value={{ text: form.oil, unit: form.oilUnit as UnitName }}
+            choices={unitsFor("oilVolume", units)}
+            problem={problems.oil}
+            onChange={({ text, unit }) => onChange({ oil: text, oilUnit: unit })}
+          />
+          <NumberField
+            label="Hydrosol"
+            value={{ text: form.hydrosol, unit: form.hydrosolUnit as UnitName }}
+            choices={unitsFor("volume", units)}
+            problem={problems.hydrosol}
+            onChange={({ text, unit }) => onChange({ hydrosol: text, hydrosolUnit: unit })}
+          />
+        </View>
+        <Txt variant="small">Leave empty what you did not measure. No visible oil? Enter 0.</Txt>
+      </Card>
+      <Card className="gap-3">
+        <Txt variant="heading">Times, if you know them</Txt>
+        <View className="flex-row flex-wrap gap-3">
+          {times.map(({ name, label, placeholder }) => (
+            <View key={name} className="min-w-[140px] flex-1">
+              <TextField
+                label={label}
+                value={form[name]}
+                placeholder={placeholder}
+                problem={problems[name]}
+                maxLength={40}
+                onChange={(text) => onChange({ [name]: text })}
+              />
+            </View>
+          ))}
+        </View>
+        <Txt variant="small">
+          Clock times or lengths: “10:15”, or “35 min” after the step before it. Only “70 min” at
+          heat off says how long it ran.
+        </Txt>
+      </Card>
+    </>
+  );
+}
+
+const times = [
+  { name: "heatOn", label: "Heat on", placeholder: "e.g. 9:40" },
+  { name: "firstDrop", label: "First drop", placeholder: "e.g. 35 min" },
+  { name: "heatOff", label: "Heat off", placeholder: "e.g. 70 min" },
+] as const;

@@ -1,0 +1,12 @@
+import { unitsFor, type NumberKind, type UnitName, type UnitSystem } from "@/core";
+
+/** The units that a form of a past run begins with. */
+export function usualUnits(system: UnitSystem) {
+  const first = (kind: NumberKind): UnitName => unitsFor(kind, system)[0] ?? "g";
+  return {
+    massUnit: first("plantMass"),
+    waterUnit: first("volume"),
+    oilUnit: "mL",
+    hydrosolUnit: first("volume"),
+  };
+}

@@ -1,0 +1,236 @@
+import {
+  isoDay,
+  methodsOf,
+  parseAmount,
+  parseCounted,
+  plantStates,
+  readNumber,
+  units,
+  type Method,
+  type NumberRange,
+  type PlantState,
+  type UnitName,
+} from "@/core";
+import { limits } from "@/messages/limits";
+import type { Measure } from "@/records/measure";
+import type { Still } from "@/records/still";
+import { measureCalled } from "../plan/measureOf";
+import type { KnownPlant, PlantBook } from "../plant/plantBook";
+import { stillShape } from "../still/stillFigures";
+import type { PastStop } from "@/records/run";
+import type { PastForm } from "./pastForm";
+import { timeTold, type TimeTold } from "./timeTold";
+
+/** What a person tells of a run that is over, in g, mL, °C and minutes. */
+export interface PastTold {
+  day: string;
+  plant: KnownPlant;
+  state: PlantState;
+  still: Still;
+  method: Method;
+  massG?: number;
+  /** Counted in pieces of a measure. */
+  counted?: { measure: string; count: number };
+  /** A heap of so many mL, where there was no scale. */
+  heapMl?: number;
+  waterMl?: number;
+  heatOn?: number;
+  /** Minutes after midnight of the run's day; more than 1440 once midnight has passed. */
+  firstDrop?: number;
+  heatOff?: number;
+  /** From first drop to heat off, where only that is known. */
+  runMinutes?: number;
+  jars?: number;
+  oilMl?: number;
+  hydrosolMl?: number;
+  stopped: PastStop;
+  look: string;
+  smell: string;
+  note: string;
+  readings: { at: number; distillateMl?: number; headC?: number; oilMl?: number }[];
+}
+
+/** What is wrong, a sentence for each field; a reading's are named `readings.2.time`. */
+export type PastProblems = Record<string, string>;
+
+export interface PastRead {
+  plant: KnownPlant | undefined;
+  states: PlantState[];
+  state: PlantState;
+  still: Still | undefined;
+  methods: Method[];
+  method: Method | undefined;
+  told: PastTold | undefined;
+  problems: PastProblems;
+}
+
+interface Context {
+  book: PlantBook;
+  stills: readonly Still[];
+  measures: readonly Measure[];
+  now: Date;
+}
+
+const ranges = {
+  mass: { name: "Plant weight", ...limits.chargeG },
+  water: { name: "Water", min: 0, max: 1e6 },
+  oil: { name: "Oil", ...limits.amount },
+  hydrosol: { name: "Hydrosol", ...limits.amount },
+  jars: { name: "Jars", min: 1, max: limits.mostJars.max },
+  head: { name: "The head", ...limits.headC },
+} satisfies Record<string, NumberRange>;
+
+/* Heat on to heat off: nobody distils for longer at a stretch. */
+const longestMinutes = 48 * 60;
+const dayMinutes = 24 * 60;
+
+/** Reads the form of a past run. Nothing that was done is refused; only what cannot be read is. */
+export function readPastForm(form: PastForm, { book, stills, measures, now }: Context): PastRead {
+  const problems: PastProblems = {};
+  const plant = form.plantId ? book.byId(form.plantId) : undefined;
+  const states = plantStates.filter((candidate) => !plant || plant.states[candidate]);
+  const state = states.find((candidate) => candidate === form.state) ?? states[0] ?? "fresh";
+  const still = stills.find(({ id }) => id === form.stillId) ?? stills[0];
+  const methods = still ? methodsOf(stillShape(still)) : [];
+  const method =
+    methods.find((candidate) => candidate === form.method) ??
+    methods.find((candidate) => candidate === plant?.preferredMethod) ??
+    methods[0];
+
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(form.day) || Number.isNaN(Date.parse(form.day)))
+    problems.day = "Say which day it was.";
+  else if (form.day > isoDay(now))
+    problems.day = "That day is still to come: plan that run instead.";
+  if (!plant) problems.plantId = "Say which plant it was.";
+  if (!still) problems.stillId = "Add your still first.";
+
+  const mass = readMass();
+  const waterMl = optional("water", form.water, form.waterUnit);
+  const oilMl = optional("oil", form.oil, form.oilUnit);
+  const hydrosolMl = optional("hydrosol", form.hydrosol, form.hydrosolUnit);
+  const jars = optional("jars", form.jars, "one");
+  const times = readTimes();
+  const readings = form.readings
+    .map((reading, i) => readReading(reading, i))
+    .filter((reading) => reading !== undefined);
+
+  const told: PastTold | undefined =
+    plant && still && method && Object.keys(problems).length === 0
+      ? {
+          day: form.day,
+          plant,
+          state,
+          still,
+          method,
+          ...mass,
+          ...times,
+          ...(waterMl === undefined ? {} : { waterMl }),
+          ...(oilMl === undefined ? {} : { oilMl }),
+          ...(hydrosolMl === undefined ? {} : { hydrosolMl }),
+          ...(jars === undefined ? {} : { jars: Math.round(jars) }),
+          stopped: form.stopped,
+          look: form.look.trim(),
+          smell: form.smell.trim(),
+          note: form.note.trim(),
+          readings,
+        }
+      : undefined;
+  return { plant, states, state, still, methods, method, told, problems };
+
+  function optional(
+    field: string,
+    text: string,
+    unit: string,
+    range: NumberRange = ranges[field as keyof typeof ranges],
+  ): number | undefined {
+    if (!text.trim()) return undefined;
+    const read = readNumber({ text, unit: known(unit) }, range);
+    if (read.ok) return read.value;
+    problems[field] = read.problem;
+    return undefined;
+  }
+
+  function readMass(): Pick<PastTold, "massG" | "counted" | "heapMl"> {
+    if (!form.mass.trim()) return {};
+    const pieces = parseCounted(form.mass);
+    if (pieces) {
+      const measure = measureCalled(pieces.what, measures, plant?.id ?? "");
+      if (measure)
+        return {
+          massG: measure.massG * pieces.count,
+          counted: { measure: measure.name, count: pieces.count },
+        };
+      problems.mass = `What one of the ${pieces.what} weighs is not known. Type the weight of all, or leave it empty.`;
+      return {};
+    }
+    const heap = parseAmount(form.mass, "mL");
+    if (heap.ok && /\p{L}/u.test(form.mass)) return { heapMl: heap.value };
+    const massG = optional("mass", form.mass, form.massUnit);
+    return massG === undefined ? {} : { massG };
+  }
+
+  function readTimes(): Pick<PastTold, "heatOn" | "firstDrop" | "heatOff" | "runMinutes"> {
+    const heatOn = time("heatOn", form.heatOn);
+    const on = heatOn && "clock" in heatOn ? heatOn.clock : undefined;
+    if (heatOn && on === undefined) problems.heatOn = "Type when the heat went on, as 9:40.";
+    const drop = at(time("firstDrop", form.firstDrop), on);
+    const off = time("heatOff", form.heatOff);
+    const since = drop ?? on;
+    const offAt = at(off, since);
+    if (offAt !== undefined && since !== undefined && offAt - since > longestMinutes)
+      problems.heatOff = "That is longer than two days. Look at the times again.";
+    return {
+      ...(on === undefined ? {} : { heatOn: on }),
+      ...(drop === undefined ? {} : { firstDrop: drop }),
+      ...(offAt === undefined ? {} : { heatOff: offAt }),
+      /* "It ran for 70 min": enough to know how long, not when. */
+      ...(off && "minutes" in off && since === undefined ? { runMinutes: off.minutes } : {}),
+    };
+  }
+
+  function time(field: string, text: string): TimeTold | undefined {
+    if (!text.trim()) return undefined;
+    const read = timeTold(text);
+    if (read.ok) return read.value;
+    problems[field] = read.problem;
+    return undefined;
+  }
+
+  /** Minutes after midnight of the run's day; a clock that stands before the last one is past midnight. */
+  function at(told: TimeTold | undefined, since: number | undefined): number | undefined {
+    if (!told) return undefined;
+    if ("minutes" in told) return since === undefined ? undefined : since + told.minutes;
+    return since !== undefined && told.clock < since % dayMinutes
+      ? told.clock + dayMinutes * (Math.floor(since / dayMinutes) + 1)
+      : told.clock + dayMinutes * Math.floor((since ?? 0) / dayMinutes);
+  }
+
+  function readReading(reading: PastForm["readings"][number], i: number) {
+    const field = (name: string) => `readings.${i}.${name}`;
+    const distillateMl = optional(
+      field("distillate"),
+      reading.distillate,
+      form.hydrosolUnit,
+      ranges.hydrosol,
+    );
+    const headC = optional(field("head"), reading.head, "C", ranges.head);
+    const readOil = optional(field("oil"), reading.oil, form.oilUnit, ranges.oil);
+    if (distillateMl === undefined && headC === undefined && readOil === undefined)
+      return undefined;
+    const moment = at(time(field("time"), reading.time), times.firstDrop ?? times.heatOn);
+    if (moment === undefined) {
+      problems[field("time")] ??= "Say when, as 10:20, or so long after the first drop.";
+      return undefined;
+    }
+    return {
+      at: moment,
+      ...(distillateMl === undefined ? {} : { distillateMl }),
+      ...(headC === undefined ? {} : { headC }),
+      ...(readOil === undefined ? {} : { oilMl: readOil }),
+    };
+  }
+}
+
+function known(unit: string): UnitName {
+  return Object.hasOwn(units, unit) ? (unit as UnitName) : "one";
+}

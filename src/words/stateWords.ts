@@ -1,0 +1,8 @@
+import type { PlantState } from "@/core";
+
+/** What a plant is like when it goes in. */
+export const stateWords: Record<PlantState, string> = {
+  fresh: "Fresh",
+  wilted: "Wilted",
+  dried: "Dried",
+};
