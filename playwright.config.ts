@@ -14,8 +14,8 @@ export default defineConfig({
   /* Most of a spec is waiting: a third browser on two cores takes a third off the whole. */
   workers: 3,
   fullyParallel: true,
-  /* A loaded machine may starve a browser; what needed its second try is named in the summary. */
-  retries: 1,
+  /* What needs a second try is a fault, of the app or of the spec. */
+  retries: 0,
   reporter: "list",
   use: {
     baseURL: `http://127.0.0.1:${port}`,
@@ -34,6 +34,8 @@ export default defineConfig({
         "--disable-sync",
         "--disable-quic",
         "--no-first-run",
+        /* A microphone that beeps; who may use it is asked all the same. */
+        "--use-fake-device-for-media-stream",
       ],
     },
   },

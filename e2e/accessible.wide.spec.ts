@@ -1,6 +1,6 @@
 import { AxeBuilder } from "@axe-core/playwright";
 import { expect, test, type Page } from "@playwright/test";
-import { goTo } from "./steps";
+import { choosePlant, goTo } from "./steps";
 
 const screens = [
   "/",
@@ -32,6 +32,9 @@ const screens = [
   "/bench/calculator",
   "/bench/stills/demo-still-1/calibrate",
   "/runs/together",
+  "/runs/past",
+  "/runs/table",
+  "/find",
 ];
 
 /* What is one column on a wide screen too has the same parts there. */
@@ -98,6 +101,7 @@ for (const { colorScheme, size } of looks) {
       if (address === "/shelf/labels")
         await expect(page.getByRole("button", { name: /^Save \d+ labels/ })).toBeEnabled();
       if (address === "/plan") {
+        await choosePlant(page, "Clary sage");
         await page.getByRole("textbox", { name: "I have" }).fill("900");
         await expect(page.getByText(/8 in 10/).first()).toBeVisible();
       }

@@ -162,7 +162,7 @@ test("pictures are made small, survive a reload, go into the file, and what is n
 }) => {
   await goTo(page, "/harvests/demo-harvest-14?logbook=demo");
   await expect(page.getByRole("img", { name: /^Clary sage, .*picture 2 of 2/ })).toBeVisible();
-  const file = page.getByLabel("A picture of the harvest", { exact: true });
+  const file = page.getByLabel(/^A picture from a file/);
   await file.setInputFiles({
     name: "notes.heic",
     mimeType: "image/heic",
@@ -190,12 +190,14 @@ test("pictures are made small, survive a reload, go into the file, and what is n
   await expect(third).toBeVisible();
   await readAnew(page);
   await expect(third).toBeVisible();
-  await page.getByRole("button", { name: "Take picture 1 away" }).click();
+  await page.getByRole("button", { name: "Remove picture 1" }).click();
   await expect(page.getByRole("img", { name: /picture 2 of 2/ })).toBeVisible();
   await page.getByRole("button", { name: "Bring it back" }).click();
   await expect(third).toBeVisible();
   await goTo(page, "/bench/data");
-  await expect(page.getByRole("checkbox", { name: /^With 3 pictures/ })).toBeChecked();
+  await expect(
+    page.getByRole("checkbox", { name: /^With 3 pictures and spoken notes/ }),
+  ).toBeChecked();
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Whole logbook" }).click();
   const saved = JSON.parse(readFileSync(await (await download).path(), "utf8")) as {

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from "@playwright/test";
 import { writeFileSync } from "node:fs";
-import { addCopperPot, field, goTo, lightIt, planLavender, stored } from "./steps";
+import { addCopperPot, choosePlant, field, goTo, lightIt, planLavender, stored } from "./steps";
 
 /** Makes every write to the browser's database fail, as on a full disk. */
 async function refuseWrites(page: Page): Promise<void> {
@@ -115,11 +115,13 @@ test("two tabs on one run both write, and both see everything", async ({ page, c
 test("a plan that boils dry cannot be lit until a tap mends it", async ({ page }) => {
   await addCopperPot(page);
   await goTo(page, "/plan");
+  await choosePlant(page, "True lavender");
   await field(page, "I have").fill("700");
   await field(page, "Water in the pot").fill("1000");
   await expect(page.getByRole("alert").first()).toContainText("The pot reaches its dry line");
   await expect(page.getByRole("button", { name: "Mend the plan first" })).toBeDisabled();
-  await page.getByRole("button", { name: "Do that" }).click();
+  await expect(page.getByRole("button", { name: "2 charges" })).toBeVisible();
+  await page.getByRole("button", { name: /of water$/ }).click();
   await expect(page.getByRole("button", { name: "Make this charge ready" })).toBeEnabled();
 });
 

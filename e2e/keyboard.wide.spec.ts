@@ -46,6 +46,10 @@ test("the whole job by keyboard, from the still to the bottle, in under 150 keys
   await expect(page.getByRole("link", { name: /Copper pot/ })).toBeVisible();
   await keys.press("p");
   await expect(heading("Plan")).toBeFocused();
+  await keys.to(page.getByRole("combobox", { name: "Plant", exact: true }));
+  await keys.type("true lav");
+  await expect(page.getByRole("option").first()).toContainText("True lavender");
+  await keys.press("Enter");
   await keys.to(page.getByRole("textbox", { name: "I have", exact: true }));
   await keys.type("600");
   await expect(button("Make this charge ready")).toBeEnabled();

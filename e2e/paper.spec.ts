@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, field, goTo, lightIt, planLavender } from "./steps";
+import { addCopperPot, choosePlant, field, goTo, lightIt, planLavender } from "./steps";
 
 const wideSpacing =
   "* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important; }";
@@ -44,11 +44,19 @@ test("no text is cut at 320 px, nor with wide spacing, and nothing scrolls sidew
     "/plan",
     "/runs",
     "/bench",
+    "/shelf",
+    "/runs/past",
+    "/runs/together",
+    "/find",
+    "/bench/data",
     cockpit.replace("watch", "ready"),
   ]) {
     await goTo(page, path);
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
-    if (path === "/plan") await field(page, "I have").fill("1250");
+    if (path === "/plan") {
+      await choosePlant(page, "True lavender");
+      await field(page, "I have").fill("1250");
+    }
     for (const spaced of [false, true]) {
       if (spaced) await page.addStyleTag({ content: wideSpacing });
       await expect

@@ -79,6 +79,7 @@ test("a warning's remedy is one tap, shows before and after, and is taken back",
 test("schools stand side by side with what each would come to", async ({ page }) => {
   await addCopperPot(page);
   await goTo(page, "/plan");
+  await choosePlant(page, "True lavender");
   await field(page, "I have").fill("600");
   await page.getByRole("button", { name: /Gentle or brisk/ }).click();
   await expect(page.getByText("stands in the plan")).toBeVisible();
@@ -90,6 +91,7 @@ test("schools stand side by side with what each would come to", async ({ page })
 test("inputs that change quickly never show an old answer for a new question", async ({ page }) => {
   await addCopperPot(page);
   await goTo(page, "/plan");
+  await choosePlant(page, "True lavender");
   const have = field(page, "I have");
   for (const mass of ["100", "900", "250", "1400", "333", "640"]) await have.fill(mass);
   await expect(page.getByText(/640 g · .* water · .* oil to see/)).toBeVisible();

@@ -1,4 +1,4 @@
-import type { Browser } from "@playwright/test";
+import type { Browser, Page } from "@playwright/test";
 import { print } from "./print";
 import { workedExampleA } from "./workedExample";
 
@@ -8,6 +8,9 @@ export async function planning(address: string, browser: Browser): Promise<void>
   await page.goto(`${address}/?logbook=demo`);
   await page.getByRole("heading", { name: "Today" }).waitFor();
   await page.goto(`${address}/plan`);
+  const plant = page.getByRole("combobox", { name: "Plant", exact: true });
+  await plant.click();
+  await page.getByRole("option", { name: /True lavender/ }).click();
   const have = page.getByRole("textbox", { name: "I have" });
   await have.fill("600");
   await page
@@ -32,9 +35,16 @@ export async function planning(address: string, browser: Browser): Promise<void>
   print("tasks over 50 ms on the page while planning six charges", tasks.length, "");
   print("the longest of them", Math.max(0, ...tasks), "ms");
 
-  const worker = await inWorker(address, browser, page.workers()[0]?.url() ?? "");
+  const worker = await inWorker(address, browser, forecastWorker(page));
   print("1,000 sampled runs of worked example A, in the worker", worker, "ms (at most 150)");
   await page.close();
+}
+
+/** The address of the forecasts' own worker: others store and watch beside it. */
+function forecastWorker(page: Page): string {
+  const found = page.workers().find((worker) => /forecast/.test(worker.url()));
+  if (!found) throw new Error("no forecast worker is at work on the plan");
+  return found.url();
 }
 
 type Bridge = {

@@ -74,9 +74,14 @@ export const settingSchema = z.object({
     .optional(),
   /** The cockpit's own light. */
   cockpitLight: z.enum(["auto", "day", "night"]).optional(),
-  /** How a probe's columns were matched, by the header they came with. */
+  /** Single letters as keys on a wide screen; on where absent. */
+  letterKeys: z.literal(false).optional(),
+  /** When the whole logbook was last saved as a file, and until when the reminder of it is put off. */
+  backedUpAt: moment.optional(),
+  backupAskedAfter: moment.optional(),
   /** How the columns of a table of past runs were matched, by its header. */
   pastColumns: z.record(z.string().max(2000), z.record(shortText, shortText)).optional(),
+  /** How a probe's columns were matched, by the header they came with. */
   probeColumns: z.record(z.string().max(2000), z.record(shortText, shortText)).optional(),
   /** The moon's phase is shown at harvest. */
   moon: z.literal(true).optional(),

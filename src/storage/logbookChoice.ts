@@ -24,3 +24,25 @@ export function switchLogbook(to: LogbookName): void {
   else window.sessionStorage.setItem(choiceKey, "demo");
   window.location.assign("/");
 }
+
+/**
+ * Begins the demonstration afresh: what it has stored is let go, and the app starts anew with a season that ends
+ * today. Rejects where the browser refuses.
+ */
+export async function renewDemo(): Promise<void> {
+  const database = await new Promise<IDBDatabase>((resolve, reject) => {
+    const request = indexedDB.open("sereno-demo" satisfies LogbookName);
+    request.onsuccess = () => resolve(request.result);
+    request.onerror = () => reject(request.error ?? new Error("the browser refuses"));
+  });
+  const stores = [...database.objectStoreNames];
+  await new Promise<void>((resolve, reject) => {
+    if (stores.length === 0) return resolve();
+    const transaction = database.transaction(stores, "readwrite");
+    for (const name of stores) transaction.objectStore(name).clear();
+    transaction.oncomplete = () => resolve();
+    transaction.onerror = () => reject(transaction.error ?? new Error("the browser refuses"));
+  });
+  database.close();
+  switchLogbook("sereno-demo");
+}

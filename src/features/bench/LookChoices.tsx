@@ -31,6 +31,18 @@ export function LookChoices({ preferences }: { preferences: Setting }) {
         value={preferences.theme}
         onChange={(theme) => dispatch(changePreferences({ theme }))}
       />
+      <Choice
+        shown
+        label="Single letters as keys, on a wide screen"
+        options={[
+          { value: "on", label: "On" },
+          { value: "off", label: "Off" },
+        ]}
+        value={preferences.letterKeys === false ? "off" : "on"}
+        onChange={(choice) =>
+          dispatch(changePreferences({ letterKeys: choice === "off" ? false : undefined }))
+        }
+      />
     </Card>
   );
 }

@@ -19,6 +19,7 @@ export function MyStills({ units }: { units: UnitSystem }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const stills = useAppSelector(selectStills);
+  const anyRun = useAppSelector((state) => state.run.ids.length > 0);
   const missing = readyMadeStills.filter(
     ({ name }) => !stills.some((still) => still.name === name),
   );
@@ -47,6 +48,14 @@ export function MyStills({ units }: { units: UnitSystem }) {
           more={`Empty ${words(showMass(still.emptyMassG, units))} of ${still.metal}; dry line at ${words(showVolume(still.dryLineMl, units))}`}
         />
       ))}
+      {stills.length > 0 && !anyRun ? (
+        <Card wash="leaf" className="gap-2">
+          <Txt variant="strong">Next: plant and weight</Txt>
+          <View className="flex-row">
+            <Button size="small" label="Choose the plant" onPress={() => router.push("/plan")} />
+          </View>
+        </Card>
+      ) : null}
       <View className="flex-row flex-wrap gap-2">
         {missing.map((figures) => (
           <Button

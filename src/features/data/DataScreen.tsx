@@ -7,6 +7,7 @@ import { keepAttachments } from "@/store/attachments";
 import { keepSamples } from "@/store/samples";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectAllRecords } from "@/store/selectors";
+import { useDropped } from "@/exchange/useDropped";
 import { Bin } from "./Bin";
 import { Demonstration } from "./Demonstration";
 import { PreviewSheet } from "./PreviewSheet";
@@ -39,6 +40,8 @@ export function DataScreen() {
     if (read.ok) setPreview({ name: file.name, preview: read.preview });
     else setProblem(`${file.name}: ${read.problem} Nothing was changed.`);
   }
+
+  useDropped("/bench/data", (file) => void choose(file), later === 0);
 
   return (
     <Screen

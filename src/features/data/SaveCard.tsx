@@ -8,6 +8,7 @@ import { saveLogbookFile } from "@/exchange/saveLogbookFile";
 import { summarise } from "@/logbook/run/runSummary";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { readable } from "@/store/openLogbook";
+import { changePreferences } from "@/store/changes";
 import { loadAttachments, sizeOfAttachments } from "@/store/attachments";
 import { loadSamples } from "@/store/samples";
 import {
@@ -70,9 +71,16 @@ export function SaveCard() {
               dispatch(loadSamples()).catch(() => []),
               withPictures ? dispatch(loadAttachments()).catch(() => []) : [],
               dispatch(readable()),
-            ]).then(([samples, attachments, { records: stored, quarantined: setAside }]) =>
-              saveLogbookFile({ records: [...stored, ...records], samples, attachments, setAside }),
-            )
+            ])
+              .then(([samples, attachments, { records: stored, quarantined: setAside }]) =>
+                saveLogbookFile({
+                  records: [...stored, ...records],
+                  samples,
+                  attachments,
+                  setAside,
+                }),
+              )
+              .then(() => dispatch(changePreferences({ backedUpAt: new Date().toISOString() })))
           }
         />
         <Button

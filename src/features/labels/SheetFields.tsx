@@ -36,7 +36,7 @@ export function SheetFields({ choice, proposed, problems, onChange }: Props) {
       <Select
         label="Sheet"
         options={[
-          { value: smallest, label: `Smallest on which all fits: ${sheetLabel(proposed)}` },
+          { value: smallest, label: `Smallest that fits: ${sheetLabel(proposed)}` },
           ...sheetNames.map((value) => ({ value: value as string, label: sheetLabel(value) })),
           ...fits.map(({ value, label }) => ({ value: value as string, label })),
           { value: "own", label: "A grid of my own" },

@@ -7,7 +7,7 @@ import { sheetNames, sheets, type SheetName } from "@/exchange/labels/sheets";
 const needed: readonly Goes[] = ["botanical", "volume", "made", "qr", "cautions"];
 
 /** Sheets of one paper, the one with the smallest labels first; neck tags are for those who ask. */
-export function sheetsBySize(paper: "a4" | "letter"): SheetName[] {
+function sheetsBySize(paper: "a4" | "letter"): SheetName[] {
   return sheetNames
     .filter((name) => name.startsWith(paper) && !name.endsWith("tags"))
     .sort((a, b) => areaOf(a) - areaOf(b));
@@ -16,7 +16,7 @@ export function sheetsBySize(paper: "a4" | "letter"): SheetName[] {
 const areaOf = (name: SheetName) => sheets[name].width * sheets[name].height;
 
 /** Whether a label has all that no bottle goes without. */
-export function hasAllNeeded({ leftOut, shortened }: LaidOut): boolean {
+function hasAllNeeded({ leftOut, shortened }: LaidOut): boolean {
   return !shortened && !leftOut.some((part) => needed.includes(part));
 }
 

@@ -3,6 +3,7 @@ import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { counted, isoDay, showDay, noonOf } from "@/core";
 import { guessPastColumns, pastFormOf, type PastMatch } from "@/exchange/pastTable";
+import { useDropped } from "@/exchange/useDropped";
 import { emptyPastForm, pastColumns, type PastColumn } from "@/logbook/past/pastForm";
 import { readPastForm, type PastTold } from "@/logbook/past/readPastForm";
 import type { ProbeTable } from "@/messages/probeTable";
@@ -47,6 +48,8 @@ export function PastTableScreen() {
       setProblem(`${file.name} could not be read as a table. Nothing was changed.`);
     }
   }
+
+  useDropped("/runs/table", (file) => void choose(file));
 
   return (
     <Screen title="Past runs from a table" back={{ href: "/runs/past", label: "Enter a past run" }}>

@@ -56,9 +56,9 @@ export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork })
         <>
           <Combobox
             label="Plant"
-            placeholder="name or botanical name"
+            placeholder="e.g. lavender"
             options={plantOptions}
-            value={read.plant.id}
+            value={read.chosen ? read.plant.id : ""}
             onChange={(plantId) =>
               change({
                 plantId,
@@ -75,7 +75,7 @@ export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork })
               })
             }
           />
-          {read.states.length > 1 ? (
+          {!read.chosen ? null : read.states.length > 1 ? (
             <Choice
               label="State"
               options={read.states.map((value) => ({ value, label: stateWords[value] }))}
@@ -89,7 +89,9 @@ export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork })
           )}
         </>
       )}
-      <Txt variant="small">{`${read.plant.moment} ${read.plant.preparation}`}</Txt>
+      {read.chosen ? (
+        <Txt variant="small">{`${read.plant.moment} ${read.plant.preparation}`}</Txt>
+      ) : null}
       {plan.preferences.moon ? <Moon /> : null}
       {harvest ? null : (
         <Choice

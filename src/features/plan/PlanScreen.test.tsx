@@ -92,7 +92,7 @@ test("what is no weight is said at its field, and nothing is planned", async () 
   await open();
   await type("I have", "some");
   expect(screen.getByText(/some.* is not a number/)).toBeVisible();
-  expect(screen.getByText("Put it on the scale")).toBeVisible();
+  expect(screen.getByText("Choose the plant")).toBeVisible();
   expect(ready()).toBeDisabled();
 });
 

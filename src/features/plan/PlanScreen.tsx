@@ -189,7 +189,11 @@ export function PlanScreen() {
           ) : (
             <Card className="gap-2">
               <Txt variant="heading">
-                {shown.draft.goal === "want" ? "Say what you want" : "Put it on the scale"}
+                {!shown.read.chosen
+                  ? "Choose the plant"
+                  : shown.draft.goal === "want"
+                    ? "Say what you want"
+                    : "Put it on the scale"}
               </Txt>
               <Txt>
                 {shown.draft.goal === "want"

@@ -5,6 +5,7 @@ import { bin, keepUndoable } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { giveNewCode } from "@/store/giveNewCode";
 import { Button } from "@/ui/primitives/Button";
+import { CopyButton } from "@/ui/primitives/CopyButton";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 import { bestByWords, moveWords } from "@/words/bestByWords";
@@ -26,7 +27,10 @@ export function BottleCard({ item, units, amount, twice, onTake }: Props) {
   return (
     <Card className="gap-2">
       <View className="flex-row items-baseline justify-between gap-3">
-        <Txt variant="strong">{bottle.code}</Txt>
+        <View className="flex-row items-center">
+          <Txt variant="strong">{bottle.code}</Txt>
+          <CopyButton text={bottle.code} what={`the code ${bottle.code}`} />
+        </View>
         <Txt variant="strong" className={due ? "text-ember-ink" : ""}>
           {bestByWords(item)}
         </Txt>

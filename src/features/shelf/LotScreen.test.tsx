@@ -106,7 +106,7 @@ test("whose plant it was has a share, told while one bottles and handed over wit
   expect(screen.queryByRole("button", { name: /^Hand over/ })).not.toBeInTheDocument();
   expect(screen.getByRole("button", { name: "Bottle 6.0 mL" })).toBeVisible();
   /* A gift is no share, and goes to nobody who was not named. */
-  await press("Take some of what is in no bottle, or note a loss");
+  await press("Use or loss: of what is in no bottle");
   type("How much", "1");
   fireEvent.click(screen.getByRole("radio", { name: "Given away" }));
   expect(screen.getByLabelText("To whom")).toHaveValue("");

@@ -13,6 +13,7 @@ import { selectStock, useShelved } from "@/store/stock";
 import { NotHere } from "@/ui/layout/NotHere";
 import { useAttachments } from "@/exchange/useAttachments";
 import { AttachmentsCard } from "@/ui/attachments/AttachmentsCard";
+import { CopyButton } from "@/ui/primitives/CopyButton";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -99,6 +100,7 @@ function OneLot({ lot }: { lot: Lot }) {
       pageTitle={`${name} ${lotWords(lot)}, ${lot.code}`}
       over={lot.code}
       back={{ href: "/shelf", label: "Shelf" }}
+      actions={<CopyButton text={lot.code} what={`the code ${lot.code}`} />}
       footer={
         balance.openMl > 0.05 ? (
           <Button
@@ -211,8 +213,8 @@ function OneLot({ lot }: { lot: Lot }) {
           <Button
             look="quiet"
             size="small"
-            label="Take or lose some"
-            hint="Take some of what is in no bottle, or note a loss"
+            label="Use or loss"
+            hint="Use or loss: of what is in no bottle"
             opens
             onPress={() => setSheet(unbottled)}
           />

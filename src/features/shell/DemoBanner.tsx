@@ -1,21 +1,49 @@
+import { useState } from "react";
 import { View } from "react-native";
-import { switchLogbook } from "@/storage/logbookChoice";
+import { renewDemo, switchLogbook } from "@/storage/logbookChoice";
+import { useAppSelector } from "@/store/hooks";
+import { selectRuns } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
 import { Txt } from "@/ui/primitives/Txt";
+import { useNow } from "@/ui/useNow";
 import { isDemo } from "./isDemo";
 
-/** Says that this is the demonstration, with the one tap that leaves it. */
+const dayMs = 86400000;
+
+/** Says that this is the demonstration, with the one tap that leaves it, or begins it afresh when it is old. */
 export function DemoBanner() {
-  if (!isDemo()) return null;
+  return isDemo() ? <Banner /> : null;
+}
+
+function Banner() {
+  const now = useNow(60000);
+  /* Its last run is lit on the day that it is made. */
+  const made = useAppSelector((state) =>
+    Math.max(0, ...selectRuns(state).map(({ createdAt }) => Date.parse(createdAt))),
+  );
+  const [problem, setProblem] = useState<string>();
   return (
     <View
       role="region"
       aria-label="Demonstration"
-      className="flex-row items-center justify-between gap-3 bg-leaf-wash px-4"
+      className="flex-row flex-wrap items-center justify-between gap-x-3 bg-leaf-wash px-4"
     >
       <Txt variant="small" className="flex-1 text-leaf-ink">
-        Demonstration: Vesper Croft
+        {problem ? `Not begun afresh: ${problem}.` : "Demonstration: Vesper Croft"}
       </Txt>
+      {made > 0 && now - made > dayMs ? (
+        <Button
+          label="Begin afresh"
+          hint="Begin the demonstration afresh, with a season that ends today"
+          look="plain"
+          size="small"
+          onPress={() => {
+            renewDemo().catch((error: unknown) =>
+              setProblem(error instanceof Error ? error.message : String(error)),
+            );
+          }}
+        />
+      ) : null}
       <Button
         label="Leave"
         hint="Leave the demonstration"

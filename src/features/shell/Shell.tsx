@@ -10,6 +10,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { useFocusKept } from "@/ui/useFocusKept";
 import { DemoBanner } from "./DemoBanner";
 import { KeepingBanner } from "./KeepingBanner";
+import { DropWatch } from "./DropWatch";
 import { DueNotices } from "./DueNotices";
 import { Listeners } from "./Listeners";
 import { Shortcuts } from "./Shortcuts";
@@ -35,6 +36,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <KeepingBanner />
       <PartsBanner />
       <VersionBanner />
+      <DropWatch />
       <View className={`min-h-0 flex-1 ${wide ? "flex-row" : "flex-col-reverse"}`}>
         {!wide && cockpit ? null : <Places />}
         <View className="min-h-0 min-w-0 flex-1">

@@ -1,6 +1,8 @@
 import { useRouter, type Href } from "expo-router";
 import { useEffect, useState } from "react";
 import { View } from "react-native";
+import { useAppSelector } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 
@@ -15,7 +17,6 @@ const places: Record<string, { href: Href; what: string }> = {
 const onScreen: Record<string, string> = {
   "/": "Find",
   e: "Reading, at the still",
-  j: "Swap jar, at the still",
   n: "Note, at the still",
   l: "Log, at the still",
 };
@@ -24,8 +25,14 @@ const onScreen: Record<string, string> = {
 export function Shortcuts() {
   const router = useRouter();
   const [shown, setShown] = useState(false);
+  const letters = useAppSelector(selectPreferences).letterKeys !== false;
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k") {
+        event.preventDefault();
+        return router.push("/find");
+      }
+      if (!letters) return;
       if (event.ctrlKey || event.metaKey || event.altKey || isBusy(event.target)) return;
       const place = Object.hasOwn(places, event.key) ? places[event.key] : undefined;
       if (event.key === "?") setShown(true);
@@ -35,11 +42,12 @@ export function Shortcuts() {
     };
     document.addEventListener("keydown", press);
     return () => document.removeEventListener("keydown", press);
-  }, [router]);
+  }, [router, letters]);
   if (!shown) return null;
   const lines = [
     ...Object.entries(places).map(([key, { what }]) => [key, what]),
     ...Object.entries(onScreen),
+    ["Ctrl K", "Find anything"],
     ["?", "These keys"],
   ];
   return (
@@ -47,7 +55,7 @@ export function Shortcuts() {
       <View className="gap-1">
         {lines.map(([key, what]) => (
           <View key={key} className="flex-row items-center gap-4">
-            <Txt variant="strong" className="w-8 text-center">
+            <Txt variant="strong" className="w-16 text-center">
               {key}
             </Txt>
             <Txt>{what}</Txt>

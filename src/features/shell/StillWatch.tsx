@@ -51,7 +51,7 @@ function StillBar({ run, state, shown }: { run: Run; state: RunState; shown: boo
         <Txt variant="strong" className="min-w-0 flex-1 text-ember-ink">
           {first.say}
         </Txt>
-        <Txt variant="label" numberOfLines={1} className="shrink text-ember-ink">
+        <Txt variant="label" className="shrink text-ember-ink">
           {run.stillName}
         </Txt>
       </Pressable>

@@ -7,9 +7,22 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 
-/** An empty logbook: the way from the plant to the bottle, in one drawing, three lines and two buttons. */
+const steps = [
+  {
+    title: "1. Your still",
+    what: "Choose one that is like yours. Its measures can be changed later.",
+  },
+  { title: "2. Plant and weight", what: "Say which plant and how much of it you have." },
+  {
+    title: "3. The plan",
+    what: "Water, charges, times and the oil you can expect, for your own still.",
+  },
+];
+
+/** An empty logbook: what this is for, the three steps, and where to begin. */
 export function FirstDay({ hasStill }: { hasStill: boolean }) {
   const router = useRouter();
+  const next = hasStill ? 1 : 0;
   return (
     <Screen
       title="Sereno"
@@ -17,7 +30,7 @@ export function FirstDay({ hasStill }: { hasStill: boolean }) {
       footer={
         <View className="gap-2">
           <Button
-            label={hasStill ? "Plan the first run" : "Begin with your still"}
+            label={hasStill ? "Choose the plant" : "Begin with your still"}
             onPress={() => router.push(hasStill ? "/plan" : "/bench")}
           />
           <Button
@@ -29,13 +42,17 @@ export function FirstDay({ hasStill }: { hasStill: boolean }) {
       }
     >
       <Card className="gap-3">
+        <Txt variant="strong">Sereno helps you to distil essential oils and hydrosols at home.</Txt>
         <WayDrawing />
-        <Txt>
-          Put the plant on the scale: the plan fills your own still and says what will come.
-        </Txt>
-        <Txt>At the still: one clock, the next cue, big buttons. Every tap is kept at once.</Txt>
-        <Txt>
-          After it: the yield, the bottle with its code, and a plan that knows more next time.
+        {steps.map(({ title, what }, i) => (
+          <View key={title}>
+            <Txt variant="strong">{i < next ? `${title} ✓` : title}</Txt>
+            <Txt variant="small">{what}</Txt>
+          </View>
+        ))}
+        <Txt variant="small">
+          Have you distilled before? Enter your past runs under Runs: the first plan learns from
+          them.
         </Txt>
       </Card>
       <Txt variant="small">

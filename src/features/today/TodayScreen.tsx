@@ -16,7 +16,9 @@ import { Card } from "@/ui/primitives/Card";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
+import { BackupRow } from "./BackupRow";
 import { FirstDay } from "./FirstDay";
+import { GoTo } from "./GoTo";
 import { Harvests } from "./Harvests";
 import { Near } from "./Near";
 import { Due } from "./Due";
@@ -48,6 +50,7 @@ export function TodayScreen() {
       footer={<Button label="Plan a run" onPress={() => router.push("/plan")} />}
       aside={
         <>
+          <GoTo />
           <Due now={now} />
           {allRead ? <Near summaries={summaries} day={isoDay(now)} /> : null}
         </>
@@ -59,6 +62,7 @@ export function TodayScreen() {
           <Txt>No still is running and nothing waits to be separated.</Txt>
         </Card>
       ) : null}
+      {allRead && running.length === 0 ? <BackupRow now={now} /> : null}
       {running.map((summary) => (
         <Running key={summary.run.id} summary={summary} now={now} />
       ))}

@@ -77,6 +77,8 @@ type DraftProblems = Partial<Record<Field, string>>;
 /** A draft read: choices that always stand, and the plan's input once every field is right. */
 export interface ReadDraft {
   plant: KnownPlant;
+  /** The person chose it; until then nothing is planned, and another stands for it. */
+  chosen: boolean;
   state: PlantState;
   states: PlantState[];
   still: Still | undefined;
@@ -99,8 +101,8 @@ export interface ReadDraft {
 
 /** Reads a draft. Every problem is a sentence for its own field; nothing throws. */
 export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
-  const plant =
-    context.book.byId(draft.plantId) ?? context.book.byId("lavender") ?? context.book.all[0]!;
+  const named = context.book.byId(draft.plantId);
+  const plant = named ?? context.book.byId("lavender") ?? context.book.all[0]!;
   const offered = plantStates.filter((state) => plant.states[state]);
   const state = offered.find((candidate) => candidate === draft.state) ?? offered[0] ?? "fresh";
   const still = context.stills.find(({ id }) => id === draft.stillId) ?? context.stills[0];
@@ -176,11 +178,12 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
   const wished = draft.goal === "want" && common ? readWish(common) : undefined;
   const massG = massed ?? wished?.massG;
   const input =
-    common && massG !== undefined && Object.keys(problems).length === 0
+    named && common && massG !== undefined && Object.keys(problems).length === 0
       ? { ...common, massG, charges: charges ?? wished?.charges }
       : undefined;
   return {
     plant,
+    chosen: named !== undefined,
     state,
     states: offered,
     still,

@@ -3,6 +3,7 @@ import Droplet from "lucide-react-native/icons/droplet";
 import FlaskRound from "lucide-react-native/icons/flask-round";
 import Hammer from "lucide-react-native/icons/hammer";
 import Milk from "lucide-react-native/icons/milk";
+import Search from "lucide-react-native/icons/search";
 import Scale from "lucide-react-native/icons/scale";
 import { Pressable, Text, View } from "react-native";
 import { useWide } from "./useWide";
@@ -51,6 +52,19 @@ export function Places() {
           </Link>
         );
       })}
+      {wide ? (
+        <Link href="/find" asChild>
+          <Pressable
+            aria-label="Find anything"
+            aria-keyshortcuts="Control+K"
+            aria-current={path === "/find" ? "page" : undefined}
+            className="mt-2 h-[60px] w-full items-center justify-center gap-1 rounded-[18px] border-t border-line"
+          >
+            <Search size={22} color="var(--soft)" />
+            <Text className="font-medium text-[13px] text-soft">Find</Text>
+          </Pressable>
+        </Link>
+      ) : null}
     </View>
   );
 }

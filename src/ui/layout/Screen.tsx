@@ -1,5 +1,6 @@
 import { Link, type Href } from "expo-router";
 import ChevronLeft from "lucide-react-native/icons/chevron-left";
+import Search from "lucide-react-native/icons/search";
 import { useRef, type ReactNode } from "react";
 import { Pressable, ScrollView, Text, View } from "react-native";
 import { FormArea } from "../primitives/FormArea";
@@ -27,6 +28,20 @@ interface Props {
   pageTitle?: string;
   /** Printed small, in two columns, to stand on one sheet of paper. */
   oneSheet?: boolean;
+}
+
+/** On a phone: the way to the search over everything, from each of the places. */
+function FindLink() {
+  return (
+    <Link href="/find" asChild>
+      <Pressable
+        aria-label="Find anything"
+        className="no-print min-h-[48px] min-w-[48px] items-center justify-center rounded-[14px]"
+      >
+        <Search size={22} color="var(--soft)" />
+      </Pressable>
+    </Link>
+  );
 }
 
 /** One screen: title, work, result, main action. */
@@ -70,6 +85,7 @@ export function Screen({
               {over ? <Txt variant="label">{over}</Txt> : null}
               <Txt variant="title">{title}</Txt>
             </View>
+            {back || wide ? null : <FindLink />}
             {actions ? (
               <View className="max-w-full flex-row flex-wrap items-center gap-2">{actions}</View>
             ) : null}

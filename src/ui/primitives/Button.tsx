@@ -59,7 +59,7 @@ export function Button({
   return (
     <Pressable
       role="button"
-      aria-label={hint}
+      aria-label={nameOf(label, hint)}
       {...(opens ? { "aria-haspopup": "dialog" } : {})}
       {...(shortcut ? { dataSet: { key: shortcut }, "aria-keyshortcuts": shortcut } : {})}
       aria-disabled={disabled || undefined}
@@ -81,4 +81,10 @@ export function Button({
       </Text>
     </Pressable>
   );
+}
+
+/* Whoever says aloud what they see must be understood: the visible words are in the name. */
+function nameOf(label: string, hint: string | undefined): string | undefined {
+  if (hint === undefined || hint.toLowerCase().includes(label.toLowerCase())) return hint;
+  return `${label}: ${hint}`;
 }

@@ -49,7 +49,7 @@ export function NumberField({
       required={required}
     >
       <View
-        className={`field-frame min-h-[52px] flex-row items-center overflow-hidden rounded-[14px] border bg-panel ${problem ? "border-ember" : "border-edge"}`}
+        className={`field-frame min-h-[52px] flex-row flex-wrap items-center overflow-hidden rounded-[14px] border bg-panel ${problem ? "border-ember" : "border-edge"}`}
       >
         <TextInput
           nativeID={id}
@@ -65,8 +65,8 @@ export function NumberField({
           placeholder={placeholder}
           placeholderTextColor="var(--soft)"
           {...told({ id, problem, help, required })}
-          className={`min-w-0 flex-1 self-stretch px-3 font-bold text-ink ${large ? "text-[26px]" : "text-[18px]"}`}
-          style={{ width: "100%" }}
+          className={`min-h-[50px] flex-1 px-3 font-bold text-ink ${large ? "min-w-[108px] text-[26px]" : "min-w-[80px] text-[18px]"}`}
+          style={{ width: 0 }}
         />
         {choices.length > 1 ? (
           <BareSelect
@@ -78,7 +78,7 @@ export function NumberField({
             }
           />
         ) : (
-          <Text className="pr-3 font-medium text-[16px] text-soft">
+          <Text className="px-3 py-1 font-medium text-[16px] text-soft">
             {suffix ?? symbolOf(value.unit)}
           </Text>
         )}

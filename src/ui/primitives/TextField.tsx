@@ -1,4 +1,4 @@
-import { useId } from "react";
+import { useEffect, useId, useRef } from "react";
 import { TextInput } from "react-native";
 import { FieldFrame, told } from "./FieldFrame";
 
@@ -15,6 +15,8 @@ interface Props {
   required?: boolean;
   /** The key that goes to it on a wide screen. */
   shortcut?: string;
+  /** It is what the screen is opened for: typing goes into it at once. */
+  focused?: boolean;
 }
 
 /** Words. */
@@ -30,11 +32,17 @@ export function TextField({
   maxLength = 200,
   required,
   shortcut,
+  focused = false,
 }: Props) {
+  const input = useRef<TextInput>(null);
+  useEffect(() => {
+    if (focused) input.current?.focus();
+  }, [focused]);
   const id = useId();
   return (
     <FieldFrame label={label} id={id} problem={problem} help={help} required={required}>
       <TextInput
+        ref={input}
         nativeID={id}
         {...(shortcut ? { dataSet: { key: shortcut }, "aria-keyshortcuts": shortcut } : {})}
         value={value}

@@ -1,0 +1,46 @@
+import { useRouter } from "expo-router";
+import { View } from "react-native";
+import { counted } from "@/core";
+import { backupDue } from "@/logbook/backupDue";
+import { chosenLogbook } from "@/storage/logbookChoice";
+import { changePreferences } from "@/store/changes";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { selectPreferences, selectRuns } from "@/store/selectors";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+
+const weekMs = 7 * 86400000;
+
+/** After ten runs or thirty days without one: a copy of the logbook is due, and can be put off with a tap. */
+export function BackupRow({ now }: { now: number }) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const runs = useAppSelector(selectRuns);
+  const due = backupDue(runs, useAppSelector(selectPreferences), now);
+  if (!due || chosenLogbook() === "sereno-demo") return null;
+  return (
+    <Card wash="oil" className="gap-2">
+      <Txt variant="strong">Save a backup of the logbook</Txt>
+      <Txt variant="small" className="text-ink">
+        {due.ever
+          ? `${counted(due.runs, "run")} since the last one, ${counted(due.days, "day")} ago. It lives in this browser alone.`
+          : `${counted(due.runs, "run")}, and no backup yet. It lives in this browser alone.`}
+      </Txt>
+      <View className="flex-row flex-wrap gap-2">
+        <Button size="small" label="Save a backup" onPress={() => router.push("/bench/data")} />
+        <Button
+          look="quiet"
+          size="small"
+          label="In a week"
+          hint="In a week: remind me of the backup"
+          onPress={() =>
+            dispatch(
+              changePreferences({ backupAskedAfter: new Date(Date.now() + weekMs).toISOString() }),
+            )
+          }
+        />
+      </View>
+    </Card>
+  );
+}
