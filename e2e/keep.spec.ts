@@ -133,7 +133,7 @@ test("used, blended and traced both ways; found by its code with a slip; what is
   expect(text.startsWith("BEGIN:VCALENDAR")).toBe(true);
   expect(text.match(/BEGIN:VALARM/g)!.length).toBe(text.match(/BEGIN:VEVENT/g)!.length);
   await page
-    .getByRole("button", { name: /: put off by a week$/ })
+    .getByRole("button", { name: /: in a week$/ })
     .first()
     .click();
   await expect(page.getByText(/: in a week\./).first()).toBeVisible();

@@ -43,11 +43,11 @@ test("a pair is put in, the verdict stands there, sides can be swapped, and it i
   expect(screen.getByText(/^Not decided: “wilted” against “at once” .* more/)).toBeVisible();
   /* Both are fresh: whether wilting does anything is not tried. */
   expect(screen.getByText(/Its sides are alike in what is tried: its state\./)).toBeVisible();
-  await press("Swap the sides of run 1");
+  await press("Swap sides of run 1");
   expect(screen.getByText(/^Not decided: “wilted” against “at once” .* less/)).toBeVisible();
   await press("Close it");
   expect(store.getState().trial.entities["trial-a"]!.closedAt).toBeDefined();
   expect(screen.queryByRole("button", { name: /^Add a pair/ })).not.toBeInTheDocument();
-  await press("Take run 2 out of the trial");
+  await press("Take out run 2");
   expect(screen.getByText("its other half is not counted")).toBeVisible();
 });

@@ -218,7 +218,7 @@ function Member({
           size="small"
           leaves
           label="Swap sides"
-          hint={`Swap the sides of run ${number ?? ""}`}
+          hint={`Swap sides of run ${number ?? ""}`}
           onPress={onSwap}
         />
         <Button
@@ -226,7 +226,7 @@ function Member({
           size="small"
           leaves
           label="Take out"
-          hint={`Take run ${number ?? ""} out of the trial`}
+          hint={`Take out run ${number ?? ""}`}
           onPress={onOut}
         />
       </View>

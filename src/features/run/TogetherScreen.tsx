@@ -110,9 +110,7 @@ function SmallCockpit({ run, state, live, still, now }: AtTheStill) {
     <Card className="gap-2">
       <View className="flex-row items-end justify-between gap-3">
         <View className="min-w-0 flex-1">
-          <Txt variant="label">
-            {`${run.stillName} · ${plant?.name ?? "Plant"}`}
-          </Txt>
+          <Txt variant="label">{`${run.stillName} · ${plant?.name ?? "Plant"}`}</Txt>
           <Txt variant="heading">{phaseOf(state, live)}</Txt>
         </View>
         <Txt variant="clock" className="text-[40px] leading-[44px]">

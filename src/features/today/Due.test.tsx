@@ -56,7 +56,7 @@ test("done is gone, put off is told as what comes next, and each can be taken ba
   const store = open();
   await press("Check the True lavender hydrosol: done");
   expect(screen.queryByText("Check the True lavender hydrosol")).not.toBeInTheDocument();
-  await press("Bottle the True lavender oil: put off by a week");
+  await press("Bottle the True lavender oil: in a week");
   expect(screen.getByText("Next: Bottle the True lavender oil, 8 Aug 2026.")).toBeVisible();
   const duties = Object.values(store.getState().duty.entities);
   expect(duties.map(({ of }) => of)).toEqual(["check/water/0", "bottle/loose"]);
@@ -67,14 +67,14 @@ test("done is gone, put off is told as what comes next, and each can be taken ba
 
 test("putting off twice is one record, not two", async () => {
   const store = open();
-  await press("Bottle the True lavender oil: put off by a week");
+  await press("Bottle the True lavender oil: in a week");
   jest.setSystemTime(now + 9 * 86400000);
   renderWith(<Due now={now + 9 * 86400000} />, [
     ...shelf,
     ...Object.values(store.getState().duty.entities),
   ]);
   const buttons = screen.getAllByRole("button", {
-    name: "Bottle the True lavender oil: put off by a week",
+    name: "Bottle the True lavender oil: in a week",
   });
   await act(async () => {
     fireEvent.click(buttons.at(-1)!);

@@ -140,7 +140,7 @@ function DueRow({ due, now }: { due: DutyDue; now: number }) {
           size="small"
           leaves
           label="In a week"
-          hint={`${title}: put off by a week`}
+          hint={`${title}: in a week`}
           onPress={() =>
             say(`${title}: in a week.`, {
               putOffUntil: addDays(new Date(now), putOffDays).toISOString(),

@@ -1,6 +1,7 @@
 import Mic from "lucide-react-native/icons/mic";
-import { useRef, useState } from "react";
-import { Pressable, Text } from "react-native";
+import { useState } from "react";
+import { Text } from "react-native";
+import { unstable_createElement } from "react-native-web";
 import { useNow } from "../useNow";
 
 interface Props {
@@ -14,33 +15,70 @@ interface Props {
 /* A tap shorter than this is no holding: it goes on until the next tap. */
 const heldMs = 400;
 
+interface PointerDown {
+  pointerId: number;
+  timeStamp: number;
+  currentTarget: HTMLElement;
+}
+
 /** Held while one speaks; a short tap, or Enter, begins and the next one ends. For wet hands. */
 export function HoldToSpeak({ since, longestSeconds, onStart, onStop }: Props) {
-  const down = useRef(0);
-  const began = useRef(false);
+  const [press] = useState({ at: 0, began: false });
   const speaking = since !== undefined;
-  return (
-    <Pressable
-      role="button"
-      aria-pressed={speaking}
-      aria-label={speaking ? "Recording. Let go or tap to stop" : "Hold to speak a note"}
-      onPressIn={() => {
-        down.current = performance.now();
-        began.current = !speaking;
-        if (!speaking) onStart();
-      }}
-      onPressOut={() => {
-        const held = performance.now() - down.current >= heldMs;
-        if (!began.current || held) onStop();
-      }}
-      className={`min-h-[64px] flex-1 flex-row items-center justify-center gap-2 rounded-[18px] border px-3 ${speaking ? "border-ember bg-ember-wash" : "border-edge bg-panel"}`}
-    >
-      <Mic size={22} color={speaking ? "var(--ember)" : "var(--ink)"} />
-      <Text className="text-center font-bold text-[17px] text-ink">
-        {speaking ? <Running longestSeconds={longestSeconds} /> : "Hold to speak"}
-      </Text>
-    </Pressable>
-  );
+  const begin = (at: number) => {
+    Object.assign(press, { at, began: !speaking });
+    if (!speaking) onStart();
+  };
+  const end = ({ timeStamp }: { timeStamp: number }) => {
+    const held = timeStamp - press.at >= heldMs;
+    if (!press.began || held) onStop();
+  };
+  return unstable_createElement("button", {
+    type: "button",
+    "aria-pressed": speaking,
+    "aria-label": speaking ? "Recording. Let go or tap to stop" : "Hold to speak a note",
+    onPointerDown: ({ currentTarget, pointerId, timeStamp }: PointerDown) => {
+      /* A finger that slides off it goes on speaking. */
+      currentTarget.setPointerCapture?.(pointerId);
+      begin(timeStamp);
+    },
+    onPointerUp: end,
+    onPointerCancel: end,
+    onContextMenu: (event: Event) => event.preventDefault(),
+    onKeyDown: (event: KeyboardEvent) => {
+      if (event.repeat || (event.key !== "Enter" && event.key !== " ")) return;
+      event.preventDefault();
+      if (speaking) onStop();
+      else onStart();
+    },
+    style: {
+      display: "flex",
+      flex: 1,
+      minHeight: 64,
+      alignItems: "center",
+      justifyContent: "center",
+      gap: 8,
+      paddingLeft: 12,
+      paddingRight: 12,
+      borderRadius: 18,
+      borderWidth: 1,
+      borderStyle: "solid",
+      borderColor: speaking ? "var(--ember)" : "var(--edge)",
+      backgroundColor: speaking ? "var(--ember-wash)" : "var(--panel)",
+      color: "var(--ink)",
+      cursor: "pointer",
+      touchAction: "none",
+      userSelect: "none",
+    },
+    children: (
+      <>
+        <Mic size={22} color={speaking ? "var(--ember)" : "var(--ink)"} />
+        <Text className="text-center font-bold text-[17px] text-ink">
+          {speaking ? <Running longestSeconds={longestSeconds} /> : "Hold to speak"}
+        </Text>
+      </>
+    ),
+  });
 }
 
 /* Counted from its own beginning: the button is drawn anew with each recording. */

@@ -25,7 +25,7 @@ export function Choice<T extends string>({ label, options, value, onChange, show
     radios?.[options.indexOf(next)]?.focus();
   }
   return (
-    <View className="gap-1">
+    <View className="max-w-full gap-1">
       {shown ? (
         <Text className="font-medium text-[14px] leading-[20px] text-soft">{label}</Text>
       ) : null}
