@@ -6,6 +6,7 @@ import {
   recordingSchema,
   type Attachment,
 } from "@/records/attachment";
+import { mergeCopies } from "@/records/mergeCopies";
 import { openRecord } from "@/records/migrate";
 import { recordKey, recordSchema, type AnyRecord } from "@/records/record";
 import { quarantinedSchema, type Quarantined } from "@/storage/recordStorage";
@@ -67,6 +68,8 @@ function withLines(whole: string, name: string, items: readonly unknown[]): stri
 export interface ImportPreview {
   added: AnyRecord[];
   changed: AnyRecord[];
+  /** Of these the runs whose log gets entries that are not here, and how many. */
+  gained: { record: AnyRecord; count: number }[];
   /** Already here, the same or newer. */
   skipped: AnyRecord[];
   /** Records in the file that would not open, each with what is wrong. They are left out. */
@@ -91,7 +94,10 @@ const headSchema = z.object({
   setAside: z.unknown().optional(),
 });
 
-/** Reads a logbook file and compares it, by id and newest, with what is here. Changes nothing. */
+/**
+ * Reads a logbook file and brings it together with what is here, by id: fields by the newest, entries of both.
+ * Changes nothing.
+ */
 export function readLogbook(text: string, here: readonly AnyRecord[]): ReadLogbook {
   let raw: unknown;
   try {
@@ -165,7 +171,9 @@ function parsedJson(text: string): unknown {
 
 function compare(incoming: unknown[], here: readonly AnyRecord[]): ImportPreview {
   const known = new Map(here.map((record) => [recordKey(record), record]));
+  const gains = new Map<string, number>();
   const preview: ImportPreview = {
+    gained: [],
     added: [],
     changed: [],
     skipped: [],
@@ -181,12 +189,30 @@ function compare(incoming: unknown[], here: readonly AnyRecord[]): ImportPreview
       continue;
     }
     const { record } = opened;
-    const own = known.get(recordKey(record));
+    const key = recordKey(record);
+    const own = known.get(key);
+    const both = own ? mergeCopies(own, record) : record;
     if (!own) preview.added.push(record);
-    else if (Date.parse(record.updatedAt) > Date.parse(own.updatedAt)) preview.changed.push(record);
-    else preview.skipped.push(record);
-    /* The same record twice in one file counts once, the newest. */
-    if (!own || preview.changed.at(-1) === record) known.set(recordKey(record), record);
+    else if (both === own) preview.skipped.push(record);
+    else {
+      /* The same record twice in one file is one change. */
+      const before = preview.changed.findIndex((each) => recordKey(each) === key);
+      if (before >= 0) preview.changed[before] = both;
+      else preview.changed.push(both);
+      gains.set(key, gained(here.find((each) => recordKey(each) === key) ?? own, both));
+    }
+    known.set(key, both);
   }
+  preview.gained = [...gains]
+    .filter(([, count]) => count > 0)
+    .map(([key, count]) => ({
+      record: known.get(key)!,
+      count,
+    }));
   return preview;
+}
+
+/** How many entries of a run's log are new here. */
+function gained(own: AnyRecord, both: AnyRecord): number {
+  return own.kind === "run" && both.kind === "run" ? both.entries.length - own.entries.length : 0;
 }

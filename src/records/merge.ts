@@ -2,7 +2,7 @@ import textOf from "fast-json-stable-stringify";
 import { recordSchema, type AnyRecord, type Kind } from "./record";
 
 /* Lists to which both tabs may add: what each of their items is known by. */
-const lists: Partial<Record<Kind, Record<string, string>>> = {
+export const mergedLists: Partial<Record<Kind, Record<string, string>>> = {
   run: { entries: "id" },
   harvest: { weighings: "at", takenAway: "at" },
   trial: { runs: "runId", lots: "pair" },
@@ -36,7 +36,7 @@ function merged(
 ): AnyRecord {
   const mineIsLater = mine.updatedAt >= theirs.updatedAt;
   const fields = mergeFields((base ?? {}) as Fields, mine, theirs, { mineIsLater, deep });
-  for (const [name, key] of Object.entries(lists[mine.kind] ?? {})) {
+  for (const [name, key] of Object.entries(mergedLists[mine.kind] ?? {})) {
     const [b, m, t] = [base, mine, theirs].map((record) => itemsOf(record, name)) as [
       Fields[],
       Fields[],

@@ -1,4 +1,5 @@
 import { mergeRecords } from "@/records/merge";
+import { mergeCopies } from "@/records/mergeCopies";
 import { faultOf } from "@/records/migrate";
 import type { AnyRecord } from "@/records/record";
 import type { Run } from "@/records/run";
@@ -98,10 +99,19 @@ export function changePreferences(
   };
 }
 
-/** Takes in records from a file with the moments they were changed at, as one step that can be taken back. */
+/**
+ * Takes in records from a file with the moments they were changed at, as one step that can be taken back. What was
+ * noted here since the file was looked at stays beside what it brings.
+ */
 export function takeIn(label: string, records: AnyRecord[]): Thunk<Kept> {
-  return (dispatch, getState, { now }) =>
-    dispatch(take(records, { label, back: asBefore(getState(), records, now()) }));
+  return (dispatch, getState, { now }) => {
+    const state = getState();
+    const both = records.map((record) => {
+      const own = entitiesOf(state, record.kind)[record.id];
+      return own ? mergeCopies(own, record) : record;
+    });
+    return dispatch(take(both, { label, back: asBefore(state, both, now()) }));
+  };
 }
 
 /** Lays a file's unreadable texts where this device's own lie. Rejects when the store refuses. */

@@ -70,7 +70,7 @@ test("a file is shown before it does anything, and what it did is one step back"
 test("a file that holds nothing newer has nothing to bring in", async () => {
   renderWith(<DataScreen />, [sampleStill()]);
   await give("same.json", await fileOf(sampleStill()));
-  expect(screen.getByText("1 record skipped: the same or newer here")).toBeVisible();
+  expect(screen.getByText("1 record skipped: nothing new in them")).toBeVisible();
   expect(screen.getByRole("button", { name: "Nothing to bring in" })).toBeDisabled();
 });
 

@@ -58,8 +58,8 @@ export function DataScreen() {
       <Card className="gap-3">
         <Txt variant="heading">Bring in</Txt>
         <Txt>
-          A logbook file from here or another device. You see first what it would change; the newest
-          state of each record wins.
+          A logbook file from here or another device. You see first what it would change. What
+          either side noted is kept, whichever way round files are brought in.
         </Txt>
         {later > 0 ? (
           <Txt

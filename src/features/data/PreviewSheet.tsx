@@ -16,7 +16,7 @@ interface PreviewProps {
 
 /** What a logbook file would add, change and leave, before it does. */
 export function PreviewSheet({ name, preview, onClose, onTake }: PreviewProps) {
-  const { added, changed, skipped, broken, samples, attachments, setAside } = preview;
+  const { added, changed, gained, skipped, broken, samples, attachments, setAside } = preview;
   const something =
     added.length + changed.length + samples.length + attachments.length + setAside.length > 0;
   return (
@@ -26,7 +26,12 @@ export function PreviewSheet({ name, preview, onClose, onTake }: PreviewProps) {
         <Txt variant="small">{naming(added)}</Txt>
         <Txt variant="strong">{`${count(changed.length)} changed`}</Txt>
         <Txt variant="small">{naming(changed)}</Txt>
-        <Txt variant="strong">{`${count(skipped.length)} skipped: the same or newer here`}</Txt>
+        {gained.slice(0, 6).map(({ record, count: entries }) => (
+          <Txt key={record.id} variant="small">
+            {`${counted(entries, "log entry", "log entries")} into ${nameOf(record)}`}
+          </Txt>
+        ))}
+        <Txt variant="strong">{`${count(skipped.length)} skipped: nothing new in them`}</Txt>
         {samples.length > 0 ? (
           <Txt variant="small">{`${samples.length} stretches of instruments' samples`}</Txt>
         ) : null}
