@@ -22,7 +22,7 @@ const context: PlanContext = {
   site: { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 },
 };
 const draft = (part: Partial<PlanDraft>) =>
-  readDraft({ ...emptyDraft("metric"), ...part }, context);
+  readDraft({ ...emptyDraft("metric"), plantId: "lavender", ...part }, context);
 
 test("a mass with its unit is enough for a plan", () => {
   expect(draft({ massText: "1,2", massUnit: "kg" })).toMatchObject({
@@ -31,6 +31,26 @@ test("a mass with its unit is enough for a plan", () => {
     input: { massG: 1200, state: "fresh", method: "steam" },
   });
   expect(draft({ massText: "2", massUnit: "lb" }).massG).toBeCloseTo(907.18, 1);
+});
+
+test("no plant is chosen beforehand, and nothing is planned for one that nobody chose", () => {
+  expect(draft({ plantId: "", massText: "1200" })).toMatchObject({
+    chosen: false,
+    input: undefined,
+  });
+});
+
+test("pieces, heaps and a full still come to a weight, a guess with its range", () => {
+  expect(draft({ massText: "two basketfuls" })).toMatchObject({
+    massG: 700,
+    counted: { count: 2, measure: { id: "m" } },
+  });
+  expect(draft({ massText: "3 lemons" }).problems.mass).toMatch(/one of the lemons weigh/);
+  const heap = draft({ massText: "4 cups" });
+  expect(heap.guessed!.low).toBeLessThan(heap.massG!);
+  const full = draft({ massBy: "still" });
+  expect(full.input?.massG).toBe(full.guessed!.massG);
+  expect(draft({ massBy: "still", massText: "590" })).toMatchObject({ massG: 590 });
 });
 
 test("a counted measure is its weight times the count", () => {

@@ -21,7 +21,13 @@ const context: PlanContext = {
   site: { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 },
 };
 const drafted = (part: Partial<PlanDraft>) => {
-  const draft = { ...emptyDraft("metric"), massText: "1.8", massUnit: "kg", ...part };
+  const draft = {
+    ...emptyDraft("metric"),
+    plantId: "lavender",
+    massText: "1.8",
+    massUnit: "kg",
+    ...part,
+  };
   return { draft, read: readDraft(draft, context) };
 };
 const ways = (part: Partial<PlanDraft> = {}) => {
