@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addCopperPot, field, goTo, heatOffEarly, lightTwo, tile } from "./steps";
+import { addCopperPot, choosePlant, field, goTo, heatOffEarly, lightTwo, tile } from "./steps";
 
 test("on a wide screen: result beside the inputs, keyboard alone, two stills at once, a sorted table", async ({
   page,
@@ -10,6 +10,7 @@ test("on a wide screen: result beside the inputs, keyboard alone, two stills at 
 
   /* The plan answers beside the fields while it is typed. */
   await goTo(page, "/plan");
+  await choosePlant(page, "True lavender");
   await field(page, "I have").fill("500");
   const drawing = page.getByRole("img", { name: /Copper pot, 12 L with 500 g/ });
   await expect(drawing).toBeVisible();
@@ -62,6 +63,7 @@ test("US units carry through from the bench to the plan", async ({ page }) => {
   await page.getByRole("radio", { name: "oz, fl oz, °F" }).click();
   await expect(page.getByText("Water boils here at 210.0 °F.")).toBeVisible();
   await goTo(page, "/plan");
+  await choosePlant(page, "True lavender");
   await expect(page.getByLabel("I have: unit")).toHaveValue("oz");
   await field(page, "I have").fill("1.5");
   await page.getByLabel("I have: unit").selectOption("lb");
