@@ -1,5 +1,5 @@
 import { useRouter } from "expo-router";
-import { useMemo, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { View } from "react-native";
 import { isoDay } from "@/core";
 import { emptyPastForm, type PastForm } from "@/logbook/past/pastForm";
@@ -31,6 +31,8 @@ export function PastRunScreen() {
   const draft = useDraft("pastRun", beginning);
   const [form, setForm] = useState(draft.start);
   const [asked, setAsked] = useState(false);
+  /* Enter twice, or a tap and Enter, enter one run. */
+  const entered = useRef(false);
   const [refused, setRefused] = useState<string>();
   const read = useMemo(
     () => readPastForm(form, { book, stills, measures, now: new Date() }),
@@ -48,9 +50,10 @@ export function PastRunScreen() {
 
   function save() {
     setAsked(true);
-    if (!read.told) return;
+    if (!read.told || entered.current) return;
     const kept = dispatch(enterPastRuns([read.told]));
     if (!kept.ok) return setRefused(kept.problem);
+    entered.current = true;
     draft.done();
     router.replace(`/runs/${kept.runs[0]!.id}`);
   }

@@ -1,7 +1,17 @@
 import { useRouter } from "expo-router";
-import { useMemo, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { View } from "react-native";
-import { counted, isoDay, showDay, noonOf } from "@/core";
+import {
+  counted,
+  isoDay,
+  noonOf,
+  showDay,
+  showMass,
+  showOil,
+  showVolume,
+  words,
+  type UnitSystem,
+} from "@/core";
 import { guessPastColumns, pastFormOf, type PastMatch } from "@/exchange/pastTable";
 import { useDropped } from "@/exchange/useDropped";
 import { emptyPastForm, pastColumns, type PastColumn } from "@/logbook/past/pastForm";
@@ -87,6 +97,7 @@ function Matched({ table }: { table: ProbeTable }) {
     () => remembered(preferences.pastColumns?.[signature], table) ?? guessPastColumns(table),
   );
   const [refused, setRefused] = useState<string>();
+  const entered = useRef(false);
   const rows = useMemo(() => {
     const blank = emptyPastForm(isoDay(new Date()), usualUnits(preferences.units));
     const now = new Date();
@@ -105,8 +116,10 @@ function Matched({ table }: { table: ProbeTable }) {
   ];
 
   function take() {
+    if (entered.current) return;
     const kept = dispatch(enterPastRuns(good));
     if (!kept.ok) return setRefused(kept.problem);
+    entered.current = true;
     dispatch(
       changePreferences({
         pastColumns: { ...preferences.pastColumns, [signature]: asTexts(match) },
@@ -154,7 +167,7 @@ function Matched({ table }: { table: ProbeTable }) {
       <View className="gap-2">
         <Txt variant="heading">{`${counted(good.length, "run")} to take in`}</Txt>
         {good.slice(0, shownRows).map((told, i) => (
-          <Row key={i} title={told.plant.name} detail={detailOf(told)} />
+          <Row key={i} title={told.plant.name} detail={detailOf(told, preferences.units)} />
         ))}
         {good.length > shownRows ? (
           <Txt variant="small">{`and ${good.length - shownRows} more`}</Txt>
@@ -171,13 +184,13 @@ function Matched({ table }: { table: ProbeTable }) {
   );
 }
 
-function detailOf({ day, massG, oilMl, hydrosolMl, still }: PastTold): string {
+function detailOf({ day, massG, oilMl, hydrosolMl, still }: PastTold, units: UnitSystem): string {
   return [
     showDay(noonOf(day)),
     still.name,
-    massG === undefined ? "not weighed" : `${Math.round(massG)} g`,
-    oilMl === undefined ? undefined : `${oilMl} mL oil`,
-    hydrosolMl === undefined ? undefined : `${Math.round(hydrosolMl)} mL hydrosol`,
+    massG === undefined ? "not weighed" : words(showMass(massG, units)),
+    oilMl === undefined ? undefined : `${words(showOil(oilMl))} oil`,
+    hydrosolMl === undefined ? undefined : `${words(showVolume(hydrosolMl, units))} hydrosol`,
   ]
     .filter(Boolean)
     .join(" · ");
