@@ -1,10 +1,7 @@
 import { defineConfig } from "@playwright/test";
-import { existsSync } from "node:fs";
+import { chromiumPath } from "./scripts/lib/steps.mjs";
 
 const port = 4199;
-const chromium = ["/usr/bin/chromium", "/usr/bin/chromium-browser"].find((file) =>
-  existsSync(file),
-);
 
 /* The built app on the real server, in Debian's Chromium. */
 export default defineConfig({
@@ -25,7 +22,7 @@ export default defineConfig({
     /* Each page fetches what it is given; one spec keeps the app on the device. */
     serviceWorkers: "block",
     launchOptions: {
-      executablePath: chromium,
+      executablePath: chromiumPath(),
       args: [
         "--no-sandbox",
         "--disable-gpu",

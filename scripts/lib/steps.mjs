@@ -107,19 +107,27 @@ function compress(folder) {
 
 /** Makes sure there is a Chromium to test with; installs Debian's where there is none. */
 export function installChromium() {
-  if (chromiumPath()) return;
+  if (existsSync("/usr/bin/chromium-headless-shell")) return;
   say("Installing Chromium");
   const sudo = process.getuid?.() === 0 ? [] : ["sudo"];
-  const apt = (...args) =>
-    must([...sudo, "apt-get"][0], [...sudo, "apt-get", ...args].slice(1), {
-      DEBIAN_FRONTEND: "noninteractive",
-    });
+  const apt = (...args) => {
+    const [command, ...rest] = [...sudo, "apt-get", ...args];
+    return run(command, rest, { DEBIAN_FRONTEND: "noninteractive" });
+  };
   apt("update");
-  apt("install", "-y", "--no-install-recommends", "chromium");
+  /* Where it cannot be had, Debian's whole Chromium does the same work more slowly. */
+  if (apt("install", "-y", "--no-install-recommends", "chromium-headless-shell") === 0) return;
+  if (!chromiumPath()) apt("install", "-y", "--no-install-recommends", "chromium");
+  if (chromiumPath()) return;
+  console.error("No Chromium could be installed. Install Debian's chromium and try again.");
+  process.exit(1);
 }
 
+/** Chromium without a window first: the same engine, a fifth less work for each test. */
 export function chromiumPath() {
-  return ["/usr/bin/chromium", "/usr/bin/chromium-browser"].find((file) => existsSync(file));
+  return ["chromium-headless-shell", "chromium", "chromium-browser"]
+    .map((name) => `/usr/bin/${name}`)
+    .find((file) => existsSync(file));
 }
 
 function filesIn(folder) {

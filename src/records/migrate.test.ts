@@ -38,9 +38,9 @@ test("the problem names record, field and fault", () => {
 test("the demonstration is whole, the same for the same moment, and has its stories", () => {
   const now = new Date("2026-10-03T14:00:00Z");
   const records = buildDemo(now);
-  expect(buildDemo(now)).toEqual(records);
-  for (const record of records)
-    expect(openRecord(JSON.parse(JSON.stringify(record)))).toMatchObject({ ok: true });
+  expect(JSON.stringify(buildDemo(now)) === JSON.stringify(records)).toBe(true);
+  const faults = records.filter((record) => !openRecord(JSON.parse(JSON.stringify(record))).ok);
+  expect(faults).toEqual([]);
   const runs = records.filter(({ kind }) => kind === "run");
   expect(runs.length).toBeGreaterThanOrEqual(30);
 });

@@ -16,7 +16,7 @@ if (typeof document !== "undefined")
 /**
  * Holds back a second tap at the very place of the last one until the finger has been up there for half a
  * second: a double tap on a button that has just gone must not land on what lay under it. What it held back it
- * shows with a ring. A tap anywhere else goes through.
+ * shows with a ring. A tap anywhere else goes through, and after it the next tap here is meant again.
  */
 export function shieldTaps(): void {
   /* Answered by a key, or long after the finger: there is no thumb to be careful of. */
@@ -34,7 +34,14 @@ export function shieldTaps(): void {
     pointerEvents: "auto",
     touchAction: "none",
   });
-  const lift = () => shield.remove();
+  const lift = () => {
+    document.removeEventListener("pointerdown", elsewhere, { capture: true });
+    shield.remove();
+  };
+  const elsewhere = ({ target }: Event) => {
+    if (target !== shield) lift();
+  };
+  document.addEventListener("pointerdown", elsewhere, { capture: true, passive: true });
   let timer = setTimeout(lift, quietMs);
   const swallow = (event: Event) => {
     event.stopPropagation();
