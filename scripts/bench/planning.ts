@@ -1,4 +1,5 @@
 import type { Browser, Page } from "@playwright/test";
+import { listen, middleOf, slowed, slowestAnswer } from "./answers";
 import { print } from "./print";
 import { workedExampleA } from "./workedExample";
 
@@ -34,6 +35,17 @@ export async function planning(address: string, browser: Browser): Promise<void>
   const tasks = await page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks);
   print("tasks over 50 ms on the page while planning six charges", tasks.length, "");
   print("the longest of them", Math.max(0, ...tasks), "ms");
+
+  await slowed(page, 4);
+  await listen(page);
+  await have.click();
+  const digits: number[] = [];
+  for (const digit of "123405")
+    for (const key of ["Backspace", digit])
+      digits.push(await slowestAnswer(page, () => page.keyboard.press(key)));
+  print("a digit typed in Plan, four times slower", middleOf(digits), "ms (at most 50)");
+  print("  the slowest of them", Math.max(...digits), "ms");
+  await slowed(page, 1);
 
   const worker = await inWorker(address, browser, forecastWorker(page));
   print("1,000 sampled runs of worked example A, in the worker", worker, "ms (at most 150)");

@@ -1,4 +1,5 @@
 import type { Browser, Locator } from "@playwright/test";
+import { listen, middleOf, slowestAnswer } from "./answers";
 import { openCockpit } from "./cockpit";
 import { print } from "./print";
 
@@ -16,28 +17,15 @@ export async function tapping(address: string, browser: Browser): Promise<void> 
   await openCockpit(page, address);
   const session = await context.newCDPSession(page);
   await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
-  await page.evaluate(() => {
-    const taken: number[] = [];
-    new PerformanceObserver((list) => {
-      for (const entry of list.getEntries() as PerformanceEventTiming[])
-        if (entry.name === "click" || entry.name === "pointerup") taken.push(entry.duration);
-    }).observe({ type: "event", durationThreshold: 16, buffered: true } as PerformanceObserverInit);
-    Object.assign(window, { answers: taken });
-  });
-  const answersTo = async (tap: () => Promise<void>) => {
-    await page.evaluate(() => (window as unknown as { answers: number[] }).answers.splice(0));
-    await tap();
-    await page.waitForTimeout(1700);
-    return page.evaluate(() => (window as unknown as { answers: number[] }).answers);
-  };
+  await listen(page);
   const buttons = ["Swap jar", "Heat", "Close", "Count drips", "Close", "Reading", "Close"];
   const answers = new Map(buttons.map((name): [string, number[]] => [name, []]));
   const shown: number[] = [];
   for (let i = 0; i < 6; i += 1) {
     for (const name of buttons) {
       const opens = name === "Heat" || name === "Count drips" || name === "Reading";
-      const { x, y } = await middleOf(page.getByRole("button", { name, exact: true }));
-      const taken = await answersTo(async () => {
+      const { x, y } = await placeOf(page.getByRole("button", { name, exact: true }));
+      const taken = await slowestAnswer(page, async () => {
         const start = performance.now();
         await session.send("Input.dispatchTouchEvent", {
           type: "touchStart",
@@ -49,23 +37,26 @@ export async function tapping(address: string, browser: Browser): Promise<void> 
         await page.getByRole("dialog").waitFor();
         shown.push(performance.now() - start);
       });
-      answers.get(name)?.push(Math.max(0, ...taken));
+      answers.get(name)?.push(taken);
     }
   }
-  const middle = (of: number[]) => of.toSorted((a, b) => a - b)[Math.floor(of.length / 2)] ?? NaN;
   for (const [name, of] of answers) {
-    print(`a tap on ${name} answered, processor slowed four times`, middle(of), "ms (at most 100)");
+    print(
+      `a tap on ${name} answered, processor slowed four times`,
+      middleOf(of),
+      "ms (at most 100)",
+    );
     print("  the slowest of them", Math.max(...of), "ms");
   }
   const all = [...answers.values()].flat();
   const late = all.filter((answer) => answer > 100).length;
   print("taps in all, and of these later than 100 ms", all.length, `, ${late}`);
-  print("a sheet there after such a tap, the driver's own time in it", middle(shown), "ms");
+  print("a sheet there after such a tap, the driver's own time in it", middleOf(shown), "ms");
   await context.close();
 }
 
 /** Where a thumb would put itself. The driver's own tap would listen in the page, and be measured with it. */
-async function middleOf(button: Locator): Promise<{ x: number; y: number }> {
+async function placeOf(button: Locator): Promise<{ x: number; y: number }> {
   await button.waitFor();
   const box = await button.boundingBox();
   if (!box) throw new Error("The button is not on the screen.");

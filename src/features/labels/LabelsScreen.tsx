@@ -1,5 +1,15 @@
 import { useLocalSearchParams } from "expo-router";
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import {
+  memo,
+  startTransition,
+  useCallback,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useOptimistic,
+  useRef,
+  useState,
+} from "react";
 import { View } from "react-native";
 import { deviceLanguage, isoDay } from "@/core";
 import { download } from "@/exchange/download";
@@ -42,7 +52,7 @@ function paperOf(language: string): "a4" | "letter" {
   return /[-_](US|CA|MX|PH)\b/i.test(language) ? "letter" : "a4";
 }
 
-/* A tick draws its own line alone. */
+/* A tick draws its own line with the tap; the sheet and its preview follow when the page has a moment. */
 const Wanted = memo(function Wanted({
   id,
   label,
@@ -54,7 +64,19 @@ const Wanted = memo(function Wanted({
   checked: boolean;
   onChange: (id: string, on: boolean) => void;
 }) {
-  return <Check label={label} checked={checked} onChange={(on) => onChange(id, on)} />;
+  const [shown, show] = useOptimistic(checked);
+  return (
+    <Check
+      label={label}
+      checked={shown}
+      onChange={(on) =>
+        startTransition(() => {
+          show(on);
+          onChange(id, on);
+        })
+      }
+    />
+  );
 });
 
 /* More than this at once is a catalogue. */

@@ -78,6 +78,7 @@ export const CoolingCard = memo(function CoolingCard({
       <View className="flex-row gap-3">
         {cooling.kind === "tap" ? null : (
           <NumberField
+            heavy
             label={cooling.kind === "iceLid" ? "Ice on the lid" : "Ice in the tub"}
             value={{ text: draft.iceText, unit: "one" }}
             choices={[]}
@@ -88,6 +89,7 @@ export const CoolingCard = memo(function CoolingCard({
           />
         )}
         <NumberField
+          heavy
           label="Cooling water"
           value={{ text: draft.coolingText, unit: "C" }}
           choices={["C"]}

@@ -107,6 +107,7 @@ export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork })
       {draft.goal === "want" && !harvest ? <Wish plan={plan} /> : <Mass plan={plan} />}
       {read.state === "dried" ? (
         <NumberField
+          heavy
           label="It has lain for"
           value={{ text: draft.agedText, unit: "one" }}
           choices={[]}
@@ -118,6 +119,7 @@ export const GoalFields = memo(function GoalFields({ plan }: { plan: PlanWork })
       ) : null}
       {draft.moistureText ? (
         <NumberField
+          heavy
           label="It holds of water"
           value={{ text: draft.moistureText, unit: "one" }}
           choices={[]}
@@ -150,6 +152,7 @@ function Wish({ plan: { draft, read, units, change } }: { plan: PlanWork }) {
         }
       />
       <NumberField
+        heavy
         label="I want"
         value={{ text: draft.wishText, unit: draft.wishUnit as UnitName }}
         choices={draft.wishWhat === "oil" ? ["mL", "drop"] : unitsFor("volume", units)}
@@ -187,6 +190,7 @@ function Mass({ plan }: { plan: PlanWork }) {
       {measure ? (
         <View className="flex-row gap-3">
           <NumberField
+            heavy
             label="How many"
             value={{ text: draft.countText, unit: "one" }}
             choices={[]}
@@ -212,6 +216,7 @@ function Mass({ plan }: { plan: PlanWork }) {
             </Txt>
           ) : null}
           <NumberField
+            heavy
             label={filling ? "Weighed after all" : "I have"}
             value={{ text: draft.massText, unit: draft.massUnit as UnitName }}
             choices={unitsFor("plantMass", units)}

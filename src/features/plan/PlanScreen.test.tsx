@@ -42,9 +42,11 @@ async function choosePlant(name: string): Promise<void> {
   await act(async () => void fireEvent.keyDown(box, { key: "Enter" }));
 }
 const type = (name: string | RegExp, value: string) =>
-  act(
-    async () => void fireEvent.change(screen.getByRole("textbox", { name }), { target: { value } }),
-  );
+  act(async () => {
+    const field = screen.getByRole("textbox", { name });
+    fireEvent.change(field, { target: { value } });
+    fireEvent.blur(field);
+  });
 const ready = () =>
   screen.getByRole("button", { name: /Make this charge ready|Mend the plan first/ });
 

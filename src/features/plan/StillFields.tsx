@@ -43,6 +43,7 @@ export const StillFields = memo(function StillFields({ plan }: { plan: PlanWork 
       <View className="flex-row gap-3">
         {stopBy === "clock" ? (
           <NumberField
+            heavy
             label="After the first drop"
             value={{ text: draft.minutesText, unit: "min" }}
             choices={["min"]}
@@ -53,6 +54,7 @@ export const StillFields = memo(function StillFields({ plan }: { plan: PlanWork 
         ) : null}
         {read.method !== "cohobation" && stopBy !== "clock" && stopBy !== "smell" ? (
           <NumberField
+            heavy
             label="Hydrosol to keep"
             value={{ text: draft.ratioText, unit: "one" }}
             choices={[]}
@@ -64,6 +66,7 @@ export const StillFields = memo(function StillFields({ plan }: { plan: PlanWork 
         ) : null}
         {stopBy === "tail" || stopBy === "least" || stopBy === "worth" ? (
           <NumberField
+            heavy
             label="Ten more earn"
             value={{ text: draft.worthText, unit: "mL" }}
             choices={["mL"]}
@@ -81,6 +84,7 @@ export const StillFields = memo(function StillFields({ plan }: { plan: PlanWork 
       </View>
       <View className="flex-row gap-3">
         <NumberField
+          heavy
           label="Charges"
           value={{ text: draft.chargesText, unit: "one" }}
           choices={[]}
@@ -89,6 +93,7 @@ export const StillFields = memo(function StillFields({ plan }: { plan: PlanWork 
           onChange={({ text }) => change({ chargesText: text })}
         />
         <NumberField
+          heavy
           label="Water in the pot"
           value={{ text: draft.waterText, unit: draft.waterUnit as UnitName }}
           choices={unitsFor("volume", units)}
@@ -98,6 +103,7 @@ export const StillFields = memo(function StillFields({ plan }: { plan: PlanWork 
         />
       </View>
       <NumberField
+        heavy
         label="Distillate after the first drop"
         value={{ text: draft.rateText, unit: "one" }}
         choices={[]}

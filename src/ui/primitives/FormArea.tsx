@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { View } from "react-native";
+import { handTyped } from "./typed";
 
 interface Props {
   /** What Enter in any of its fields does; nothing where it is absent. */
@@ -26,7 +27,8 @@ export function FormArea({ onSubmit, children, className }: Props) {
       /* There Enter takes what is found. */
       if (target.getAttribute("role") === "combobox") return;
       event.preventDefault();
-      onSubmit();
+      /* What stands in a field and is not reckoned with yet is nothing to go on. */
+      if (!handTyped()) onSubmit();
     },
   };
   return (

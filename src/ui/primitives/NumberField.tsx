@@ -1,8 +1,9 @@
 import { useId, useRef } from "react";
-import { Text, TextInput, View } from "react-native";
+import { Text, TextInput, View, type TextInputProps } from "react-native";
 import { units, type UnitName, inUnit, meaningOf, type NumberInput } from "@/core";
 import { FieldFrame, told } from "./FieldFrame";
 import { BareSelect } from "./Select";
+import { handTyped, useTyped } from "./typed";
 
 interface Props {
   label: string;
@@ -19,6 +20,8 @@ interface Props {
   /** Larger digits for the one number a screen is about. */
   large?: boolean;
   required?: boolean;
+  /** A whole screen is worked out anew from it: the digits stand with the key, the rest follows a pause. */
+  heavy?: boolean;
 }
 
 /**
@@ -37,7 +40,9 @@ export function NumberField({
   suffix,
   large,
   required,
+  heavy,
 }: Props) {
+  const Input = heavy ? PausedInput : TextInput;
   const id = useId();
   const typed = useRef(false);
   return (
@@ -51,7 +56,7 @@ export function NumberField({
       <View
         className={`field-frame min-h-[52px] flex-row flex-wrap items-center overflow-hidden rounded-[14px] border bg-panel ${problem ? "border-ember" : "border-edge"}`}
       >
-        <TextInput
+        <Input
           nativeID={id}
           value={value.text}
           onChangeText={(text) => {
@@ -84,6 +89,22 @@ export function NumberField({
         )}
       </View>
     </FieldFrame>
+  );
+}
+
+/* Nothing but the digits themselves is drawn with the key. */
+function PausedInput({ value = "", onChangeText, onBlur, ...props }: TextInputProps) {
+  const { shown, type } = useTyped(value, (text) => onChangeText?.(text));
+  return (
+    <TextInput
+      {...props}
+      value={shown}
+      onChangeText={type}
+      onBlur={(event) => {
+        handTyped();
+        onBlur?.(event);
+      }}
+    />
   );
 }
 
