@@ -161,3 +161,17 @@ test("a changed figure is marked as the person's own, and a plant of one's own c
   await expect(page.getByRole("heading", { name: "Water mint" })).toBeVisible();
   await expect(tile(page, "Oil to see")).toContainText("8 in 10");
 });
+
+test("a tap straight after the last digit makes ready what was typed, not what was there before", async ({
+  page,
+}) => {
+  await addCopperPot(page);
+  await goTo(page, "/plan");
+  await choosePlant(page, "True lavender");
+  await field(page, "I have").fill("500");
+  await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
+  await field(page, "I have").fill("650");
+  await page.getByRole("button", { name: "Make this charge ready" }).click();
+  await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
+  await expect(page.getByText(/650 g/).first()).toBeVisible();
+});

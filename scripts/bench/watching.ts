@@ -6,7 +6,7 @@ import { print } from "./print";
 export async function watching(address: string, browser: Browser): Promise<void> {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await openCockpit(page, address);
-  await page.getByRole("img", { name: /head [\d.]+ °C/ }).waitFor();
+  await page.getByRole("img", { name: /head [\d.]+ °[CF]/ }).waitFor();
   const frames = await page.evaluate(
     () =>
       new Promise<number[]>((resolve) => {

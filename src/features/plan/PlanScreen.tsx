@@ -1,5 +1,5 @@
 import { useRouter } from "expo-router";
-import { useCallback, useDeferredValue, useMemo, useState } from "react";
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { View } from "react-native";
 import {
   isCraftStop,
@@ -102,9 +102,6 @@ export function PlanScreen() {
   const toMend = place && besideWords(place);
   const wishNotFulfilled = wishProblem(draft, read, units);
 
-  if (!read.still) return <NoStill onAdd={() => router.push("/bench")} />;
-  const blocked = plan?.warnings.some((warning) => stands(warning, draft));
-
   function ready(made: ChargePlan) {
     if (!ranges || !still || behind) return;
     const { run, records } = makeReady({
@@ -127,10 +124,27 @@ export function PlanScreen() {
       now: new Date(),
     });
     if (!dispatch(keep(...records)).ok) return;
-    setChanged(undefined);
     dispatch(beginPlan({ plantId: draft.plantId, state: draft.state }));
     router.push(`/runs/${run.id}/ready`);
   }
+
+  /* A tap straight after the last digit counts, once the plan for that digit is there. */
+  const [asked, ask] = useState<object>();
+  const answered = useRef<object>(undefined);
+  const makeItReady = () => {
+    setChanged(undefined);
+    ask({});
+  };
+  const noAnswer = !ranges && (state.problem !== undefined || state.stopped === true);
+  const blocked = plan?.warnings.some((warning) => stands(warning, draft));
+  useEffect(() => {
+    const waits = behind || (plan && !ranges && !noAnswer) || !allRead;
+    if (!asked || answered.current === asked || waits) return;
+    answered.current = asked;
+    if (plan && !blocked) ready(plan);
+  });
+
+  if (!read.still) return <NoStill onAdd={() => router.push("/bench")} />;
 
   return (
     <Screen
@@ -141,7 +155,7 @@ export function PlanScreen() {
           ? `Plan · ${plan.charges === 1 ? "one charge" : `charge 1 of ${plan.charges}`} · ${read.state} ${read.plant.part}`
           : undefined
       }
-      onSubmit={() => plan && !blocked && allRead && ready(plan)}
+      onSubmit={makeItReady}
       footer={
         <View className="gap-2">
           {plan ? (
@@ -165,8 +179,8 @@ export function PlanScreen() {
                   ? `Change run ${replaces.number}`
                   : "Make this charge ready"
             }
-            disabled={!plan || !ranges || blocked || behind || !allRead}
-            onPress={() => plan && ready(plan)}
+            disabled={!plan || blocked || noAnswer || !allRead}
+            onPress={makeItReady}
           />
         </View>
       }

@@ -27,8 +27,8 @@ export function FormArea({ onSubmit, children, className }: Props) {
       /* There Enter takes what is found. */
       if (target.getAttribute("role") === "combobox") return;
       event.preventDefault();
-      /* What stands in a field and is not reckoned with yet is nothing to go on. */
-      if (!handTyped()) onSubmit();
+      handTyped();
+      onSubmit();
     },
   };
   return (
