@@ -22,23 +22,23 @@ export function TakenCard({
     <Card className="gap-2">
       <Txt variant="heading">Taken out</Txt>
       {taken.map((use) => (
-        <View key={use.id} className="flex-row items-center gap-3">
-          <Txt variant="label" className="w-[86px]">
-            {showDay(new Date(use.at))}
-          </Txt>
-          <View className="min-w-0 flex-1">
-            <Txt>{use.purpose}</Txt>
-            {becameOf(use) ? <Txt variant="small">{becameOf(use)}</Txt> : null}
+        <View key={use.id}>
+          <Txt>{use.purpose}</Txt>
+          {becameOf(use) ? <Txt variant="small">{becameOf(use)}</Txt> : null}
+          <View className="flex-row flex-wrap items-center gap-x-3">
+            <Txt variant="label">{showDay(new Date(use.at))}</Txt>
+            <Txt variant="strong" className="flex-1">
+              {amount(use.amountMl)}
+            </Txt>
+            <Button
+              look="plain"
+              size="small"
+              leaves
+              label="Bin"
+              hint={`Bin the use for ${use.purpose}`}
+              onPress={() => dispatch(bin("That use is in the bin.", [use]))}
+            />
           </View>
-          <Txt variant="strong">{amount(use.amountMl)}</Txt>
-          <Button
-            look="plain"
-            size="small"
-            leaves
-            label="Bin"
-            hint={`Bin the use for ${use.purpose}`}
-            onPress={() => dispatch(bin("That use is in the bin.", [use]))}
-          />
         </View>
       ))}
     </Card>

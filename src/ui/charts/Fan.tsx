@@ -3,7 +3,7 @@ import area from "d3-shape/src/area.js";
 import line from "d3-shape/src/line.js";
 import { View } from "react-native";
 import Svg, { Circle, G, Line, Path, Text as SvgText } from "react-native-svg";
-import { significant, type Percentiles } from "@/core";
+import type { Percentiles } from "@/core";
 import { linear } from "./linear";
 
 interface Props {
@@ -60,7 +60,7 @@ export function Fan({
   return (
     <View role="img" aria-label={inWords} className="w-full">
       <Svg viewBox={`0 0 ${width} ${height}`} width="100%" aria-hidden>
-        {ticks(0, most * 1.08, 3).map((tick) => (
+        {apart(ticks(0, most * 1.08, 3), y).map((tick) => (
           <G key={tick}>
             <Line
               x1={left}
@@ -71,7 +71,7 @@ export function Fan({
               strokeWidth={1}
             />
             <Mark x={left - 5} y={y(tick) + 4} anchor="end">
-              {significant(tick, 2)}
+              {String(tick)}
             </Mark>
           </G>
         ))}
@@ -150,11 +150,33 @@ function Mark({
   children: string;
 }) {
   return (
-    <SvgText x={x} y={y} textAnchor={anchor} fontFamily="Atkinson_400" fontSize={12} fill={ink}>
+    <SvgText
+      x={x}
+      y={y}
+      textAnchor={anchor}
+      fontFamily="Atkinson_400"
+      fontSize={12}
+      fill={ink}
+      stroke="var(--panel)"
+      strokeWidth={3}
+      strokeLinejoin="round"
+      {...strokeFirst}
+    >
       {children}
     </SvgText>
   );
 }
+
+/* What lies under the words is kept off them. */
+const strokeFirst: object = { style: { paintOrder: "stroke" } };
+
+/* Values whose words do not lie on one another: every second or third one where the chart is low. */
+function apart(values: readonly number[], y: (value: number) => number): readonly number[] {
+  const gap = Math.abs(y(values[1] ?? 0) - y(values[0] ?? 0));
+  const every = gap > 0 ? Math.max(1, Math.ceil(lineHeight / gap)) : 1;
+  return values.filter((_, i) => i % every === 0);
+}
+const lineHeight = 13;
 
 /* Labels of marks that stand close go on rows of their own. */
 function spread<T extends { minutes: number }>(
