@@ -2,6 +2,7 @@ import { z } from "zod";
 import { moment } from "@/messages/moment";
 import { limits, within } from "@/messages/limits";
 import { id, longText, recordBase } from "./base";
+import { whole } from "./lists";
 
 const checkSmells = ["asItWas", "weaker", "sharp", "sour", "musty"] as const;
 const checkColours = ["asItWas", "darker", "other"] as const;
@@ -19,7 +20,7 @@ export const checkSchema = z.object({
   colour: z.enum(checkColours).optional(),
   clarity: z.enum(checkClarities).optional(),
   /** What else was seen: a film, threads or flakes, thicker than it was, a sticky rim, water below. */
-  signs: z.array(z.enum(checkSigns)).max(checkSigns.length).optional(),
+  signs: whole(z.array(z.enum(checkSigns)).max(checkSigns.length)).optional(),
   ph: within(limits.ph).optional(),
   note: longText.optional(),
 });

@@ -3,6 +3,7 @@ import { plantStates } from "@/core";
 import { limits, within } from "@/messages/limits";
 import { day, moment } from "@/messages/moment";
 import { amount, longText, positive, recordBase, shortText } from "./base";
+import { keyed } from "./lists";
 
 export const plantState = z.enum(plantStates);
 
@@ -34,15 +35,12 @@ export const harvestSchema = z.object({
   /** Water share when it was cut, where it was dried out to know; else as is usual for the plant. */
   moisture: within(limits.moisture).optional(),
   /** Weighed again as it lay: all that was there then. */
-  weighings: z
-    .array(z.object({ at: moment, massG: positive }))
-    .max(200)
-    .optional(),
+  weighings: keyed(z.array(z.object({ at: moment, massG: positive })).max(200), "at").optional(),
   /** Taken out and not distilled, weighed: what lies here is so much less. */
-  takenAway: z
-    .array(z.object({ at: moment, what: z.enum(takenAwayKinds), massG: positive }))
-    .max(200)
-    .optional(),
+  takenAway: keyed(
+    z.array(z.object({ at: moment, what: z.enum(takenAwayKinds), massG: positive })).max(200),
+    "at",
+  ).optional(),
   /** Measures the mass came from, where it was counted and not weighed. */
   counted: z.object({ measure: shortText, count: positive }).optional(),
   note: longText.optional(),

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { day } from "@/messages/moment";
 import { amount, id, longText, recordBase, shortText } from "./base";
 import { limits, within } from "@/messages/limits";
+import { whole } from "./lists";
 
 /** What can be kept: the oil, the hydrosol, the liquor left in the pot. */
 export const products = ["oil", "hydrosol", "liquor"] as const;
@@ -21,7 +22,7 @@ export const lotSchema = z.object({
   /** The plant, of a blend that of its largest part. */
   plantId: shortText.min(1),
   /** The runs it came of; none for a blend, whose parts are uses that say so, and for a bought one. */
-  runIds: z.array(id).max(500),
+  runIds: whole(z.array(id).max(500)),
   origin: z.enum(["blend", "bought"]).optional(),
   /** A name of its own: a blend's, a bought one's. */
   name: shortText.optional(),

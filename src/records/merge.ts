@@ -1,13 +1,6 @@
 import textOf from "fast-json-stable-stringify";
-import { recordSchema, type AnyRecord, type Kind } from "./record";
-
-/* Lists to which both tabs may add: what each of their items is known by. */
-export const mergedLists: Partial<Record<Kind, Record<string, string>>> = {
-  run: { entries: "id" },
-  harvest: { weighings: "at", takenAway: "at" },
-  trial: { runs: "runId", lots: "pair" },
-  sniff: { rounds: "at" },
-};
+import { keyOfItem } from "./lists";
+import { mergedLists, recordSchema, type AnyRecord } from "./record";
 
 /**
  * What a record should be when two tabs changed it from the same start. Field by field, down into
@@ -36,7 +29,7 @@ function merged(
 ): AnyRecord {
   const mineIsLater = mine.updatedAt >= theirs.updatedAt;
   const fields = mergeFields((base ?? {}) as Fields, mine, theirs, { mineIsLater, deep });
-  for (const [name, key] of Object.entries(mergedLists[mine.kind] ?? {})) {
+  for (const [name, key] of Object.entries(mergedLists[mine.kind])) {
     const [b, m, t] = [base, mine, theirs].map((record) => itemsOf(record, name)) as [
       Fields[],
       Fields[],
@@ -92,15 +85,16 @@ function mergeItems(
   mineIsLater: boolean,
 ): Fields[] {
   const [b, m, t] = [base, mine, theirs].map(
-    (items) => new Map(items.map((item) => [item[key], item])),
+    (items) => new Map(items.map((item) => [keyOfItem(item, key), item])),
   ) as [Map<unknown, Fields>, Map<unknown, Fields>, Map<unknown, Fields>];
   const kept = theirs.flatMap((their) => {
-    const [before, my] = [b.get(their[key]), m.get(their[key])];
+    const id = keyOfItem(their, key);
+    const [before, my] = [b.get(id), m.get(id)];
     if (!my) return before ? [] : [their];
     const mineStands = !same(my, before) && (mineIsLater || same(their, before));
     return [mineStands ? my : their];
   });
-  const added = mine.filter((my) => !t.has(my[key]) && !b.has(my[key]));
+  const added = mine.filter((my) => !t.has(keyOfItem(my, key)) && !b.has(keyOfItem(my, key)));
   return [...kept, ...added];
 }
 

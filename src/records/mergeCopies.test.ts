@@ -1,9 +1,16 @@
+import textOf from "fast-json-stable-stringify";
 import fc from "fast-check";
-import { entryAt, sampleRun } from "@/testing/sampleRecords";
+import { buildDemo } from "@/demo/buildDemo";
+import { vesselKinds } from "@/core";
+import { entryAt, sampleOwnPlant, sampleRun } from "@/testing/sampleRecords";
 import { sampleHarvest } from "@/testing/sampleShelf";
+import { keyOfItem } from "./lists";
+import { mergeRecords } from "./merge";
 import { mergeCopies } from "./mergeCopies";
 import { faultOf } from "./migrate";
+import { kinds, mergedLists, type AnyRecord, type Kind } from "./record";
 import type { Run } from "./run";
+import { defaultPreferences } from "./setting";
 
 const at = (minutes: number) => new Date(Date.UTC(2026, 4, 4, 8, minutes)).toISOString();
 const base = sampleRun([entryAt(0, { type: "lit" })]);
@@ -42,33 +49,104 @@ test("a harvest's weighings of two devices are all there", () => {
   expect(mergeCopies(one, two).weighings).toEqual([weighed(5), weighed(6)]);
 });
 
-/* Histories of three devices that began with the same run. */
-const device = fc
-  .record({
-    updated: fc.integer({ min: 0, max: 40 }),
-    stop: fc.integer({ min: 10, max: 90 }),
-    notes: fc.uniqueArray(fc.integer({ min: 1, max: 30 }), { maxLength: 5 }),
-  })
-  .map(({ updated, stop, notes }): Run => ({
-    ...base,
-    updatedAt: at(updated),
-    plan: { ...base.plan, stop: { minutes: stop } },
-    entries: [...base.entries, ...notes.map((id) => entryAt(id, { type: "note", note: `${id}` }))],
-  }));
+const times = fc.integer({ min: 1, max: 40 });
+/** What three people may add to each list that is merged, told by a number. */
+const added: Record<string, (n: number) => unknown> = {
+  "run.entries": (n) => entryAt(n, { type: "note", note: `${n}` }),
+  "run.checked": (n) => `check ${n}`,
+  "harvest.weighings": (n) => ({ at: at(n), massG: 100 + n }),
+  "harvest.takenAway": (n) => ({ at: at(n), what: "stems", massG: n }),
+  "trial.lots": (n) => ({ pair: n, first: "a" }),
+  "trial.runs": (n) => ({ runId: `run-${n}`, side: "b" }),
+  "sniff.rounds": (n) => ({ at: at(n), strips: strips(n) }),
+  "empty.changes": (n) => ({ id: `change-${n}`, at: at(n), by: -n, why: "filled" }),
+};
+const strips = (n: number) =>
+  [100, 200, 300].map((from, i) => ({ code: String(from + n), of: i === 0 ? "a" : "b" }));
 
-test("copies come to the same in any order and any grouping, once or often, and no entry is lost", () => {
+const bases = new Map(
+  buildDemo(new Date("2026-10-03T14:00:00Z")).map((record) => [record.kind, record]),
+);
+/* Kinds that the demonstration has none of. */
+const stamp = { version: 1 as const, createdAt: at(0), updatedAt: at(0) };
+const further: AnyRecord[] = [
+  sampleOwnPlant({}),
+  { ...stamp, kind: "measure", id: "measure-a", name: "basketful", massG: 800 },
+  { ...stamp, kind: "duty", id: "duty-a", of: "check/lot-a" },
+  {
+    ...stamp,
+    kind: "vessel",
+    id: "vessel-a",
+    name: "Tall jar",
+    vessel: vesselKinds[0],
+    diameterMm: 90,
+    heightMm: 200,
+  },
+  defaultPreferences(),
+];
+for (const record of further) if (!bases.has(record.kind)) bases.set(record.kind, record);
+const lists = kinds.flatMap((kind) => Object.keys(mergedLists[kind]).map((name) => [kind, name]));
+
+type Fields = Record<string, unknown>;
+const itemsOf = (record: AnyRecord, name: string) =>
+  ((record as Fields)[name] as unknown[] | undefined) ?? [];
+
+test("every kind of record and each of its merged lists is among the histories", () => {
+  expect([...bases.keys()].sort()).toEqual([...kinds].sort());
+  expect(lists.map((names) => names.join("."))).toEqual(expect.arrayContaining(Object.keys(added)));
+  expect(lists).toHaveLength(Object.keys(added).length);
+});
+
+/* What a device did to the record that all three began with. */
+const did = fc.record({
+  at: times,
+  note: fc.option(times),
+  items: fc.uniqueArray(times, { maxLength: 5 }),
+});
+const history = fc.record({ kind: fc.constantFrom(...kinds), of: fc.tuple(did, did, did) });
+
+function after(
+  kind: Kind,
+  { at: minute, note, items }: typeof did extends fc.Arbitrary<infer D> ? D : never,
+) {
+  const record = { ...bases.get(kind), updatedAt: at(minute) } as Fields;
+  if (note !== null) record.deletedAt = at(note);
+  for (const name of Object.keys(mergedLists[kind]))
+    record[name] = [
+      ...itemsOf(record as AnyRecord, name),
+      ...items.map((n) => added[`${kind}.${name}`]!(n)),
+    ];
+  return record as AnyRecord;
+}
+
+test("of 1,000 histories of three devices every order and grouping comes to the same, once or often, by file and by tab, and no item is lost", () => {
+  const told = new Set<Kind>();
   fc.assert(
-    fc.property(device, device, device, (a, b, c) => {
+    fc.property(history, ({ kind, of }) => {
+      told.add(kind);
+      const base = bases.get(kind)!;
+      const [a, b, c] = of.map((each) => after(kind, each)) as [AnyRecord, AnyRecord, AnyRecord];
       const all = mergeCopies(mergeCopies(a, b), c);
-      expect(mergeCopies(a, mergeCopies(b, c))).toEqual(all);
-      expect(mergeCopies(mergeCopies(c, a), b)).toEqual(all);
-      expect(mergeCopies(all, a)).toEqual(all);
-      expect(mergeCopies(all, all)).toBe(all);
-      const ids = new Set(all.entries.map(({ id }) => id));
-      for (const { entries } of [a, b, c])
-        for (const { id } of entries) expect(ids.has(id)).toBe(true);
-      expect(faultOf(all)).toBeUndefined();
+      const text = textOf(all);
+      const others = [
+        mergeCopies(a, mergeCopies(b, c)),
+        mergeCopies(mergeCopies(c, a), b),
+        mergeCopies(all, a),
+        mergeCopies(b, all),
+      ];
+      for (const other of others) if (textOf(other) !== text) return false;
+      if (mergeCopies(all, all) !== all || faultOf(all) !== undefined) return false;
+      const tabs = mergeRecords(base, c, mergeRecords(base, b, a));
+      for (const [name, by] of Object.entries(mergedLists[kind]))
+        for (const merged of [all, tabs]) {
+          const has = new Set(itemsOf(merged, name).map((item) => keyOfItem(item, by)));
+          for (const record of [a, b, c])
+            for (const item of itemsOf(record, name))
+              if (!has.has(keyOfItem(item, by))) return false;
+        }
+      return faultOf(tabs) === undefined;
     }),
     { numRuns: 1000 },
   );
+  expect(told.size).toBe(kinds.length);
 });

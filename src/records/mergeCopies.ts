@@ -1,6 +1,6 @@
 import textOf from "fast-json-stable-stringify";
-import { mergedLists } from "./merge";
-import type { AnyRecord } from "./record";
+import { keyOfItem } from "./lists";
+import { mergedLists, type AnyRecord } from "./record";
 
 type Fields = Record<string, unknown>;
 
@@ -13,7 +13,7 @@ type Fields = Record<string, unknown>;
 export function mergeCopies<R extends AnyRecord>(a: R, b: R): R {
   const [later, earlier] = isLater(a, b) ? [a, b] : [b, a];
   const fields: Fields = { ...later };
-  for (const [name, key] of Object.entries(mergedLists[later.kind] ?? {})) {
+  for (const [name, key] of Object.entries(mergedLists[later.kind])) {
     const items = union(key, itemsOf(later, name), itemsOf(earlier, name));
     if (items.length > 0) fields[name] = items;
   }
@@ -29,7 +29,7 @@ function isLater(a: AnyRecord, b: AnyRecord): boolean {
 }
 
 function ownFields(record: AnyRecord): Fields {
-  const lists = Object.keys(mergedLists[record.kind] ?? {});
+  const lists = Object.keys(mergedLists[record.kind]);
   return Object.fromEntries(Object.entries(record).filter(([name]) => !lists.includes(name)));
 }
 
@@ -42,15 +42,16 @@ function itemsOf(record: AnyRecord, name: string): Fields[] {
  * else by their moments, then by what they are known by.
  */
 function union(key: string, later: Fields[], earlier: readonly Fields[]): Fields[] {
-  const known = new Map(later.map((item) => [item[key], textOf(item)]));
-  if (earlier.every((item) => known.get(item[key]) === textOf(item))) return later;
+  const known = new Map(later.map((item) => [keyOfItem(item, key), textOf(item)]));
+  if (earlier.every((item) => known.get(keyOfItem(item, key)) === textOf(item))) return later;
   const all = new Map<unknown, Fields>();
   for (const item of [...earlier, ...later]) {
-    const before = all.get(item[key]);
+    const id = keyOfItem(item, key);
+    const before = all.get(id);
     /* The same item told in two ways: one of them, the same one on every device. */
-    all.set(item[key], before && textOf(before) > textOf(item) ? before : item);
+    all.set(id, before && textOf(before) > textOf(item) ? before : item);
   }
-  const place = (item: Fields) => `${momentOf(item)} ${textOf(item[key])}`;
+  const place = (item: Fields) => `${momentOf(item)} ${textOf(keyOfItem(item, key))}`;
   return [...all.values()].sort((x, y) => (place(x) < place(y) ? -1 : 1));
 }
 

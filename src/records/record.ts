@@ -6,6 +6,7 @@ import { emptySchema } from "./empty";
 import { harvestSchema } from "./harvest";
 import { lotSchema } from "./lot";
 import { materialSchema } from "./material";
+import { keyedLists, type Undeclared } from "./lists";
 import { measureSchema } from "./measure";
 import { runSchema } from "./run";
 import { settingSchema } from "./setting";
@@ -32,6 +33,15 @@ export const recordSchema = z.discriminatedUnion("kind", [
   sniffSchema,
   settingSchema,
 ]);
+/** Compiles only while each list of each record says, in its schema, how copies of it are brought together. */
+function allDeclared<_Missing extends never>(): void {}
+allDeclared<Undeclared<(typeof recordSchema.options)[number]>>();
+
+/** Lists that are merged item by item, by kind and name, with what an item is known by. */
+export const mergedLists = Object.fromEntries(
+  recordSchema.options.map(({ shape }) => [shape.kind.value, keyedLists(shape)]),
+) as Record<Kind, Record<string, string>>;
+
 export type AnyRecord = z.infer<typeof recordSchema>;
 export type Kind = AnyRecord["kind"];
 export type RecordOf<K extends Kind> = Extract<AnyRecord, { kind: K }>;

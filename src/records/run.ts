@@ -7,6 +7,7 @@ import { forecastRequestSchema, stopRuleSchema } from "@/messages/forecastReques
 import { plantState } from "./harvest";
 import { limits } from "@/messages/limits";
 import { planDraftSchema } from "./planDraft";
+import { keyed } from "./lists";
 
 const range = z.object({ p10: amount, p50: amount, p90: amount });
 
@@ -88,8 +89,8 @@ export const runSchema = z.object({
   /** What stood in the plan's fields, so that a run that is not lit yet can be planned anew. */
   draft: planDraftSchema.optional(),
   /** Items of the checklist that were gone through, by name. */
-  checked: z.array(shortText).max(60),
-  entries: z.array(entrySchema).max(20000),
+  checked: keyed(z.array(shortText).max(60), "itself"),
+  entries: keyed(z.array(entrySchema).max(20000), "id"),
   /**
    * A simulated instrument's time where it runs faster than the wall's: run time is `runAt` plus
    * `speed` times what has passed since `wallAt`. Absent: the wall's own.

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { limits } from "@/messages/limits";
 import { moment } from "@/messages/moment";
 import { id, recordBase, shortText } from "./base";
+import { keyed } from "./lists";
 
 const code = z.string().regex(/^[1-9]\d{2}$/);
 const side = z.enum(["a", "b"]);
@@ -17,19 +18,22 @@ export const sniffSchema = z.object({
   withHelper: z.boolean(),
   /** The trial whose oils or hydrosols they are. */
   trialId: id.optional(),
-  rounds: z
-    .array(
-      z.object({
-        at: moment,
-        strips: z.array(z.object({ code, of: side })).length(3),
-        /** What lies where is not shown any more. */
-        laidOut: z.literal(true).optional(),
-        /** The code that was taken for the odd one; absent while the round is under way. */
-        said: code.optional(),
-        liked: z.enum(["odd", "alike", "neither"]).optional(),
-      }),
-    )
-    .max(limits.mostSniffs.max),
+  rounds: keyed(
+    z
+      .array(
+        z.object({
+          at: moment,
+          strips: z.array(z.object({ code, of: side })).length(3),
+          /** What lies where is not shown any more. */
+          laidOut: z.literal(true).optional(),
+          /** The code that was taken for the odd one; absent while the round is under way. */
+          said: code.optional(),
+          liked: z.enum(["odd", "alike", "neither"]).optional(),
+        }),
+      )
+      .max(limits.mostSniffs.max),
+    "at",
+  ),
   closedAt: moment.optional(),
 });
 export type Sniff = z.infer<typeof sniffSchema>;

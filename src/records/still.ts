@@ -4,6 +4,7 @@ import { condenserSchema } from "@/messages/condenser";
 import { moment } from "@/messages/moment";
 import { amount, positive, recordBase, shortText } from "./base";
 import { limits, within } from "@/messages/limits";
+import { whole } from "./lists";
 
 /** What leads the vapour over. */
 export const headKinds = ["dome", "swanNeck", "column", "packedColumn"] as const;
@@ -38,19 +39,20 @@ export const stillSchema = z.object({
   head: z.enum(headKinds).optional(),
   condenser: condenserSchema.optional(),
   /** Receivers beside the usual jar, the one in use first. */
-  receivers: z
-    .array(
-      z.object({
-        kind: z.enum(receiverKinds),
-        diameterMm: positive,
-        volumeMl: positive,
-        lipStepMm: positive.optional(),
-      }),
-    )
-    .max(8)
-    .optional(),
+  receivers: whole(
+    z
+      .array(
+        z.object({
+          kind: z.enum(receiverKinds),
+          diameterMm: positive,
+          volumeMl: positive,
+          lipStepMm: positive.optional(),
+        }),
+      )
+      .max(8),
+  ).optional(),
   /** Checks that do not exist on this still. */
-  notHere: z.array(shortText).max(40).optional(),
+  notHere: whole(z.array(shortText).max(40)).optional(),
   /** The run with water that its efficiency and loss come from. */
   calibration: z
     .object({

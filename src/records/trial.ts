@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { moment } from "@/messages/moment";
 import { id, longText, recordBase, shortText } from "./base";
+import { keyed } from "./lists";
 
 /** What a trial measures of each of its runs. */
 export const trialMeasures = ["mlPerKgDry", "oilMl", "hydrosolPh"] as const;
@@ -31,23 +32,26 @@ export const trialSchema = z.object({
   changes: z.enum(trialChanges).optional(),
   plantId: shortText.optional(),
   /** Of each pair, which side the lot put first. */
-  lots: z
-    .array(z.object({ pair: z.int().min(1).max(500), first: z.enum(["a", "b"]) }))
-    .max(500)
-    .optional(),
+  lots: keyed(
+    z.array(z.object({ pair: z.int().min(1).max(500), first: z.enum(["a", "b"]) })).max(500),
+    "pair",
+  ).optional(),
   design: z.enum(["pairs", "apart"]),
   /** Which run stands on which side; runs of one pair share its number. */
-  runs: z
-    .array(
-      z.object({
-        runId: id,
-        side: z.enum(["a", "b"]),
-        pair: z.int().min(1).max(500).optional(),
-        /** Not counted, and why, in the person's words. */
-        leftOut: shortText.min(1).optional(),
-      }),
-    )
-    .max(1000),
+  runs: keyed(
+    z
+      .array(
+        z.object({
+          runId: id,
+          side: z.enum(["a", "b"]),
+          pair: z.int().min(1).max(500).optional(),
+          /** Not counted, and why, in the person's words. */
+          leftOut: shortText.min(1).optional(),
+        }),
+      )
+      .max(1000),
+    "runId",
+  ),
   note: longText.optional(),
   closedAt: moment.optional(),
 });

@@ -5,10 +5,11 @@ import { View } from "react-native";
 import { z } from "zod";
 import { showVolume, toInput, unitsFor, words, type UnitSystem } from "@/core";
 import { limits } from "@/messages/limits";
-import { newRecord } from "@/records/base";
+import { emptiesLeft } from "@/logbook/shelf/empties";
 import { closures, glasses, type Bottle } from "@/records/bottle";
 import type { Empty } from "@/records/empty";
-import { bin, keep } from "@/store/changes";
+import { tellEmpties } from "@/store/acts/tellEmpties";
+import { bin } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectEmpties } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
@@ -45,7 +46,7 @@ export function Empties({ units }: { units: UnitSystem }) {
       {empties.map((empty) => (
         <Row
           key={empty.id}
-          title={`${empty.count} × ${words(showVolume(empty.sizeMl, units))}`}
+          title={`${emptiesLeft(empty)} × ${words(showVolume(empty.sizeMl, units))}`}
           detail={`${glassWords[empty.glass]} glass${empty.closure ? `, ${closureWords[empty.closure].toLowerCase()}` : ""}`}
           end={
             <View className="flex-row">
@@ -97,16 +98,14 @@ function EmptySheet({
     resolver: zodResolver(schema),
     defaultValues: {
       size: toInput(empty?.sizeMl, choices[0] ?? "mL"),
-      count: toInput(empty?.count, "one"),
+      count: toInput(empty && emptiesLeft(empty), "one"),
       glass: empty?.glass ?? ("amber" as Bottle["glass"]),
       closure: empty?.closure ?? ("cap" as NonNullable<Bottle["closure"]>),
     },
   });
   const save = handleSubmit(({ size, count, glass, closure }) => {
-    const kept = dispatch(
-      keep({ ...(empty ?? newRecord("empty", new Date())), sizeMl: size, count, glass, closure }),
-    );
-    if (kept.ok) onClose();
+    const told = { sizeMl: size, glass, closure };
+    if (dispatch(tellEmpties(empty, told, count)).ok) onClose();
   });
   return (
     <Sheet title="Empty bottles" open onClose={onClose} onSubmit={() => void save()}>

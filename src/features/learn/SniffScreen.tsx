@@ -6,6 +6,7 @@ import { drawRound, oddOf } from "@/core/learn/triangle";
 import { sniffSoFar } from "@/logbook/learn/sniffSoFar";
 import { limits } from "@/messages/limits";
 import type { Sniff, SniffRound } from "@/records/sniff";
+import { answerRound } from "@/store/acts/answerRound";
 import { bin, changeRecord } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { NotHere } from "@/ui/layout/NotHere";
@@ -35,14 +36,6 @@ function OneSniff({ sniff }: { sniff: Sniff }) {
   const { open } = so;
   const closed = sniff.closedAt !== undefined;
   const full = sniff.rounds.length >= limits.mostSniffs.max;
-  /* The round under way as the store has it: a second tap changes nothing twice. */
-  const answer = (change: (round: SniffRound) => SniffRound) =>
-    dispatch(
-      changeRecord(sniff, (now) => ({
-        ...now,
-        rounds: now.rounds.map((round) => (round.said === undefined ? change(round) : round)),
-      })),
-    );
   const layOut = () =>
     dispatch(
       changeRecord(sniff, (now) =>
@@ -124,7 +117,7 @@ function OneSniff({ sniff }: { sniff: Sniff }) {
           sniff={sniff}
           round={open}
           number={so.answered + 1}
-          onDone={() => answer((round) => ({ ...round, laidOut: true }))}
+          onDone={() => dispatch(answerRound(sniff.id, open, { laidOut: true }))}
         />
       ) : null}
       {open?.laidOut ? (
@@ -132,7 +125,7 @@ function OneSniff({ sniff }: { sniff: Sniff }) {
           key={open.at}
           round={open}
           alone={!sniff.withHelper}
-          onAnswer={(said, liked) => answer((round) => ({ ...round, said, liked }))}
+          onAnswer={(said, liked) => dispatch(answerRound(sniff.id, open, { said, liked }))}
         />
       ) : null}
       {!open && !closed ? (

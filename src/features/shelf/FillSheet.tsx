@@ -5,12 +5,11 @@ import { Controller, useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { bestBy, keepingMonths, toInput, unitsFor } from "@/core";
 import type { OwnerNow } from "@/logbook/shelf/ownersOf";
+import { emptiesLeft } from "@/logbook/shelf/empties";
 import { proposeBottles, type Proposed } from "@/logbook/shelf/proposeBottles";
-import { newRecord } from "@/records/base";
 import { closures, glasses, storages, type Bottle } from "@/records/bottle";
-import { newCode } from "@/records/codes";
 import type { Lot } from "@/records/lot";
-import { keepUndoable } from "@/store/changes";
+import { fillBottles } from "@/store/acts/fillBottles";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectEmpties, selectPreferences } from "@/store/selectors";
 import { selectStock } from "@/store/stock";
@@ -47,7 +46,7 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
   const plant = usePlantBook().byId(lot.plantId) ?? unknownPlant;
   const empties = useAppSelector(selectEmpties);
   const { units } = useAppSelector(selectPreferences);
-  const { bottles, lots, rule } = useAppSelector(selectStock);
+  const { rule } = useAppSelector(selectStock);
   const oil = lot.product === "oil";
   const choices = unitsFor(oil ? "oilVolume" : "volume", units);
   const unit = choices[0] ?? "mL";
@@ -104,40 +103,17 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
     });
   }, [ownFill, size, count, openMl, unit, filling]);
 
-  /** Puts bottles on the shelf, each with a code, and takes them off the empties. */
   function fill(those: readonly Proposed[]) {
-    const { place, note, bestBy: own } = getValues();
-    const codes = [...bottles, ...lots].map(({ code }) => code);
-    const made = those.map(({ emptyId: _, ...bottle }): Bottle => {
-      const code = newCode(codes);
-      codes.push(code);
-      return {
-        ...newRecord("bottle", new Date()),
-        code,
-        lotId: lot.id,
-        ...bottle,
-        storage: getValues("storage"),
-        bestBy: own || keeps(bottle),
-        ...(place ? { place } : {}),
-        ...(note ? { note } : {}),
-      };
-    });
-    const used = empties.flatMap((empty) => {
-      const count = those.filter(({ emptyId }) => emptyId === empty.id).length;
-      return count > 0 ? [{ ...empty, count: Math.max(0, empty.count - count) }] : [];
-    });
-    const said =
-      made.length === 1
-        ? `${made[0]!.code} is on the shelf.`
-        : `${made.length} bottles are on the shelf.`;
-    if (!dispatch(keepUndoable(said, [...made, ...used])).ok) return;
+    const { storage: stored, place, note, bestBy: own } = getValues();
+    const told = { lotId: lot.id, bottles: those, storage: stored, place, note, openVessel };
+    if (!dispatch(fillBottles(own ? { ...told, bestBy: own } : told)).ok) return;
     draft.done();
     onClose();
   }
 
   const save = filling.handleSubmit(({ size, filled, count, glass: of, closure }) => {
     const sort = empties.find(
-      (empty) => empty.sizeMl === size && empty.glass === of && empty.count > 0,
+      (empty) => empty.sizeMl === size && empty.glass === of && emptiesLeft(empty) > 0,
     );
     fill(
       Array.from({ length: count }, () => ({

@@ -1,3 +1,4 @@
+import { emptiesLeft } from "@/logbook/shelf/empties";
 import { act, fireEvent, screen, within } from "@testing-library/react";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
@@ -132,7 +133,7 @@ test("empties are proposed from, filled as they are told, and counted down", asy
   await press("Fill these");
   const { bottle: bottles, empty } = store.getState();
   expect(Object.values(bottles.entities).map(({ filledMl }) => filledMl)).toEqual([3, 3, 2]);
-  expect(empty.entities["empty-a"]!.count).toBe(2);
+  expect(emptiesLeft(empty.entities["empty-a"]!)).toBe(2);
   expect(screen.queryByRole("button", { name: /^Bottle/ })).not.toBeInTheDocument();
 });
 

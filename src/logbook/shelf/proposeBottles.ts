@@ -1,5 +1,6 @@
 import type { Bottle } from "@/records/bottle";
 import type { Empty } from "@/records/empty";
+import { emptiesLeft } from "./empties";
 
 /** One bottle to be filled. */
 export interface Proposed extends Pick<Bottle, "sizeMl" | "filledMl" | "glass" | "closure"> {
@@ -27,15 +28,15 @@ export function proposeBottles(
   product: "oil" | "hydrosol" | "liquor",
   empties: readonly Empty[],
 ): { bottles: Proposed[]; leftMl: number } {
-  const own = empties.filter(({ count }) => count > 0);
+  const own = empties.filter((empty) => emptiesLeft(empty) > 0);
   const sorts = (
     own.length > 0
-      ? own.map(({ id, sizeMl, glass, closure, count }) => ({
+      ? own.map(({ id, sizeMl, glass, closure, ...told }) => ({
           emptyId: id,
           sizeMl,
           glass,
           closure,
-          count,
+          count: emptiesLeft(told),
         }))
       : usual[product].map((sizeMl) => ({
           sizeMl,

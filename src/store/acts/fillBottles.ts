@@ -1,0 +1,68 @@
+import { bestBy, keepingMonths } from "@/core";
+import { emptiesChanged } from "@/logbook/shelf/empties";
+import type { Proposed } from "@/logbook/shelf/proposeBottles";
+import { newRecord } from "@/records/base";
+import type { Bottle } from "@/records/bottle";
+import { newCode } from "@/records/codes";
+import { keepUndoable, type Kept } from "../changes";
+import { selectPlantBook, selectEmpties } from "../selectors";
+import { selectStock } from "../stock";
+import type { Thunk } from "../store";
+
+interface Told {
+  lotId: string;
+  bottles: readonly Proposed[];
+  storage: Bottle["storage"];
+  /** The person's own day; without it Sereno's. */
+  bestBy?: string;
+  place?: string;
+  note?: string;
+  /** Made in a bowl under a lid: it keeps less long. */
+  openVessel: boolean;
+}
+
+/** Puts bottles of a lot on the shelf, each with a code of its own, and takes them off the empties. */
+export function fillBottles(told: Told): Thunk<Kept> {
+  return (dispatch, getState, { now }) => {
+    const state = getState();
+    const lot = state.lot.entities[told.lotId];
+    if (!lot) return { ok: false, problem: "this lot is not in this logbook any more" };
+    const plant = selectPlantBook(state).byId(lot.plantId) ?? unknownPlant;
+    const { bottles, lots, rule } = selectStock(state);
+    const at = now();
+    const codes = [...bottles, ...lots].map(({ code }) => code);
+    const made = told.bottles.map(({ emptyId: _, ...bottle }): Bottle => {
+      const code = newCode(codes);
+      codes.push(code);
+      const airShare = 1 - bottle.filledMl / bottle.sizeMl;
+      const { storage, openVessel } = told;
+      const kept = { place: storage, glass: bottle.glass, airShare, openVessel };
+      return {
+        ...newRecord("bottle", at),
+        code,
+        lotId: lot.id,
+        ...bottle,
+        storage,
+        bestBy: told.bestBy ?? bestBy(lot.madeOn, keepingMonths(lot.product, plant, kept, rule)),
+        ...(told.place ? { place: told.place } : {}),
+        ...(told.note ? { note: told.note } : {}),
+      };
+    });
+    const used = selectEmpties(state).map((empty) =>
+      emptiesChanged(
+        empty,
+        -told.bottles.filter(({ emptyId }) => emptyId === empty.id).length,
+        "filled",
+        at,
+      ),
+    );
+    const said =
+      made.length === 1
+        ? `${made[0]!.code} is on the shelf.`
+        : `${made.length} bottles are on the shelf.`;
+    const changed = used.filter((empty) => empty !== state.empty.entities[empty.id]);
+    return dispatch(keepUndoable(said, [...made, ...changed]));
+  };
+}
+
+const unknownPlant = { keeping: "middling" as const, hydrosol: { months: 12 } };
