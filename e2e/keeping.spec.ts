@@ -94,23 +94,32 @@ test("a tap in the instant before its tab dies is in the log", async ({ page, co
   await stored(again, /^run/, '"boiling"');
 });
 
-test("two tabs on one run both write, and both see everything", async ({ page, context }) => {
-  await addCopperPot(page);
-  await planLavender(page, "600");
-  await lightIt(page);
-  await stored(page, /^run/, '"lit"');
-  const other = await context.newPage();
-  await goTo(other, page.url());
-  await other.getByRole("button", { name: "It boils" }).click();
-  await expect(page.getByRole("heading", { name: "Warming the charge" })).toBeVisible();
-  await page.getByRole("button", { name: "Note" }).click();
-  await field(page, "What you saw, smelt or did").fill("from the first tab");
-  await page.getByRole("button", { name: "Write it down" }).click();
-  await other.getByRole("button", { name: "First drop", exact: true }).click();
-  await expect(page.getByRole("heading", { name: "Distilling" })).toBeVisible();
-  for (const tab of [page, other])
-    await expect(tab.getByRole("button", { name: "Log, 4" })).toBeVisible();
-});
+for (const locks of [true, false])
+  test(`two tabs on one run both write, and both see everything, ${locks ? "with" : "without"} the browser's locks`, async ({
+    page,
+    context,
+  }) => {
+    /* As on a page that is served over plain http to another device. */
+    if (!locks)
+      await context.addInitScript(() =>
+        Object.defineProperty(Navigator.prototype, "locks", { value: undefined }),
+      );
+    await addCopperPot(page);
+    await planLavender(page, "600");
+    await lightIt(page);
+    await stored(page, /^run/, '"lit"');
+    const other = await context.newPage();
+    await goTo(other, page.url());
+    await other.getByRole("button", { name: "It boils" }).click();
+    await expect(page.getByRole("heading", { name: "Warming the charge" })).toBeVisible();
+    await page.getByRole("button", { name: "Note" }).click();
+    await field(page, "What you saw, smelt or did").fill("from the first tab");
+    await page.getByRole("button", { name: "Write it down" }).click();
+    await other.getByRole("button", { name: "First drop", exact: true }).click();
+    await expect(page.getByRole("heading", { name: "Distilling" })).toBeVisible();
+    for (const tab of [page, other])
+      await expect(tab.getByRole("button", { name: "Log, 4" })).toBeVisible();
+  });
 
 test("a plan that boils dry cannot be lit until a tap mends it", async ({ page }) => {
   await addCopperPot(page);
