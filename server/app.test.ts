@@ -1,6 +1,7 @@
 import express from "express";
 import { mkdtempSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
+import http from "node:http";
+import { hostname, tmpdir } from "node:os";
 import path from "node:path";
 import type { Server } from "node:http";
 import { createApp } from "./app";
@@ -42,6 +43,34 @@ test("what cannot be read is refused in a line of JSON; HEAD answers as GET does
   }
   for (const address of ["/", "/runs/some-id", "/healthz", "/missing.js"])
     expect((await get(address, { method: "HEAD" })).status).toBe((await get(address)).status);
+});
+
+test("only known names are served, and a foreign page sends nothing", async () => {
+  const folder = mkdtempSync(path.join(tmpdir(), "sereno-"));
+  writeFileSync(path.join(folder, "index.html"), "<title>Sereno</title>");
+  const { server, port } = await listen(createApp(folder), "127.0.0.1", 42150);
+  open.push(server);
+  const ask = (headers: Record<string, string>, method = "GET") =>
+    new Promise<number | undefined>((resolve, reject) => {
+      const request = http.request(
+        { host: "127.0.0.1", port, path: "/healthz", method, headers },
+        (answer) => resolve(answer.resume().statusCode),
+      );
+      request.on("error", reject).end();
+    });
+  for (const host of [`localhost:${port}`, "192.168.1.20:4000", "[::1]:4000", hostname()])
+    expect(await ask({ host })).toBe(200);
+  for (const host of ["turned.example", "localhost.turned.example", "a b"])
+    expect(await ask({ host })).not.toBe(200);
+  const host = `localhost:${port}`;
+  expect(await ask({ host, origin: "http://elsewhere.example" }, "POST")).toBe(403);
+  expect(await ask({ host, origin: "null" }, "POST")).toBe(403);
+  expect(await ask({ host, origin: `http://${host}` }, "POST")).not.toBe(403);
+});
+
+test("a record's name may have a dot, and its address is a screen", async () => {
+  const get = await serve();
+  expect(await (await get("/runs/run.1")).text()).toContain("Sereno");
 });
 
 test("an occupied port is passed over", async () => {

@@ -4,8 +4,11 @@ import compressedStatic from "express-static-gzip";
 import helmet from "helmet";
 import path from "node:path";
 import { instruments } from "./instruments";
+import { knownHosts } from "./knownHosts";
 import { openSimulations } from "./simulations";
 
+/* What names a file of the app; a record's own name may have dots too. */
+const fileName = /\.(js|css|map|json|html|txt|svg|png|ico|ttf|woff2?|webmanifest|br|gz)$/i;
 /* Names with a content hash never change what they hold. */
 const hashed = /[-.][0-9a-f]{32}\.\w+(\.br|\.gz)?$/;
 
@@ -13,6 +16,7 @@ const hashed = /[-.][0-9a-f]{32}\.\w+(\.br|\.gz)?$/;
 export function createApp(folder: string, simulations = openSimulations()): Express {
   const app = express();
   app.disable("x-powered-by");
+  app.use(knownHosts());
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -66,7 +70,7 @@ export function createApp(folder: string, simulations = openSimulations()): Expr
   /* Every other address is a screen of the app, unless it names a file. */
   app.use((request, response) => {
     const reads = request.method === "GET" || request.method === "HEAD";
-    if (!reads || path.extname(request.path)) {
+    if (!reads || fileName.test(request.path)) {
       response.status(404).type("text/plain").send("Not here.\n");
       return;
     }

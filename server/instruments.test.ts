@@ -85,26 +85,55 @@ test("what does not validate is refused by name", async () => {
   expect((await post("/nobody", { faults: [] })).status).toBe(404);
 });
 
-test("joined in mid-run, the still has been heated as it was, not as it stands now", () => {
+test("joined in mid-run, the still has been heated as it was, not as it stands now", async () => {
   const simulations = openSimulations();
-  const joined = (heat: { minutes: number; powerW: number }[]) =>
-    simulations.start({ ...simulation, minutesSoFar: 60, heat } as never);
-  const turnedDown = joined([{ minutes: 58, powerW: 900 }]);
+  const joined = async (heat: { minutes: number; powerW: number }[]) => {
+    const started = simulations.start({ ...simulation, minutesSoFar: 60, heat } as never);
+    while (started.samples.length === 0) await new Promise((resolve) => setTimeout(resolve, 20));
+    return started;
+  };
+  const turnedDown = await joined([{ minutes: 58, powerW: 900 }]);
+  const steady = await joined([]);
+  const gentle = await joined([{ minutes: 0, powerW: 900 }]);
   expect(turnedDown.powerW).toBe(900);
-  expect(turnedDown.still.firstDropAt).toBe(joined([]).still.firstDropAt);
+  expect(turnedDown.still.firstDropAt).toBe(steady.still.firstDropAt);
   expect(turnedDown.still.firstDropAt).toBeLessThan(58);
-  expect(joined([{ minutes: 0, powerW: 900 }]).still.boilingAt).not.toBe(
-    turnedDown.still.boilingAt,
-  );
+  expect(gentle.still.boilingAt).not.toBe(turnedDown.still.boilingAt);
   simulations.stopAll();
 });
 
-test("no more than twenty run at once: the oldest makes room", () => {
+test("one client's fifth ends its own first and nobody else's; a full server says so", () => {
   const simulations = openSimulations();
-  const first = simulations.start(simulation as never);
-  for (let i = 0; i < 20; i += 1) simulations.start(simulation as never);
-  expect(simulations.get(first.id)).toBeUndefined();
+  const start = (client: string) => simulations.start(simulation as never, client);
+  const others = start("other");
+  const own = Array.from({ length: 5 }, () => start("me"));
+  expect(own.map(({ id }) => simulations.get(id) !== undefined)).toEqual([
+    false,
+    true,
+    true,
+    true,
+    true,
+  ]);
+  for (let i = 0; i < 35; i += 1) start(`guest ${i}`);
+  expect(() => start("late")).toThrow("40 simulated stills run here already");
+  expect(simulations.get(others.id)).toBeDefined();
+  start("me");
   simulations.stopAll();
+});
+
+test("while day-long runs are caught up with, others are answered; an ended stream ends", async () => {
+  const { simulations, post, at } = await serve();
+  const starts = await Promise.all(
+    Array.from({ length: 4 }, () => post("", { ...simulation, minutesSoFar: 1440 })),
+  );
+  const ids = await Promise.all(
+    starts.map(async (answer) => ((await answer.json()) as { id: string }).id),
+  );
+  expect((await fetch(at("").replace("/instruments", "/healthz"))).status).toBe(200);
+  expect(ids.map((id) => simulations.get(id)?.samples)).toEqual([[], [], [], []]);
+  const stream = await fetch(at(`/${ids[0]}/stream`));
+  simulations.stopAll();
+  expect(await stream.text()).toBe("retry: 1000\n\n");
 });
 
 test.each([

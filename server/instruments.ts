@@ -1,7 +1,7 @@
 import express, { Router, type Request, type Response } from "express";
 import { z } from "zod";
 import { simulationChangeSchema, simulationSchema } from "../src/messages/instrumentMessages";
-import type { RunningSimulation, Simulations } from "./simulations";
+import { Busy, type RunningSimulation, type Simulations } from "./simulations";
 
 /** Simulated probe and scale: started with a plan, read as server-sent events, told to misbehave. */
 export function instruments(simulations: Simulations): Router {
@@ -12,10 +12,11 @@ export function instruments(simulations: Simulations): Router {
     const read = simulationSchema.safeParse(request.body);
     if (!read.success) return refuse(response, read.error);
     try {
-      response.status(201).json({ id: simulations.start(read.data).id });
+      const { id } = simulations.start(read.data, request.socket.remoteAddress);
+      response.status(201).json({ id });
     } catch (error) {
       response
-        .status(400)
+        .status(error instanceof Busy ? 503 : 400)
         .json({ problem: error instanceof Error ? error.message : "not possible" });
     }
   });
@@ -76,7 +77,12 @@ function stream(simulation: RunningSimulation, request: Request, response: Respo
   response.write("retry: 1000\n\n");
   for (const { id, sample } of simulation.samples) if (id > last) send(id, sample);
   simulation.listeners.add(send);
-  request.on("close", () => simulation.listeners.delete(send));
+  const end = () => response.end();
+  simulation.onEnd.add(end);
+  request.on("close", () => {
+    simulation.listeners.delete(send);
+    simulation.onEnd.delete(end);
+  });
 }
 
 function refuse(response: Response, error: z.ZodError): void {

@@ -7,6 +7,10 @@ export interface RunningSimulation {
   id: string;
   samples: { id: number; sample: InstrumentSample }[];
   listeners: Set<(id: number, sample: InstrumentSample) => void>;
+  /** Who started it: its address. */
+  client: string;
+  /** Told once it has ended. */
+  onEnd: Set<() => void>;
   faults: ReadonlySet<Fault>;
   /** Heat at the source, W. */
   powerW: number;
@@ -24,7 +28,10 @@ const tickMs = 100;
 const sampleSeconds = 1;
 /* Three hours of four channels at one a second. */
 const keptSamples = 45000;
-const mostSimulations = 20;
+const mostSimulations = 40;
+const mostOfOne = 4;
+/* So long one still works at a time, ms: others, and whoever asks meanwhile, have their turn. */
+const sliceMs = 4;
 const longestIdleMs = 6 * 3600e3;
 
 /** The simulated stills of this server. They hold no data of a person's, and end by themselves. */
@@ -32,17 +39,28 @@ export function openSimulations(clock: () => number = Date.now) {
   const running = new Map<string, RunningSimulation>();
   return {
     get: (id: string) => running.get(id),
-    /** Starts one; the oldest makes room when there are too many. */
-    start(simulation: Simulation): RunningSimulation {
-      const oldest = running.keys().next().value;
-      if (running.size >= mostSimulations && oldest !== undefined) running.get(oldest)?.stop();
-      const started = run(simulation, clock, (id) => running.delete(id));
+    /**
+     * Starts one. The oldest of the same client makes room when it has too many; nobody else's is ever ended.
+     * @throws Busy when this server runs as many as it can
+     * @throws Error when the run cannot be simulated
+     */
+    start(simulation: Simulation, client = ""): RunningSimulation {
+      const own = [...running.values()].filter((each) => each.client === client);
+      if (own.length < mostOfOne && running.size >= mostSimulations)
+        throw new Busy(
+          `${mostSimulations} simulated stills run here already. End one, or try again later.`,
+        );
+      const started = run(simulation, client, clock, (id) => running.delete(id));
+      if (own.length >= mostOfOne) own[0]?.stop();
       running.set(started.id, started);
       return started;
     },
     stopAll: () => running.forEach((each) => each.stop()),
   };
 }
+/** There is no room for another one now. */
+export class Busy extends Error {}
+
 export type Simulations = ReturnType<typeof openSimulations>;
 
 function run(
@@ -57,6 +75,7 @@ function run(
     waterAddedMl = 0,
     minutesSoFar = 0,
   }: Simulation,
+  client: string,
   clock: () => number,
   ended: (id: string) => void,
 ): RunningSimulation {
@@ -73,6 +92,8 @@ function run(
     id: randomUUID(),
     samples: [],
     listeners: new Set(),
+    client,
+    onEnd: new Set(),
     faults: new Set(),
     powerW: request.still.heat.powerW,
     still,
@@ -85,8 +106,10 @@ function run(
       waterMl = Math.max(waterMl, inAllMl);
     },
     stop() {
+      over = true;
       clearInterval(timer);
       simulation.listeners.clear();
+      for (const tell of simulation.onEnd) tell();
       ended(simulation.id);
     },
   };
@@ -96,14 +119,42 @@ function run(
   const changes = [...heat].sort((a, b) => a.minutes - b.minutes);
   const heatAt = (minutes: number) =>
     changes.findLast((change) => change.minutes <= minutes)?.powerW ?? request.still.heat.powerW;
-  for (; passedS < soFarS; passedS += sampleSeconds) {
-    simulation.powerW = heatAt(passedS / 60);
-    simulation.still.advance(sampleSeconds / 60, simulation);
-  }
   simulation.powerW = heatAt(minutesSoFar);
-  const timer = setInterval(tick, tickMs);
-  timer.unref();
+  let over = false;
+  let timer: ReturnType<typeof setInterval> | undefined;
+  catchUp();
   return simulation;
+
+  /* Slice by slice, as fast as it goes, with everybody else's requests in between. */
+  function catchUp(): void {
+    if (over) return;
+    advanceTo(soFarS);
+    if (passedS + sampleSeconds <= soFarS) {
+      setImmediate(goOn);
+      return;
+    }
+    timer = setInterval(tick, tickMs);
+    timer.unref();
+  }
+
+  /* What fails once it runs ends this one still, and nothing else. */
+  function goOn(): void {
+    try {
+      catchUp();
+    } catch {
+      simulation.stop();
+    }
+  }
+
+  function advanceTo(targetS: number): void {
+    const until = performance.now() + sliceMs;
+    while (passedS + sampleSeconds <= targetS && performance.now() < until) {
+      /* What was before it was started is caught up with by the heat that was on then. */
+      const powerW = passedS < soFarS ? heatAt(passedS / 60) : simulation.powerW;
+      simulation.still.advance(sampleSeconds / 60, { faults: simulation.faults, powerW });
+      passedS += sampleSeconds;
+    }
+  }
 
   function tick(): void {
     const wall = clock() - startedAt;
@@ -112,10 +163,7 @@ function run(
       return;
     }
     const targetS = soFarS + (wall / 1000) * speed;
-    while (passedS + sampleSeconds <= targetS) {
-      passedS += sampleSeconds;
-      simulation.still.advance(sampleSeconds / 60, simulation);
-    }
+    advanceTo(targetS);
     if (passedS < nextSampleS) return;
     nextSampleS = passedS + sampleSeconds;
     for (const { channel, value, unit } of simulation.still.read()) {

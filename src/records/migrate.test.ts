@@ -30,9 +30,26 @@ test("the problem names record, field and fault", () => {
   });
   expect(openRecord({ ...sampleStill(), version: 7 })).toEqual({
     ok: false,
-    problem: "still still-a: made by a newer Sereno (version 7)",
+    problem: "still still-a: made by a newer Sereno (version 7). Update Sereno on this device",
+    newer: true,
   });
   expect(openRecord(42)).toMatchObject({ ok: false });
+});
+
+test("an id with a dot or a space, as the first edition took it, opens; one of dots alone does not", () => {
+  for (const id of ["run.1", "my still", "a.b c-d_e"])
+    expect(openRecord({ ...sampleStill(), id })).toMatchObject({ ok: true, record: { id } });
+  for (const id of [".", "..", " ", "a/b", "constructor"])
+    expect(openRecord({ ...sampleStill(), id })).toMatchObject({ ok: false });
+});
+
+test("what a record does not know stays in it, but nothing gets at what every object has", () => {
+  const text = JSON.stringify({ ...sampleStill(), lid: { seal: "flour" } });
+  const opened = openRecord(JSON.parse(text.replace("{", '{"__proto__":{"deletedAt":"x"},')));
+  expect(opened).toMatchObject({ ok: true, record: { lid: { seal: "flour" } } });
+  if (!opened.ok) return;
+  expect(Object.getPrototypeOf(opened.record)).toBe(Object.prototype);
+  expect(opened.record.deletedAt).toBeUndefined();
 });
 
 test("the demonstration is whole, the same for the same moment, and has its stories", () => {

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { loosened } from "./loosened";
 import { recordSchema, type AnyRecord, type Kind } from "./record";
 
 /** One named step that lifts a stored record of a kind from `from` to `from + 1`. */
@@ -12,7 +13,13 @@ export interface Migration {
 /** All steps since the first release, in order. Never edited once released. */
 const migrations: readonly Migration[] = [];
 
-export type Opened = { ok: true; record: AnyRecord } | { ok: false; problem: string };
+export type Opened =
+  | { ok: true; record: AnyRecord }
+  /** `newer`: a newer edition of Sereno has written it, and only that one may change it. */
+  | { ok: false; problem: string; newer?: true };
+
+/* What this edition does not know of a record stays in it. */
+const openSchema = loosened(recordSchema);
 
 const envelope = z.object({ kind: z.string(), version: z.int() }).loose();
 
@@ -26,9 +33,14 @@ export function openRecord(raw: unknown, steps: readonly Migration[] = migration
       lifted = { ...step.up(lifted), version: step.from + 1 };
     }
   }
-  const parsed = recordSchema.safeParse(lifted);
-  if (parsed.success) return { ok: true, record: parsed.data };
-  return { ok: false, problem: describe(lifted, parsed.error) };
+  const parsed = z.safeParse(openSchema, lifted);
+  if (parsed.success) return { ok: true, record: parsed.data as AnyRecord };
+  const problem = describe(lifted, parsed.error);
+  return isNewer(lifted) ? { ok: false, problem, newer: true } : { ok: false, problem };
+}
+
+function isNewer({ version }: Record<string, unknown>): boolean {
+  return typeof version === "number" && version > 1;
 }
 
 /** What is wrong with a record that is about to be kept: its field and its fault. Undefined: nothing. */
@@ -37,11 +49,10 @@ export function faultOf(record: AnyRecord): string | undefined {
   return parsed.success ? undefined : describe(record, parsed.error);
 }
 
-function describe(record: Record<string, unknown>, error: z.ZodError): string {
+function describe(record: Record<string, unknown>, error: z.core.$ZodError): string {
   const name = `${String(record.kind).slice(0, 20)} ${String(record.id ?? "without id").slice(0, 40)}`;
-  if (typeof record.version === "number" && record.version > 1) {
-    return `${name}: made by a newer Sereno (version ${record.version})`;
-  }
+  if (isNewer(record))
+    return `${name}: made by a newer Sereno (version ${Number(record.version)}). Update Sereno on this device`;
   const faults = error.issues
     .slice(0, 3)
     .map(({ path, message }) => `${path.join(".") || "record"}: ${message}`);

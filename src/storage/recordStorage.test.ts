@@ -184,3 +184,55 @@ test("two tabs that tap on one run at once keep every tap", async () => {
     { numRuns: 40 },
   );
 });
+
+test("what a newer edition wrote is never overwritten, moved or let go by an older page", async () => {
+  const { backend, storage } = open();
+  const still = sampleStill();
+  await storage.commit([{ after: still }]);
+  const newer = JSON.stringify({ ...still, version: 2, lid: { seal: "flour" } });
+  await backend.setItem("still/still-a", newer);
+  const run = sampleRun();
+  const stood = await storage.commit([
+    { before: still, after: { ...still, name: "from the older page" } },
+    { after: run },
+  ]);
+  expect(stood).toEqual([run]);
+  expect(await backend.getItem("still/still-a")).toBe(newer);
+  expect(await storage.anyNewer(["still/still-a"])).toBe(true);
+  for (let again = 0; again < 2; again += 1) {
+    const { quarantined } = await readWhole(storage, now);
+    expect(quarantined).toEqual([
+      expect.objectContaining({ text: expect.stringContaining("from the older page") }),
+      expect.objectContaining({ key: "still/still-a", text: newer, newer: true }),
+    ]);
+    expect(await backend.getItem("still/still-a")).toBe(newer);
+  }
+});
+
+test("fields that this edition does not know are there again after a change, at every depth", async () => {
+  const { backend, storage } = open();
+  const run = sampleRun([entryAt(0, { type: "lit" }), entryAt(3, { type: "note", note: "first" })]);
+  const later = {
+    ...run,
+    weather: "fog",
+    plan: { ...run.plan, draughtMm: 3 },
+    entries: run.entries.map((entry) => ({ ...entry, by: "the other phone" })),
+  };
+  await backend.setItem("run/run-a", JSON.stringify(later));
+  const { records } = await readWhole(storage, now);
+  const before = records[0] as Run;
+  const after = {
+    ...before,
+    updatedAt: now.toISOString(),
+    plan: { ...before.plan, stop: { minutes: 50 } },
+    entries: [...before.entries, entryAt(9, { type: "note", note: "second" })],
+  };
+  await storage.commit([{ before, after }]);
+  const text = JSON.parse((await backend.getItem("run/run-a"))!) as typeof later;
+  expect(text).toMatchObject({ weather: "fog", plan: { draughtMm: 3, stop: { minutes: 50 } } });
+  expect(text.entries.map(({ by }) => by)).toEqual([
+    "the other phone",
+    "the other phone",
+    undefined,
+  ]);
+});

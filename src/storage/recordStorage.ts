@@ -12,6 +12,8 @@ export const quarantinedSchema = z.object({
   text: z.string(),
   problem: z.string(),
   at: z.string(),
+  /** A newer edition of Sereno wrote it: it lies where it was, and nothing here may change it. */
+  newer: z.literal(true).optional(),
 });
 export type Quarantined = z.infer<typeof quarantinedSchema>;
 
@@ -51,9 +53,12 @@ export interface RecordStorage {
   salvage(): Promise<Loaded>;
   /** Some records by key, as they are now; what does not open is left out. */
   read(keys: readonly string[]): Promise<AnyRecord[]>;
+  /** Whether a newer edition has written any of these. */
+  anyNewer(keys: readonly string[]): Promise<boolean>;
   /**
-   * Writes all changes in one transaction, merged with what another tab wrote meanwhile.
-   * @returns the records as they now stand
+   * Writes all changes in one transaction, merged with what another tab wrote meanwhile. What a newer edition has
+   * written stays as it is: a change to that is set aside, word for word.
+   * @returns the records as they now stand, without those that only a newer edition may change
    * @throws when the store refuses: then nothing was written
    */
   commit(changes: readonly RecordChange[]): Promise<AnyRecord[]>;
@@ -87,6 +92,11 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
     });
   }
 
+  async function anyNewer(keys: readonly string[]): Promise<boolean> {
+    const opened = (await readAll(keys)).map(([, text]) => openText(text));
+    return opened.some((each) => !each.ok && each.newer === true);
+  }
+
   async function open(now: Date, keys: readonly string[]): Promise<Opening> {
     const { first, later } = inOrder(
       keys.filter((key) => recordPrefix.test(key)),
@@ -102,9 +112,15 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
           all.set(key, opened.record);
           loaded.records.push(opened.record);
         } else
-          loaded.quarantined.push({ key, text, problem: opened.problem, at: now.toISOString() });
+          loaded.quarantined.push({
+            key,
+            text,
+            problem: opened.problem,
+            at: now.toISOString(),
+            ...(opened.newer ? { newer: true } : {}),
+          });
       }
-      broken.push(...loaded.quarantined);
+      broken.push(...loaded.quarantined.filter(({ newer }) => !newer));
       return loaded;
     };
     const { records, quarantined } = await take(first);
@@ -169,24 +185,35 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
 
   function commit(changes: readonly RecordChange[]): Promise<AnyRecord[]> {
     return exclusive(async () => {
-      const stored = new Map(
-        (await read(changes.map(({ after }) => recordKey(after)))).map((r) => [recordKey(r), r]),
-      );
+      const texts = await readAll(changes.map(({ after }) => recordKey(after)));
+      const stored = new Map<string, AnyRecord>();
+      const newer = new Set<string>();
+      for (const [key, text] of texts) {
+        const opened = openText(text);
+        if (opened.ok) stored.set(key, opened.record);
+        else if (opened.newer) newer.add(key);
+      }
       const keys = new Set<string>();
+      const aside: Quarantined[] = [];
       for (const { before, after } of changes) {
         const key = recordKey(after);
+        if (newer.has(key)) {
+          aside.push(tooLate(after));
+          continue;
+        }
         const theirs = stored.get(key);
         stored.set(key, theirs ? mergeRecords(before, after, theirs) : after);
         keys.add(key);
       }
       const merged = [...keys].map((key) => stored.get(key)!);
-      const texts = merged.map((record) => [recordKey(record), JSON.stringify(record)]);
+      const records = merged.map((record) => [recordKey(record), JSON.stringify(record)]);
       const marks = merged.flatMap((record) => (record.kind === "run" ? [runMark(record)] : []));
       await backend.setMany(
-        Object.fromEntries([...texts, ...marks.map((mark) => [mark, ""])]) as Record<
-          string,
-          string
-        >,
+        Object.fromEntries([
+          ...records,
+          ...marks.map((mark) => [mark, ""]),
+          ...aside.map((item) => [quarantineKey(item), JSON.stringify(item)]),
+        ]) as Record<string, string>,
       );
       return merged;
     });
@@ -221,9 +248,20 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
     keys: () => backend.getAllKeys(),
     salvage,
     read,
+    anyNewer,
     commit,
     setAside,
     discardQuarantined,
+  };
+}
+
+/** What was changed here of a record that a newer edition has in its hands. */
+export function tooLate(record: AnyRecord): Quarantined {
+  return {
+    key: recordKey(record),
+    text: JSON.stringify(record),
+    problem: "changed on a page that is older than what is stored",
+    at: record.updatedAt,
   };
 }
 

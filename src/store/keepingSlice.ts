@@ -13,6 +13,8 @@ interface Keeping {
   /** Records that are changed but not stored yet. */
   waiting: number;
   quarantined: Quarantined[];
+  /** A newer edition of Sereno has written into this logbook: this page has to be loaded anew. */
+  old?: true;
 }
 
 const initialState: Keeping = { status: "loading", later: 0, waiting: 0, quarantined: [] };
@@ -25,6 +27,10 @@ export const keepingSlice = createSlice({
       state.status = state.status === "loading" ? "kept" : state.status;
       state.later = payload.later;
       state.quarantined = payload.quarantined;
+      if (payload.quarantined.some(({ newer }) => newer)) state.old = true;
+    },
+    pageIsOld(state) {
+      state.old = true;
     },
     moreRead(state, { payload }: PayloadAction<{ count: number }>) {
       state.later = Math.max(0, state.later - payload.count);
@@ -79,6 +85,7 @@ export const {
   refused,
   changeNotTaken,
   changeTaken,
+  pageIsOld,
   setAside,
   quarantineDiscarded,
 } = keepingSlice.actions;

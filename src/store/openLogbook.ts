@@ -1,5 +1,5 @@
 import { draftsLoaded } from "./draftSlice";
-import { allRead, moreRead, openFailed, opened, setAside } from "./keepingSlice";
+import { allRead, moreRead, openFailed, opened, pageIsOld, setAside } from "./keepingSlice";
 import { recordsChanged, recordsReceived } from "./recordSlice";
 import type { AnyRecord } from "@/records/record";
 import type { Journal } from "@/storage/journal";
@@ -19,6 +19,7 @@ export function openLogbook(): Thunk<Promise<() => void>> {
   ) => {
     const stop = notices.listen((keys) => {
       void storage.read(keys).then((records) => dispatch(recordsReceived({ records })));
+      void storage.anyNewer(keys).then((newer) => newer && dispatch(pageIsOld()));
     });
     try {
       const keys = await storage.keys();

@@ -2,9 +2,9 @@ import type { Middleware } from "@reduxjs/toolkit";
 import { recordKey, type AnyRecord, type Kind } from "@/records/record";
 import { defaultPreferences, preferencesId } from "@/records/setting";
 import type { Journal } from "@/storage/journal";
-import type { RecordChange, RecordStorage } from "@/storage/recordStorage";
+import { tooLate, type RecordChange, type RecordStorage } from "@/storage/recordStorage";
 import type { TabNotices } from "@/storage/tabNotices";
-import { refused, writing, written } from "./keepingSlice";
+import { pageIsOld, refused, setAside, writing, written } from "./keepingSlice";
 import { recordsChanged, recordsReceived } from "./recordSlice";
 
 /** Tell the store to try again now what it could not write before. */
@@ -42,6 +42,7 @@ export function persistence({
         const stored = await storage.commit([...batch.values()]);
         failures = 0;
         settle(batch, stored);
+        passOver(batch, stored);
         journal.forget([...batch.keys()].filter((key) => !waiting.has(key)));
         notices.tell([...batch.keys()]);
         api.dispatch(written({ waiting: waiting.size }));
@@ -60,6 +61,16 @@ export function persistence({
       }
       busy = false;
       if (waiting.size > 0) await write();
+    }
+
+    /* What a newer edition holds is not written here, now or later: it lies aside. */
+    function passOver(batch: Map<string, RecordChange>, stored: AnyRecord[]): void {
+      const taken = new Set(stored.map(recordKey));
+      const refusedHere = [...batch].filter(([key]) => !taken.has(key));
+      if (refusedHere.length === 0) return;
+      for (const [key] of refusedHere) waiting.delete(key);
+      api.dispatch(setAside({ texts: refusedHere.map(([, { after }]) => tooLate(after)) }));
+      api.dispatch(pageIsOld());
     }
 
     /* What changed again while it was being written keeps waiting, now from what is stored. */

@@ -31,19 +31,21 @@ export function SetAside() {
             ),
         }}
       />
-      {quarantined.map(({ key, problem: fault }) => (
+      {quarantined.map(({ key, problem: fault, newer }) => (
         <Row
           key={key}
           title={key}
           detail={fault}
           end={
-            <Button
-              look="plain"
-              size="small"
-              label="Let go"
-              hint={`Let go ${key}`}
-              onPress={() => void dispatch(discardQuarantined(key))}
-            />
+            newer ? undefined : (
+              <Button
+                look="plain"
+                size="small"
+                label="Let go"
+                hint={`Let go ${key}`}
+                onPress={() => void dispatch(discardQuarantined(key))}
+              />
+            )
           }
         />
       ))}

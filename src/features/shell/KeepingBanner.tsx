@@ -19,8 +19,24 @@ export function KeepingBanner() {
   return (
     <>
       {status === "refused" || status === "unreadable" ? <NotKept status={status} /> : null}
+      <Old />
       <NotTaken />
     </>
+  );
+}
+
+/** A newer Sereno has written here: what it wrote is not touched by this page, which is loaded anew with a tap. */
+function Old() {
+  const old = useAppSelector(({ keeping }) => keeping.old);
+  if (!old) return null;
+  return (
+    <View role="alert" className="flex-row items-center gap-x-4 bg-ember-wash px-4 py-1">
+      <Txt className="min-w-0 flex-1 text-ember-ink">
+        A newer Sereno has written in this logbook. Update this page; until then it leaves what that
+        one wrote as it is.
+      </Txt>
+      <Button label="Update" look="quiet" size="small" onPress={() => window.location.reload()} />
+    </View>
   );
 }
 
