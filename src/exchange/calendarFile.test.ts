@@ -1,7 +1,11 @@
+import fc from "fast-check";
+import ICAL from "ical.js";
 import { catalogueBook } from "@/logbook/plant/plantBook";
 import { newRecord } from "@/records/base";
 import type { Lot } from "@/records/lot";
 import type { DutyDue } from "@/logbook/shelf/duties";
+import { dutyWords } from "@/words/dutyWords";
+import { plainText } from "@/words/plainText";
 import { calendarFile } from "./calendarFile";
 
 const lot: Lot = {
@@ -56,5 +60,39 @@ test("what has a moment is told in the world's own time", () => {
 test("nothing due is a calendar too", () => {
   expect(lines(calendarFile([], catalogueBook))).toEqual(
     expect.arrayContaining(["BEGIN:VCALENDAR", "END:VCALENDAR"]),
+  );
+});
+
+/* Names as no person would type them: marks that steer machines, all commas, letters of four octets. */
+const nasty = fc
+  .array(
+    fc.constantFrom(
+      ..."aé漢🌿,;:\\\"'=@ \t\r\n\u0000\u0007\u001b\u0085\u2028|&<>%",
+      "\r\n",
+      "END:VEVENT",
+      "\\n",
+      "  ",
+    ),
+    { minLength: 1, maxLength: 60 },
+  )
+  .map((parts) => parts.join("").slice(0, 200));
+
+test("an independent reader finds 3,000 events with the nastiest names, each name whole, no line over 75 octets", () => {
+  const names = fc.sample(nasty, { numRuns: 3000, seed: 11 });
+  const duties = names.map((name, i) => ({
+    ...due,
+    key: `check/lot-${i}`,
+    of: { lot: { ...lot, name }, bottles: [] },
+  }));
+  const text = calendarFile(duties, catalogueBook);
+  const longest = Math.max(...text.split("\r\n").map((line) => Buffer.byteLength(line)));
+  expect(longest).toBeLessThanOrEqual(75);
+  expect(text.replaceAll("\r\n", "\n")).not.toMatch(/[\u0000-\u0009\u000B-\u001F\u007F]/);
+  const calendar = new ICAL.Component(ICAL.parse(text) as unknown[]);
+  const found = calendar.getAllSubcomponents("vevent").map((event) => {
+    return event.getFirstPropertyValue("summary");
+  });
+  expect(found).toEqual(
+    duties.map((each) => plainText(dutyWords(each, catalogueBook).title).replaceAll("\n", " ")),
   );
 });

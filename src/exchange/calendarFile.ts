@@ -2,6 +2,7 @@ import { addDays } from "date-fns/addDays";
 import { createEvents, type EventAttributes } from "ics";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { DutyDue } from "@/logbook/shelf/duties";
+import { plainText } from "@/words/plainText";
 import { dutyWords } from "@/words/dutyWords";
 
 /* A settled jar is told as it is due; what has a day is told on its morning. */
@@ -25,8 +26,34 @@ export function calendarFile(duties: readonly DutyDue[], book: PlantBook): strin
   );
   if (error || !value)
     throw new Error(`the calendar could not be written: ${error?.message ?? "no events"}`);
-  return value;
+  return foldedByOctets(value);
 }
+
+/**
+ * Lines of at most 75 octets, as RFC 5545 (3.1) has it, none of them ending within a letter: long ones were folded by
+ * letters, of which some take four.
+ */
+function foldedByOctets(text: string): string {
+  const whole = text.replace(/\r\n[ \t]/g, "");
+  return whole
+    .split("\r\n")
+    .map((line) => {
+      let folded = "";
+      let octets = 0;
+      for (const letter of line) {
+        const more = encoder.encode(letter).length;
+        if (octets + more > 75) {
+          folded += "\r\n ";
+          octets = 1;
+        }
+        folded += letter;
+        octets += more;
+      }
+      return folded;
+    })
+    .join("\r\n");
+}
+const encoder = new TextEncoder();
 
 /* A calendar without events is one too, and takes nothing away. */
 const emptyCalendar = [
@@ -39,7 +66,9 @@ const emptyCalendar = [
 ].join("\r\n");
 
 function eventOf(due: DutyDue, book: PlantBook): EventAttributes {
-  const { title, detail } = dutyWords(due, book);
+  const said = dutyWords(due, book);
+  const title = plainText(said.title).replaceAll("\n", " ");
+  const detail = said.detail && plainText(said.detail);
   const { at } = due;
   const day = [at.getFullYear(), at.getMonth() + 1, at.getDate()] as [number, number, number];
   const next = addDays(at, 1);

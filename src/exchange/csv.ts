@@ -1,3 +1,4 @@
+import { plainText } from "@/words/plainText";
 import { lotWords } from "@/words/lotWords";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { Bottle, Use } from "@/records/bottle";
@@ -6,8 +7,8 @@ import type { Lot } from "@/records/lot";
 import type { RunSummary } from "@/logbook/run/runSummary";
 
 /**
- * Rows as CSV (RFC 4180, UTF-8 with a header row). Text that a spreadsheet would take for a formula
- * gets an apostrophe before it.
+ * Rows as CSV (RFC 4180, UTF-8 with a header row). Text that a spreadsheet would take for a formula,
+ * at its beginning, after blanks or in a line of its own, gets an apostrophe before it; marks that nobody can see are left out.
  */
 async function toCsv(
   rows: Record<string, string | number | undefined>[],
@@ -15,8 +16,14 @@ async function toCsv(
 ): Promise<string> {
   /* Needed by the few who save a table: it is fetched then, not with the first screen. */
   const { default: Papa } = await import("papaparse");
-  return `${Papa.unparse({ fields: columns, data: rows.map((row) => columns.map((name) => row[name] ?? "")) }, { escapeFormulae: /^[=+\-@\t\r].*$/, newline: "\r\n" })}\r\n`;
+  const cell = (value: string | number | undefined) =>
+    typeof value === "string" ? plainText(value).replace(formula, "$1'$2") : (value ?? "");
+  const data = rows.map((row) => columns.map((name) => cell(row[name])));
+  return `${Papa.unparse({ fields: columns, data }, { newline: "\r\n" })}\r\n`;
 }
+
+/* Where a line of a cell begins as a formula does, with the wide forms of these marks too. */
+const formula = /(^|\n)(\s*[=+\-@\uFF1D\uFF0B\uFF0D\uFF20])/g;
 
 const runColumns = [
   "run",

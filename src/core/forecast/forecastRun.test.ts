@@ -108,6 +108,7 @@ test("balances close, percentiles are in order, curves never fall", () => {
           );
         expect(run.distillateMl).toBeLessThanOrEqual(Math.max(0, waterMl - 500) + 1e-6);
         expect(run.recovery).toBeLessThanOrEqual(1 + 1e-9);
+        expect(endless(run.warnings)).toEqual([]);
         const certain = forecastRun(
           { ...request, method, massG, waterMl, stop: { minutes } },
           { samples: 1 },
@@ -123,6 +124,23 @@ test("balances close, percentiles are in order, curves never fall", () => {
     { numRuns: 60 },
   );
 });
+
+test("a stop that never comes lacks a told amount of water, not an endless one", () => {
+  for (const stop of [{ perKg: 1e6 }, { distillateMl: 1e9 }, { minutes: 1e6 }]) {
+    const { warnings } = forecastRun({ ...request, stop, waterMl: 3000 }, { samples: 5 });
+    expect(endless(warnings)).toEqual([]);
+  }
+});
+
+/** Figures of warnings that are none. */
+function endless(warnings: readonly object[]): string[] {
+  const found: string[] = [];
+  JSON.stringify(warnings, (name, value: unknown) => {
+    if (typeof value === "number" && !Number.isFinite(value)) found.push(name);
+    return value;
+  });
+  return found;
+}
 
 test("more steam never gives less oil in the same time", () => {
   fc.assert(

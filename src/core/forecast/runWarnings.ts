@@ -2,6 +2,7 @@ import type { Warning } from "../plan/warning";
 import type { Forecast } from "./forecast";
 import type { RunModel } from "./runModel";
 import { plainRules, stopTimes } from "./stopRules";
+import { longestMinutes } from "./worth";
 
 /* Below this the named part no longer speaks for the whole oil. */
 const leastNamedShare = 0.5;
@@ -60,7 +61,7 @@ export function runWarnings(model: RunModel, forecast: Forecast): Warning[] {
   return warnings;
 }
 
-/** When the run would have ended by the rules that were asked for, the dry line left out. */
+/** When the run would have ended by the rules that were asked for, the dry line left out; after a day at the latest. */
 function wantedMinutes(model: RunModel, forecast: Forecast): number {
   const { request } = model;
   const times = stopTimes(plainRules(request.stop), {
@@ -68,5 +69,5 @@ function wantedMinutes(model: RunModel, forecast: Forecast): number {
     minutesTo: (distillateMl) => distillateMl / forecast.rateMlPerMin,
     worthlessFrom: () => Infinity,
   });
-  return Math.min(Infinity, ...Object.values(times));
+  return Math.min(longestMinutes, ...Object.values(times));
 }

@@ -10,6 +10,7 @@ import {
   words,
   type CraftStop,
   type UnitSystem,
+  counted,
 } from "@/core";
 import { pastStopWords } from "@/words/pastWords";
 import { craftStopWords } from "@/words/warningWords";
@@ -206,7 +207,11 @@ export function RunSheetScreen({ run }: { run: Run }) {
         <>
           <Notice
             severity="caution"
-            message={`By this log ${words(showVolume(doubt.hydrosolMl, units))} came within ${showDuration(doubt.minutes)} of the first drop. Was the first drop noted too late?`}
+            message={
+              doubt.overlong
+                ? `By this log it was on the heat for ${counted(Math.round(doubt.minutes / 1440), "day", "days")} after the first drop. Was the heat off noted on another day?`
+                : `By this log ${words(showVolume(doubt.hydrosolMl, units))} came within ${showDuration(doubt.minutes)} of the first drop. Was the first drop noted too late?`
+            }
             remedy="Until you have said so, this run teaches the plan nothing."
             action={{
               label: "Correct the log",

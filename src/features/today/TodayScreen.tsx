@@ -81,7 +81,7 @@ export function TodayScreen() {
         <Row
           key={run.id}
           href={`/runs/${run.id}`}
-          title={`Is run ${run.number}’s first drop right?`}
+          title={`Is run ${run.number}’s log right?`}
           detail={`${plantName} · it teaches the plan nothing until you have said so`}
         />
       ))}

@@ -12,11 +12,15 @@ const leastMl = 100;
 export interface DoubtfulLog {
   minutes: number;
   hydrosolMl: number;
+  /** It was on the heat for days, by its log: the heat off was hardly noted when it was. */
+  overlong?: true;
 }
 
 /** What looks wrong with a measured run's first drop; undefined where nothing does, or it was confirmed. */
 export function doubtfulLog(summary: RunSummary, book: PlantBook): DoubtfulLog | undefined {
-  const { run, result, minutesFromFirstDrop: minutes } = summary;
+  const { run, result, minutesFromFirstDrop: minutes, overlongMinutes } = summary;
+  if (overlongMinutes !== undefined && !run.confirmed)
+    return { minutes: overlongMinutes, hydrosolMl: result?.hydrosolMl ?? 0, overlong: true };
   if (!result || minutes === undefined || run.confirmed) return undefined;
   const { hydrosolMl = 0 } = result;
   const tooFast =

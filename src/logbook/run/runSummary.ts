@@ -12,6 +12,8 @@ export interface RunSummary {
   /** When it was lit, or the first that is known of it; else when it was made ready. */
   at: number;
   minutesFromFirstDrop?: number;
+  /** So many minutes by its log that it can hardly be: a heat off noted on another day. They are reckoned with nowhere. */
+  overlongMinutes?: number;
   /** What it gave; left out while its oil is not measured. */
   result?: Yield & { oilMl: number; hydrosolMl: number | undefined };
 }
@@ -32,7 +34,7 @@ export function summarise(run: Run, book: PlantBook): RunSummary {
     plantName: book.byId(run.plantId)?.name ?? run.plantId,
     at: momentOfRun(run),
     ...(state.firstDropAt !== undefined && state.heatOffAt !== undefined
-      ? { minutesFromFirstDrop: (state.heatOffAt - state.firstDropAt) / 60000 }
+      ? onTheHeat((state.heatOffAt - state.firstDropAt) / 60000)
       : {}),
     ...(yielded && state.result?.oilMl !== undefined
       ? { result: { ...yielded, oilMl: state.result.oilMl, hydrosolMl: state.result.hydrosolMl } }
@@ -40,6 +42,15 @@ export function summarise(run: Run, book: PlantBook): RunSummary {
   };
   inBook.set(run, summary);
   return summary;
+}
+
+/* Nobody watches a still for longer. */
+const longestMinutes = 48 * 60;
+
+function onTheHeat(minutes: number): Pick<RunSummary, "minutesFromFirstDrop" | "overlongMinutes"> {
+  return minutes > longestMinutes
+    ? { overlongMinutes: minutes }
+    : { minutesFromFirstDrop: minutes };
 }
 
 /** When a run was lit, else the first that is known of it, else when it was made ready; ms. */
