@@ -35,7 +35,11 @@ function merged(
       Fields[],
       Fields[],
     ];
-    if (m.length > 0 || t.length > 0) fields[name] = mergeItems(key, b, m, t, mineIsLater);
+    if (m.length === 0 && t.length === 0) continue;
+    const items = mergeItems(key, b, m, t, mineIsLater);
+    /* Taken back to before there was any, it is not there at all. */
+    if (items.length > 0 || (mine as Fields)[name] !== undefined) fields[name] = items;
+    else delete fields[name];
   }
   fields.updatedAt = mineIsLater ? mine.updatedAt : theirs.updatedAt;
   return same(fields, mine) ? mine : (fields as unknown as AnyRecord);

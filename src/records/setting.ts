@@ -37,7 +37,7 @@ export const settingSchema = z.object({
   }),
   prices: z
     .object({
-      currency: z.string().max(5),
+      currency: z.string().max(5, "the sign of your money has at most five letters"),
       electricityPerKWh: within(limits.price).optional(),
       gasPerKg: within(limits.price).optional(),
       oilPerMl: within(limits.price).optional(),

@@ -1,11 +1,13 @@
 import { openJournal } from "@/storage/journal";
 import type { TabNotices } from "@/storage/tabNotices";
 import { memoryStorage } from "@/testing/memoryStorage";
+import { sampleHarvest } from "@/testing/sampleShelf";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import {
   bin,
   bringBack,
   changePreferences,
+  changeRecord,
   changeRun,
   discardQuarantined,
   keep,
@@ -95,6 +97,19 @@ test("binning is undone whole, or brought back later", async () => {
   const again = open(backend).store;
   await again.dispatch(openLogbook());
   expect(selectStills(again.getState())).toHaveLength(1);
+});
+
+test("a first weighing taken back leaves the very harvest that was there", () => {
+  const { store } = open();
+  const harvest = sampleHarvest();
+  store.dispatch(keep(harvest));
+  const before = store.getState().harvest.entities[harvest.id]!;
+  const weighing = { at: "2026-05-05T08:00:00.000Z", massG: 800 };
+  store.dispatch(changeRecord(before, (now) => ({ ...now, weighings: [weighing] }), "Weighed."));
+  store.dispatch(undoLast());
+  const { updatedAt: _, ...now } = store.getState().harvest.entities[harvest.id]!;
+  const { updatedAt: __, ...was } = before;
+  expect(now).toStrictEqual(was);
 });
 
 test("an import is one step back: what was changed is as before, what was added lies in the bin", () => {

@@ -60,6 +60,16 @@ test("columns are guessed by their names, and the log lies on the run's time", a
   expect(screen.queryByRole("dialog")).not.toBeInTheDocument();
 });
 
+test("rows over weeks are asked about before they are taken for one run", async () => {
+  const { samples } = open();
+  await give("Time (s),Probe 1\n0,70\n60,71\n6000000,72");
+  expect(screen.getByText(/^These rows lie over 69 days/)).toBeVisible();
+  expect(screen.getByRole("button", { name: "Bring it in" })).toBeDisabled();
+  fireEvent.click(screen.getByRole("checkbox", { name: "It is one run all the same" }));
+  await take();
+  expect(samples().length).toBeGreaterThan(0);
+});
+
 test("degrees Fahrenheit and an offset are reckoned in", async () => {
   const { samples } = open();
   await give(log(3, 212));

@@ -98,6 +98,9 @@ const labels: Record<Channel, string> = {
   distillate: "Distillate, g",
 };
 
+/* A run is on the heat for hours. */
+const mostDays = 2;
+
 /** Columns, offset and degrees, with what they come to drawn below. */
 function Match({
   table,
@@ -115,9 +118,12 @@ function Match({
   });
   const [offset, setOffset] = useState(toInput(0, "min"));
   const [refused, setRefused] = useState<string>();
+  const [sure, setSure] = useState(false);
   const shift = readNumber(offset, { name: "The offset", min: -1440, max: 1440 });
   const zeroAt = state.litAt ?? Date.parse(run.createdAt);
   const read = readProbe(table, match, zeroAt);
+  const days = read.ok ? (read.reading.to - read.reading.from) / 86400e3 : 0;
+  const asked = days > mostDays && !sure;
   const columns = [
     { value: "", label: "not in this log" },
     ...table.header.map((name) => ({ value: name, label: name })),
@@ -206,6 +212,15 @@ function Match({
       ) : (
         <Notice severity="error" message={read.problem} />
       )}
+      {days > mostDays ? (
+        <>
+          <Notice
+            severity="caution"
+            message={`These rows lie over ${Math.round(days)} days. One run is hardly as long: is another column the time, or are several runs in this file?`}
+          />
+          <Check label="It is one run all the same" checked={sure} onChange={setSure} />
+        </>
+      ) : null}
       {refused ? (
         <Notice
           severity="error"
@@ -213,7 +228,11 @@ function Match({
           remedy="Free some space and try again; the file is unharmed."
         />
       ) : null}
-      <Button label="Bring it in" disabled={!read.ok || !shift.ok} onPress={() => void take()} />
+      <Button
+        label="Bring it in"
+        disabled={!read.ok || !shift.ok || asked}
+        onPress={() => void take()}
+      />
     </Sheet>
   );
 }

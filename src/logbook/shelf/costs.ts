@@ -26,10 +26,7 @@ export function costOfRun(run: Run, still: Still | undefined, { prices, costs }:
   const kWh = energyOf(run, state);
   const energy =
     still && kWh !== undefined ? fuelFor(kWh, still.heat.kind, prices).cost : undefined;
-  const iceKg = run.entries.reduce(
-    (sum, entry) => (entry.type === "iceAdded" ? sum + entry.massG / 1000 : sum),
-    0,
-  );
+  const iceKg = state.iceAdded.reduce((sum, { massG }) => sum + massG / 1000, 0);
   return told({
     plant: priced(run.plan.chargeG / 1000, costs?.plantPerKg),
     energy,

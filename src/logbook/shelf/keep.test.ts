@@ -393,6 +393,13 @@ describe("costs", () => {
     expect(costs).not.toHaveProperty("water");
   });
 
+  test("ice that was struck out of the log costs nothing", () => {
+    const ice = lit.entries.find(({ type }) => type === "iceAdded")!;
+    const strike = entryAt(31, { type: "amendment", of: ice.id, struck: true } as never);
+    const struck = { ...lit, entries: [...lit.entries, strike] };
+    expect(costOfRun(struck, still, money)).not.toHaveProperty("ice");
+  });
+
   test("its oil carries it all until hydrosol has a worth, then each its part; together they are the whole", () => {
     const lots = [
       sampleLot("oil", { runIds: [run.id], volumeMl: 4 }),
