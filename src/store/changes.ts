@@ -132,12 +132,16 @@ function asBefore(state: RootState, records: AnyRecord[], at: Date): AnyRecord[]
 
 /** Puts records in the bin, where they can be brought back for 30 days. */
 export function bin(label: string, records: AnyRecord[]): Thunk {
-  return (dispatch, _getState, { now }) => {
+  return (dispatch, getState, { now }) => {
     const deletedAt = now().toISOString();
+    const state = getState();
     dispatch(
       keepUndoable(
         label,
-        records.map((record) => ({ ...record, deletedAt })),
+        records.map((record) => ({
+          ...(entitiesOf(state, record.kind)[record.id] ?? record),
+          deletedAt,
+        })),
       ),
     );
   };

@@ -9,7 +9,9 @@ import { runState } from "@/logbook/run/runState";
 import type { Still } from "@/records/still";
 import { beginPlan } from "@/store/beginPlan";
 import { appendEntry } from "@/store/appendEntry";
-import { bin, changeRun, keep } from "@/store/changes";
+import { askAgain, leaveOut } from "@/store/acts/leaveOut";
+import { tickCheck } from "@/store/acts/tickCheck";
+import { bin } from "@/store/changes";
 import { useTrialPlace } from "@/store/useTrialPlace";
 import { besideWords, placeWords } from "@/words/trialWords";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
@@ -56,22 +58,11 @@ export function ReadyScreen({ run }: { run: Run }) {
   const toMend = place && besideWords(place);
   const started = runState(run.entries).phase !== "ready";
 
-  function tick(id: string, checked: boolean) {
-    dispatch(
-      changeRun(run.id, (current) => {
-        const others = current.checked.filter((other) => other !== id);
-        return { ...current, checked: checked ? [...others, id] : others };
-      }),
-    );
-  }
   function planAnew() {
     const draft = draftOfRun(run, units);
     const alone = harvestOfItsOwn(run, harvests, runs) !== undefined;
     dispatch(beginPlan({ ...draft, runId: run.id, harvestId: alone ? "" : (run.harvestId ?? "") }));
     router.push("/plan");
-  }
-  function mark(marked: Still, id: string) {
-    dispatch(keep({ ...marked, notHere: [...(marked.notHere ?? []), id] }));
   }
   function light(reason?: string) {
     const left = reason ? { open: open.map(({ label }) => label.slice(0, 200)), reason } : {};
@@ -132,7 +123,7 @@ export function ReadyScreen({ run }: { run: Run }) {
             <Notice key={hazard} severity="note" message={hazard} />
           ))}
           {still && notHere.size > 0 ? (
-            <NotHere still={still} all={all} onBack={(next) => dispatch(keep(next))} />
+            <NotHere still={still} all={all} onBack={() => dispatch(askAgain(still))} />
           ) : null}
           <Txt variant="small">
             Owning a still and selling what it makes are regulated in many places: check local
@@ -171,7 +162,7 @@ export function ReadyScreen({ run }: { run: Run }) {
               label={label}
               reason={reason}
               checked={run.checked.includes(id)}
-              onChange={(checked) => tick(id, checked)}
+              onChange={(checked) => dispatch(tickCheck(run.id, id, checked))}
             />
             {optional && still ? (
               <View className="flex-row">
@@ -180,7 +171,7 @@ export function ReadyScreen({ run }: { run: Run }) {
                   hint={`Not on my still: ${label}`}
                   look="plain"
                   size="small"
-                  onPress={() => mark(still, id)}
+                  onPress={() => dispatch(leaveOut(still, id))}
                 />
               </View>
             ) : null}
@@ -242,19 +233,14 @@ function NotHere({
 }: {
   still: Still;
   all: readonly CheckItem[];
-  onBack: (still: Still) => void;
+  onBack: () => void;
 }) {
   const marked = all.filter(({ id }) => still.notHere?.includes(id));
   return (
     <Card className="gap-2">
       <Txt variant="small">{`Not on this still: ${marked.map(({ label }) => label).join(" · ")}`}</Txt>
       <View className="flex-row">
-        <Button
-          label="Ask again"
-          look="plain"
-          size="small"
-          onPress={() => onBack({ ...still, notHere: undefined })}
-        />
+        <Button label="Ask again" look="plain" size="small" onPress={onBack} />
       </View>
     </Card>
   );

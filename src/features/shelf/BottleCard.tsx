@@ -1,9 +1,10 @@
 import { View } from "react-native";
 import { showVolume, words, type UnitSystem } from "@/core";
 import type { Shelved } from "@/logbook/shelf/shelf";
-import { bin, keepUndoable } from "@/store/changes";
+import { giveNewCode } from "@/store/acts/giveNewCode";
+import { openBottle } from "@/store/acts/openBottle";
+import { bin } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
-import { giveNewCode } from "@/store/giveNewCode";
 import { Button } from "@/ui/primitives/Button";
 import { CopyButton } from "@/ui/primitives/CopyButton";
 import { Card } from "@/ui/primitives/Card";
@@ -71,13 +72,7 @@ export function BottleCard({ item, units, amount, twice, onTake }: Props) {
             leaves
             label="Opened"
             hint={`${bottle.code} is opened`}
-            onPress={() =>
-              dispatch(
-                keepUndoable(`${bottle.code} is opened.`, [
-                  { ...bottle, openedAt: new Date().toISOString() },
-                ]),
-              )
-            }
+            onPress={() => dispatch(openBottle(bottle))}
           />
         ) : null}
         {twice ? (

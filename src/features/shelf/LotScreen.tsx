@@ -28,7 +28,7 @@ import { BlendSheet } from "./BlendSheet";
 import { BottleCard } from "./BottleCard";
 import { ChecksCard } from "./ChecksCard";
 import { CheckSheet } from "./CheckSheet";
-import { giveNewCode } from "@/store/giveNewCode";
+import { giveNewCode } from "@/store/acts/giveNewCode";
 import { CostCard } from "./CostCard";
 import { FillSheet } from "./FillSheet";
 import { LineCard } from "./LineCard";

@@ -23,7 +23,7 @@ import { limits } from "@/messages/limits";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { stillFigures } from "@/logbook/still/stillFigures";
-import { keepUndoable } from "@/store/changes";
+import { calibrateStill, forgetCalibration } from "@/store/acts/calibrateStill";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useDraft } from "@/store/useDraft";
@@ -63,18 +63,9 @@ function CalibrateForm({ still }: { still: Still }) {
   const usual = usualOf(still, boilC, site.airC);
   const solved = readings && solve(still, readings, site, units);
 
-  function take({ efficiency, lossWPerK: loss }: Calibration) {
+  function take(calibration: Calibration) {
     if (!readings) return;
-    const kept = dispatch(
-      keepUndoable(`${still.name} is calibrated.`, [
-        {
-          ...still,
-          heat: { ...still.heat, efficiency },
-          lossWPerK: loss,
-          calibration: { on: new Date().toISOString(), ...readings },
-        },
-      ]),
-    );
+    const kept = dispatch(calibrateStill(still, calibration, readings));
     if (!kept.ok) return setRefused(kept.problem);
     done();
     router.replace(`/bench/stills/${still.id}`);
@@ -247,18 +238,7 @@ function LastCalibration({ still }: { still: Still }) {
           look="quiet"
           size="small"
           label="Back to the usual"
-          onPress={() =>
-            dispatch(
-              keepUndoable("Calibration taken away.", [
-                {
-                  ...still,
-                  heat: { kind: still.heat.kind, powerW: still.heat.powerW },
-                  lossWPerK: undefined,
-                  calibration: undefined,
-                },
-              ]),
-            )
-          }
+          onPress={() => dispatch(forgetCalibration(still))}
         />
       </View>
     </Card>
