@@ -1,5 +1,5 @@
 import { spawnSync } from "node:child_process";
-import { mkdtempSync, writeFileSync } from "node:fs";
+import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { PDFDocument } from "@cantoo/pdf-lib";
@@ -28,6 +28,42 @@ beforeAll(() => {
   const logbook = JSON.parse(text) as { format: string; records: AnyRecord[] };
   expect(logbook.format).toBe("sereno-logbook");
   records = logbook.records;
+});
+
+test("logbooks of two devices come together in any order, with what either noted; what is no logbook is named", () => {
+  const logbook = JSON.parse(readFileSync(file, "utf8")) as { records: AnyRecord[] };
+  const noted = (note: string, minute: number) => {
+    const device = {
+      ...logbook,
+      records: logbook.records.map((record) =>
+        record.kind === "run" && record.id === "demo-run-31"
+          ? {
+              ...record,
+              updatedAt: new Date(Date.parse(record.updatedAt) + minute * 60000).toISOString(),
+              entries: [
+                ...record.entries,
+                { id: note, type: "note", note, at: record.updatedAt, notedAt: record.updatedAt },
+              ],
+            }
+          : record,
+      ),
+    };
+    const name = path.join(path.dirname(file), `${note}.json`);
+    writeFileSync(name, JSON.stringify(device));
+    return name;
+  };
+  const [shed, kitchen] = [noted("shed", 1), noted("kitchen", 2)];
+  const both = command("merge", shed, kitchen);
+  expect(both.status).toBe(0);
+  expect(command("merge", kitchen, shed, kitchen).text).toBe(both.text);
+  const run = (JSON.parse(both.text) as typeof logbook).records.find(
+    ({ id }) => id === "demo-run-31",
+  );
+  const notes = run?.kind === "run" ? run.entries.map(({ id }) => id) : [];
+  expect(notes).toEqual(expect.arrayContaining(["shed", "kitchen"]));
+  const wrong = command("merge", shed, path.join("package.json"));
+  expect([wrong.status, wrong.text]).toEqual([1, ""]);
+  expect(wrong.said).toContain("package.json: This is not a Sereno logbook");
 });
 
 test("trace follows a blend of the demonstration to both its harvests", () => {
