@@ -41,7 +41,7 @@ function foldedByOctets(text: string): string {
       let folded = "";
       let octets = 0;
       for (const letter of line) {
-        const more = encoder.encode(letter).length;
+        const more = octetsOf(letter.codePointAt(0) ?? 0);
         if (octets + more > 75) {
           folded += "\r\n ";
           octets = 1;
@@ -53,7 +53,11 @@ function foldedByOctets(text: string): string {
     })
     .join("\r\n");
 }
-const encoder = new TextEncoder();
+
+/** A letter's length in UTF-8. */
+function octetsOf(letter: number): number {
+  return letter < 0x80 ? 1 : letter < 0x800 ? 2 : letter < 0x10000 ? 3 : 4;
+}
 
 /* A calendar without events is one too, and takes nothing away. */
 const emptyCalendar = [
