@@ -31,8 +31,9 @@ export default defineConfig({
         "--disable-sync",
         "--disable-quic",
         "--no-first-run",
-        /* A microphone that beeps; who may use it is asked all the same. */
+        /* A microphone that beeps; without a window there is nobody to ask, so it is allowed. */
         "--use-fake-device-for-media-stream",
+        "--use-fake-ui-for-media-stream",
       ],
     },
   },

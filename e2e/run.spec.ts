@@ -254,6 +254,8 @@ test("a probe's log of 200,000 rows comes onto the run, its columns are remember
   await expect(page.getByRole("checkbox", { name: "Temperatures are in °F" })).toBeChecked();
   await page.getByLabel("Tub", { exact: true }).selectOption({ label: "not in this log" });
   await expect(page.getByText(/head 200000, outlet 200000 samples over 3333 min/)).toBeVisible();
+  /* Over two days and more: asked about first. */
+  await page.getByRole("checkbox", { name: "It is one run all the same" }).click();
   await page.getByRole("button", { name: "Bring it in" }).click();
   await expect(page.getByRole("heading", { name: "What the probe saw" })).toBeVisible({
     timeout: 60_000,
