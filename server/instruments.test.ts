@@ -102,22 +102,27 @@ test("joined in mid-run, the still has been heated as it was, not as it stands n
   simulations.stopAll();
 });
 
-test("one client's fifth ends its own first and nobody else's; a full server says so", () => {
+test("a client with too many ends its own that nobody listens to; nothing that is listened to, and nobody else's, is ended", () => {
   const simulations = openSimulations();
   const start = (client: string) => simulations.start(simulation as never, client);
   const others = start("other");
-  const own = Array.from({ length: 5 }, () => start("me"));
-  expect(own.map(({ id }) => simulations.get(id) !== undefined)).toEqual([
-    false,
-    true,
-    true,
-    true,
-    true,
-  ]);
-  for (let i = 0; i < 35; i += 1) start(`guest ${i}`);
-  expect(() => start("late")).toThrow("40 simulated stills run here already");
-  expect(simulations.get(others.id)).toBeDefined();
+  const own = Array.from({ length: 12 }, () => start("me"));
+  own[0]!.listeners.add(() => undefined);
   start("me");
+  expect(own.flatMap(({ id }, i) => (simulations.get(id) ? [] : [i]))).toEqual([1]);
+  for (const { listeners } of own) listeners.add(() => undefined);
+  const last = start("me");
+  last.listeners.add(() => undefined);
+  expect(() => start("me")).toThrow("Too many simulated stills");
+  for (let i = 0; i < 60; i += 1)
+    try {
+      start(`guest ${i}`).listeners.add(() => undefined);
+    } catch {
+      break;
+    }
+  expect(() => start("late")).toThrow("Too many simulated stills");
+  expect(simulations.get(others.id)).toBeDefined();
+  expect(simulations.get(own[0]!.id)).toBeDefined();
   simulations.stopAll();
 });
 

@@ -28,8 +28,9 @@ const tickMs = 100;
 const sampleSeconds = 1;
 /* Three hours of four channels at one a second. */
 const keptSamples = 45000;
-const mostSimulations = 40;
-const mostOfOne = 4;
+const mostSimulations = 60;
+/* Behind a proxy a whole household has one address. */
+const mostOfOne = 12;
 /* So long one still works at a time, ms: others, and whoever asks meanwhile, have their turn. */
 const sliceMs = 4;
 const longestIdleMs = 6 * 3600e3;
@@ -40,24 +41,26 @@ export function openSimulations(clock: () => number = Date.now) {
   return {
     get: (id: string) => running.get(id),
     /**
-     * Starts one. The oldest of the same client makes room when it has too many; nobody else's is ever ended.
-     * @throws Busy when this server runs as many as it can
+     * Starts one. Where a client has too many, its oldest that nobody listens to makes room; what somebody listens to,
+     * and what others started, is never ended.
+     * @throws Busy when this client, or this server, runs as many as it can
      * @throws Error when the run cannot be simulated
      */
     start(simulation: Simulation, client = ""): RunningSimulation {
       const own = [...running.values()].filter((each) => each.client === client);
-      if (own.length < mostOfOne && running.size >= mostSimulations)
-        throw new Busy(
-          `${mostSimulations} simulated stills run here already. End one, or try again later.`,
-        );
+      const full = own.length >= mostOfOne || running.size >= mostSimulations;
+      const unheard = full ? own.find(({ listeners }) => listeners.size === 0) : undefined;
+      if (full && !unheard)
+        throw new Busy("Too many simulated stills run here already. End one, or try again later.");
       const started = run(simulation, client, clock, (id) => running.delete(id));
-      if (own.length >= mostOfOne) own[0]?.stop();
+      unheard?.stop();
       running.set(started.id, started);
       return started;
     },
     stopAll: () => running.forEach((each) => each.stop()),
   };
 }
+
 /** There is no room for another one now. */
 export class Busy extends Error {}
 

@@ -107,7 +107,7 @@ function compress(folder) {
 
 /** Makes sure there is a Chromium to test with; installs Debian's where there is none. */
 export function installChromium() {
-  if (existsSync("/usr/bin/chromium-headless-shell")) return;
+  if (chromiumPath()) return;
   say("Installing Chromium");
   const sudo = process.getuid?.() === 0 ? [] : ["sudo"];
   const apt = (...args) => {
@@ -115,10 +115,11 @@ export function installChromium() {
     return run(command, rest, { DEBIAN_FRONTEND: "noninteractive" });
   };
   apt("update");
-  /* Where it cannot be had, Debian's whole Chromium does the same work more slowly. */
-  if (apt("install", "-y", "--no-install-recommends", "chromium-headless-shell") === 0) return;
-  if (!chromiumPath()) apt("install", "-y", "--no-install-recommends", "chromium");
-  if (chromiumPath()) return;
+  /* Where the first cannot be had, Debian's whole Chromium does the same work more slowly. */
+  for (const name of ["chromium-headless-shell", "chromium"]) {
+    apt("install", "-y", "--no-install-recommends", name);
+    if (chromiumPath()) return;
+  }
   console.error("No Chromium could be installed. Install Debian's chromium and try again.");
   process.exit(1);
 }

@@ -4,12 +4,15 @@ import { moment } from "@/messages/moment";
 import { limits, within } from "@/messages/limits";
 
 /**
- * What names a record: letters, digits, _ and - (in the first edition also dots and spaces), and never a name that every JavaScript object has
- * of its own, so that no look-up by it can find anything else.
+ * What names a record: letters, digits, _ and -, in older logbooks also dots and spaces, and never a name that every
+ * JavaScript object has of its own, so that no look-up by it can find anything else.
  */
 export const id = z
   .string()
-  .regex(/^(?=.*[A-Za-z0-9_-])[A-Za-z0-9_. -]{1,80}$/, "an id is 1 to 80 letters, digits, _ or -")
+  .regex(
+    /^(?=.*[A-Za-z0-9_-])[A-Za-z0-9_. -]{1,80}$/,
+    "an id is 1 to 80 letters, digits, dots, spaces, _ or -",
+  )
   .refine((text) => !(text in Object.prototype), "this id is a word of the language");
 export const shortText = z.string().max(200);
 export const longText = z.string().max(5000);

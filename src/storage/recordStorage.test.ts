@@ -207,6 +207,9 @@ test("what a newer edition wrote is never overwritten, moved or let go by an old
     ]);
     expect(await backend.getItem("still/still-a")).toBe(newer);
   }
+  await storage.discardQuarantined("still/still-a");
+  expect(await backend.getItem("still/still-a")).toBe(newer);
+  expect((await readWhole(storage, now)).quarantined).toHaveLength(1);
 });
 
 test("fields that this edition does not know are there again after a change, at every depth", async () => {

@@ -64,7 +64,7 @@ export interface RecordStorage {
   commit(changes: readonly RecordChange[]): Promise<AnyRecord[]>;
   /** Puts texts from a file where this device's own unreadable ones lie. */
   setAside(texts: readonly Quarantined[]): Promise<void>;
-  /** Drops one quarantined text, at the person's word. */
+  /** Drops one quarantined text, at the person's word; a record that opens, or that a newer edition wrote, stays. */
   discardQuarantined(key: string): Promise<void>;
 }
 
@@ -240,7 +240,12 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
   }
 
   async function discardQuarantined(key: string): Promise<void> {
-    await exclusive(() => backend.removeMany([quarantinePrefix + key, key]));
+    await exclusive(async () => {
+      const text = (await readAll([key])).at(0)?.[1];
+      const opened = text === undefined ? undefined : openText(text);
+      const broken = opened && !opened.ok && !opened.newer;
+      await backend.removeMany([quarantinePrefix + key, ...(broken ? [key] : [])]);
+    });
   }
 
   return {

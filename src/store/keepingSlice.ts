@@ -65,12 +65,14 @@ export const keepingSlice = createSlice({
     setAside(state, { payload }: PayloadAction<{ texts: Quarantined[] }>) {
       const keys = new Set(payload.texts.map(({ key }) => key));
       state.quarantined = [
-        ...state.quarantined.filter(({ key }) => !keys.has(key)),
+        ...state.quarantined.filter(({ key, newer }) => newer || !keys.has(key)),
         ...payload.texts,
       ];
     },
     quarantineDiscarded(state, { payload }: PayloadAction<{ key: string }>) {
-      state.quarantined = state.quarantined.filter(({ key }) => key !== payload.key);
+      state.quarantined = state.quarantined.filter(
+        ({ key, newer }) => newer || key !== payload.key,
+      );
     },
   },
 });

@@ -68,7 +68,9 @@ export function persistence({
       const taken = new Set(stored.map(recordKey));
       const refusedHere = [...batch].filter(([key]) => !taken.has(key));
       if (refusedHere.length === 0) return;
-      for (const [key] of refusedHere) waiting.delete(key);
+      /* What changed again meanwhile still waits, to lie aside as it is then. */
+      for (const [key, { after }] of refusedHere)
+        if (waiting.get(key)?.after === after) waiting.delete(key);
       api.dispatch(setAside({ texts: refusedHere.map(([, { after }]) => tooLate(after)) }));
       api.dispatch(pageIsOld());
     }

@@ -75,6 +75,23 @@ test("what is kept is stored, and opens again", async () => {
   expect(again.getState().keeping.status).toBe("kept");
 });
 
+test("what an old page changes of a record that a newer Sereno holds lies aside, as it was last", async () => {
+  const { backend, store } = open();
+  store.dispatch(keep(sampleStill()));
+  await settled(store);
+  const newer = JSON.stringify({ ...sampleStill(), version: 2 });
+  await backend.setItem("still/still-a", newer);
+  store.dispatch(keep({ ...sampleStill(), name: "First" }));
+  store.dispatch(keep({ ...sampleStill(), name: "Second" }));
+  await settled(store);
+  const { keeping } = store.getState();
+  expect(keeping).toMatchObject({ status: "kept", waiting: 0, old: true });
+  expect(keeping.quarantined.map(({ text }) => JSON.parse(text) as object)).toEqual([
+    expect.objectContaining({ name: "Second" }),
+  ]);
+  expect(await backend.getItem("still/still-a")).toBe(newer);
+});
+
 test("an empty logbook has preferences all the same", () => {
   expect(selectPreferences(open().store.getState())).toMatchObject({
     units: "metric",

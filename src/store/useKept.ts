@@ -8,14 +8,15 @@ import { useDraft } from "./useDraft";
 export function useKept<T extends object>(
   name: string,
   beginning: T,
-): [T, (part: Partial<T>) => void, () => void] {
+): [T, (part: Partial<T> | ((now: T) => Partial<T>)) => void, () => void] {
   const { start, note, done } = useDraft(name, beginning);
   const [now, setNow] = useState(start);
   /* Two changes between two drawings are two changes. */
   const latest = useRef(start);
   const change = useCallback(
-    (part: Partial<T>) => {
-      latest.current = { ...latest.current, ...part };
+    (part: Partial<T> | ((now: T) => Partial<T>)) => {
+      const { current } = latest;
+      latest.current = { ...current, ...(typeof part === "function" ? part(current) : part) };
       setNow(latest.current);
       note(latest.current);
     },

@@ -33,7 +33,7 @@ export function SetAside() {
       />
       {quarantined.map(({ key, problem: fault, newer }) => (
         <Row
-          key={key}
+          key={`${key} ${newer ?? ""}`}
           title={key}
           detail={fault}
           end={

@@ -72,6 +72,15 @@ test("only the bottles that are ticked are printed, and none is said", async () 
   expect(screen.getByRole("button", { name: "Save 0 labels as PDF" })).toBeDisabled();
 });
 
+test("two ticks before anything is drawn anew are two ticks", async () => {
+  await open({ lot: "a" });
+  act(() => {
+    screen.getByRole("checkbox", { name: /7H9-E3M/ }).click();
+    screen.getByRole("checkbox", { name: /5DG-SVN/ }).click();
+  });
+  expect(screen.getByRole("button", { name: "Save 0 labels as PDF" })).toBeDisabled();
+});
+
 test("a place beyond the sheet keeps the file back until it is right", async () => {
   await open();
   fireEvent.change(screen.getByLabelText("Sheet"), { target: { value: "a4-65" } });

@@ -7,7 +7,6 @@ import {
   useEffect,
   useMemo,
   useOptimistic,
-  useRef,
   useState,
 } from "react";
 import { View } from "react-native";
@@ -115,15 +114,12 @@ export function LabelsScreen() {
     };
   }, []);
 
-  const latest = useRef(unwanted);
-  useEffect(() => {
-    latest.current = unwanted;
-  });
   const want = useCallback(
-    (id: string, on: boolean) => {
-      const others = [...latest.current].filter((each) => each !== id);
-      say({ without: (on ? others : [...others, id]).join(" ") });
-    },
+    (id: string, on: boolean) =>
+      say(({ without: now }) => {
+        const others = now.split(" ").filter((each) => each !== id);
+        return { without: (on ? others : [...others, id]).join(" ") };
+      }),
     [say],
   );
 

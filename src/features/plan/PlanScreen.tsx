@@ -1,5 +1,5 @@
 import { useRouter } from "expo-router";
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { View } from "react-native";
 import {
   isCraftStop,
@@ -35,6 +35,7 @@ import { becauseField, type PlanDraft } from "@/records/planDraft";
 import { StillFields } from "./StillFields";
 import { useForecastRanges } from "./useForecastRanges";
 import { usePlanDraft, type PlanWork } from "./usePlanDraft";
+import { useWhenReady } from "./useWhenReady";
 import { Ways } from "./Ways";
 import { wishProblem } from "./wishProblem";
 import { schoolsFollowed, waysOfWorking } from "@/logbook/plan/waysOfWorking";
@@ -128,21 +129,14 @@ export function PlanScreen() {
     router.push(`/runs/${run.id}/ready`);
   }
 
-  /* A tap straight after the last digit counts, once the plan for that digit is there. */
-  const [asked, ask] = useState<object>();
-  const answered = useRef<object>(undefined);
-  const makeItReady = () => {
-    setChanged(undefined);
-    ask({});
-  };
   const noAnswer = !ranges && (state.problem !== undefined || state.stopped === true);
   const blocked = plan?.warnings.some((warning) => stands(warning, draft));
-  useEffect(() => {
-    const waits = behind || (plan && !ranges && !noAnswer) || !allRead;
-    if (!asked || answered.current === asked || waits) return;
-    answered.current = asked;
-    if (plan && !blocked) ready(plan);
-  });
+  const waits = behind || (plan !== undefined && !ranges && !noAnswer) || !allRead;
+  const askReady = useWhenReady(waits, () => plan && !blocked && ready(plan));
+  const makeItReady = () => {
+    setChanged(undefined);
+    askReady();
+  };
 
   if (!read.still) return <NoStill onAdd={() => router.push("/bench")} />;
 

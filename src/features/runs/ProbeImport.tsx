@@ -118,12 +118,13 @@ function Match({
   });
   const [offset, setOffset] = useState(toInput(0, "min"));
   const [refused, setRefused] = useState<string>();
-  const [sure, setSure] = useState(false);
+  /* So many days it is sure of: another column may come to others. */
+  const [sureOf, setSureOf] = useState<number>();
   const shift = readNumber(offset, { name: "The offset", min: -1440, max: 1440 });
   const zeroAt = state.litAt ?? Date.parse(run.createdAt);
   const read = readProbe(table, match, zeroAt);
   const days = read.ok ? (read.reading.to - read.reading.from) / 86400e3 : 0;
-  const asked = days > mostDays && !sure;
+  const asked = days > mostDays && sureOf !== days;
   const columns = [
     { value: "", label: "not in this log" },
     ...table.header.map((name) => ({ value: name, label: name })),
@@ -218,7 +219,11 @@ function Match({
             severity="caution"
             message={`These rows lie over ${Math.round(days)} days. One run is hardly as long: is another column the time, or are several runs in this file?`}
           />
-          <Check label="It is one run all the same" checked={sure} onChange={setSure} />
+          <Check
+            label="It is one run all the same"
+            checked={sureOf === days}
+            onChange={(sure) => setSureOf(sure ? days : undefined)}
+          />
         </>
       ) : null}
       {refused ? (

@@ -209,10 +209,14 @@ export function RunSheetScreen({ run }: { run: Run }) {
             severity="caution"
             message={
               doubt.overlong
-                ? `By this log it was on the heat for ${counted(Math.round(doubt.minutes / 1440), "day", "days")} after the first drop. Was the heat off noted on another day?`
+                ? `By this log it was on the heat for ${counted(Math.round(doubt.minutes / 1440), "day")} after the first drop. Was its heat off noted too late?`
                 : `By this log ${words(showVolume(doubt.hydrosolMl, units))} came within ${showDuration(doubt.minutes)} of the first drop. Was the first drop noted too late?`
             }
-            remedy="Until you have said so, this run teaches the plan nothing."
+            remedy={
+              doubt.overlong
+                ? "A run of more than two days teaches the plan nothing."
+                : "Until you have said so, this run teaches the plan nothing."
+            }
             action={{
               label: "Correct the log",
               onPress: () => router.push(`/runs/${run.id}/watch`),

@@ -3,9 +3,10 @@ import { useRouter } from "expo-router";
 import { useEffect, useState } from "react";
 import { Controller, useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
-import { bestBy, keepingMonths, toInput, unitsFor } from "@/core";
+import { bestBy, toInput, unitsFor } from "@/core";
 import type { OwnerNow } from "@/logbook/shelf/ownersOf";
 import { emptiesLeft } from "@/logbook/shelf/empties";
+import { monthsFilled } from "@/logbook/shelf/monthsFilled";
 import { proposeBottles, type Proposed } from "@/logbook/shelf/proposeBottles";
 import { closures, glasses, storages, type Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
@@ -43,7 +44,7 @@ const named = <T extends string>(values: readonly T[], words: Record<T, string>)
 export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const plant = usePlantBook().byId(lot.plantId) ?? unknownPlant;
+  const book = usePlantBook();
   const empties = useAppSelector(selectEmpties);
   const { units } = useAppSelector(selectPreferences);
   const { rule } = useAppSelector(selectStock);
@@ -71,22 +72,9 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
   const { control, getValues } = filling;
   useFormDraft(filling, draft);
   const [storage, glass] = useWatch({ control, name: ["storage", "glass"] });
-  const keeps = (kept: Pick<Proposed, "sizeMl" | "filledMl" | "glass">) =>
-    bestBy(
-      lot.madeOn,
-      keepingMonths(
-        lot.product,
-        plant,
-        {
-          place: storage,
-          glass: kept.glass,
-          airShare: 1 - kept.filledMl / kept.sizeMl,
-          openVessel,
-        },
-        rule,
-      ),
-    );
-  const suggested = keeps({ sizeMl: 1, filledMl: 1, glass });
+  const full = { sizeMl: 1, filledMl: 1, glass, storage };
+  const months = monthsFilled(lot, full, openVessel, { book, rule });
+  const suggested = bestBy(lot.madeOn, months);
   const typed = bottleFormSchema.safeParse(useWatch({ control }));
   const typedMl = typed.success ? typed.data.filled * typed.data.count : 0;
   const overMl = typedMl - openMl;
@@ -215,16 +203,13 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
         )}
       />
       <Txt variant="small">
-        {`A rule, not a promise: ${Math.round(keepingMonths(lot.product, plant, { place: storage, glass, openVessel }, rule))} months from the run, full and closed, kept this way. Opening, air and what a check finds bring it nearer; smell and look decide.`}
+        {`A rule, not a promise: ${Math.round(months)} months from the run, full and closed, kept this way. Opening, air and what a check finds bring it nearer; smell and look decide.`}
       </Txt>
       <FormText control={control} name="note" label="Note" />
       <Button label="On the shelf" onPress={() => void save()} />
     </Sheet>
   );
 }
-
-/* Of a plant that is in no book any more nothing better is known. */
-const unknownPlant = { keeping: "middling" as const, hydrosol: { months: 12 } };
 
 /** "2 × 500 mL, 1 × 100 mL". */
 function inWords(bottles: readonly Proposed[]): string {

@@ -9,6 +9,7 @@ import { retryWriting } from "@/store/persistence";
 import { selectAllRecords } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
 import { Txt } from "@/ui/primitives/Txt";
+import { useNewVersion } from "./serviceWorker";
 
 /** Says at once when the browser will not store, and offers the way out: a file. */
 export function KeepingBanner() {
@@ -25,17 +26,20 @@ export function KeepingBanner() {
   );
 }
 
-/** A newer Sereno has written here: what it wrote is not touched by this page, which is loaded anew with a tap. */
+/** A newer Sereno has written here. Where it waits on this device too, the banner beside this one offers it. */
 function Old() {
   const old = useAppSelector(({ keeping }) => keeping.old);
+  const waiting = useNewVersion();
   if (!old) return null;
   return (
     <View role="alert" className="flex-row items-center gap-x-4 bg-ember-wash px-4 py-1">
       <Txt className="min-w-0 flex-1 text-ember-ink">
-        A newer Sereno has written in this logbook. Update this page; until then it leaves what that
-        one wrote as it is.
+        A newer Sereno has written in this logbook. What it wrote stays as it is, and cannot be
+        changed here until this page is the newer one too.
       </Txt>
-      <Button label="Update" look="quiet" size="small" onPress={() => window.location.reload()} />
+      {waiting ? null : (
+        <Button label="Reload" look="quiet" size="small" onPress={() => window.location.reload()} />
+      )}
     </View>
   );
 }

@@ -82,7 +82,7 @@ export function TodayScreen() {
           key={run.id}
           href={`/runs/${run.id}`}
           title={`Is run ${run.number}’s log right?`}
-          detail={`${plantName} · it teaches the plan nothing until you have said so`}
+          detail={`${plantName} · for now it teaches the plan nothing`}
         />
       ))}
       {allRead ? <Harvests /> : null}

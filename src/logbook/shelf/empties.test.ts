@@ -1,7 +1,7 @@
 import { mergeRecords } from "@/records/merge";
 import { mergeCopies } from "@/records/mergeCopies";
 import type { Empty } from "@/records/empty";
-import { emptiesChanged, emptiesLeft } from "./empties";
+import { emptiesChanged, emptiesLeft, emptiesMore } from "./empties";
 
 const at = (minute: number) => new Date(Date.UTC(2026, 6, 1, 9, minute));
 const ten: Empty = {
@@ -33,4 +33,12 @@ test("taken back, they are there again; more taken than there were is none left,
   const one = taken(4, 1);
   expect(emptiesLeft(mergeRecords(one, ten, one) as Empty)).toBe(10);
   expect(emptiesLeft(emptiesChanged(taken(8, 1), -5, "filled", at(2)))).toBe(0);
+});
+
+test("counted anew they are as many as were counted, also after more was taken than there was", () => {
+  const short = emptiesChanged(taken(8, 1), -8, "filled", at(2));
+  for (const counted of [0, 1, 5, 40]) {
+    const more = emptiesMore(short, counted);
+    expect(emptiesLeft(emptiesChanged(short, more, "counted", at(3)))).toBe(counted);
+  }
 });

@@ -1,5 +1,6 @@
-import { bestBy, keepingMonths } from "@/core";
+import { bestBy } from "@/core";
 import { emptiesChanged } from "@/logbook/shelf/empties";
+import { monthsFilled } from "@/logbook/shelf/monthsFilled";
 import type { Proposed } from "@/logbook/shelf/proposeBottles";
 import { newRecord } from "@/records/base";
 import type { Bottle } from "@/records/bottle";
@@ -27,23 +28,22 @@ export function fillBottles(told: Told): Thunk<Kept> {
     const state = getState();
     const lot = state.lot.entities[told.lotId];
     if (!lot) return { ok: false, problem: "this lot is not in this logbook any more" };
-    const plant = selectPlantBook(state).byId(lot.plantId) ?? unknownPlant;
+    const book = selectPlantBook(state);
     const { bottles, lots, rule } = selectStock(state);
     const at = now();
     const codes = [...bottles, ...lots].map(({ code }) => code);
     const made = told.bottles.map(({ emptyId: _, ...bottle }): Bottle => {
       const code = newCode(codes);
       codes.push(code);
-      const airShare = 1 - bottle.filledMl / bottle.sizeMl;
-      const { storage, openVessel } = told;
-      const kept = { place: storage, glass: bottle.glass, airShare, openVessel };
+      const filled = { ...bottle, storage: told.storage };
       return {
         ...newRecord("bottle", at),
         code,
         lotId: lot.id,
-        ...bottle,
-        storage,
-        bestBy: told.bestBy ?? bestBy(lot.madeOn, keepingMonths(lot.product, plant, kept, rule)),
+        ...filled,
+        bestBy:
+          told.bestBy ??
+          bestBy(lot.madeOn, monthsFilled(lot, filled, told.openVessel, { book, rule })),
         ...(told.place ? { place: told.place } : {}),
         ...(told.note ? { note: told.note } : {}),
       };
@@ -64,5 +64,3 @@ export function fillBottles(told: Told): Thunk<Kept> {
     return dispatch(keepUndoable(said, [...made, ...changed]));
   };
 }
-
-const unknownPlant = { keeping: "middling" as const, hydrosol: { months: 12 } };

@@ -1,4 +1,4 @@
-import { emptiesChanged, emptiesLeft } from "@/logbook/shelf/empties";
+import { emptiesChanged, emptiesMore } from "@/logbook/shelf/empties";
 import { newRecord } from "@/records/base";
 import type { Empty } from "@/records/empty";
 import { changeRecord, keep, type Kept } from "../changes";
@@ -17,7 +17,7 @@ export function tellEmpties(
   return (dispatch, _getState, { now }) => {
     const at = now();
     if (!shown) return dispatch(keep({ ...newRecord("empty", at), ...sort, count }));
-    const more = count - emptiesLeft(shown);
+    const more = emptiesMore(shown, count);
     const why = more > 0 ? "bought" : "counted";
     return dispatch(
       changeRecord(shown, (current) => ({ ...emptiesChanged(current, more, why, at), ...sort })),

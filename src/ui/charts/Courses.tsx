@@ -2,6 +2,7 @@ import { ticks } from "d3-array";
 import line from "d3-shape/src/line.js";
 import { View } from "react-native";
 import Svg, { Circle, G, Path, Text as SvgText } from "react-native-svg";
+import { GroundedText } from "./GroundedText";
 import { linear } from "./linear";
 import { ValueAxis } from "./ValueAxis";
 
@@ -117,23 +118,16 @@ export function Courses({ courses, xUnit, yUnit, inWords }: Props) {
           );
         })}
         {ends.map(({ name, index, x: at, y: down }) => (
-          <G key={name}>
-            {/* Drawn twice: where it lies on another curve, its ground keeps it readable. */}
-            {(["ground", "ink"] as const).map((layer) => (
-              <SvgText
-                key={layer}
-                x={at}
-                y={down}
-                fontFamily="Atkinson_600"
-                fontSize={12}
-                fill={looks[index % looks.length]!.ink}
-                stroke={layer === "ground" ? "var(--panel)" : "none"}
-                strokeWidth={layer === "ground" ? 5 : 0}
-              >
-                {name}
-              </SvgText>
-            ))}
-          </G>
+          <GroundedText
+            key={name}
+            x={at}
+            y={down}
+            fontFamily="Atkinson_600"
+            fill={looks[index % looks.length]!.ink}
+            strokeWidth={5}
+          >
+            {name}
+          </GroundedText>
         ))}
       </Svg>
     </View>

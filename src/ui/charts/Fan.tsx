@@ -2,8 +2,9 @@ import { ticks } from "d3-array";
 import area from "d3-shape/src/area.js";
 import line from "d3-shape/src/line.js";
 import { View } from "react-native";
-import Svg, { Circle, G, Line, Path, Text as SvgText } from "react-native-svg";
-import type { Percentiles } from "@/core";
+import Svg, { Circle, G, Line, Path } from "react-native-svg";
+import { plainNumber, type Percentiles } from "@/core";
+import { GroundedText } from "./GroundedText";
 import { linear } from "./linear";
 
 interface Props {
@@ -71,7 +72,7 @@ export function Fan({
               strokeWidth={1}
             />
             <Mark x={left - 5} y={y(tick) + 4} anchor="end">
-              {String(tick)}
+              {plainNumber(tick)}
             </Mark>
           </G>
         ))}
@@ -150,25 +151,11 @@ function Mark({
   children: string;
 }) {
   return (
-    <SvgText
-      x={x}
-      y={y}
-      textAnchor={anchor}
-      fontFamily="Atkinson_400"
-      fontSize={12}
-      fill={ink}
-      stroke="var(--panel)"
-      strokeWidth={3}
-      strokeLinejoin="round"
-      {...strokeFirst}
-    >
+    <GroundedText x={x} y={y} textAnchor={anchor} fontFamily="Atkinson_400" fill={ink}>
       {children}
-    </SvgText>
+    </GroundedText>
   );
 }
-
-/* What lies under the words is kept off them. */
-const strokeFirst: object = { style: { paintOrder: "stroke" } };
 
 /* Values whose words do not lie on one another: every second or third one where the chart is low. */
 function apart(values: readonly number[], y: (value: number) => number): readonly number[] {

@@ -6,12 +6,11 @@ const pauseMs = 120;
 /* What has been typed and not yet been handed on, in all fields. */
 const waiting = new Set<() => void>();
 
-/** Hands on at once whatever still waits for a pause. Says whether anything did. */
-export function handTyped(): boolean {
-  const hands = [...waiting];
-  for (const hand of hands) hand();
-  return hands.length > 0;
+/** Hands on at once whatever still waits for a pause. */
+export function handTyped(): void {
+  for (const hand of [...waiting]) hand();
 }
+if (typeof window !== "undefined") window.addEventListener("pagehide", handTyped);
 
 /**
  * What is typed stands there with the key; whoever reckons with it hears of it after a pause, or when the field is
