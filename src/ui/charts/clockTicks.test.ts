@@ -13,7 +13,7 @@ test("ticks lie within, evenly apart, and are few, however long it was", () => {
   fc.assert(
     fc.property(
       fc.integer({ min: 0, max: 2e12 }),
-      fc.integer({ min: 0, max: 4 * 86400e3 }),
+      fc.integer({ min: 0, max: 100 * 365 * 86400e3 }),
       (from, long) => {
         const ticks = clockTicks(from, from + long);
         expect(ticks.length).toBeLessThanOrEqual(5);
