@@ -126,3 +126,13 @@ test("a lot that nobody has bottled yet is not forgotten", () => {
   expect(screen.getByText(/oil: not bottled yet$/)).toBeVisible();
   expect(screen.getByText("LA-0504-loose · 4.2 mL")).toBeVisible();
 });
+
+test("what can be pressed stands before the bottles: these are drawn on while one looks", () => {
+  open();
+  const bottle = screen.getAllByRole("listitem")[0]!;
+  for (const name of ["Add something bought", "Save as CSV", "Labels"])
+    expect(
+      screen.getByRole("button", { name }).compareDocumentPosition(bottle) &
+        Node.DOCUMENT_POSITION_FOLLOWING,
+    ).toBeTruthy();
+});

@@ -101,6 +101,7 @@ export function ShelfScreen() {
     <Screen
       title="Shelf"
       actions={
+        /* All of them above the bottles: these are drawn on while one looks, and would push them away from under a finger. */
         <>
           <Button label="Scan" look="quiet" size="small" opens onPress={() => setSheet("scan")} />
           <Button
@@ -114,6 +115,25 @@ export function ShelfScreen() {
             look="quiet"
             size="small"
             onPress={() => router.push("/shelf/season")}
+          />
+          <Button
+            look="quiet"
+            size="small"
+            label="Add something bought"
+            opens
+            onPress={() => setSheet("add")}
+          />
+          <Button
+            label="Save as CSV"
+            look="quiet"
+            size="small"
+            onPress={() =>
+              void download(
+                `sereno-bottles-${isoDay(new Date())}.csv`,
+                bottlesCsv(stock.bottles, stock.lots, stock.uses, book),
+                "text/csv",
+              )
+            }
           />
         </>
       }
@@ -191,27 +211,6 @@ export function ShelfScreen() {
           onSort={(sort) => change({ sort })}
         />
       )}
-      <View className="flex-row">
-        <Button
-          label="Save as CSV"
-          look="quiet"
-          size="small"
-          onPress={() =>
-            void download(
-              `sereno-bottles-${isoDay(new Date())}.csv`,
-              bottlesCsv(stock.bottles, stock.lots, stock.uses, book),
-              "text/csv",
-            )
-          }
-        />
-        <Button
-          look="quiet"
-          size="small"
-          label="Add something bought"
-          opens
-          onPress={() => setSheet("add")}
-        />
-      </View>
       {sheet === "scan" ? <ScanSheet onClose={() => setSheet(undefined)} /> : null}
       {adding}
     </Screen>
