@@ -210,6 +210,38 @@ test("pictures are made small, survive a reload, go into the file, and what is n
   }
 });
 
+test("a lot, a run and a still take a picture, and show it after a reload", async ({ page }) => {
+  await goTo(page, "/?logbook=demo");
+  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
+  for (const address of [
+    "/shelf/demo-lot-28-oil",
+    "/runs/demo-run-12",
+    "/bench/stills/demo-still-1",
+  ])
+    await test.step(address, async () => {
+      await goTo(page, address);
+      const small = await page.evaluate(() => {
+        const canvas = document.createElement("canvas");
+        canvas.width = 60;
+        canvas.height = 40;
+        canvas.getContext("2d")!.fillRect(10, 10, 30, 20);
+        return canvas.toDataURL("image/png").split(",")[1]!;
+      });
+      await page
+        .getByLabel(/^A picture from a file/)
+        .first()
+        .setInputFiles({
+          name: "bottle.png",
+          mimeType: "image/png",
+          buffer: Buffer.from(small, "base64"),
+        });
+      const picture = page.getByRole("img", { name: /picture 1 of 1/ });
+      await expect(picture).toBeVisible();
+      await readAnew(page);
+      await expect(picture).toBeVisible();
+    });
+});
+
 test("a trial of the demonstration is reckoned anew with a pair more, and closed", async ({
   page,
 }) => {
