@@ -49,7 +49,7 @@ export function FindScreen() {
         label="Find anything"
         value={query}
         onChange={setQuery}
-        placeholder="plant, run number, code, place, a word of a note"
+        placeholder="plant, run, code, place, note"
         focused
       />
       {asked.trim() && found.length === 0 ? (

@@ -225,7 +225,10 @@ const lookOfList = {
 };
 const hiddenStyle = { display: "none" };
 const itemStyle = (lit: boolean) => ({
-  padding: "9px 10px",
+  paddingTop: 9,
+  paddingBottom: 9,
+  paddingLeft: 10,
+  paddingRight: 10,
   minHeight: 48,
   boxSizing: "border-box",
   borderRadius: 10,
