@@ -5,6 +5,8 @@ import helmet from "helmet";
 import path from "node:path";
 import { instruments } from "./instruments";
 import { knownHosts } from "./knownHosts";
+import { Relay } from "./relay";
+import { relayRoutes } from "./relayRoutes";
 import { openSimulations } from "./simulations";
 
 /* What names a file of the app; a record's own name may have dots too. */
@@ -12,8 +14,12 @@ const fileName = /\.(js|css|map|json|html|txt|svg|png|ico|ttf|woff2?|webmanifest
 /* Names with a content hash never change what they hold. */
 const hashed = /[-.][0-9a-f]{32}\.\w+(\.br|\.gz)?$/;
 
-/** Serves the built app from a folder. Keeps no user data. */
-export function createApp(folder: string, simulations = openSimulations()): Express {
+/** Serves the built app from a folder. Keeps no user data but sealed messages on their way, in memory. */
+export function createApp(
+  folder: string,
+  simulations = openSimulations(),
+  relay = new Relay(),
+): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(knownHosts());
@@ -48,6 +54,7 @@ export function createApp(folder: string, simulations = openSimulations()): Expr
   });
   /* An event that waits in a compressor's buffer is late. */
   app.use("/instruments", instruments(simulations));
+  app.use("/relay", relayRoutes(relay));
   app.use(compression());
   app.get("/healthz", (_request, response) => {
     response.json({ ok: true });

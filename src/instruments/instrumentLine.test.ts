@@ -83,6 +83,36 @@ test("samples are heard and stored while anybody holds the line, and stay when n
   expect(again.feed.count()).toBe(3);
 });
 
+test("what comes before the stored samples are read makes no chunks across them", async () => {
+  const { backend, storage } = open();
+  const before = openInstrumentLines(storage).of("run-a");
+  const letGo = before.hold();
+  before.listenTo("probe-1");
+  for (let second = 1; second <= 50; second += 1) FakeSource.last.onmessage?.(sample(second));
+  await rest();
+  letGo();
+  await rest();
+  /* A slow device: what is stored is read only after new samples have come and wanted to be written. */
+  let read: () => void = () => undefined;
+  const slow = {
+    ...storage,
+    load: async (runId?: string) => {
+      await new Promise<void>((resolve) => (read = resolve));
+      return storage.load(runId);
+    },
+  };
+  const line = openInstrumentLines(slow).of("run-a");
+  line.hold();
+  line.listenTo("probe-1");
+  for (let second = 40; second <= 60; second += 1) FakeSource.last.onmessage?.(sample(second));
+  await rest();
+  read();
+  await rest();
+  expect((await backend.getAllKeys()).filter((key) => key.startsWith("samples/"))).toHaveLength(1);
+  const [chunk] = await storage.load("run-a");
+  expect(chunk!.offsetsMs).toEqual(Array.from({ length: 60 }, (_, i) => i * 1000));
+});
+
 test("a lost line is told from an instrument that is gone", async () => {
   const line = open().lines.of("run-a");
   line.hold();

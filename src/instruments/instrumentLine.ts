@@ -40,6 +40,8 @@ export class InstrumentLine {
   private stop: (() => void) | undefined;
   private timer: ReturnType<typeof setInterval> | undefined;
   private told = "";
+  /* What was stored before stands in the feed, or never will. */
+  private restored: Promise<void> = Promise.resolve();
   private listeners = new Set<() => void>();
 
   constructor(
@@ -103,7 +105,7 @@ export class InstrumentLine {
   };
 
   private open(): void {
-    void this.restore();
+    this.restored = this.restore();
     this.timer = setInterval(() => void this.flush(), flushMs);
   }
 
@@ -123,6 +125,8 @@ export class InstrumentLine {
   }
 
   private async flush(): Promise<void> {
+    /* Samples that came first would make chunks of their own across those that are stored. */
+    await this.restored;
     const chunks = this.feed.pending();
     if (chunks.length === 0) return;
     try {

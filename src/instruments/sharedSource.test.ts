@@ -71,6 +71,19 @@ test("three tabs on one probe take one line; all hear all, and the next goes on 
   expect(FakeSource.open).toHaveLength(0);
 });
 
+test("a tab that joins is told what came a moment ago, which may be stored nowhere yet", async () => {
+  Object.assign(navigator, { locks: fakeLocks() });
+  const first = tab("/instruments/b/stream");
+  await turns(5);
+  FakeSource.open[0]!.onmessage?.({ data: "one" });
+  await turns(700);
+  const late = tab("/instruments/b/stream");
+  await turns(50);
+  expect(late.texts).toEqual(["one"]);
+  late.stop();
+  first.stop();
+});
+
 test("where tabs cannot agree each has a line of its own; garbage between tabs is passed over", async () => {
   const [first, second] = [tab(), tab()];
   expect(FakeSource.open).toHaveLength(2);

@@ -8,8 +8,9 @@ export interface Heard {
   onError: (closed: boolean) => void;
 }
 
+const mostTold = 100_000;
 const noticeSchema = z.discriminatedUnion("type", [
-  z.object({ type: z.literal("samples"), texts: z.array(z.string()).max(100_000) }),
+  z.object({ type: z.literal("samples"), texts: z.array(z.string()).max(mostTold) }),
   z.object({ type: z.literal("status"), status: z.enum(["open", "lost", "closed"]) }),
   z.object({ type: z.literal("hello") }),
 ]);
@@ -17,6 +18,8 @@ type Notice = z.infer<typeof noticeSchema>;
 
 /* So often the other tabs are told what came: as often as a cockpit looks. */
 const tellMs = 500;
+/* A tab that joins is told what came in so many ms: what the others may not have stored yet. */
+const recentMs = 30_000;
 
 /**
  * Hears an instrument's stream. Of all tabs that want it one holds the line and tells the others: a
@@ -33,12 +36,15 @@ export function openSharedSource(address: string, heard: Heard): () => void {
   let status: "open" | "lost" | "closed" | undefined;
   const tell = (notice: Notice) => channel.postMessage(notice);
   let leads = false;
+  let recent: { text: string; at: number }[] = [];
 
   channel.onmessage = ({ data }: MessageEvent<unknown>) => {
     const notice = noticeSchema.safeParse(data);
     if (!notice.success) return;
     if (notice.data.type === "hello") {
       if (leads && status) tell({ type: "status", status });
+      if (leads && recent.length > 0)
+        tell({ type: "samples", texts: recent.map(({ text }) => text) });
     } else if (leads) return;
     else if (notice.data.type === "samples") notice.data.texts.forEach(heard.onMessage);
     else if (notice.data.status === "open") heard.onOpen();
@@ -53,6 +59,7 @@ export function openSharedSource(address: string, heard: Heard): () => void {
       const timer = setInterval(() => {
         if (texts.length > 0) tell({ type: "samples", texts });
         texts = [];
+        recent = recent.filter(({ at }) => at > performance.now() - recentMs).slice(-mostTold);
       }, tellMs);
       const is = (next: typeof status) => {
         status = next;
@@ -60,7 +67,11 @@ export function openSharedSource(address: string, heard: Heard): () => void {
       };
       const close = openSource(address, {
         onOpen: () => (is("open"), heard.onOpen()),
-        onMessage: (text) => (texts.push(text), heard.onMessage(text)),
+        onMessage(text) {
+          texts.push(text);
+          recent.push({ text, at: performance.now() });
+          heard.onMessage(text);
+        },
         onError: (closed) => (is(closed ? "closed" : "lost"), heard.onError(closed)),
       });
       leave = () => {

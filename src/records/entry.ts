@@ -5,7 +5,13 @@ import { limits, within } from "@/messages/limits";
 import { vesselFields } from "./vessel";
 
 /* One thing that happened at the still. Entries are only ever added: a correction is an entry too. */
-const common = { id, at: moment, note: longText.optional() };
+const common = {
+  id,
+  at: moment,
+  note: longText.optional(),
+  /** The device it was noted on, where more than one shares the logbook. */
+  by: shortText.optional(),
+};
 
 const readingFields = {
   headC: within(limits.headC).optional(),

@@ -6,6 +6,7 @@ import { entrySchema } from "./entry";
 import { forecastRequestSchema, stopRuleSchema } from "@/messages/forecastRequest";
 import { plantState } from "./harvest";
 import { limits } from "@/messages/limits";
+import { deviceId } from "@/messages/relayMessages";
 import { planDraftSchema } from "./planDraft";
 import { keyed } from "./lists";
 
@@ -105,6 +106,8 @@ export const runSchema = z.object({
   stopped: z.enum(pastStops).optional(),
   /** The person says that the log is right, though its first drop looks wrong. */
   confirmed: z.literal(true).optional(),
+  /** The device that its cues sound on, where several share the logbook; all of them where none was chosen. */
+  ringsOn: deviceId.optional(),
   /** What the instrument is called and on which way it comes, so that a reload finds it again. */
   instrument: z.object({ id: shortText, name: shortText, connectedAt: moment }).optional(),
 });

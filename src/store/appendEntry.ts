@@ -2,6 +2,7 @@ import type { AnyRecord } from "@/records/record";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { withEntry, type NewEntry } from "@/logbook/run/withEntry";
+import { signature } from "./sharingSlice";
 import { keep, keepUndoable, type Kept } from "./changes";
 import type { Thunk } from "./store";
 
@@ -28,7 +29,9 @@ export function appendEntry(
     if (!run) return { ok: false, problem: "this run is not in this logbook any more" };
     const wanted = typeof entry === "function" ? entry(run) : entry;
     if (!wanted) return { ok: true };
-    const changed = withEntry(run, wanted, now().getTime(), agoMinutes);
+    const by = signature(getState());
+    const signed = by === undefined ? wanted : { ...wanted, by };
+    const changed = withEntry(run, signed, now().getTime(), agoMinutes);
     const written = changed.entries.at(-1)!;
     const records = [changed, ...(along?.(changed, written) ?? [])];
     const kept = dispatch(label ? keepUndoable(label, records) : keep(...records));

@@ -8,10 +8,11 @@ import type { Lot } from "@/records/lot";
 import type { Run } from "@/records/run";
 import { keepUndoable, type Kept } from "./changes";
 import { selectLots } from "./selectors";
+import { signature } from "./sharingSlice";
 import type { Thunk } from "./store";
 
 /** What was measured, as it is typed. */
-export type Measured = Omit<Separated, "id" | "at" | "type" | "pool">;
+export type Measured = Omit<Separated, "id" | "at" | "type" | "pool" | "by">;
 /** By what a pooled yield is shared out: what each was forecast to bring, or its charge. */
 type SharedBy = NonNullable<Separated["pool"]>["by"];
 
@@ -38,8 +39,10 @@ export function measureRuns(
       return { ok: false, problem: "this run is not in this logbook any more", made: [] };
     const pool = runs.length > 1 ? { runIds: runs.map(({ id }) => id), by } : undefined;
     const weights = poolWeights(runs, by);
+    const device = signature(root);
+    const signed = device === undefined ? result : { ...result, by: device };
     const changed = runs.map((run, i) =>
-      withMeasures(run, shareOf(result, weights, i, pool), now().getTime()),
+      withMeasures(run, shareOf(signed, weights, i, pool), now().getTime()),
     );
     const at = runState(changed[0]!.entries).result?.at ?? now().toISOString();
     const made = lotsOfRun(

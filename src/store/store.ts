@@ -6,10 +6,12 @@ import type { LogbookName } from "@/storage/logbookChoice";
 import type { AttachmentStorage } from "@/storage/attachmentStorage";
 import type { RecordStorage } from "@/storage/recordStorage";
 import type { SampleStorage } from "@/storage/sampleStorage";
+import type { ShareStorage } from "@/storage/shareStorage";
 import type { TabNotices } from "@/storage/tabNotices";
 import { draftSlice } from "./draftSlice";
 import { keepingSlice } from "./keepingSlice";
 import { persistence } from "./persistence";
+import { sharingSlice } from "./sharingSlice";
 import { recordReducers } from "./recordSlice";
 import { undoSlice } from "./undoSlice";
 
@@ -18,6 +20,7 @@ const reducer = combineReducers({
   keeping: keepingSlice.reducer,
   undo: undoSlice.reducer,
   drafts: draftSlice.reducer,
+  sharing: sharingSlice.reducer,
 });
 
 /** What the outside world gives a store: where records lie, instruments, other tabs, and the time. */
@@ -29,6 +32,7 @@ export interface Surroundings {
   drafts: DraftStorage;
   instruments: InstrumentLines;
   notices: TabNotices;
+  share: ShareStorage;
   journal: Journal;
   now: () => Date;
 }

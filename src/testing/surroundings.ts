@@ -4,6 +4,7 @@ import { exclusiveAccess } from "@/storage/exclusive";
 import { openJournal } from "@/storage/journal";
 import { openAttachmentStorage } from "@/storage/attachmentStorage";
 import { openRecordStorage } from "@/storage/recordStorage";
+import { openShareStorage } from "@/storage/shareStorage";
 import { openSampleStorage } from "@/storage/sampleStorage";
 import type { Surroundings } from "@/store/store";
 import type { memoryStorage } from "./memoryStorage";
@@ -22,6 +23,7 @@ export function surroundings(
     attachments: openAttachmentStorage(backend, exclusive),
     drafts: openDraftStorage(backend),
     instruments: openInstrumentLines(samples),
+    share: openShareStorage(backend, exclusive),
     notices: { tell: () => undefined, listen: () => () => undefined },
     journal: openJournal({ logbook: "sereno", instant: undefined, database: backend }),
     now: () => new Date(),

@@ -67,7 +67,11 @@ export function logLine(entry: LoggedEntry, units: UnitSystem): { what: string; 
     );
   if (entry.type === "drawnOff") parts.push(`${words(showOil(entry.oilMl))} more oil`);
   if (entry.note) parts.push(entry.note);
-  return { what: entryWords[entry.type], detail: parts.join(", ") };
+  const detail = parts.join(", ");
+  return {
+    what: entryWords[entry.type],
+    detail: entry.by === undefined ? detail : detail ? `${detail} · ${entry.by}` : entry.by,
+  };
 }
 
 function spentWords(entry: Extract<LoggedEntry, { type: "spent" }>, units: UnitSystem): string[] {

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import { fixed, counted } from "@/core";
 import { maxFileBytes, readLogbook, type ImportPreview } from "@/exchange/logbookFile";
+import { chosenLogbook } from "@/storage/logbookChoice";
 import { takeAside, takeIn } from "@/store/changes";
 import { keepAttachments } from "@/store/attachments";
 import { keepSamples } from "@/store/samples";
@@ -10,6 +11,7 @@ import { selectAllRecords } from "@/store/selectors";
 import { useDropped } from "@/exchange/useDropped";
 import { Bin } from "./Bin";
 import { Demonstration } from "./Demonstration";
+import { OtherDevices } from "./OtherDevices";
 import { PreviewSheet } from "./PreviewSheet";
 import { SaveCard } from "./SaveCard";
 import { SetAside } from "./SetAside";
@@ -78,6 +80,7 @@ export function DataScreen() {
         </View>
         {problem ? <Notice severity="error" message={problem} /> : null}
       </Card>
+      {chosenLogbook() === "sereno" ? <OtherDevices /> : null}
       <SetAside />
       {preview ? (
         <PreviewSheet

@@ -13,6 +13,7 @@ import { selectPreferences } from "@/store/selectors";
 import { usePageTitle } from "@/ui/layout/usePageTitle";
 import { useShort, useWide } from "@/ui/layout/useWide";
 import { useCueSound } from "@/ui/useCueSound";
+import { useRingsHere } from "@/store/useRingsHere";
 import { useRunNow } from "@/store/useRunNow";
 import { useNow } from "@/ui/useNow";
 import { AfterHeatOff } from "./AfterHeatOff";
@@ -21,6 +22,7 @@ import { CockpitButtons, type SheetName } from "./CockpitButtons";
 import { AlarmBar } from "./AlarmBar";
 import { CockpitSheets } from "./CockpitSheets";
 import { ComingNow } from "./ComingNow";
+import { RingsOn } from "./RingsOn";
 import { ClockRow, CockpitHead, CueCard } from "./CockpitHead";
 import { FanCard } from "./FanCard";
 import { Gauges } from "./Gauges";
@@ -74,11 +76,13 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
     [notExplained, first, run, state, step, still, latest],
   );
   const asked = useMemo(() => whatNow(live, units)[0], [live, units]);
+  const danger = asked?.level === "danger";
+  const ringing = useRingsHere(run, danger);
   useCueSound(run.id, {
     due: dueSound(asked),
-    danger: asked?.level === "danger",
+    danger,
     now: step,
-    on: soundOn(preferences, wallNow),
+    on: soundOn(preferences, wallNow) && ringing,
   });
   const close = useCallback(() => setSheet(undefined), []);
   const openForecast = useCallback(() => setSheet("forecast"), []);
@@ -137,6 +141,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
               <ClockRow {...parts} />
               {pinned ? null : <CueCard {...parts} onTrouble={openTrouble} />}
               {heatOn && !first.live ? <AskSound preferences={preferences} /> : null}
+              {heatOn ? <RingsOn run={run} /> : null}
               {wide ? null : (
                 <>
                   {levels}

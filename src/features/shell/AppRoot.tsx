@@ -8,6 +8,7 @@ import { useEffect, useState, type ReactNode } from "react";
 import { Provider } from "react-redux";
 import { deviceLanguage, speak } from "@/core";
 import { openInstrumentLines } from "@/instruments/instrumentLines";
+import { startSharing } from "@/exchange/share/startSharing";
 import { askToKeep } from "@/storage/askToKeep";
 import { exclusiveAccess } from "@/storage/exclusive";
 import { openDraftStorage } from "@/storage/draftStorage";
@@ -17,6 +18,7 @@ import { chosenLogbook } from "@/storage/logbookChoice";
 import { openAttachmentStorage } from "@/storage/attachmentStorage";
 import { openRecordStorage } from "@/storage/recordStorage";
 import { openSampleStorage } from "@/storage/sampleStorage";
+import { openShareStorage } from "@/storage/shareStorage";
 import { openTabNotices } from "@/storage/tabNotices";
 import { openLogbook } from "@/store/openLogbook";
 import { createStore, type AppStore } from "@/store/store";
@@ -41,6 +43,7 @@ export function AppRoot({ children }: { children: ReactNode }) {
     void askToKeep();
     void keepAppHere();
     const following = store.dispatch(openLogbook());
+    void startSharing(store);
     return () => void following.then((stop) => stop());
   }, [store]);
   return (
@@ -65,6 +68,7 @@ function openStore(): AppStore {
     drafts: openDraftStorage(backend, keepTexts, holdLeaving),
     instruments: openInstrumentLines(samples),
     notices: openTabNotices(logbook),
+    share: openShareStorage(backend, exclusive),
     journal: openJournal({
       logbook,
       instant: instantStorage(),

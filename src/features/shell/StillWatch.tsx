@@ -8,6 +8,7 @@ import { useAppSelector } from "@/store/hooks";
 import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { selectPreferences } from "@/store/selectors";
 import { useLiveRun } from "@/store/useLiveRun";
+import { useRingsHere } from "@/store/useRingsHere";
 import { useRunNow } from "@/store/useRunNow";
 import { Txt } from "@/ui/primitives/Txt";
 import { useCueSound } from "@/ui/useCueSound";
@@ -34,11 +35,13 @@ function StillBar({ run, state, shown }: { run: Run; state: RunState; shown: boo
   const { wallNow, now } = useRunNow(run, useNow(run.clock && run.clock.speed > 1 ? 1000 : 5000));
   const [first] = whatNow(useLiveRun(run, state, now), preferences.units);
   const due = dueSound(first);
+  const danger = first?.level === "danger";
+  const ringing = useRingsHere(run, danger);
   useCueSound(run.id, {
     due,
-    danger: first?.level === "danger",
+    danger,
     now,
-    on: soundOn(preferences, wallNow),
+    on: soundOn(preferences, wallNow) && ringing,
   });
   if (!shown || !first || !due) return null;
   return (

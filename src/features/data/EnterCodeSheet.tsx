@@ -1,0 +1,66 @@
+import { useState } from "react";
+import { answerPairing, NotPaired } from "@/exchange/share/pairing";
+import { keepPair, namedDevice } from "@/exchange/share/sharingActs";
+import { useAppDispatch } from "@/store/hooks";
+import { Button } from "@/ui/primitives/Button";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { TextField } from "@/ui/primitives/TextField";
+import { Txt } from "@/ui/primitives/Txt";
+
+/** Takes the code that another device shows, and pairs with it. */
+export function EnterCodeSheet({ onClose }: { onClose: () => void }) {
+  const dispatch = useAppDispatch();
+  const [typed, setTyped] = useState(
+    () => window.location.hash.match(/^#pair=([\w-]+)/)?.[1] ?? "",
+  );
+  const [problem, setProblem] = useState<string>();
+  const [state, setState] = useState<"typing" | "asking" | "paired">("typing");
+  const [pairedWith, setPairedWith] = useState("");
+  async function pair() {
+    if (state === "asking") return;
+    setProblem(undefined);
+    setState("asking");
+    try {
+      const made = await answerPairing(await dispatch(namedDevice()), typed);
+      await dispatch(keepPair(made));
+      setPairedWith(made.other.name);
+      setState("paired");
+    } catch (error) {
+      setProblem(error instanceof NotPaired ? error.message : String(error));
+      setState("typing");
+    }
+  }
+  return (
+    <Sheet
+      title="Pair with another device"
+      intro={
+        state === "paired"
+          ? undefined
+          : "The other device shows a code. From then on both have the whole logbook of either."
+      }
+      open
+      onClose={onClose}
+      onSubmit={() => void pair()}
+    >
+      {state === "paired" ? (
+        <Txt role="status">{`Paired with ${pairedWith}. Both logbooks are now brought together.`}</Txt>
+      ) : (
+        <>
+          <TextField
+            label="Code"
+            value={typed}
+            onChange={setTyped}
+            problem={problem}
+            placeholder="K7QM-4XRT-9BHD"
+            focused
+          />
+          <Button
+            label={state === "asking" ? "Waiting for the other device…" : "Pair"}
+            disabled={state === "asking"}
+            onPress={() => void pair()}
+          />
+        </>
+      )}
+    </Sheet>
+  );
+}
