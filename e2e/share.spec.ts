@@ -59,6 +59,24 @@ test("two devices share one logbook: live, cut in mid-run and brought together a
   await kitchen.getByRole("button", { name: "First drop", exact: true }).click();
   await expect(shed.getByRole("heading", { name: "Distilling" })).toBeVisible();
 
+  /* A picture that is taken on one is on the other. */
+  const sheet = cockpit.replace("/watch", "");
+  await goTo(kitchen, sheet);
+  await goTo(shed, sheet);
+  const drawn = await shed.evaluate(() => {
+    const canvas = document.createElement("canvas");
+    canvas.width = 60;
+    canvas.height = 40;
+    canvas.getContext("2d")!.fillRect(10, 10, 30, 20);
+    return canvas.toDataURL("image/png").split(",")[1]!;
+  });
+  await shed
+    .getByLabel(/^A picture from a file/)
+    .setInputFiles({ name: "a.png", mimeType: "image/png", buffer: Buffer.from(drawn, "base64") });
+  await expect(kitchen.getByRole("img", { name: /picture 1 of 1/ })).toBeVisible();
+  await goTo(kitchen, cockpit);
+  await goTo(shed, cockpit);
+
   /* Cut: each goes on alone, and both notes stand in the end. */
   await shed.context().setOffline(true);
   await note(shed, "smells of hay");

@@ -1,6 +1,10 @@
 import express, { Router, type Request, type Response } from "express";
 import { z } from "zod";
-import { simulationChangeSchema, simulationSchema } from "../src/messages/instrumentMessages";
+import {
+  instrumentBeatMs,
+  simulationChangeSchema,
+  simulationSchema,
+} from "../src/messages/instrumentMessages";
 import { Busy, type RunningSimulation, type Simulations } from "./simulations";
 
 /** Simulated probe and scale: started with a plan, read as server-sent events, told to misbehave. */
@@ -77,9 +81,11 @@ function stream(simulation: RunningSimulation, request: Request, response: Respo
   response.write("retry: 1000\n\n");
   for (const { id, sample } of simulation.samples) if (id > last) send(id, sample);
   simulation.listeners.add(send);
+  const beats = setInterval(() => response.write("event: beat\ndata: \n\n"), instrumentBeatMs);
   const end = () => response.end();
   simulation.onEnd.add(end);
   request.on("close", () => {
+    clearInterval(beats);
     simulation.listeners.delete(send);
     simulation.onEnd.delete(end);
   });

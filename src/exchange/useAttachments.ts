@@ -2,7 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { newId } from "@/records/base";
 import { attachmentHref, isPicture, type Attachment } from "@/records/attachment";
 import { dropAttachment, keepAttachments, loadAttachments } from "@/store/attachments";
-import { useAppDispatch } from "@/store/hooks";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { longestSeconds, recordSound, type SoundUnderWay } from "./recordSound";
 import { smallPicture } from "./smallPicture";
 
@@ -58,17 +58,19 @@ export function useAttachments(
   useEffect(() => {
     before.current = beforeAdd;
   });
+  const changes = useAppSelector(({ keeping }) => keeping.attachments);
   useEffect(() => {
     let here = true;
     dispatch(loadAttachments(ofId)).then(
-      (found) => here && setAll((had) => joined(found, had)),
+      /* The store's word, also where another device has brought or removed one. */
+      (found) => here && setAll(found),
       () => here && setProblem("Pictures and spoken notes could not be read."),
     );
     return () => {
       here = false;
-      void speaking.current?.then((under) => under?.stop());
     };
-  }, [dispatch, ofId]);
+  }, [dispatch, ofId, changes]);
+  useEffect(() => () => void speaking.current?.then((under) => under?.stop()), []);
 
   const keep = useCallback(
     async (added: readonly Attachment[]) => {

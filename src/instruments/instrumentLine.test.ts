@@ -14,6 +14,7 @@ class FakeSource {
   onopen?: () => void;
   onmessage?: (event: { data: string }) => void;
   onerror?: () => void;
+  addEventListener() {}
   constructor(readonly address: string) {
     FakeSource.last = this;
   }

@@ -5,7 +5,7 @@ import { postJson } from "./postJson";
 import { SampleFeed } from "./sampleFeed";
 import { openSharedSource } from "./sharedSource";
 
-export type InstrumentStatus = "none" | "connecting" | "live" | "lost" | "gone";
+export type InstrumentStatus = "none" | "connecting" | "live" | "lost" | "silent" | "gone";
 
 /** How a line stands; a new object with each change. */
 export interface InstrumentHealth {
@@ -78,6 +78,7 @@ export class InstrumentLine {
       onOpen: () => this.change({ status: "live" }),
       onMessage: (text) => this.feed.take(text),
       onError: (closed) => this.change({ status: closed ? "gone" : "lost" }),
+      onSilent: () => this.change({ status: "silent" }),
     });
   }
 

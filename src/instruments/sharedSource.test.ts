@@ -7,6 +7,10 @@ class FakeSource {
   onopen?: () => void;
   onmessage?: (event: { data: string }) => void;
   onerror?: () => void;
+  beat: () => void = () => undefined;
+  addEventListener(_name: string, listener: () => void) {
+    this.beat = listener;
+  }
   constructor(readonly address: string) {
     FakeSource.open.push(this);
   }
@@ -38,6 +42,7 @@ function tab(address = "/instruments/a/stream") {
     onOpen: () => told.push("open"),
     onMessage: (text) => texts.push(text),
     onError: (closed) => told.push(closed ? "closed" : "lost"),
+    onSilent: () => told.push("silent"),
   });
   return { texts, told, stop };
 }
@@ -102,4 +107,34 @@ test("where tabs cannot agree each has a line of its own; garbage between tabs i
   expect(third.texts).toEqual([]);
   intruder.close();
   third.stop();
+});
+
+test("a line over which nothing comes for three beats is silent, and is opened anew until something does", async () => {
+  jest.useFakeTimers();
+  try {
+    const only = tab("/instruments/c/stream");
+    const first = FakeSource.open[0]!;
+    first.onopen?.();
+    first.onmessage?.({ data: "one" });
+    for (let beats = 0; beats < 5; beats += 1) {
+      jest.advanceTimersByTime(5000);
+      first.beat();
+    }
+    expect(only.told).toEqual(["open"]);
+    jest.advanceTimersByTime(17_000);
+    expect(only.told).toEqual(["open", "silent"]);
+    expect(FakeSource.open).toHaveLength(1);
+    const second = FakeSource.open[0]!;
+    expect(second).not.toBe(first);
+    /* Open is not enough: that it speaks is. */
+    second.onopen?.();
+    expect(only.told).toEqual(["open", "silent"]);
+    second.onmessage?.({ data: "two" });
+    expect(only.told).toEqual(["open", "silent", "open"]);
+    only.stop();
+    jest.advanceTimersByTime(60_000);
+    expect(only.told).toHaveLength(3);
+  } finally {
+    jest.useRealTimers();
+  }
 });

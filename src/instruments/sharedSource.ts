@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { instrumentBeatMs } from "@/messages/instrumentMessages";
 
 /** What is heard of an instrument. */
 export interface Heard {
@@ -6,20 +7,25 @@ export interface Heard {
   onMessage: (text: string) => void;
   /** The line broke; closed: it is not tried again. */
   onError: (closed: boolean) => void;
+  /** The line stands, and nothing has come over it for three beats; it is opened anew. */
+  onSilent: () => void;
 }
 
 const mostTold = 100_000;
 const noticeSchema = z.discriminatedUnion("type", [
   z.object({ type: z.literal("samples"), texts: z.array(z.string()).max(mostTold) }),
-  z.object({ type: z.literal("status"), status: z.enum(["open", "lost", "closed"]) }),
+  z.object({ type: z.literal("status"), status: z.enum(["open", "lost", "closed", "silent"]) }),
   z.object({ type: z.literal("hello") }),
 ]);
 type Notice = z.infer<typeof noticeSchema>;
+type Status = Extract<Notice, { type: "status" }>["status"];
 
 /* So often the other tabs are told what came: as often as a cockpit looks. */
 const tellMs = 500;
 /* A tab that joins is told what came in so many ms: what the others may not have stored yet. */
 const recentMs = 30_000;
+/* Three beats missed. */
+const silentAfterMs = 3 * instrumentBeatMs + 1000;
 
 /**
  * Hears an instrument's stream. Of all tabs that want it one holds the line and tells the others: a
@@ -33,7 +39,7 @@ export function openSharedSource(address: string, heard: Heard): () => void {
   const channel = new BroadcastChannel(`line${address}`);
   const stopped = new AbortController();
   let leave: () => void = () => undefined;
-  let status: "open" | "lost" | "closed" | undefined;
+  let status: Status | undefined;
   const tell = (notice: Notice) => channel.postMessage(notice);
   let leads = false;
   let recent: { text: string; at: number }[] = [];
@@ -48,6 +54,7 @@ export function openSharedSource(address: string, heard: Heard): () => void {
     } else if (leads) return;
     else if (notice.data.type === "samples") notice.data.texts.forEach(heard.onMessage);
     else if (notice.data.status === "open") heard.onOpen();
+    else if (notice.data.status === "silent") heard.onSilent();
     else heard.onError(notice.data.status === "closed");
   };
   tell({ type: "hello" });
@@ -73,6 +80,7 @@ export function openSharedSource(address: string, heard: Heard): () => void {
           heard.onMessage(text);
         },
         onError: (closed) => (is(closed ? "closed" : "lost"), heard.onError(closed)),
+        onSilent: () => (is("silent"), heard.onSilent()),
       });
       leave = () => {
         clearInterval(timer);
@@ -88,10 +96,45 @@ export function openSharedSource(address: string, heard: Heard): () => void {
   };
 }
 
-function openSource(address: string, { onOpen, onMessage, onError }: Heard): () => void {
-  const source = new EventSource(address);
-  source.onopen = onOpen;
-  source.onmessage = ({ data }: MessageEvent<string>) => onMessage(data);
-  source.onerror = () => onError(source.readyState === EventSource.CLOSED);
-  return () => source.close();
+function openSource(address: string, { onOpen, onMessage, onError, onSilent }: Heard): () => void {
+  let source: EventSource;
+  let silence: ReturnType<typeof setTimeout> | undefined;
+  let silent = false;
+  const alive = () => {
+    clearTimeout(silence);
+    silence = setTimeout(openAgain, silentAfterMs);
+    if (silent) onOpen();
+    silent = false;
+  };
+  const open = () => {
+    source = new EventSource(address);
+    source.onopen = () => {
+      /* A line that was silent counts as open with the first word over it. */
+      if (!silent) onOpen();
+      clearTimeout(silence);
+      silence = setTimeout(openAgain, silentAfterMs);
+    };
+    source.onmessage = ({ data }: MessageEvent<string>) => {
+      alive();
+      onMessage(data);
+    };
+    source.addEventListener("beat", alive);
+    source.onerror = () => {
+      if (source.readyState === EventSource.CLOSED) clearTimeout(silence);
+      onError(source.readyState === EventSource.CLOSED);
+    };
+  };
+  function openAgain(): void {
+    silent = true;
+    onSilent();
+    source.close();
+    open();
+    clearTimeout(silence);
+    silence = setTimeout(openAgain, silentAfterMs);
+  }
+  open();
+  return () => {
+    clearTimeout(silence);
+    source.close();
+  };
 }

@@ -86,3 +86,6 @@ export const refusalSchema = z.object({ problem: z.string().max(2000) });
 
 /** What the server says of a simulated still it has started. */
 export const startedSchema = z.object({ id: z.string().min(1).max(80) });
+
+/** How often an instrument's stream says that it stands, ms; a sample says so too. */
+export const instrumentBeatMs = 5000;

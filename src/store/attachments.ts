@@ -1,14 +1,21 @@
 import type { Attachment } from "@/records/attachment";
+import { attachmentsChanged } from "./keepingSlice";
 import type { Thunk } from "./store";
 
 /** Keeps pictures and spoken notes. Rejects when the store refuses. */
 export function keepAttachments(added: readonly Attachment[]): Thunk<Promise<void>> {
-  return (_dispatch, _getState, { attachments }) => attachments.keep(added);
+  return async (dispatch, _getState, { attachments }) => {
+    await attachments.keep(added);
+    dispatch(attachmentsChanged());
+  };
 }
 
 /** Removes one. */
 export function dropAttachment(attachment: Attachment): Thunk<Promise<void>> {
-  return (_dispatch, _getState, { attachments }) => attachments.drop(attachment);
+  return async (dispatch, _getState, { attachments }) => {
+    await attachments.drop(attachment);
+    dispatch(attachmentsChanged());
+  };
 }
 
 /** Those of one record, or all. */

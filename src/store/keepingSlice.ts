@@ -13,11 +13,19 @@ interface Keeping {
   /** Records that are changed but not stored yet. */
   waiting: number;
   quarantined: Quarantined[];
+  /** Counts the changes of pictures and spoken notes, which lie beside the records. */
+  attachments: number;
   /** A newer edition of Sereno has written into this logbook: this page has to be loaded anew. */
   old?: true;
 }
 
-const initialState: Keeping = { status: "loading", later: 0, waiting: 0, quarantined: [] };
+const initialState: Keeping = {
+  status: "loading",
+  later: 0,
+  waiting: 0,
+  quarantined: [],
+  attachments: 0,
+};
 
 export const keepingSlice = createSlice({
   name: "keeping",
@@ -62,6 +70,9 @@ export const keepingSlice = createSlice({
     changeTaken(state) {
       delete state.notTaken;
     },
+    attachmentsChanged(state) {
+      state.attachments += 1;
+    },
     setAside(state, { payload }: PayloadAction<{ texts: Quarantined[] }>) {
       const keys = new Set(payload.texts.map(({ key }) => key));
       state.quarantined = [
@@ -88,6 +99,7 @@ export const {
   changeNotTaken,
   changeTaken,
   pageIsOld,
+  attachmentsChanged,
   setAside,
   quarantineDiscarded,
 } = keepingSlice.actions;

@@ -35,9 +35,16 @@ export const peerMessageSchema = z.discriminatedUnion("kind", [
     kind: z.literal("got"),
     records: z.array(z.tuple([recordKeyText, hash])).max(20_000),
   }),
-  z.object({ kind: z.literal("pictures"), ids: z.array(z.string().max(200)).max(5_000) }),
-  z.object({ kind: z.literal("wantPictures"), ids: z.array(z.string().max(200)).max(5_000) }),
-  z.object({ kind: z.literal("picture"), picture: z.unknown() }),
+  /** Pictures and spoken notes that I know of: each one's name, since when, and whether it was removed. */
+  z.object({
+    kind: z.literal("attachments"),
+    known: z.array(z.tuple([z.string().min(3).max(400), z.number(), z.boolean()])).max(20_000),
+  }),
+  z.object({
+    kind: z.literal("wantAttachments"),
+    names: z.array(z.string().min(3).max(400)).max(20_000),
+  }),
+  z.object({ kind: z.literal("attachment"), attachment: z.unknown() }),
 ]);
 export type PeerMessage = z.infer<typeof peerMessageSchema>;
 

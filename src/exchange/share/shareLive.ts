@@ -1,9 +1,12 @@
 import { kinds, recordKey, type AnyRecord, type Kind } from "@/records/record";
+import type { AttachmentStorage } from "@/storage/attachmentStorage";
 import type { Pair, ShareStorage } from "@/storage/shareStorage";
+import { attachmentsChanged } from "@/store/keepingSlice";
 import { recordsChanged } from "@/store/recordSlice";
 import { pairChanged, pairKnown } from "@/store/sharingSlice";
 import type { AppStore } from "@/store/store";
 import { Agreement } from "./agreement";
+import { attachmentExchange } from "./attachmentExchange";
 import { peerMessageSchema, type PeerMessage } from "./peerMessages";
 import { openRelayLine } from "./relayLine";
 import { keyOfText } from "./sealed";
@@ -19,7 +22,11 @@ const noteEveryMs = 10_000;
  * Shares this logbook with the devices it is paired with for as long as the page is open: opens a line for each
  * pair there is, and closes it when the pair is gone. One tab at a time speaks on a line, where the browser has locks.
  */
-export function shareLive(store: AppStore, storage: ShareStorage): void {
+export function shareLive(
+  store: AppStore,
+  storage: ShareStorage,
+  attachments: AttachmentStorage,
+): void {
   const lines = new Map<string, () => void>();
   const follow = () => {
     const { sharing, keeping } = store.getState();
@@ -30,7 +37,7 @@ export function shareLive(store: AppStore, storage: ShareStorage): void {
       if (!lines.has(pair.line) && pair.status !== "ended")
         lines.set(
           pair.line,
-          whileMine(pair.line, () => openPair(store, storage, pair, device.id)),
+          whileMine(pair.line, () => openPair(store, { storage, attachments }, pair, device.id)),
         );
     for (const [line, close] of lines)
       if (!sharing.pairs.some((pair) => pair.line === line && pair.status !== "ended")) {
@@ -72,7 +79,12 @@ function whileMine(line: string, begin: () => () => void): () => void {
   };
 }
 
-function openPair(store: AppStore, storage: ShareStorage, pair: Pair, device: string): () => void {
+function openPair(
+  store: AppStore,
+  { storage, attachments }: { storage: ShareStorage; attachments: AttachmentStorage },
+  pair: Pair,
+  device: string,
+): () => void {
   const key = keyOfText(pair.key);
   if (!key) return () => undefined;
   const { line: name } = pair;
@@ -102,10 +114,18 @@ function openPair(store: AppStore, storage: ShareStorage, pair: Pair, device: st
     named: (other) => void renamed(store, storage, name, other),
     newer: () => say({ newer: true }),
   });
+  const pictures = attachmentExchange({
+    storage: attachments,
+    send,
+    changed: () => store.dispatch(attachmentsChanged()),
+  });
   const line = openRelayLine(key, device, {
     message(value) {
       const read = peerMessageSchema.safeParse(value);
-      if (read.success) agreement.heard(read.data);
+      if (!read.success) return;
+      agreement.heard(read.data);
+      /* What the store of pictures refuses is asked for again with the next hello. */
+      void pictures.heard(read.data).catch(() => undefined);
     },
     open() {
       open = true;
@@ -123,8 +143,13 @@ function openPair(store: AppStore, storage: ShareStorage, pair: Pair, device: st
     },
   });
   const unfollow = followChanges(store, (records) => agreement.changed(records));
+  const unfollowPictures = followAttachments(
+    store,
+    () => void pictures.tell().catch(() => undefined),
+  );
   return () => {
     unfollow();
+    unfollowPictures();
     line.close();
   };
 }
@@ -146,6 +171,15 @@ function followChanges(store: AppStore, tell: (records: AnyRecord[]) => void): (
   return store.subscribe(() => {
     const changed = look();
     if (changed.length > 0) tell(changed);
+  });
+}
+
+function followAttachments(store: AppStore, tell: () => void): () => void {
+  let before = store.getState().keeping.attachments;
+  return store.subscribe(() => {
+    const { attachments } = store.getState().keeping;
+    if (attachments !== before) tell();
+    before = attachments;
   });
 }
 

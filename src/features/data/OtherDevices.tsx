@@ -87,7 +87,7 @@ export function OtherDevices() {
             value={device.name}
             placeholder="e.g. Shed phone"
             maxLength={longestDeviceName}
-            help="Stands by what is noted on it."
+            help="Shown next to what you note on this device."
             onChange={(name) => void dispatch(renameDevice(name))}
           />
           <View className="flex-row flex-wrap gap-2">

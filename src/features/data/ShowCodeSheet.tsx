@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { View } from "react-native";
+import { Text, View } from "react-native";
 import Svg, { Rect } from "react-native-svg";
 import { qrOfText } from "@/exchange/labels/qr";
 import { NotPaired, offerPairing, type Offer } from "@/exchange/share/pairing";
@@ -67,9 +67,9 @@ export function ShowCodeSheet({ addresses, onClose }: Props) {
               from other devices.
             </Txt>
           )}
-          <Txt variant="title" role="status">
+          <Text role="status" className="font-bold text-[26px] leading-[34px] text-ink">
             {code}
-          </Txt>
+          </Text>
           <View className="flex-row">
             <CopyButton what="the code" text={code} />
           </View>
@@ -100,7 +100,12 @@ function QrCode({ text }: { text: string }) {
   const side = size + 2 * quiet;
   return (
     <View role="img" aria-label="The code as a QR code" className="self-center">
-      <Svg width={qrSidePx} height={qrSidePx} viewBox={`0 0 ${side} ${side}`}>
+      <Svg
+        width={qrSidePx}
+        height={qrSidePx}
+        viewBox={`0 0 ${side} ${side}`}
+        {...{ shapeRendering: "crispEdges" }}
+      >
         <Rect width={side} height={side} fill="#ffffff" />
         {runs.map(({ x, y, length }) => (
           <Rect

@@ -19,6 +19,8 @@ const health: Record<InstrumentStatus, string> = {
   connecting: "Connecting…",
   live: "Connected",
   lost: "Line lost: trying again. What was missed comes after.",
+  silent:
+    "The probe is silent: nothing has come for a while. Trying again. Read the thermometer yourself.",
   gone: "The instrument is not there any more. What it sent is kept.",
 };
 
