@@ -27,6 +27,7 @@ export function keeping(
       glass: "amber",
       closure: "dropper",
       count: 14,
+      changes: [],
     },
     {
       ...stamp("empty", "empty-2", emptied),
@@ -34,6 +35,7 @@ export function keeping(
       glass: "amber",
       closure: "dropper",
       count: 6,
+      changes: [],
     },
     {
       ...stamp("empty", "empty-3", emptied),
@@ -41,6 +43,7 @@ export function keeping(
       glass: "blue",
       closure: "spray",
       count: 9,
+      changes: [],
     },
     {
       ...stamp("empty", "empty-4", emptied),
@@ -48,6 +51,7 @@ export function keeping(
       glass: "amber",
       closure: "cap",
       count: 4,
+      changes: [],
     },
     {
       ...stamp("lot", "lot-bought", bought),

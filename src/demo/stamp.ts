@@ -1,3 +1,5 @@
+import { versionOf } from "@/records/base";
+
 export const minute = 60000;
 export const dayMs = 86400e3;
 
@@ -10,7 +12,7 @@ export function startOf(now: Date, daysAgo: number): Date {
 
 /** What every record of the demonstration begins with. */
 export function stamp<K extends string>(kind: K, id: string, at: Date) {
-  return { kind, id: `demo-${id}`, version: 1 as const, ...times(at) };
+  return { kind, id: `demo-${id}`, version: versionOf(kind), ...times(at) };
 }
 
 /** Made and changed at one moment. */

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { moment } from "@/messages/moment";
-import { id, positive, recordBase } from "./base";
+import { id, positive, raisedVersions, recordBase } from "./base";
 import { closures, glasses } from "./bottle";
 import { keyed } from "./lists";
 
@@ -10,6 +10,7 @@ const countChanges = ["bought", "filled", "counted"] as const;
 /** Empty bottles of one sort that wait to be filled. */
 export const emptySchema = z.object({
   ...recordBase,
+  version: z.literal(raisedVersions.empty),
   kind: z.literal("empty"),
   sizeMl: positive,
   glass: z.enum(glasses),
@@ -29,6 +30,6 @@ export const emptySchema = z.object({
       )
       .max(5000),
     "id",
-  ).optional(),
+  ),
 });
 export type Empty = z.infer<typeof emptySchema>;

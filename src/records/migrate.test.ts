@@ -10,6 +10,17 @@ test("every record stored by the first version opens", () => {
   }
 });
 
+test("empties of the first version, a number alone, come in with their changes beside it; written back they are of the second", () => {
+  const stored = storedV1.find(({ kind }) => kind === "empty")!;
+  expect(stored).not.toHaveProperty("changes");
+  const opened = openRecord(stored);
+  expect(opened).toMatchObject({ ok: true, record: { version: 2, count: 24, changes: [] } });
+  if (!opened.ok) return;
+  expect(openRecord(JSON.parse(JSON.stringify(opened.record)))).toEqual(opened);
+  /* One more change of the schema, and this edition leaves it alone. */
+  expect(openRecord({ ...opened.record, version: 3 })).toMatchObject({ ok: false, newer: true });
+});
+
 test("a step lifts an older record, once and in order", () => {
   const { holdUpMl: _, ...older } = sampleStill();
   const step: Migration = {

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { versionOf } from "./base";
 import { loosened } from "./loosened";
 import { recordSchema, type AnyRecord, type Kind } from "./record";
 
@@ -11,7 +12,15 @@ export interface Migration {
 }
 
 /** All steps since the first release, in order. Never edited once released. */
-const migrations: readonly Migration[] = [];
+const migrations: readonly Migration[] = [
+  {
+    /* Once a number alone, written over by whoever counted last: an edition that knows no changes may not write it. */
+    kind: "empty",
+    from: 1,
+    name: "changesBesideTheCount",
+    up: (record) => ({ ...record, changes: record.changes ?? [] }),
+  },
+];
 
 export type Opened =
   | { ok: true; record: AnyRecord }
@@ -39,8 +48,8 @@ export function openRecord(raw: unknown, steps: readonly Migration[] = migration
   return isNewer(lifted) ? { ok: false, problem, newer: true } : { ok: false, problem };
 }
 
-function isNewer({ version }: Record<string, unknown>): boolean {
-  return typeof version === "number" && version > 1;
+function isNewer({ kind, version }: Record<string, unknown>): boolean {
+  return typeof version === "number" && version > versionOf(String(kind));
 }
 
 /** What is wrong with a record that is about to be kept: its field and its fault. Undefined: nothing. */

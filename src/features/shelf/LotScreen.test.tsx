@@ -121,12 +121,14 @@ test("whose plant it was has a share, told while one bottles and handed over wit
 test("empties are proposed from, filled as they are told, and counted down", async () => {
   const store = open({
     ...base,
+    version: 2,
     kind: "empty",
     id: "empty-a",
     sizeMl: 3,
     glass: "amber",
     closure: "dropper",
     count: 5,
+    changes: [],
   });
   await press("Bottle 8.0 mL");
   expect(screen.getByText("2 × 3 mL amber; 1 × 3 mL amber, filled to 2 mL")).toBeVisible();

@@ -7,12 +7,13 @@ const at = (minute: number) => new Date(Date.UTC(2026, 6, 1, 9, minute));
 const ten: Empty = {
   kind: "empty",
   id: "e",
-  version: 1,
+  version: 2,
   createdAt: at(0).toISOString(),
   updatedAt: at(0).toISOString(),
   sizeMl: 100,
   glass: "amber",
   count: 10,
+  changes: [],
 };
 const taken = (by: number, minute: number): Empty => ({
   ...emptiesChanged(ten, -by, "filled", at(minute)),

@@ -1,7 +1,7 @@
 import { newId } from "@/records/base";
 import type { Empty } from "@/records/empty";
 
-type Why = NonNullable<Empty["changes"]>[number]["why"];
+type Why = Empty["changes"][number]["why"];
 
 type Counted = Pick<Empty, "count" | "changes">;
 
@@ -10,7 +10,7 @@ export function emptiesLeft(empty: Counted): number {
   return Math.max(0, sumOf(empty));
 }
 
-function sumOf({ count, changes = [] }: Counted): number {
+function sumOf({ count, changes }: Counted): number {
   return count + changes.reduce((sum, { by }) => sum + by, 0);
 }
 
@@ -23,5 +23,5 @@ export function emptiesMore(empty: Counted, counted: number): number {
 export function emptiesChanged(empty: Empty, by: number, why: Why, at: Date): Empty {
   if (by === 0) return empty;
   const change = { id: newId(), at: at.toISOString(), by, why };
-  return { ...empty, changes: [...(empty.changes ?? []), change] };
+  return { ...empty, changes: [...empty.changes, change] };
 }

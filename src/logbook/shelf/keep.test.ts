@@ -155,8 +155,8 @@ describe("lines", () => {
 
 test("bottling takes large ones first, leaves little air, and says what is over", () => {
   const empties = [
-    { ...newRecord("empty", day), sizeMl: 100, glass: "blue" as const, count: 2 },
-    { ...newRecord("empty", day), sizeMl: 30, glass: "amber" as const, count: 5 },
+    { ...newRecord("empty", day), sizeMl: 100, glass: "blue" as const, count: 2, changes: [] },
+    { ...newRecord("empty", day), sizeMl: 30, glass: "amber" as const, count: 5, changes: [] },
   ];
   const { bottles, leftMl } = proposeBottles(275, "hydrosol", empties);
   expect(bottles.map(({ sizeMl, filledMl }) => [sizeMl, filledMl])).toEqual([

@@ -16,7 +16,7 @@ export function tellEmpties(
 ): Thunk<Kept> {
   return (dispatch, _getState, { now }) => {
     const at = now();
-    if (!shown) return dispatch(keep({ ...newRecord("empty", at), ...sort, count }));
+    if (!shown) return dispatch(keep({ ...newRecord("empty", at), ...sort, count, changes: [] }));
     const more = emptiesMore(shown, count);
     const why = more > 0 ? "bought" : "counted";
     return dispatch(
