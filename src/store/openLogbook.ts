@@ -1,3 +1,4 @@
+import { takeLateChanges } from "./acts/takeLateChanges";
 import { draftsLoaded } from "./draftSlice";
 import { allRead, moreRead, openFailed, opened, pageIsOld, setAside } from "./keepingSlice";
 import { recordsChanged, recordsReceived } from "./recordSlice";
@@ -71,6 +72,7 @@ function readOn(rest: AsyncGenerator<Loaded>): Thunk<Promise<void>> {
       }
       tell();
       dispatch(allRead());
+      await dispatch(takeLateChanges()).catch(() => undefined);
     } catch (error) {
       tell();
       dispatch(openFailed({ problem: error instanceof Error ? error.message : String(error) }));

@@ -1,4 +1,5 @@
 import { openJournal } from "@/storage/journal";
+import { tooLate } from "@/storage/recordStorage";
 import type { TabNotices } from "@/storage/tabNotices";
 import { memoryStorage } from "@/testing/memoryStorage";
 import { sampleHarvest } from "@/testing/sampleShelf";
@@ -417,4 +418,29 @@ test("the demonstration's screens never stand before its pictures are there", as
   await store.dispatch(openLogbook());
   await Promise.all(reading);
   expect(found).toBe(2);
+});
+
+test("a change that an older page made too late is in the record once an edition opens both, and lies aside no more", async () => {
+  const backend = memoryStorage();
+  const late = sampleRun([
+    entryAt(0, { type: "lit" }),
+    entryAt(7, { type: "note", note: "from the old page" }),
+  ]);
+  const stored = sampleRun([
+    entryAt(0, { type: "lit" }),
+    entryAt(9, { type: "note", note: "from the new one" }),
+  ]);
+  backend.texts.set(`run/${stored.id}`, JSON.stringify(stored));
+  const aside = tooLate(late);
+  backend.texts.set(`quarantine/${aside.key}`, JSON.stringify(aside));
+  const { store } = open(backend);
+  await store.dispatch(openLogbook());
+  await settled(store);
+  await turns();
+  await settled(store);
+  const notes = selectRuns(store.getState())[0]!.entries.flatMap(({ note }) => note ?? []);
+  expect(notes.sort()).toEqual(["from the new one", "from the old page"]);
+  expect(store.getState().keeping.quarantined).toEqual([]);
+  expect(backend.texts.has(`quarantine/${aside.key}`)).toBe(false);
+  expect(backend.texts.get(`run/${stored.id}`)).toContain("from the old page");
 });

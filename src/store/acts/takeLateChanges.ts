@@ -1,0 +1,34 @@
+import { mergeCopies } from "@/records/mergeCopies";
+import { openRecord } from "@/records/migrate";
+import { recordKey } from "@/records/record";
+import { discardQuarantined } from "../changes";
+import { recordsChanged } from "../recordSlice";
+import { entitiesOf } from "../selectors";
+import type { Thunk } from "../store";
+
+/**
+ * Brings in what lies aside and opens here, where the record itself is here too: a change that was made on a page
+ * older than what was stored, and that only this edition can join with it. Nothing that either has is lost.
+ */
+export function takeLateChanges(): Thunk<Promise<void>> {
+  return async (dispatch, getState) => {
+    for (const { key, text } of getState().keeping.quarantined) {
+      const opened = openRecord(parsed(text));
+      if (!opened.ok || recordKey(opened.record) !== key) continue;
+      const { record } = opened;
+      const own = entitiesOf(getState(), record.kind)[record.id];
+      if (!own) continue;
+      const both = mergeCopies(own, record);
+      if (both !== own) dispatch(recordsChanged({ records: [both] }));
+      await dispatch(discardQuarantined(key));
+    }
+  };
+}
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text) as unknown;
+  } catch {
+    return undefined;
+  }
+}
