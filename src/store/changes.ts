@@ -1,9 +1,9 @@
 import { mergeRecords } from "@/records/merge";
 import { mergeCopies } from "@/records/mergeCopies";
-import { faultOf } from "@/records/migrate";
 import type { AnyRecord } from "@/records/record";
 import type { Run } from "@/records/run";
 import type { Setting } from "@/records/setting";
+import { faultInWords } from "@/words/faultWords";
 import type { Quarantined } from "@/storage/recordStorage";
 import { changeNotTaken, changeTaken, quarantineDiscarded, setAside } from "./keepingSlice";
 import { recordsChanged } from "./recordSlice";
@@ -17,7 +17,7 @@ export type Kept = { ok: true } | { ok: false; problem: string };
 /* The one way in: every change of the person's passes here, and nothing passes that could not be read again. */
 function take(records: AnyRecord[], undo?: { label: string; back: AnyRecord[] }): Thunk<Kept> {
   return (dispatch, getState) => {
-    const problem = records.map(faultOf).find((fault) => fault !== undefined);
+    const problem = records.map(faultInWords).find((fault) => fault !== undefined);
     if (problem !== undefined) {
       dispatch(changeNotTaken({ problem }));
       return { ok: false, problem };

@@ -3,6 +3,7 @@ import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import { labelText, type LabelText } from "@/words/labelWords";
+import { plainText } from "@/words/plainText";
 import type { LabelFonts } from "./labelFonts";
 import type { DrawnLabel } from "./labelSvg";
 import type { LabelDesign } from "./labelItems";
@@ -25,7 +26,16 @@ export function bottleLabel(
   units: UnitSystem,
   own: Partial<LabelText> = {},
 ): DrawnLabel & LaidOut {
-  const text = { ...labelText(bottle, lot, plant, units, ownerNames), ...own };
+  const text = printable({ ...labelText(bottle, lot, plant, units, ownerNames), ...own });
   const laid = layoutLabel({ text, design, mark: markOf(plant), widthMm, heightMm }, fonts);
   return { ...laid, code: bottle.code, product: lot.product, widthMm, heightMm };
+}
+
+/* A mark that nobody can see has no shape in any font: a program that reads the sheet would stumble over it. */
+function printable(text: LabelText): LabelText {
+  const plain = (value: unknown): unknown =>
+    typeof value === "string" ? plainText(value) : Array.isArray(value) ? value.map(plain) : value;
+  return Object.fromEntries(
+    Object.entries(text).map(([name, value]) => [name, plain(value)]),
+  ) as unknown as LabelText;
 }
