@@ -1,12 +1,13 @@
 /*
  * Measures what the project promises about size and speed, and prints the figures. Asserts nothing.
- * `npm run bench -- core` (or start, planning, watching, tapping, storing, flooding, shelf, pictures) measures one part alone;
+ * `npm run bench -- core` (or start, planning, watching, tapping, storing, flooding, shelf, pictures, sharing) measures one part alone;
  * `-- kills 200` kills the browser so many times after a tap, which takes some ten minutes.
  */
 import { core } from "./bench/core";
 import { flooding } from "./bench/flooding";
 import { planning } from "./bench/planning";
 import { pictures } from "./bench/pictures";
+import { sharing } from "./bench/sharing";
 import { shelf } from "./bench/shelf";
 import { start } from "./bench/start";
 import { kills, storing } from "./bench/storing";
@@ -18,7 +19,7 @@ async function measure(only: string | undefined): Promise<void> {
   if (!only || only === "core") core();
   if (only === "core") return;
   const { address, browser, close } = await openApp();
-  const parts = { start, planning, watching, tapping, storing, flooding, shelf, pictures };
+  const parts = { start, planning, watching, tapping, storing, flooding, shelf, pictures, sharing };
   for (const [name, part] of Object.entries(parts))
     if (!only || only === name) await part(address, browser);
   if (only === "kills") await kills(address);

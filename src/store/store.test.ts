@@ -266,7 +266,7 @@ test("what its schema would not open again is never kept, and the field is named
   });
   expect(store.dispatch(keepUndoable("No.", [sampleRun(), wrong])).ok).toBe(false);
   expect(selectAllRecords(store.getState())).toEqual([]);
-  expect(store.getState().keeping.notTaken).toContain("jarMl");
+  expect(store.getState().keeping.notTaken).toContain("Jar must be above 0");
   await settled(store);
   expect([...backend.texts.keys(), ...Object.keys(instant)]).toEqual([]);
   expect(store.dispatch(keep(sampleStill()))).toEqual({ ok: true });
