@@ -117,27 +117,3 @@ test("film: fill this still, without a scale", async ({ page }) => {
   console.log(`film, fill this still: ${hand.taps} taps, ${hand.characters} characters`);
   expect(hand.taps).toBeLessThanOrEqual(5);
 });
-
-for (const { still, plant, grams, minutes, oil } of [
-  { still: "Bowl and lid, 10 L", plant: "Rosemary,", grams: "400", minutes: "16:00", oil: "0.8" },
-  { still: "Returning flask, 3 L", plant: "Rosemary,", grams: "150", minutes: "59:00", oil: "0.8" },
-])
-  test(`film: ${still}, from its plan to its measures`, async ({ page }) => {
-    await goTo(page, "/bench");
-    await expect(page.getByRole("button", { name: `Add: ${still}` })).toBeVisible();
-    const hand = await watchHand(page);
-    await tap(page, `Add: ${still}`);
-    await tap(page, "Choose the plant");
-    await choosePlant(page, plant);
-    await write(page, "I have", grams);
-    await ready(page);
-    await boilAndDrop(page);
-    await page.clock.fastForward(minutes);
-    await heatOffEarly(page);
-    await tap(page, "Separate");
-    await write(page, "Oil", oil);
-    await tap(page, "Keep it");
-    await expect(page.getByText(/0\.80? mL/).first()).toBeVisible();
-    console.log(`film, ${still}: ${hand.taps} taps, ${hand.characters} characters`);
-    expect(hand.taps).toBeLessThanOrEqual(32);
-  });

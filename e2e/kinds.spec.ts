@@ -1,4 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
+import { watchHand } from "./hand";
 import { choosePlant, field, goTo, lightIt } from "./steps";
 
 /** A still of one kind, a plant in it, planned and ready to be lit. */
@@ -26,10 +27,17 @@ async function separate(page: Page): Promise<void> {
   await expect(page.getByText(/0\.80? mL/).first()).toBeVisible();
 }
 
+function told(job: string, { taps, characters }: { taps: number; characters: number }): void {
+  console.log(`film, ${job}: ${taps} taps, ${characters} characters`);
+  expect(taps).toBeLessThanOrEqual(32);
+}
+
 test("a bowl still, from plan to measured: ice on the lid, looks, no jar and no outlet", async ({
   page,
 }) => {
   await page.clock.install({ time: new Date("2026-07-18T08:00:00Z") });
+  await goTo(page, "/bench");
+  const hand = await watchHand(page);
   await planOn(page, "Bowl and lid, 10 L", "Rosemary,", "400");
   await expect(page.getByText(/no paste seals it/)).toBeVisible();
   for (const wrong of [/Cooling tried/, /jar stands under the outlet/, /Joints and seals/])
@@ -46,12 +54,15 @@ test("a bowl still, from plan to measured: ice on the lid, looks, no jar and no 
   await expect(page.getByText(/Melt water off the lid, new ice on/)).toHaveCount(0);
   await page.getByRole("button", { name: "Looked" }).click();
   await separate(page);
+  told("bowl and lid, from plan to measures", hand);
 });
 
 test("a returning still, from plan to measured: its pot never runs dry, its trap has no jar to swap", async ({
   page,
 }) => {
   await page.clock.install({ time: new Date("2026-07-18T08:00:00Z") });
+  await goTo(page, "/bench");
+  const hand = await watchHand(page);
   await planOn(page, "Returning flask, 3 L", "Rosemary,", "150");
   await expect(page.getByText(/Trap is filled with water/)).toBeVisible();
   await lightIt(page);
@@ -68,6 +79,7 @@ test("a returning still, from plan to measured: its pot never runs dry, its trap
   }
   await expect(page.getByRole("button", { name: "Swap jar" })).toHaveCount(0);
   await separate(page);
+  told("a returning still, from plan to measures", hand);
 });
 
 test("straight after a sheet has closed the first tap counts; only a second one at the very place is held back", async ({

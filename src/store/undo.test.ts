@@ -152,7 +152,7 @@ test.each(Object.keys(acts))("%s, taken back, leaves the very logbook that was t
       if (after !== last && after !== undefined) store.dispatch(undoLast());
       expect(differences(before, seen(store))).toEqual([]);
     }),
-    { numRuns: 12 },
+    { numRuns: 5 },
   );
   expect(changed).toBeGreaterThan(0);
 });
@@ -181,6 +181,6 @@ test("what somebody else did between an act and taking it back stays, for every 
       expect(now_.get(recordKey(record))!.deletedAt).toBe(record.deletedAt);
       expect(now_.get(recordKey(other))).toMatchObject({ mark: n });
     }),
-    { numRuns: 60 },
+    { numRuns: 30 },
   );
 });
