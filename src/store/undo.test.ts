@@ -7,6 +7,11 @@ import { recordKey, type AnyRecord } from "@/records/record";
 import { entryAt } from "@/testing/sampleRecords";
 import { memoryStorage } from "@/testing/memoryStorage";
 import { surroundings } from "@/testing/surroundings";
+import { newRecord } from "@/records/base";
+import { addNew } from "./acts/addNew";
+import { changeFigures } from "./acts/changeFigures";
+import { nothingMoreOf } from "./acts/nothingMoreOf";
+import { tellDuty } from "./acts/tellDuty";
 import { calibrateStill, forgetCalibration } from "./acts/calibrateStill";
 import { enterPastRuns } from "./acts/enterPastRuns";
 import { fillBottles } from "./acts/fillBottles";
@@ -17,7 +22,14 @@ import { blendLots } from "./blendLots";
 import { bin, keepForm, keepUndoable, takeIn, undoLast } from "./changes";
 import { measureRuns } from "./measureRuns";
 import { recordsReceived } from "./recordSlice";
-import { selectAllRecords, selectBottles, selectLots, selectRuns, selectStills } from "./selectors";
+import {
+  selectAllRecords,
+  selectBottles,
+  selectHarvests,
+  selectLots,
+  selectRuns,
+  selectStills,
+} from "./selectors";
 import { createStore, type AppStore } from "./store";
 
 const now = () => new Date("2026-10-03T14:00:00Z");
@@ -96,6 +108,18 @@ const acts: Record<string, (store: AppStore, n: number) => void> = {
     store.dispatch(keepForm(still, { ...still, name: `Still ${n}` }, "Changed."));
   },
   past: (store, n) => void store.dispatch(enterPastRuns([past(store, n)])),
+  addNew: (store, n) =>
+    store.dispatch(
+      addNew([{ ...newRecord("measure", now()), name: `Basket ${n}`, massG: 300 }], "Added."),
+    ),
+  duty: (store, n) =>
+    store.dispatch(tellDuty(`check/lot-${n % 3}`, { doneAt: now().toISOString() }, "Done.")),
+  nothingMore: (store, n) =>
+    store.dispatch(nothingMoreOf(pick(selectHarvests(store.getState()), n), "Set aside.")),
+  figures: (store, n) =>
+    store.dispatch(
+      changeFigures({ id: "lavender" }, (own) => ({ ...own, freeShare: 0.3 + n / 100 }), "Mine."),
+    ),
   takeIn: (store, n) => {
     const run = pick(selectRuns(store.getState()), n);
     store.dispatch(

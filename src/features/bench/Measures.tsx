@@ -7,7 +7,8 @@ import { showMass, unitsFor, words, type UnitSystem, toInput } from "@/core";
 import { newRecord } from "@/records/base";
 import { limits } from "@/messages/limits";
 import type { Measure } from "@/records/measure";
-import { bin, keep } from "@/store/changes";
+import { addNew } from "@/store/acts/addNew";
+import { bin } from "@/store/changes";
 import { useAppDispatch, usePlantBook } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -78,12 +79,14 @@ function MeasureSheet({ units, onClose }: { units: UnitSystem; onClose: () => vo
   });
   const save = handleSubmit(({ name, mass, plantId }) => {
     const kept = dispatch(
-      keep({
-        ...newRecord("measure", new Date()),
-        name,
-        massG: mass,
-        ...(plantId ? { plantId } : {}),
-      }),
+      addNew([
+        {
+          ...newRecord("measure", new Date()),
+          name,
+          massG: mass,
+          ...(plantId ? { plantId } : {}),
+        },
+      ]),
     );
     if (kept.ok) onClose();
   });

@@ -4,7 +4,7 @@ import { showMass, showVolume, words, type UnitSystem } from "@/core";
 import { readyMadeStills } from "@/logbook/still/readyMadeStills";
 import { newRecord } from "@/records/base";
 import type { Still } from "@/records/still";
-import { keep } from "@/store/changes";
+import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectStills } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
@@ -26,7 +26,7 @@ export function MyStills({ units }: { units: UnitSystem }) {
 
   function add(figures: (typeof readyMadeStills)[number]) {
     const still: Still = { ...newRecord("still", new Date()), ...figures };
-    dispatch(keep(still));
+    dispatch(addNew([still]));
   }
   return (
     <View className="gap-2">

@@ -15,7 +15,8 @@ import {
 } from "@/core";
 import { newRecord } from "@/records/base";
 import type { Vessel } from "@/records/vessel";
-import { bin, keep } from "@/store/changes";
+import { addNew } from "@/store/acts/addNew";
+import { bin } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -87,7 +88,9 @@ function VesselSheet({ units, onClose }: { units: UnitSystem; onClose: () => voi
   });
   const kind = useWatch({ control, name: "vessel" });
   const save = handleSubmit((form) => {
-    const kept = dispatch(keep({ ...newRecord("vessel", new Date()), ...vesselFromForm(form) }));
+    const kept = dispatch(
+      addNew([{ ...newRecord("vessel", new Date()), ...vesselFromForm(form) }]),
+    );
     if (kept.ok) onClose();
   });
   return (

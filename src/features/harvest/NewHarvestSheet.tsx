@@ -7,7 +7,7 @@ import { measuresFor } from "@/logbook/plan/measureOf";
 import { day } from "@/messages/moment";
 import { newRecord } from "@/records/base";
 import type { Harvest } from "@/records/harvest";
-import { keepUndoable } from "@/store/changes";
+import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectMeasures, selectPreferences, selectRuns } from "@/store/selectors";
 import { useKept } from "@/store/useKept";
@@ -74,7 +74,7 @@ export function NewHarvestSheet({ onClose }: { onClose: () => void }) {
     const measure = read.newMeasure
       ? [{ ...newRecord("measure", new Date()), ...read.newMeasure, plantId: plant.id }]
       : [];
-    if (!dispatch(keepUndoable("The harvest is noted.", [harvest, ...measure])).ok) return;
+    if (!dispatch(addNew([harvest, ...measure], "The harvest is noted.")).ok) return;
     forget();
     onClose();
     router.push(`/harvests/${harvest.id}`);

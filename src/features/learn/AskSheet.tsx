@@ -4,7 +4,7 @@ import { useForm } from "react-hook-form";
 import { z } from "zod";
 import { newRecord } from "@/records/base";
 import { trialChanges, trialMeasures, type Trial, type TrialChange } from "@/records/trial";
-import { keepUndoable } from "@/store/changes";
+import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectRuns } from "@/store/selectors";
 import { useDraft } from "@/store/useDraft";
@@ -52,7 +52,7 @@ export function AskSheet({ onClose }: { onClose: () => void }) {
       ...(plantId ? { plantId } : {}),
       runs: [],
     };
-    if (!dispatch(keepUndoable("The trial is open.", [trial])).ok) return;
+    if (!dispatch(addNew([trial], "The trial is open.")).ok) return;
     draft.done();
     onClose();
     router.push(`/runs/learn?trial=${trial.id}`);

@@ -4,7 +4,7 @@ import { useForm } from "react-hook-form";
 import { z } from "zod";
 import { newRecord } from "@/records/base";
 import type { Sniff } from "@/records/sniff";
-import { keepUndoable } from "@/store/changes";
+import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch } from "@/store/hooks";
 import { useDraft } from "@/store/useDraft";
 import { useFormDraft } from "@/store/useFormDraft";
@@ -45,7 +45,7 @@ export function SniffSheet({
       ...(trial ? { trialId: trial.id } : {}),
       rounds: [],
     };
-    if (!dispatch(keepUndoable("The blind sniff is open.", [sniff])).ok) return;
+    if (!dispatch(addNew([sniff], "The blind sniff is open.")).ok) return;
     draft.done();
     onClose();
     router.push(`/runs/learn?sniff=${sniff.id}`);

@@ -15,7 +15,7 @@ import {
 } from "@/core";
 import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
-import { keep } from "@/store/changes";
+import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -285,12 +285,14 @@ function Piece({ plan: { read, units } }: { plan: PlanWork }) {
           onPress={() =>
             weighed.ok &&
             dispatch(
-              keep({
-                ...newRecord("measure", new Date()),
-                name,
-                massG: weighed.value,
-                plantId: read.plant.id,
-              }),
+              addNew([
+                {
+                  ...newRecord("measure", new Date()),
+                  name,
+                  massG: weighed.value,
+                  plantId: read.plant.id,
+                },
+              ]),
             )
           }
         />

@@ -7,7 +7,8 @@ import { plantById } from "@/core";
 import { newRecord } from "@/records/base";
 import type { Material } from "@/records/material";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
-import { bin, keep, keepForm } from "@/store/changes";
+import { addNew } from "@/store/acts/addNew";
+import { bin, keepForm } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { useDraft } from "@/store/useDraft";
 import { useFormDraft } from "@/store/useFormDraft";
@@ -71,7 +72,7 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
       like,
       own: ownFromForm(form, base),
     };
-    const answer = dispatch(shown ? keepForm(shown, kept) : keep(kept));
+    const answer = dispatch(shown ? keepForm(shown, kept) : addNew([kept]));
     if (!answer.ok) return setProblem(answer.problem);
     draft.done();
     router.replace(`/bench/plants/${kept.plantId}`);

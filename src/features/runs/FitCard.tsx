@@ -5,11 +5,10 @@ import { knownRequest } from "@/logbook/run/knownRequest";
 import { seenOf } from "@/logbook/run/seenOf";
 import type { RunState } from "@/logbook/run/runState";
 import type { FitAnswer, FitQuestion } from "@/messages/fitMessages";
-import { newRecord } from "@/records/base";
 import type { Material } from "@/records/material";
 import type { Run } from "@/records/run";
-import { keepUndoable } from "@/store/changes";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { changeFigures } from "@/store/acts/changeFigures";
+import { useAppDispatch } from "@/store/hooks";
 import { Fan } from "@/ui/charts/Fan";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -32,9 +31,6 @@ export function FitCard({ run, state, plant }: { run: Run; state: RunState; plan
   const asked = question && JSON.stringify(question);
   const [answer, setAnswer] = useState<FitAnswer>();
   const [failed, setFailed] = useState(false);
-  const material = useAppSelector((root) =>
-    plant.materialId ? root.material.entities[plant.materialId] : undefined,
-  );
   useEffect(() => {
     if (!asked) return;
     let current = true;
@@ -88,9 +84,11 @@ export function FitCard({ run, state, plant }: { run: Run; state: RunState; plan
             label="Plan with these from now on"
             onPress={() =>
               dispatch(
-                keepUndoable(`${plant.name}: planned by your own figures.`, [
-                  taken(material, plant, run, { content, freeShare, releasePerMinute }),
-                ]),
+                changeFigures(
+                  plant,
+                  fitted(plant, run, { content, freeShare, releasePerMinute }),
+                  `${plant.name}: planned by your own figures.`,
+                ),
               )
             }
           />
@@ -145,30 +143,20 @@ function figuresOf(
   };
 }
 
-function taken(
-  material: Material | undefined,
+function fitted(
   plant: KnownPlant,
   { state, number }: Run,
   { content, freeShare, releasePerMinute }: Figures,
-): Material {
-  const record = material ?? {
-    ...newRecord("material", new Date()),
-    plantId: plant.id,
-    like: plant.id,
-    own: {},
-  };
+): (own: Material["own"]) => Material["own"] {
   const { moisture, packingGPerL } = plant.states[state]!;
   const oilMlPerKg = { low: rounded(content.p10), high: rounded(content.p90) };
-  return {
-    ...record,
-    own: {
-      ...record.own,
-      freeShare: rounded(freeShare),
-      releasePerMinute: rounded(releasePerMinute),
-      states: { ...record.own.states, [state]: { oilMlPerKg, moisture, packingGPerL } },
-      source: `Fitted to the readings of run ${number}.`,
-    },
-  };
+  return (own) => ({
+    ...own,
+    freeShare: rounded(freeShare),
+    releasePerMinute: rounded(releasePerMinute),
+    states: { ...own.states, [state]: { oilMlPerKg, moisture, packingGPerL } },
+    source: `Fitted to the readings of run ${number}.`,
+  });
 }
 
 function percent({ p10, p90 }: Percentiles): string {

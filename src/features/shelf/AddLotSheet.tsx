@@ -7,7 +7,7 @@ import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
 import { newCode } from "@/records/codes";
 import { products, type Lot } from "@/records/lot";
-import { keepUndoable } from "@/store/changes";
+import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { selectStock } from "@/store/stock";
@@ -74,7 +74,7 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
       ...(paid === undefined ? {} : { paid }),
       ...(smell ? { smell } : {}),
     };
-    if (!dispatch(keepUndoable(`${lot.code} is on the shelf.`, [lot])).ok) return;
+    if (!dispatch(addNew([lot], `${lot.code} is on the shelf.`)).ok) return;
     draft.done();
     onClose();
     router.push(`/shelf/${lot.id}`);

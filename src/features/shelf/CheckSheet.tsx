@@ -6,7 +6,7 @@ import { newRecord } from "@/records/base";
 import type { Bottle } from "@/records/bottle";
 import type { Check } from "@/records/check";
 import type { Lot } from "@/records/lot";
-import { keepUndoable } from "@/store/changes";
+import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch } from "@/store/hooks";
 import { useKept } from "@/store/useKept";
 import { Button } from "@/ui/primitives/Button";
@@ -86,7 +86,7 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
       ...(note ? { note } : {}),
     };
     const said = `${lot.code} checked. ${checkSentence(outcome)}`;
-    if (!dispatch(keepUndoable(said, [check])).ok) return;
+    if (!dispatch(addNew([check], said)).ok) return;
     forget();
     onClose();
   };

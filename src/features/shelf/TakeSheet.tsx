@@ -8,7 +8,7 @@ import { takeable } from "@/logbook/shelf/takeable";
 import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
 import { useWays, type Use, type UseWay } from "@/records/bottle";
-import { keepUndoable } from "@/store/changes";
+import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectPreferences, selectUses } from "@/store/selectors";
 import { useDraft } from "@/store/useDraft";
@@ -93,7 +93,7 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       ...(whom ? { to: whom } : {}),
     };
     const said = amountOf(product, amount, units);
-    if (!dispatch(keepUndoable(`${said} taken from ${from.code}.`, [use])).ok) return;
+    if (!dispatch(addNew([use], `${said} taken from ${from.code}.`)).ok) return;
     draft.done();
     onClose();
   });

@@ -5,7 +5,8 @@ import { useFieldArray, useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { newRecord } from "@/records/base";
 import type { Still } from "@/records/still";
-import { bin, keep, keepForm } from "@/store/changes";
+import { addNew } from "@/store/acts/addNew";
+import { bin, keepForm } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useDraft } from "@/store/useDraft";
@@ -159,5 +160,5 @@ function StillForm({ still }: { still: Still | undefined }) {
 
 /** A still of which there is no record yet. */
 function keepNew(typed: StillFormRead) {
-  return keep({ ...newRecord("still", new Date()), ...stillFromForm(typed) });
+  return addNew([{ ...newRecord("still", new Date()), ...stillFromForm(typed) }]);
 }

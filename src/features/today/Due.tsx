@@ -6,11 +6,10 @@ import { isoDay, showDay } from "@/core";
 import { download } from "@/exchange/download";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import { isDue, type DutyDue } from "@/logbook/shelf/duties";
-import type { Duty } from "@/records/duty";
-import { newRecord } from "@/records/base";
-import { changePreferences, keepUndoable } from "@/store/changes";
+import { tellDuty } from "@/store/acts/tellDuty";
+import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectDuties, selectPreferences } from "@/store/selectors";
+import { selectPreferences } from "@/store/selectors";
 import { useDuties } from "@/store/stock";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -113,13 +112,9 @@ async function saveCalendar(duties: readonly DutyDue[], book: PlantBook): Promis
 
 function DueRow({ due, now }: { due: DutyDue; now: number }) {
   const dispatch = useAppDispatch();
-  const duties = useAppSelector(selectDuties);
   const { title, detail } = dutyWords(due, usePlantBook());
-  const say = (label: string, part: Partial<Duty>) => {
-    const told = duties.find(({ of }) => of === due.key);
-    const duty: Duty = { ...(told ?? newRecord("duty", new Date(now))), of: due.key, ...part };
-    dispatch(keepUndoable(label, [duty]));
-  };
+  const say = (label: string, told: Parameters<typeof tellDuty>[1]) =>
+    dispatch(tellDuty(due.key, told, label));
   return (
     <Card className="gap-1 px-0 py-1">
       <Row href={hrefOf(due)} title={title} detail={detail} />

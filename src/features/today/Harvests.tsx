@@ -5,7 +5,7 @@ import { harvestDraft } from "@/logbook/harvest/harvestDraft";
 import { harvestNow } from "@/logbook/harvest/harvestNow";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { beginPlan } from "@/store/beginPlan";
-import { keepUndoable } from "@/store/changes";
+import { nothingMoreOf } from "@/store/acts/nothingMoreOf";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
@@ -51,13 +51,7 @@ export function Harvests() {
             size="small"
             look="quiet"
             label="Nothing more of it"
-            onPress={() =>
-              dispatch(
-                keepUndoable(`${amount} set aside.`, [
-                  { ...harvest, setAsideG: (harvest.setAsideG ?? 0) + left },
-                ]),
-              )
-            }
+            onPress={() => dispatch(nothingMoreOf(harvest, `${amount} set aside.`))}
           />
         </View>
       </Card>
