@@ -12,6 +12,8 @@ import { labelPdf } from "../src/exchange/labels/labelPdf";
 import { labelDesigns, type LabelDesign } from "../src/exchange/labels/labelItems";
 import { sheetNames, sheets, type SheetName } from "../src/exchange/labels/sheets";
 import { leftInBottle } from "../src/logbook/shelf/bottleLevel";
+import { oilParts } from "../src/logbook/shelf/oilParts";
+import { shelfOf } from "../src/logbook/shelf/trace";
 import { readCode } from "../src/records/codes";
 import { fail, openLogbookFile } from "./lib/logbook";
 
@@ -61,6 +63,7 @@ const fonts = openLabelFonts({
   wide: fontFile("noto-serif/400Regular/NotoSerif_400Regular.ttf"),
 });
 const sheet = sheets[values.sheet as SheetName];
+const shelf = shelfOf([...lots, ...bottles, ...uses]);
 const labels = chosen.map((bottle) => {
   const lot = lots.find(({ id }) => id === bottle.lotId);
   if (!lot) fail(`--lots: the lot of ${bottle.code} is not in this logbook`);
@@ -70,6 +73,7 @@ const labels = chosen.map((bottle) => {
       lot,
       plant: book.byId(lot.plantId),
       ownerNames: namesOnLabel(lot, of("run"), of("harvest")),
+      parts: oilParts(lot, shelf, book).map(({ care }) => care),
     },
     { design: values.design as LabelDesign, widthMm: sheet.width, heightMm: sheet.height },
     fonts,

@@ -79,9 +79,11 @@ export {
   mostOnSkin,
   mostOnSkinOf,
   usualSkinMost,
+  type Care,
   type Caution,
   type Whose,
 } from "./plant/cautions";
+export { productCautionNames, productCautions, type ProductCaution } from "./plant/productCautions";
 export { plantById, plants } from "./plant/catalogue";
 export {
   plantStates,

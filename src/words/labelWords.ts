@@ -1,7 +1,17 @@
-import { noonOf, showDayLong, showVolume, words, type Caution, type UnitSystem } from "@/core";
+import {
+  noonOf,
+  showDayLong,
+  showVolume,
+  words,
+  type Care,
+  type ProductCaution,
+  type UnitSystem,
+  productCautions,
+} from "@/core";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
+import { productCautionWords } from "./productCautionWords";
 
 /** What stands on a label, each part in words; what there is nothing to say of is left out. */
 export interface LabelText {
@@ -28,21 +38,6 @@ const kindWords: Record<Lot["product"], string> = {
   liquor: "pot liquor",
 };
 
-/* As few words as can be read on a small bottle. */
-const shortCautions: Partial<Record<Caution, string>> = {
-  phototoxic: "keep treated skin out of the sun",
-  sensitises: "may irritate or cause allergy",
-  convulsant: "not with epilepsy",
-  liver: "harms the liver if swallowed",
-  carcinogenic: "not for use on skin or in food",
-  pregnancy: "not in pregnancy",
-  youngChildren: "not for children under six",
-  cats: "keep from cats",
-  dogs: "keep from dogs",
-  asthma: "not with asthma",
-  poison: "poisonous",
-};
-
 /** A bottle's label in words. */
 export function labelText(
   bottle: Bottle,
@@ -50,7 +45,10 @@ export function labelText(
   plant: KnownPlant | undefined,
   units: UnitSystem,
   ownerNames: readonly string[] = [],
+  /** What each plant in it is warned of; of one plant, its own. */
+  parts: readonly Partial<Care>[] = plant ? [plant] : [],
 ): LabelText {
+  const found = productCautions(lot.product, parts);
   const name = lot.name ?? plant?.name ?? lot.plantId;
   const ownPlant = lot.origin === "blend" ? undefined : plant;
   const kind = lot.firstCut
@@ -70,8 +68,8 @@ export function labelText(
     ].join(", "),
     volume: words(showVolume(bottle.filledMl, units)),
     bestBy: `best by ${showDayLong(noonOf(bottle.bestBy))}`,
-    cautions: cautionsOf(lot, plant, general),
-    fewCautions: cautionsOf(lot, plant, fewGeneral),
+    cautions: cautionsOf(lot.product, found, general, "label"),
+    fewCautions: cautionsOf(lot.product, found, fewGeneral, "small"),
   };
 }
 
@@ -83,11 +81,13 @@ const general = {
 const fewGeneral = { oil: "Dilute. Do not swallow.", other: "Not preserved: keep cold." };
 
 function cautionsOf(
-  { product }: Lot,
-  plant: KnownPlant | undefined,
+  product: Lot["product"],
+  found: readonly ProductCaution[],
   said: typeof general,
+  room: "label" | "small",
 ): string[] {
-  if (product !== "oil") return [said.other];
-  const own = (plant?.cautions ?? []).flatMap((caution) => shortCautions[caution] ?? []);
-  return [said.oil, ...(plant?.skinMostPercent === "none" ? ["not on skin"] : []), ...own];
+  return [
+    product === "oil" ? said.oil : said.other,
+    ...found.map((caution) => productCautionWords[caution][room]),
+  ];
 }

@@ -1,4 +1,4 @@
-import type { UnitSystem } from "@/core";
+import type { Care, UnitSystem } from "@/core";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
@@ -16,17 +16,19 @@ export interface LabelOf {
   plant: KnownPlant | undefined;
   /** Whose names stand on it. */
   ownerNames?: readonly string[];
+  /** What each plant in it is warned of, where it is not of one plant alone. */
+  parts?: readonly Partial<Care>[];
 }
 
 /** A bottle's label at a size in a design; the person's own words take the place of what would stand there. */
 export function bottleLabel(
-  { bottle, lot, plant, ownerNames }: LabelOf,
+  { bottle, lot, plant, ownerNames, parts }: LabelOf,
   { design, widthMm, heightMm }: { design: LabelDesign; widthMm: number; heightMm: number },
   fonts: LabelFonts,
   units: UnitSystem,
   own: Partial<LabelText> = {},
 ): DrawnLabel & LaidOut {
-  const text = printable({ ...labelText(bottle, lot, plant, units, ownerNames), ...own });
+  const text = printable({ ...labelText(bottle, lot, plant, units, ownerNames, parts), ...own });
   const laid = layoutLabel({ text, design, mark: markOf(plant), widthMm, heightMm }, fonts);
   return { ...laid, code: bottle.code, product: lot.product, widthMm, heightMm };
 }

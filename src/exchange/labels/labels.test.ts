@@ -228,3 +228,25 @@ test("a label fits its bottle, from 5 mL to a litre, round and flat, and its she
       if (sizeMl >= 100) expect(leftOut).toEqual([]);
     }
 });
+
+test("the label of a poisonous water, of a blend and of a limited oil says so, in full and in few words", () => {
+  const wintergreen = catalogueBook.byId("wintergreen")!;
+  const water = labelText(bottle, { ...lot, product: "hydrosol" }, wintergreen, "metric");
+  for (const said of [water.cautions, water.fewCautions])
+    for (const words of [/not to drink/, /not in pregnancy/, /under six/])
+      expect(said.join(" ")).toMatch(words);
+  const blend = labelText(
+    bottle,
+    { ...lot, origin: "blend", name: "Evening" },
+    plant,
+    "metric",
+    [],
+    [plant!, wintergreen],
+  );
+  expect(blend.cautions.join(" ")).toMatch(/not on skin.*poisonous/);
+  const rose = labelText(bottle, lot, catalogueBook.byId("rose"), "metric");
+  expect(rose.cautions.join(" ")).toMatch(/very diluted/);
+  expect(rose.cautions.join(" ")).not.toMatch(/not for use on skin/);
+  const pine = labelText(bottle, lot, catalogueBook.byId("scotspine"), "metric");
+  expect(pine.cautions.join(" ")).toMatch(/not on skin once old/);
+});

@@ -19,7 +19,7 @@ import { labelPdf } from "@/exchange/labels/labelPdf";
 import { labelSvg } from "@/exchange/labels/labelSvg";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
-import { useShelved } from "@/store/stock";
+import { selectStock, useShelved } from "@/store/stock";
 import { useKept } from "@/store/useKept";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -29,7 +29,9 @@ import { Choice } from "@/ui/primitives/Choice";
 import { Notice } from "@/ui/primitives/Notice";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
+import { oilParts } from "@/logbook/shelf/oilParts";
 import { namesOnLabel } from "@/logbook/shelf/ownersOf";
+import { shelfOf } from "@/logbook/shelf/trace";
 import { lotWords } from "@/words/lotWords";
 import { labelFonts } from "./labelFontFiles";
 import { LabelPreview } from "./LabelPreview";
@@ -123,6 +125,7 @@ export function LabelsScreen() {
     [say],
   );
 
+  const stock = useAppSelector(selectStock);
   const design = labelDesigns.find((each) => each === choice.design) ?? "press";
   const chosen = useMemo(
     () => listed.filter(({ bottle }) => !unwanted.has(bottle.id)),
@@ -136,12 +139,14 @@ export function LabelsScreen() {
       ...(name.trim() ? { name: name.trim() } : {}),
       ...(madeOf.trim() ? { madeOf: madeOf.trim() } : {}),
     };
+    const shelf = shelfOf([...stock.bottles, ...stock.lots, ...stock.uses]);
     return laid.map(({ bottle, lot }) => (widthMm: number, heightMm: number) => {
       const ownerNames = namesOnLabel(lot, runs, harvests);
-      const what = { bottle, lot, plant: book.byId(lot.plantId), ownerNames };
+      const parts = oilParts(lot, shelf, book).map(({ care }) => care);
+      const what = { bottle, lot, plant: book.byId(lot.plantId), ownerNames, parts };
       return bottleLabel(what, { design, widthMm, heightMm }, fonts, units, own);
     });
-  }, [fonts, name, madeOf, design, laid, book, units, runs, harvests]);
+  }, [fonts, name, madeOf, design, laid, book, units, runs, harvests, stock]);
   const proposed = useProposedSheet(paperOf(deviceLanguage()), inSize);
   const sheet = readSheet(
     choice,

@@ -20,7 +20,6 @@ import { Card } from "@/ui/primitives/Card";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
-import { cautionWords } from "@/words/cautionWords";
 import { lotWords } from "@/words/lotWords";
 import { skinWords } from "@/words/plantWords";
 import { amountOf } from "./amountOf";
@@ -33,6 +32,7 @@ import { CostCard } from "./CostCard";
 import { FillSheet } from "./FillSheet";
 import { LineCard } from "./LineCard";
 import { LotFacts } from "./LotFacts";
+import { ProductCautions } from "./ProductCautions";
 import { SkinCard } from "./SkinCard";
 import { TakenCard } from "./TakenCard";
 import { TakeSheet, type TakeFrom } from "./TakeSheet";
@@ -129,11 +129,7 @@ function OneLot({ lot }: { lot: Lot }) {
               {plant?.hazards.map((hazard) => (
                 <Notice key={hazard} severity="note" message={hazard} />
               ))}
-              {plant?.cautions.map((caution) => (
-                <Txt key={caution} variant="small">
-                  {cautionWords[caution]}
-                </Txt>
-              ))}
+              <ProductCautions lot={lot} />
               {plant ? <Txt variant="small">{skinWords(plant)}</Txt> : null}
               <Txt variant="small">
                 Not to be swallowed, not undiluted on skin. Keep from children, pets and flame. In
@@ -141,10 +137,13 @@ function OneLot({ lot }: { lot: Lot }) {
               </Txt>
             </>
           ) : (
-            <Txt variant="small">
-              A hydrosol has no preservative. Keep it cold and dark, and let it go when it smells
-              sour or turns cloudy.
-            </Txt>
+            <>
+              <ProductCautions lot={lot} />
+              <Txt variant="small">
+                A hydrosol has no preservative. Keep it cold and dark, and let it go when it smells
+                sour or turns cloudy.
+              </Txt>
+            </>
           )}
         </>
       }

@@ -5,7 +5,7 @@ import { partsOf, type Shelf } from "./trace";
 
 /** A plant's part in an oil. */
 export interface OilPart {
-  care: Pick<Plant, "skinMostPercent">;
+  care: Partial<Pick<Plant, "cautions" | "skinMostPercent">>;
   /** Share of the whole by volume, 0 to 1. */
   share: number;
   /** By the book's composition; undefined of a plant that is in no book. */
