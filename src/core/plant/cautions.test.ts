@@ -1,6 +1,6 @@
 import { caredFor } from "./catalogue/care";
 import { plantById, plants } from "./catalogue";
-import { cautions, mostOnSkin } from "./cautions";
+import { cautions, mostOnSkin, mostOnSkinOf } from "./cautions";
 import { compounds } from "./compounds";
 
 test("every plant that a caution, a maximum or a pH is told of is in the book, and codes are each one's own", () => {
@@ -39,4 +39,26 @@ test("every plant's and compound's note tells which kind of source its figures a
   const kind = /handbook|pharmacopoeia|review|estimate|judgement|family|survey/i;
   for (const { id, source } of plants) expect(`${id}: ${source}`).toMatch(kind);
   for (const { id, source } of Object.values(compounds)) expect(`${id}: ${source}`).toMatch(kind);
+});
+
+test("what is not for young children, or brings on fits, is none at all on a child's skin, alone and in a blend", () => {
+  const strict = plants.filter(({ cautions: told }) =>
+    told.some((caution) => caution === "youngChildren" || caution === "convulsant"),
+  );
+  expect(strict.map(({ id }) => id)).toEqual(
+    expect.arrayContaining(["peppermint", "rosemarycamphor", "wintergreen"]),
+  );
+  for (const care of strict) {
+    expect(mostOnSkin(care, "child")).toBe(0);
+    expect(
+      mostOnSkinOf(
+        [
+          { care, share: 0.01 },
+          { care: plantById("lavender")!, share: 0.99 },
+        ],
+        "child",
+      ),
+    ).toBe(0);
+  }
+  expect(mostOnSkin(plantById("lavender")!, "child")).toBe(1);
 });
