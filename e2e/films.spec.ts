@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, choosePlant, field, goTo, heatOffEarly, stored } from "./steps";
+import { addCopperPot, choosePlant, field, goTo, heatOffEarly, lightIt, stored } from "./steps";
 import { watchHand } from "./hand";
 
 /*
@@ -20,11 +20,7 @@ async function write(page: Page, label: string, text: string): Promise<void> {
 async function ready(page: Page): Promise<void> {
   await tap(page, "Make this charge ready");
   await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
-  const boxes = page.getByRole("checkbox");
-  await expect(boxes.first()).toBeVisible();
-  for (let i = (await boxes.count()) - 1; i >= 0; i -= 1) await boxes.nth(i).click();
-  await tap(page, "Heat on");
-  await expect(page.getByRole("heading", { name: "Heating up" })).toBeVisible();
+  await lightIt(page);
 }
 
 async function boilAndDrop(page: Page): Promise<void> {

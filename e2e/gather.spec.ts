@@ -1,6 +1,15 @@
 import { expect, test, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { addCopperPot, field, goTo, heatOffEarly, lightIt, readAnew, stored } from "./steps";
+import {
+  addCopperPot,
+  addPicture,
+  field,
+  goTo,
+  heatOffEarly,
+  lightIt,
+  readAnew,
+  stored,
+} from "./steps";
 
 /** Distils what is planned, for so many minutes, and measures so much oil. */
 async function distil(page: Page, minutes: string, oilMl: string): Promise<void> {
@@ -220,21 +229,7 @@ test("a lot, a run and a still take a picture, and show it after a reload", asyn
   ])
     await test.step(address, async () => {
       await goTo(page, address);
-      const small = await page.evaluate(() => {
-        const canvas = document.createElement("canvas");
-        canvas.width = 60;
-        canvas.height = 40;
-        canvas.getContext("2d")!.fillRect(10, 10, 30, 20);
-        return canvas.toDataURL("image/png").split(",")[1]!;
-      });
-      await page
-        .getByLabel(/^A picture from a file/)
-        .first()
-        .setInputFiles({
-          name: "bottle.png",
-          mimeType: "image/png",
-          buffer: Buffer.from(small, "base64"),
-        });
+      await addPicture(page);
       const picture = page.getByRole("img", { name: /picture 1 of 1/ });
       await expect(picture).toBeVisible();
       await readAnew(page);

@@ -1,5 +1,14 @@
 import { expect, test, type Browser, type Page } from "@playwright/test";
-import { addCopperPot, field, goTo, lightIt, planLavender, readAnew, stored } from "./steps";
+import {
+  addCopperPot,
+  addPicture,
+  field,
+  goTo,
+  lightIt,
+  planLavender,
+  readAnew,
+  stored,
+} from "./steps";
 
 /** Another device: a browser with nothing in it. */
 async function device(browser: Browser): Promise<Page> {
@@ -63,16 +72,7 @@ test("two devices share one logbook: live, cut in mid-run and brought together a
   const sheet = cockpit.replace("/watch", "");
   await goTo(kitchen, sheet);
   await goTo(shed, sheet);
-  const drawn = await shed.evaluate(() => {
-    const canvas = document.createElement("canvas");
-    canvas.width = 60;
-    canvas.height = 40;
-    canvas.getContext("2d")!.fillRect(10, 10, 30, 20);
-    return canvas.toDataURL("image/png").split(",")[1]!;
-  });
-  await shed
-    .getByLabel(/^A picture from a file/)
-    .setInputFiles({ name: "a.png", mimeType: "image/png", buffer: Buffer.from(drawn, "base64") });
+  await addPicture(shed);
   await expect(kitchen.getByRole("img", { name: /picture 1 of 1/ })).toBeVisible();
   await goTo(kitchen, cockpit);
   await goTo(shed, cockpit);
@@ -99,16 +99,42 @@ test("two devices share one logbook: live, cut in mid-run and brought together a
   await note(shed, "after a reload");
   await expect(kitchen.getByRole("button", { name: "Log, 6" })).toBeVisible();
 
+  /* Another tab of one device leaves the line to the first, and says so. */
+  const second = await kitchen.context().newPage();
+  await goTo(second, "/bench/data");
+  await expect(second.getByText("Shared by another tab of this browser.")).toBeVisible();
+  await second.close();
+
   /* Ended on one side it is ended on both; each keeps what it has, and nothing more is shared. */
   await goTo(kitchen, "/bench/data");
   await goTo(shed, "/bench/data");
   await shed.getByRole("button", { name: "End pairing with Kitchen laptop" }).click();
   await expect(shed.getByText("Kitchen laptop")).toHaveCount(0);
-  await expect(kitchen.getByText(/^Ended by the other device/)).toBeVisible();
+  await expect(kitchen.getByText(/^Ended\. Both keep/)).toBeVisible();
   await goTo(shed, cockpit);
   await note(shed, "only here");
   await goTo(kitchen, cockpit);
   await expect(kitchen.getByRole("button", { name: "Log, 6" })).toBeVisible();
+});
+
+test("a scanned code opens the field with it, and pairs with one tap; used once it is worth nothing", async ({
+  page: shed,
+  browser,
+}) => {
+  const kitchen = await device(browser);
+  await goTo(shed, "/bench/data");
+  await shed.getByRole("button", { name: "Show a code" }).click();
+  const code = await shed.getByText(/^[2-9A-Z]{4}-[2-9A-Z]{4}-[2-9A-Z]{4}$/).textContent();
+  await goTo(kitchen, `/bench/data#pair=${code}`);
+  await expect(field(kitchen, "Code")).toHaveValue(code!);
+  await kitchen.getByRole("button", { name: "Pair", exact: true }).dblclick();
+  await expect(kitchen.getByText(/^Paired with Computer/)).toBeVisible();
+  await kitchen.getByRole("button", { name: "Close" }).click();
+  await expect(kitchen.getByText(/^Connected: what is noted/)).toBeVisible();
+  const third = await device(browser);
+  await goTo(third, `/bench/data#pair=${code}`);
+  await third.getByRole("button", { name: "Pair", exact: true }).click();
+  await expect(third.getByText(/^This code was used or has run out/)).toBeVisible();
 });
 
 test("a code that is none, and one that nobody shows, are told apart", async ({ page }) => {

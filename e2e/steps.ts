@@ -134,3 +134,22 @@ export async function lightTwo(page: Page): Promise<void> {
   await planLavender(page, "1500", "Steel pot, 25 L");
   await lightIt(page);
 }
+
+/** Adds a small picture from a file to what the page shows. */
+export async function addPicture(page: Page): Promise<void> {
+  const drawn = await page.evaluate(() => {
+    const canvas = document.createElement("canvas");
+    canvas.width = 60;
+    canvas.height = 40;
+    canvas.getContext("2d")!.fillRect(10, 10, 30, 20);
+    return canvas.toDataURL("image/png").split(",")[1]!;
+  });
+  await page
+    .getByLabel(/^A picture from a file/)
+    .first()
+    .setInputFiles({
+      name: "small.png",
+      mimeType: "image/png",
+      buffer: Buffer.from(drawn, "base64"),
+    });
+}

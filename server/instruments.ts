@@ -5,6 +5,7 @@ import {
   simulationChangeSchema,
   simulationSchema,
 } from "../src/messages/instrumentMessages";
+import { lastEventOf, openEventStream } from "./eventStream";
 import { Busy, type RunningSimulation, type Simulations } from "./simulations";
 
 /** Simulated probe and scale: started with a plan, read as server-sent events, told to misbehave. */
@@ -70,25 +71,19 @@ function stateOf({ faults, powerW }: RunningSimulation) {
 
 /** All samples after the last one the client has, then each as it comes: a lost line leaves no gap. */
 function stream(simulation: RunningSimulation, request: Request, response: Response): void {
-  response.writeHead(200, {
-    "Content-Type": "text/event-stream",
-    "Cache-Control": "no-cache, no-transform",
-    Connection: "keep-alive",
-  });
-  const last = Number(request.get("Last-Event-ID") ?? request.query.after ?? 0) || 0;
-  const send = (id: number, sample: object) =>
-    response.write(`id: ${id}\ndata: ${JSON.stringify(sample)}\n\n`);
-  response.write("retry: 1000\n\n");
+  const last = lastEventOf(request);
+  const events = openEventStream(
+    response,
+    { beatMs: instrumentBeatMs, beat: "event: beat\ndata: \n\n" },
+    () => {
+      simulation.listeners.delete(send);
+      simulation.onEnd.delete(events.end);
+    },
+  );
+  const send = (id: number, sample: object) => events.send(sample, id);
   for (const { id, sample } of simulation.samples) if (id > last) send(id, sample);
   simulation.listeners.add(send);
-  const beats = setInterval(() => response.write("event: beat\ndata: \n\n"), instrumentBeatMs);
-  const end = () => response.end();
-  simulation.onEnd.add(end);
-  request.on("close", () => {
-    clearInterval(beats);
-    simulation.listeners.delete(send);
-    simulation.onEnd.delete(end);
-  });
+  simulation.onEnd.add(events.end);
 }
 
 function refuse(response: Response, error: z.ZodError): void {

@@ -11,12 +11,10 @@ import {
   sealedMessageSchema,
   type RelayEvent,
 } from "../src/messages/relayMessages";
+import { lastEventOf, openEventStream } from "./eventStream";
 import { NoLine, type Relay } from "./relay";
 
 const hasSchema = z.object({ device: deviceId, upTo: z.int().min(0) });
-
-/* A device that takes nothing more is cut off before it fills the memory; it comes again by itself. */
-const mostUnsent = 12e6;
 
 /** Two devices' line: sealed messages in, server-sent events out. */
 export function relayRoutes(relay: Relay): Router {
@@ -58,62 +56,28 @@ export function relayRoutes(relay: Relay): Router {
     if (name === undefined) return;
     const device = deviceId.safeParse(request.query.device);
     if (!device.success) return refuse(response, 400, "say which device listens");
-    const after = Number(request.get("Last-Event-ID") ?? request.query.after ?? 0) || 0;
-    tryIt(response, () => {
-      try {
-        listen(relay, name, device.data, after, request, response);
-      } catch (error) {
-        if (!(error instanceof NoLine && error.ended)) throw error;
-        /* Said on the stream: a browser does not tell a page why it got none. */
-        begin(response);
-        response.end(`data: ${JSON.stringify({ kind: "ended" } satisfies RelayEvent)}\n\n`);
-      }
-    });
+    let stop: () => void = () => undefined;
+    const events = openEventStream(response, { beatMs, beat: told({ kind: "beat" }) }, () =>
+      stop(),
+    );
+    const send = (event: RelayEvent, seq?: number) => {
+      events.send(event, seq);
+      if (event.kind === "ended") events.end();
+    };
+    try {
+      stop = relay.listen(name, { device: device.data, send }, lastEventOf(request));
+    } catch (error) {
+      if (!(error instanceof NoLine)) throw error;
+      /* Said on the stream: a browser does not tell a page why it got none. */
+      if (error.ended) send({ kind: "ended" });
+      else events.end();
+    }
   });
   return router;
 }
 
-function listen(
-  relay: Relay,
-  name: string,
-  device: string,
-  after: number,
-  request: Request,
-  response: Response,
-): void {
-  const stop = relay.listen(
-    name,
-    {
-      device,
-      send(event, seq) {
-        begin(response);
-        response.write(
-          `${seq === undefined ? "" : `id: ${seq}\n`}data: ${JSON.stringify(event)}\n\n`,
-        );
-        if (event.kind === "ended" || response.writableLength > mostUnsent) response.end();
-      },
-    },
-    after,
-  );
-  begin(response);
-  const beats = setInterval(
-    () => response.write(`data: ${JSON.stringify({ kind: "beat" } satisfies RelayEvent)}\n\n`),
-    beatMs,
-  );
-  request.on("close", () => {
-    clearInterval(beats);
-    stop();
-  });
-}
-
-function begin(response: Response): void {
-  if (response.headersSent) return;
-  response.writeHead(200, {
-    "Content-Type": "text/event-stream",
-    "Cache-Control": "no-cache, no-transform",
-    Connection: "keep-alive",
-  });
-  response.write("retry: 1000\n\n");
+function told(event: RelayEvent): string {
+  return `data: ${JSON.stringify(event)}\n\n`;
 }
 
 /* Under which addresses a phone on the same network finds this server: none where it listens to itself alone. */

@@ -100,9 +100,12 @@ function openSource(address: string, { onOpen, onMessage, onError, onSilent }: H
   let source: EventSource;
   let silence: ReturnType<typeof setTimeout> | undefined;
   let silent = false;
-  const alive = () => {
+  const wait = () => {
     clearTimeout(silence);
     silence = setTimeout(openAgain, silentAfterMs);
+  };
+  const alive = () => {
+    wait();
     if (silent) onOpen();
     silent = false;
   };
@@ -111,8 +114,7 @@ function openSource(address: string, { onOpen, onMessage, onError, onSilent }: H
     source.onopen = () => {
       /* A line that was silent counts as open with the first word over it. */
       if (!silent) onOpen();
-      clearTimeout(silence);
-      silence = setTimeout(openAgain, silentAfterMs);
+      wait();
     };
     source.onmessage = ({ data }: MessageEvent<string>) => {
       alive();
@@ -129,8 +131,7 @@ function openSource(address: string, { onOpen, onMessage, onError, onSilent }: H
     onSilent();
     source.close();
     open();
-    clearTimeout(silence);
-    silence = setTimeout(openAgain, silentAfterMs);
+    wait();
   }
   open();
   return () => {

@@ -114,6 +114,17 @@ export function takeIn(label: string, records: AnyRecord[]): Thunk<Kept> {
   };
 }
 
+/**
+ * Keeps records that were brought together already, with the moments they were changed at; one that could not be
+ * read again stays as it is here.
+ */
+export function bringTogether(records: AnyRecord[]): Thunk {
+  return (dispatch) => {
+    const kept = records.filter((record) => faultInWords(record) === undefined);
+    if (kept.length > 0) dispatch(recordsChanged({ records: kept }));
+  };
+}
+
 /** Lays a file's unreadable texts where this device's own lie. Rejects when the store refuses. */
 export function takeAside(texts: Quarantined[]): Thunk<Promise<void>> {
   return async (dispatch, _getState, { storage }) => {

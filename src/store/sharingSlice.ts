@@ -9,6 +9,8 @@ export type PairStatus =
   | "here"
   /** The line stands, the other device is not on it. */
   | "away"
+  /** Another tab of this browser is on the line. */
+  | "elsewhere"
   /** No line: no network, or the server does not answer. */
   | "cut"
   /** The other device ended it. */
@@ -59,5 +61,6 @@ export const { deviceKnown, pairKnown, pairChanged, pairGone } = sharingSlice.ac
 
 /** The name that stands by what is noted here: none while this device shares with no other. */
 export function signature({ sharing }: { sharing: Sharing }): string | undefined {
-  return sharing.pairs.length > 0 ? sharing.device?.name || undefined : undefined;
+  const shares = sharing.pairs.some(({ status }) => status !== "ended");
+  return shares ? sharing.device?.name.trim() || undefined : undefined;
 }

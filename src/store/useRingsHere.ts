@@ -9,7 +9,10 @@ export function useRingsHere({ ringsOn }: Pick<Run, "ringsOn">, danger: boolean)
       ringsOn,
       danger,
       device?.id,
-      pairs.map(({ other, status }) => ({ id: other.id, here: status === "here" })),
+      pairs.map(({ other, status }) => ({
+        id: other.id,
+        here: status === "here" || status === "elsewhere",
+      })),
     ),
   );
 }

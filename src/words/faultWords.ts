@@ -6,7 +6,7 @@ import { recordSchema, type AnyRecord } from "@/records/record";
 const fieldNames: Record<string, string> = {
   at: "time",
   bestBy: "best by",
-  by: "device",
+  by: "how many",
   chargeG: "plant weight",
   count: "how many",
   currency: "currency",

@@ -86,8 +86,7 @@ function cautionsOf(
   said: typeof general,
   room: "label" | "small",
 ): string[] {
-  return [
-    product === "oil" ? said.oil : said.other,
-    ...found.map((caution) => productCautionWords[caution][room]),
-  ];
+  const own = found.map((caution) => productCautionWords[caution][room]);
+  /* Of a water the gravest stands first: that it is to be used fresh says nothing of drinking it. */
+  return product === "oil" ? [said.oil, ...own] : [...own, said.other];
 }

@@ -27,6 +27,8 @@ export interface Side {
 
 /* So many letters of records go in one message. */
 const lettersAtOnce = 200_000;
+/* So many records are named in one message; a group alone may have more. */
+const recordsAtOnce = 4_000;
 
 /**
  * Brings two devices' records together, whatever is lost on the way: a change is sent as it happens, and with each
@@ -91,11 +93,27 @@ export class Agreement {
     }
     if (again) this.greet(false);
     if (differ.size === 0) return this.side.agreed();
-    const records = [...this.side.records()].flatMap((record): [string, string][] => {
+    this.tellWhatIsHad([...differ]);
+  }
+
+  /* Group by group, so that no message grows with the logbook. */
+  private tellWhatIsHad(groups: readonly number[]): void {
+    const had = new Map(groups.map((group): [number, [string, string][]] => [group, []]));
+    for (const record of this.side.records()) {
       const key = recordKey(record);
-      return differ.has(groupOf(key)) ? [[key, sumOf(record)]] : [];
-    });
-    this.side.send({ kind: "have", groups: [...differ], records });
+      had.get(groupOf(key))?.push([key, sumOf(record)]);
+    }
+    let some: number[] = [];
+    let records: [string, string][] = [];
+    for (const [group, own] of had) {
+      if (records.length + own.length > recordsAtOnce && some.length > 0) {
+        this.side.send({ kind: "have", groups: some, records });
+        [some, records] = [[], []];
+      }
+      some.push(group);
+      records.push(...own);
+    }
+    this.side.send({ kind: "have", groups: some, records });
   }
 
   private have({ groups, records }: PeerMessage & { kind: "have" }): void {

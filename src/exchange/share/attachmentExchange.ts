@@ -9,11 +9,19 @@ interface Side {
   changed(): void;
 }
 
+const askAgainMs = 30_000;
+
 /**
  * Brings two devices' pictures and spoken notes together. Of each the later word counts: one that was removed is
  * removed on the other too, and one that was brought back comes back.
  */
-export function attachmentExchange({ storage, send, changed }: Side) {
+export function attachmentExchange(
+  { storage, send, changed }: Side,
+  now: () => number = () => performance.now(),
+) {
+  /* Both may say hello twice in a moment: nothing is asked for again until it may have got lost. */
+  const asked = new Map<string, number>();
+
   async function tell(): Promise<void> {
     const known = await storage.known();
     if (known.length > 0)
@@ -28,8 +36,10 @@ export function attachmentExchange({ storage, send, changed }: Side) {
     const later = theirs.filter(({ name, at }) => at > (mine.get(name)?.at ?? 0));
     const want = theirs.filter(({ name, gone, at }) => {
       const own = mine.get(name);
-      return !gone && (!own || (own.gone && at > own.at));
+      const lacks = !own || (own.gone && at > own.at);
+      return !gone && lacks && now() - (asked.get(name) ?? -askAgainMs) >= askAgainMs;
     });
+    for (const { name } of want) asked.set(name, now());
     await storage.heed(later);
     if (later.some(({ gone }) => gone)) changed();
     if (want.length > 0) send({ kind: "wantAttachments", names: want.map(({ name }) => name) });
@@ -46,6 +56,7 @@ export function attachmentExchange({ storage, send, changed }: Side) {
   async function take(raw: unknown): Promise<void> {
     const attachment = openAttachment(raw);
     if (!attachment) return;
+    asked.delete(`${attachment.ofId}/${attachment.id}`);
     await storage.keep([attachment]);
     changed();
   }

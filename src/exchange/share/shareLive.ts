@@ -2,7 +2,7 @@ import { kinds, recordKey, type AnyRecord, type Kind } from "@/records/record";
 import type { AttachmentStorage } from "@/storage/attachmentStorage";
 import type { Pair, ShareStorage } from "@/storage/shareStorage";
 import { attachmentsChanged } from "@/store/keepingSlice";
-import { recordsChanged } from "@/store/recordSlice";
+import { bringTogether } from "@/store/changes";
 import { pairChanged, pairKnown } from "@/store/sharingSlice";
 import type { AppStore } from "@/store/store";
 import { Agreement } from "./agreement";
@@ -37,7 +37,10 @@ export function shareLive(
       if (!lines.has(pair.line) && pair.status !== "ended")
         lines.set(
           pair.line,
-          whileMine(pair.line, () => openPair(store, { storage, attachments }, pair, device.id)),
+          whileMine(pair.line, {
+            begin: () => openPair(store, { storage, attachments }, pair, device.id),
+            waits: () => store.dispatch(pairChanged({ line: pair.line, status: "elsewhere" })),
+          }),
         );
     for (const [line, close] of lines)
       if (!sharing.pairs.some((pair) => pair.line === line && pair.status !== "ended")) {
@@ -50,18 +53,26 @@ export function shareLive(
 }
 
 /* Does something while this tab is the one that may; a tab that is hidden gives it to one that waits. */
-function whileMine(line: string, begin: () => () => void): () => void {
+function whileMine(
+  line: string,
+  { begin, waits }: { begin: () => () => void; waits: () => void },
+): () => void {
   if (!("locks" in navigator)) return begin();
   const name = `sereno-share-${line}`;
   let over = false;
   let release: () => void = () => undefined;
-  const ask = () =>
+  let mine = false;
+  const ask = () => {
     void navigator.locks.request(name, async () => {
       if (over) return;
+      mine = true;
       const end = begin();
       await new Promise<void>((resolve) => (release = resolve));
       end();
+      mine = false;
     });
+    void navigator.locks.query().then(() => mine || over || waits());
+  };
   const yieldIt = async () => {
     if (!document.hidden || over) return;
     const { pending } = await navigator.locks.query();
@@ -92,16 +103,17 @@ function openPair(
     store.dispatch(pairChanged({ line: name, ...part }));
   let open = false;
   let notedAt = 0;
+  let taking = false;
 
   const send = (message: PeerMessage) => {
     /* What is found out anew with each hello need not wait for a device that is away. */
     if (open) line.send(message, message.kind === "records");
   };
   const agreement = new Agreement({
-    name: () => store.getState().sharing.device?.name || "Other device",
+    name: () => store.getState().sharing.device?.name.trim() || "Other device",
     records: () => shared(store),
     record: (recordName) => sharedRecord(store, recordName),
-    take: (records) => store.dispatch(recordsChanged({ records })),
+    take: (records) => store.dispatch(bringTogether(records)),
     send,
     agreed() {
       const agreedAt = new Date().toISOString();
@@ -117,7 +129,12 @@ function openPair(
   const pictures = attachmentExchange({
     storage: attachments,
     send,
-    changed: () => store.dispatch(attachmentsChanged()),
+    changed() {
+      /* What came over this line need not be told over it again. */
+      taking = true;
+      store.dispatch(attachmentsChanged());
+      taking = false;
+    },
   });
   const line = openRelayLine(key, device, {
     message(value) {
@@ -145,7 +162,7 @@ function openPair(
   const unfollow = followChanges(store, (records) => agreement.changed(records));
   const unfollowPictures = followAttachments(
     store,
-    () => void pictures.tell().catch(() => undefined),
+    () => void (taking || pictures.tell().catch(() => undefined)),
   );
   return () => {
     unfollow();

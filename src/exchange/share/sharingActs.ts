@@ -24,7 +24,9 @@ export function namedDevice(): Thunk<Promise<Device>> {
 export function keepPair(pair: Pair): Thunk<Promise<void>> {
   return async (dispatch, getState, { share }) => {
     /* The same two devices, paired anew: the line from before is not needed any more. */
-    const before = getState().sharing.pairs.filter(({ other }) => other.id === pair.other.id);
+    const before = getState().sharing.pairs.filter(
+      ({ line, other }) => other.id === pair.other.id && line !== pair.line,
+    );
     await share.keep(pair);
     dispatch(pairKnown(pair));
     for (const { line } of before) await dispatch(endPair(line));

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { answerPairing, NotPaired } from "@/exchange/share/pairing";
 import { keepPair, namedDevice } from "@/exchange/share/sharingActs";
 import { useAppDispatch } from "@/store/hooks";
@@ -16,8 +16,11 @@ export function EnterCodeSheet({ onClose }: { onClose: () => void }) {
   const [problem, setProblem] = useState<string>();
   const [state, setState] = useState<"typing" | "asking" | "paired">("typing");
   const [pairedWith, setPairedWith] = useState("");
+  /* Enter and a tap, or two taps, before anything is drawn. */
+  const asking = useRef(false);
   async function pair() {
-    if (state === "asking") return;
+    if (asking.current) return;
+    asking.current = true;
     setProblem(undefined);
     setState("asking");
     try {
@@ -28,6 +31,8 @@ export function EnterCodeSheet({ onClose }: { onClose: () => void }) {
     } catch (error) {
       setProblem(error instanceof NotPaired ? error.message : String(error));
       setState("typing");
+    } finally {
+      asking.current = false;
     }
   }
   return (
@@ -57,6 +62,7 @@ export function EnterCodeSheet({ onClose }: { onClose: () => void }) {
           <Button
             label={state === "asking" ? "Waiting for the other device…" : "Pair"}
             disabled={state === "asking"}
+            once
             onPress={() => void pair()}
           />
         </>

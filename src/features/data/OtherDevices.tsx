@@ -19,7 +19,8 @@ const statusWords: Record<PairStatus, string> = {
   here: "Connected: what is noted on one is on the other at once.",
   away: "Not connected just now. What is noted here reaches it when it is back.",
   cut: "No connection. What is noted on both is brought together when it is back.",
-  ended: "Ended by the other device. Both keep what they have.",
+  elsewhere: "Shared by another tab of this browser.",
+  ended: "Ended. Both keep what they have.",
 };
 
 /** The devices that share this logbook: how it goes with each, and the way to pair another. */
@@ -33,6 +34,12 @@ export function OtherDevices() {
   const [problem, setProblem] = useState<string>();
   useEffect(() => {
     void findRelay().then((found) => setRelay(found ?? "none"));
+  }, []);
+  useEffect(() => {
+    /* A scanned code, while this page is open already. */
+    const changed = () => window.location.hash.startsWith("#pair=") && setSheet("enter");
+    window.addEventListener("hashchange", changed);
+    return () => window.removeEventListener("hashchange", changed);
   }, []);
   if (!device) return null;
   const close = () => {

@@ -11,6 +11,7 @@ export function RingsOn({ run }: { run: Run }) {
   const { device, pairs } = useAppSelector(({ sharing }) => sharing);
   const others = pairs.filter(({ status }) => status !== "ended");
   if (!device || others.length === 0) return null;
+  const known = [device.id, ...others.map(({ other }) => other.id)].includes(run.ringsOn ?? "");
   return (
     <Choice
       label="Cues sound on"
@@ -19,7 +20,7 @@ export function RingsOn({ run }: { run: Run }) {
         { value: device.id, label: "This device" },
         ...others.map(({ other }) => ({ value: other.id, label: other.name })),
       ]}
-      value={run.ringsOn ?? everywhere}
+      value={known ? run.ringsOn! : everywhere}
       onChange={(chosen) => dispatch(ringOn(run.id, chosen === everywhere ? undefined : chosen))}
     />
   );

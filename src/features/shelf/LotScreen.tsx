@@ -130,7 +130,9 @@ function OneLot({ lot }: { lot: Lot }) {
                 <Notice key={hazard} severity="note" message={hazard} />
               ))}
               <ProductCautions lot={lot} />
-              {plant ? <Txt variant="small">{skinWords(plant)}</Txt> : null}
+              {plant && lot.origin !== "blend" ? (
+                <Txt variant="small">{skinWords(plant)}</Txt>
+              ) : null}
               <Txt variant="small">
                 Not to be swallowed, not undiluted on skin. Keep from children, pets and flame. In
                 pregnancy ask someone qualified.

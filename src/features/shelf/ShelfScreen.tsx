@@ -67,6 +67,15 @@ export function ShelfScreen() {
     [units],
   );
 
+  const addBought = (
+    <Button
+      look="quiet"
+      size="small"
+      label="Add something bought"
+      opens
+      onPress={() => setSheet("add")}
+    />
+  );
   /* Its key keeps it where it stands, should the first bottles be read while it is open. */
   const adding =
     sheet === "add" ? <AddLotSheet key="add" onClose={() => setSheet(undefined)} /> : null;
@@ -84,15 +93,7 @@ export function ShelfScreen() {
             labelled with a code, and drawn at their fill.
           </Txt>
         </Card>
-        <View className="flex-row">
-          <Button
-            look="quiet"
-            size="small"
-            label="Add something bought"
-            opens
-            onPress={() => setSheet("add")}
-          />
-        </View>
+        <View className="flex-row">{addBought}</View>
         {adding}
       </Screen>
     );
@@ -116,13 +117,7 @@ export function ShelfScreen() {
             size="small"
             onPress={() => router.push("/shelf/season")}
           />
-          <Button
-            look="quiet"
-            size="small"
-            label="Add something bought"
-            opens
-            onPress={() => setSheet("add")}
-          />
+          {addBought}
           <Button
             label="Save as CSV"
             look="quiet"

@@ -7,6 +7,7 @@ import { sampleBottle, sampleHarvest, sampleLot, sampleUse } from "@/testing/sam
 import { wayOf } from "@/words/bottleWords";
 import { CostCard } from "./CostCard";
 import { LineCard } from "./LineCard";
+import { ProductCautions } from "./ProductCautions";
 import { SeasonScreen } from "./SeasonScreen";
 import { SkinCard } from "./SkinCard";
 
@@ -153,4 +154,20 @@ describe("costs and the season", () => {
       screen.getByText(/Tell on the bench what plant, energy and your hours cost/),
     ).toBeVisible();
   });
+});
+
+test("a poisonous water says so on its lot, and a blend says what every part of it is warned of", () => {
+  const water = sampleLot("w", { plantId: "pennyroyal", product: "hydrosol" });
+  const { unmount } = renderWith(<ProductCautions lot={water} />, [water]);
+  expect(screen.getByText(/^Not to drink/)).toBeVisible();
+  expect(screen.getByText(/^Poisonous/)).toBeVisible();
+  expect(screen.getByText("Not for children under six.")).toBeVisible();
+  unmount();
+  const blend = sampleLot("mix", { origin: "blend", name: "Evening", volumeMl: 10 });
+  const parts = [sampleLot("a"), sampleLot("b", { plantId: "wintergreen" })];
+  const uses = parts.map(({ id }) =>
+    sampleUse(`u-${id}`, { lotId: id, amountMl: 5, way: "blended", intoLotId: "mix" }),
+  );
+  renderWith(<ProductCautions lot={blend} />, [blend, ...parts, ...uses]);
+  expect(screen.getByText("Not on skin at all.")).toBeVisible();
 });
