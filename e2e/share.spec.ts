@@ -91,8 +91,10 @@ test("two devices share one logbook: live, cut in mid-run and brought together a
   }
 
   /* It rings where it was chosen to, which both show. */
-  await shed.getByRole("radio", { name: "Kitchen laptop" }).click();
-  await expect(kitchen.getByRole("radio", { name: "This device" })).toBeChecked();
+  await shed.getByLabel("Cues sound on").selectOption({ label: "Kitchen laptop" });
+  await expect(kitchen.getByLabel("Cues sound on").locator("option:checked")).toHaveText(
+    "This device",
+  );
 
   /* A reload, and it goes on. */
   await readAnew(kitchen);

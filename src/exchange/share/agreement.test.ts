@@ -3,7 +3,7 @@ import { recordKey, type AnyRecord } from "@/records/record";
 import type { Run } from "@/records/run";
 import { entryAt, sampleRun } from "@/testing/sampleRecords";
 import { Agreement } from "./agreement";
-import { groupSums, sumOf } from "./digest";
+import { groupSums, sumInSlices, sumOf } from "./digest";
 import { peerMessageSchema, type PeerMessage } from "./peerMessages";
 
 const at = (minutes: number) =>
@@ -179,4 +179,12 @@ test("a sum is alike whatever the order of fields and of a log's entries, and un
   const turned = Object.fromEntries(Object.entries(one).reverse()) as unknown as Run;
   expect(sumOf({ ...turned, entries: [...entries].reverse() })).toBe(sumOf(one));
   expect(sumOf(run("r", { entries: entries.slice(1) }))).not.toBe(sumOf(one));
+});
+
+test("a logbook is summed in slices, with a pause after each, to the same sums", async () => {
+  const records = Array.from({ length: 400 }, (_, i) => run(`run-${i}`));
+  let pauses = 0;
+  await sumInSlices(records, async () => void (pauses += 1));
+  expect(pauses).toBeGreaterThan(0);
+  expect(groupSums(records)).toEqual(groupSums(records.map((record) => ({ ...record })).reverse()));
 });

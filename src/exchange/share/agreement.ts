@@ -89,7 +89,7 @@ export class Agreement {
     );
     for (const record of this.side.records()) {
       const key = recordKey(record);
-      if (!differ.has(groupOf(key))) this.alike(key, record);
+      if (!differ.has(groupOf(record))) this.alike(key, record);
     }
     if (again) this.greet(false);
     if (differ.size === 0) return this.side.agreed();
@@ -101,7 +101,7 @@ export class Agreement {
     const had = new Map(groups.map((group): [number, [string, string][]] => [group, []]));
     for (const record of this.side.records()) {
       const key = recordKey(record);
-      had.get(groupOf(key))?.push([key, sumOf(record)]);
+      had.get(groupOf(record))?.push([key, sumOf(record)]);
     }
     let some: number[] = [];
     let records: [string, string][] = [];
@@ -121,7 +121,7 @@ export class Agreement {
     const shown = new Set(groups);
     for (const record of this.side.records()) {
       const key = recordKey(record);
-      if (!shown.has(groupOf(key)) || theirs.get(key) !== sumOf(record)) continue;
+      if (!shown.has(groupOf(record)) || theirs.get(key) !== sumOf(record)) continue;
       this.alike(key, record);
       theirs.delete(key);
     }

@@ -1,4 +1,5 @@
 import type { Pair } from "@/storage/shareStorage";
+import { NotPaired } from "./notPaired";
 import { grouped, newPairCode, readPairCode } from "./pairCode";
 import { pairingMessageSchema, type PairingMessage } from "./peerMessages";
 import { openRelayLine } from "./relayLine";
@@ -14,9 +15,6 @@ const codeLastsMs = 10 * 60e3;
 /* How long the other device may take to answer, ms. */
 const answerWithinMs = 30_000;
 const answeredMs = 10_000;
-
-/** Why no pairing came about. */
-export class NotPaired extends Error {}
 
 /** A pairing that this device offers. */
 export interface Offer {

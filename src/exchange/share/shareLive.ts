@@ -8,6 +8,7 @@ import type { AppStore } from "@/store/store";
 import { Agreement } from "./agreement";
 import { attachmentExchange } from "./attachmentExchange";
 import { peerMessageSchema, type PeerMessage } from "./peerMessages";
+import { sumInSlices } from "./digest";
 import { openRelayLine } from "./relayLine";
 import { keyOfText } from "./sealed";
 
@@ -126,6 +127,13 @@ function openPair(
     named: (other) => void renamed(store, storage, name, other),
     newer: () => say({ newer: true }),
   });
+  /* In the order in which it came, once the whole logbook is summed: that takes a while and holds nothing up. */
+  let summed = false;
+  let closed = false;
+  let turn: Promise<void> = sumInSlices(shared(store)).then(() => void (summed = true));
+  const afterSumming = (work: () => void) => {
+    turn = turn.then(() => void (closed || work())).catch(() => undefined);
+  };
   const pictures = attachmentExchange({
     storage: attachments,
     send,
@@ -140,14 +148,15 @@ function openPair(
     message(value) {
       const read = peerMessageSchema.safeParse(value);
       if (!read.success) return;
-      agreement.heard(read.data);
+      const { data } = read;
+      afterSumming(() => agreement.heard(data));
       /* What the store of pictures refuses is asked for again with the next hello. */
-      void pictures.heard(read.data).catch(() => undefined);
+      void pictures.heard(data).catch(() => undefined);
     },
     open() {
       open = true;
       say({ status: "away" });
-      agreement.greet();
+      afterSumming(() => agreement.greet());
     },
     present: (others) => say({ status: others ? "here" : "away" }),
     cut() {
@@ -159,12 +168,14 @@ function openPair(
       void storage.drop(name).catch(() => undefined);
     },
   });
-  const unfollow = followChanges(store, (records) => agreement.changed(records));
+  /* Until all is summed nothing need be sent: the greeting that follows tells of it. */
+  const unfollow = followChanges(store, (records) => summed && agreement.changed(records));
   const unfollowPictures = followAttachments(
     store,
     () => void (taking || pictures.tell().catch(() => undefined)),
   );
   return () => {
+    closed = true;
     unfollow();
     unfollowPictures();
     line.close();

@@ -19,7 +19,7 @@ export async function startSharing(store: AppStore): Promise<void> {
   const begin = () => {
     if (begun || store.getState().sharing.pairs.length === 0) return;
     begun = true;
-    void import("./shareLive").then(({ shareLive }) => shareLive(store, share, attachments));
+    void import("./parts").then(({ shareLive }) => shareLive(store, share, attachments));
   };
   store.subscribe(begin);
   try {

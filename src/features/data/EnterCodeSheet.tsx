@@ -1,5 +1,5 @@
 import { useRef, useState } from "react";
-import { answerPairing, NotPaired } from "@/exchange/share/pairing";
+import { NotPaired } from "@/exchange/share/notPaired";
 import { keepPair, namedDevice } from "@/exchange/share/sharingActs";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
@@ -24,6 +24,7 @@ export function EnterCodeSheet({ onClose }: { onClose: () => void }) {
     setProblem(undefined);
     setState("asking");
     try {
+      const { answerPairing } = await import("@/exchange/share/parts");
       const made = await answerPairing(await dispatch(namedDevice()), typed);
       await dispatch(keepPair(made));
       setPairedWith(made.other.name);

@@ -2,7 +2,8 @@ import { useEffect, useState } from "react";
 import { Text, View } from "react-native";
 import Svg, { Rect } from "react-native-svg";
 import { qrOfText } from "@/exchange/labels/qr";
-import { NotPaired, offerPairing, type Offer } from "@/exchange/share/pairing";
+import { NotPaired } from "@/exchange/share/notPaired";
+import type { Offer } from "@/exchange/share/pairing";
 import { keepPair, namedDevice } from "@/exchange/share/sharingActs";
 import { useAppDispatch } from "@/store/hooks";
 import { CopyButton } from "@/ui/primitives/CopyButton";
@@ -26,6 +27,7 @@ export function ShowCodeSheet({ addresses, onClose }: Props) {
     let offer: Offer | undefined;
     let closed = false;
     async function show() {
+      const { offerPairing } = await import("@/exchange/share/parts");
       offer = await offerPairing(await dispatch(namedDevice()));
       if (closed) return offer.cancel();
       setCode(offer.code);

@@ -1,7 +1,7 @@
 import type { Run } from "@/records/run";
 import { ringOn } from "@/store/acts/ringOn";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
-import { Choice } from "@/ui/primitives/Choice";
+import { Select } from "@/ui/primitives/Select";
 
 const everywhere = "everywhere";
 
@@ -13,7 +13,7 @@ export function RingsOn({ run }: { run: Run }) {
   if (!device || others.length === 0) return null;
   const known = [device.id, ...others.map(({ other }) => other.id)].includes(run.ringsOn ?? "");
   return (
-    <Choice
+    <Select
       label="Cues sound on"
       options={[
         { value: everywhere, label: "Every device" },

@@ -122,6 +122,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
   const gauges = heatOn ? <Gauges {...parts} latest={latest} /> : null;
 
   const trial = <TrialCard runId={run.id} units={units} />;
+  const ringsOn = heatOn ? <RingsOn run={run} /> : null;
 
   return (
     <View role="main" className="flex-1 bg-ground">
@@ -141,12 +142,12 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
               <ClockRow {...parts} />
               {pinned ? null : <CueCard {...parts} onTrouble={openTrouble} />}
               {heatOn && !first.live ? <AskSound preferences={preferences} /> : null}
-              {heatOn ? <RingsOn run={run} /> : null}
               {wide ? null : (
                 <>
                   {levels}
                   {fan}
                   {gauges}
+                  {ringsOn}
                   {trial}
                 </>
               )}
@@ -158,6 +159,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
                   {fan}
                   {notes}
                   {gauges}
+                  {ringsOn}
                   {trial}
                 </>
               ) : null}
