@@ -37,7 +37,7 @@ test("instruments' samples go out and come in with the logbook; a broken stretch
   const text = writeLogbook(demo, now, { samples: [chunk, { ...chunk, values: [1] }] });
   const read = readLogbook(text, []);
   expect(read).toMatchObject({ ok: true, preview: { samples: [chunk] } });
-  if (read.ok) expect(read.preview.broken).toEqual(["samples: a stretch that does not open"]);
+  if (read.ok) expect(read.preview.broken).toEqual(["A stretch of an instrument’s samples."]);
 });
 
 test("pictures go out where they are wished for, and come in; one that is none is named", () => {
@@ -53,7 +53,7 @@ test("pictures go out where they are wished for, and come in; one that is none i
   const odd = { ...picture, data: "javascript:alert(1)" };
   const read = readLogbook(writeLogbook(demo, now, { attachments: [picture, odd] }), []);
   expect(read).toMatchObject({ ok: true, preview: { attachments: [picture] } });
-  if (read.ok) expect(read.preview.broken).toEqual(["pictures: one that does not open"]);
+  if (read.ok) expect(read.preview.broken).toEqual(["A picture."]);
   expect(writeLogbook(demo, now)).not.toContain("pictures");
 });
 
@@ -77,7 +77,7 @@ test("a record that does not open is left out and named, the rest is taken", () 
   const read = readLogbook(text, []);
   expect(read).toMatchObject({
     ok: true,
-    preview: { added: [sampleStill()], broken: [expect.stringMatching(/^run x: /)] },
+    preview: { added: [sampleStill()], broken: [expect.stringMatching(/^Run: /)] },
   });
 });
 

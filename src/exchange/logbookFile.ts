@@ -9,6 +9,7 @@ import {
 import { mergeCopies } from "@/records/mergeCopies";
 import { openRecord } from "@/records/migrate";
 import { recordKey, recordSchema, type AnyRecord } from "@/records/record";
+import { brokenInWords } from "@/words/faultWords";
 import { quarantinedSchema, type Quarantined } from "@/storage/recordStorage";
 import { openChunk, sampleChunkSchema, type SampleChunk } from "@/records/sampleChunk";
 
@@ -135,14 +136,14 @@ export function readLogbook(text: string, here: readonly AnyRecord[]): ReadLogbo
   for (const raw of Array.isArray(head.data.samples) ? (head.data.samples as unknown[]) : []) {
     const chunk = openChunk(raw);
     if (chunk) preview.samples.push(chunk);
-    else preview.broken.push("samples: a stretch that does not open");
+    else preview.broken.push("A stretch of an instrument’s samples.");
   }
   for (const name of ["pictures", "recordings"] as const) {
     const listed = head.data[name];
     for (const raw of Array.isArray(listed) ? (listed as unknown[]) : []) {
       const attachment = openAttachment(raw);
       if (attachment) preview.attachments.push(attachment);
-      else preview.broken.push(`${name}: one that does not open`);
+      else preview.broken.push(name === "pictures" ? "A picture." : "A spoken note.");
     }
   }
   return { ok: true, preview };
@@ -185,7 +186,7 @@ function compare(incoming: unknown[], here: readonly AnyRecord[]): ImportPreview
   for (const raw of incoming) {
     const opened = openRecord(raw);
     if (!opened.ok) {
-      preview.broken.push(opened.problem);
+      preview.broken.push(brokenInWords(raw, opened.newer));
       continue;
     }
     const { record } = opened;

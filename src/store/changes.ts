@@ -1,3 +1,4 @@
+import { numberedApart } from "@/logbook/run/numberedApart";
 import { mergeRecords } from "@/records/merge";
 import { mergeCopies } from "@/records/mergeCopies";
 import type { AnyRecord } from "@/records/record";
@@ -110,7 +111,8 @@ export function takeIn(label: string, records: AnyRecord[]): Thunk<Kept> {
       const own = entitiesOf(state, record.kind)[record.id];
       return own ? mergeCopies(own, record) : record;
     });
-    return dispatch(take(both, { label, back: asBefore(state, both, now()) }));
+    const apart = withRunsApart(state, both, now());
+    return dispatch(take(apart, { label, back: asBefore(state, apart, now()) }));
   };
 }
 
@@ -119,10 +121,25 @@ export function takeIn(label: string, records: AnyRecord[]): Thunk<Kept> {
  * read again stays as it is here.
  */
 export function bringTogether(records: AnyRecord[]): Thunk {
-  return (dispatch) => {
+  return (dispatch, getState, { now }) => {
     const kept = records.filter((record) => faultInWords(record) === undefined);
-    if (kept.length > 0) dispatch(recordsChanged({ records: kept }));
+    if (kept.length > 0)
+      dispatch(recordsChanged({ records: withRunsApart(getState(), kept, now()) }));
   };
+}
+
+/* Records that come in, and the runs that need another number beside them. */
+function withRunsApart(state: RootState, records: AnyRecord[], at: Date): AnyRecord[] {
+  const runs = new Map<string, Run>(Object.entries(entitiesOf(state, "run")));
+  const coming = records.filter((record) => record.kind === "run");
+  if (coming.length === 0) return records;
+  for (const run of coming) runs.set(run.id, run);
+  const others = stamped(
+    numberedApart([...runs.values()].filter(({ deletedAt }) => !deletedAt)),
+    at,
+  );
+  const renumbered = new Set(others.map(({ id }) => id));
+  return [...records.filter(({ kind, id }) => kind !== "run" || !renumbered.has(id)), ...others];
 }
 
 /** Lays a file's unreadable texts where this device's own lie. Rejects when the store refuses. */

@@ -7,6 +7,7 @@ import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import {
   bin,
   bringBack,
+  bringTogether,
   changePreferences,
   changeRecord,
   changeRun,
@@ -139,6 +140,24 @@ test("an import is one step back: what was changed is as before, what was added 
   store.dispatch(undoLast());
   expect(selectStills(store.getState())[0]?.name).toBe("Copper pot, 12 L");
   expect(selectRuns(store.getState())).toEqual([]);
+});
+
+test("two runs that were begun apart with one number are told apart from then on, by file and by line", () => {
+  const run = { ...sampleRun(), createdAt: "2026-07-14T09:00:00.000Z" };
+  const theirs = { ...run, id: "run-b", createdAt: "2026-07-14T09:05:00.000Z" };
+  const bring = [
+    (store: AppStore) => store.dispatch(takeIn("Brought in.", [theirs])),
+    (store: AppStore) => store.dispatch(bringTogether([theirs])),
+  ];
+  for (const bringIn of bring) {
+    const { store } = open();
+    store.dispatch(keep(run));
+    bringIn(store);
+    const { entities } = store.getState().run;
+    expect(entities["run-a"]!.number).toBe(run.number);
+    expect(entities["run-b"]!.number).toBe(run.number + 1);
+    expect(entities["run-b"]!.updatedAt).not.toBe(theirs.updatedAt);
+  }
 });
 
 test("a step is taken back alone: what was written into the same run after it stays", () => {

@@ -1,7 +1,7 @@
 import { sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { sampleBottle } from "@/testing/sampleShelf";
 import { defaultPreferences } from "@/records/setting";
-import { faultInWords } from "./faultWords";
+import { brokenInWords, faultInWords } from "./faultWords";
 
 test("nothing is said where nothing is wrong", () => {
   for (const record of [
@@ -32,4 +32,18 @@ test("what is wrong is told by the field's own name, with what may stand there",
   expect(faultInWords({ ...defaultPreferences(), prices: { currency: "doubloons" } })).toBe(
     "Currency has more than 5 letters",
   );
+});
+
+test("a record of a file that does not open is told by what a person knows it by, its field and the remedy", () => {
+  const run = sampleRun();
+  expect(brokenInWords({ ...run, plan: { ...run.plan, chargeG: -20 } })).toBe(
+    `Run ${run.number}: Plant weight must be above 0.`,
+  );
+  expect(brokenInWords({ ...sampleStill(), name: 4 })).toBe(
+    "Still: Name is missing, or is not what belongs there.",
+  );
+  expect(brokenInWords({ ...run, version: 99 }, true)).toBe(
+    `Run ${run.number}: a newer Sereno has written it. Update Sereno on this device.`,
+  );
+  expect(brokenInWords("lavender")).toBe("Something that is no record of Sereno.");
 });

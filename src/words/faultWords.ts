@@ -1,6 +1,6 @@
-import type { z } from "zod";
+import { z } from "zod";
 import { plainNumber } from "@/core";
-import { recordSchema, type AnyRecord } from "@/records/record";
+import { kinds, recordSchema, type AnyRecord, type Kind } from "@/records/record";
 
 /* Fields whose name in a record is not what a person calls them; the others are called by their own words. */
 const fieldNames: Record<string, string> = {
@@ -32,9 +32,55 @@ const unitAtEnd = /(MlPerMin|MlPerKg|GPerMl|WPerK|Ml|Mm|Kg|Min|Ms|G|C|W|L|M|H)$/
  * there. Undefined where nothing is wrong.
  */
 export function faultInWords(record: AnyRecord): string | undefined {
-  const parsed = recordSchema.safeParse(record);
+  return faultOfAny(record);
+}
+
+function faultOfAny(raw: unknown): string | undefined {
+  const parsed = recordSchema.safeParse(raw);
   const issue = parsed.error?.issues[0];
   return issue && `${capital(fieldName(issue.path))} ${reason(issue)}`;
+}
+
+const kindNames: Record<Kind, string> = {
+  still: "Still",
+  measure: "Measure",
+  vessel: "Vessel",
+  material: "Own figures of a plant",
+  harvest: "Harvest",
+  run: "Run",
+  lot: "Lot",
+  bottle: "Bottle",
+  use: "Something taken",
+  check: "Check",
+  empty: "Empty bottles",
+  duty: "Something due",
+  trial: "Trial",
+  sniff: "Blind sniff",
+  setting: "Preferences",
+};
+
+/* What a person knows a broken record by, as far as it can still be read. */
+const headSchema = z.object({
+  kind: z.enum(kinds),
+  number: z.number().optional().catch(undefined),
+  name: z.string().optional().catch(undefined),
+  code: z.string().optional().catch(undefined),
+});
+
+/**
+ * What is wrong with a record of a file that does not open, as a sentence: which one it is, its field and what may
+ * stand there.
+ * @param newer a newer edition has written it
+ */
+export function brokenInWords(raw: unknown, newer = false): string {
+  const head = headSchema.safeParse(raw);
+  if (!head.success) return "Something that is no record of Sereno.";
+  const { kind, number, name, code } = head.data;
+  const which = [kindNames[kind], number ?? name?.slice(0, 40) ?? code?.slice(0, 40)]
+    .filter((part) => part !== undefined)
+    .join(" ");
+  if (newer) return `${which}: a newer Sereno has written it. Update Sereno on this device.`;
+  return `${which}: ${faultOfAny(raw) ?? "it does not open"}.`;
 }
 
 function fieldName(path: readonly PropertyKey[]): string {

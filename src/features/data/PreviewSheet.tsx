@@ -48,7 +48,7 @@ export function PreviewSheet({ name, preview, onClose, onTake }: PreviewProps) {
         <Notice
           severity="caution"
           message={`${count(broken.length)} would not open and will be left out.`}
-          remedy={broken.slice(0, 3).join(" · ")}
+          remedy={broken.slice(0, 3).join(" ")}
         />
       ) : null}
       <Button

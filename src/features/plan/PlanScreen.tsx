@@ -14,7 +14,7 @@ import {
   type Warning,
 } from "@/core";
 import { beginPlan } from "@/store/beginPlan";
-import { keep } from "@/store/changes";
+import { makeChargeReady } from "@/store/acts/makeChargeReady";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { Screen } from "@/ui/layout/Screen";
 import { useWide } from "@/ui/layout/useWide";
@@ -25,7 +25,6 @@ import { Txt } from "@/ui/primitives/Txt";
 import type { Change } from "./BeforeAfter";
 import { GoalFields } from "./GoalFields";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
-import { makeReady } from "@/logbook/run/makeReady";
 import { chargeDrafted } from "@/logbook/trial/sidesBeside";
 import { placeIn } from "@/logbook/trial/trialPlace";
 import { besideWords, placeWords } from "@/words/trialWords";
@@ -105,28 +104,25 @@ export function PlanScreen() {
 
   function ready(made: ChargePlan) {
     if (!ranges || !still || behind) return;
-    const { run, records } = makeReady({
-      plan: made,
-      ranges,
-      plantId: read.plant.id,
-      state: read.state,
-      still,
-      preparation: read.preparation.id,
-      agedMonths: read.agedMonths,
-      schools: schoolsFollowed(ways),
-      reasons: reasonsOf(made.warnings, draft),
-      guessed: read.guessed,
-      harvest: work.harvest,
-      counted: countedIn(work),
-      runs: work.runs,
-      harvests: work.harvests,
-      trials: work.trials,
-      draft,
-      now: new Date(),
-    });
-    if (!dispatch(keep(...records)).ok) return;
+    const { runId } = dispatch(
+      makeChargeReady({
+        plan: made,
+        ranges,
+        plantId: read.plant.id,
+        state: read.state,
+        stillId: still.id,
+        preparation: read.preparation.id,
+        agedMonths: read.agedMonths,
+        schools: schoolsFollowed(ways),
+        reasons: reasonsOf(made.warnings, draft),
+        guessed: read.guessed,
+        counted: countedIn(work),
+        draft,
+      }),
+    );
+    if (!runId) return;
     dispatch(beginPlan({ plantId: draft.plantId, state: draft.state }));
-    router.push(`/runs/${run.id}/ready`);
+    router.push(`/runs/${runId}/ready`);
   }
 
   const noAnswer = !ranges && (state.problem !== undefined || state.stopped === true);

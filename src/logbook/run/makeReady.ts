@@ -12,7 +12,7 @@ import type { Still } from "@/records/still";
 import type { Trial } from "@/records/trial";
 import type { ForecastRanges } from "@/messages/forecastMessages";
 
-interface Ready {
+export interface Ready {
   plan: ChargePlan;
   ranges: ForecastRanges;
   plantId: string;
