@@ -24,6 +24,9 @@ const below = (layer) => layers.slice(layers.indexOf(layer) + 1);
 /* A feature never imports another feature; the interface's parts know numbers and units, not records. */
 const exceptions = { ui: ["core"] };
 
+/* One file of the core that gathers them all would bring the whole core onto the first screen. */
+const noGathering = { name: "@/core", message: "Import the file itself: @/core/units/format." };
+
 module.exports = defineConfig([
   {
     ignores: [
@@ -75,6 +78,10 @@ module.exports = defineConfig([
     },
   },
   {
+    files: ["src/**/*.{ts,tsx}"],
+    rules: { "no-restricted-imports": ["error", { paths: [noGathering] }] },
+  },
+  {
     /* The core is computation: it knows no framework, no storage, no clock. */
     files: ["src/core/**/*.ts"],
     ignores: ["**/*.test.ts"],
@@ -99,6 +106,7 @@ module.exports = defineConfig([
         "error",
         {
           paths: [
+            noGathering,
             {
               name: "@/store/changes",
               importNames: ["keep", "keepUndoable"],

@@ -1,14 +1,12 @@
-import {
-  forecastRun,
-  fullShare,
-  massInState,
-  normalStream,
-  planCharges,
-  plantById,
-  type ChargePlan,
-  type ForecastRequest,
-  type Plant,
-} from "@/core";
+import { forecastRun } from "@/core/forecast/forecastRun";
+import type { ForecastRequest } from "@/core/forecast/request";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import { planCharges } from "@/core/plan/planCharges";
+import { plantById } from "@/core/plant/catalogue";
+import { massInState } from "@/core/plant/massInState";
+import type { Plant } from "@/core/plant/plant";
+import { fullShare } from "@/core/run/liveEstimate";
+import { normalStream } from "@/core/statistics/chance";
 import { randomLcg } from "d3-random";
 import { asRunPlan } from "@/logbook/run/asRunPlan";
 import { newCode } from "@/records/codes";

@@ -1,4 +1,5 @@
-import { bestBy, keepingMonths, plantById } from "@/core";
+import { plantById } from "@/core/plant/catalogue";
+import { bestBy, keepingMonths } from "@/core/shelf/bestBy";
 import type { Bottle, Use, UseWay } from "@/records/bottle";
 import type { Check } from "@/records/check";
 import type { Lot } from "@/records/lot";

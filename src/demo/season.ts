@@ -1,4 +1,5 @@
-import type { Method, PlantState } from "@/core";
+import type { PlantState } from "@/core/plant/plant";
+import type { Method } from "@/core/still/methods";
 import type { Harvest } from "@/records/harvest";
 
 /** One charge of the made-up season at Vesper Croft. */

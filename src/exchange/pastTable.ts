@@ -1,4 +1,4 @@
-import { isoDay } from "@/core";
+import { isoDay } from "@/core/units/dates";
 import { pastColumns, type PastColumn, type PastForm } from "@/logbook/past/pastForm";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { ProbeTable } from "@/messages/probeTable";

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { Channel } from "@/core";
+import type { Channel } from "@/core/run/virtualStill";
 import { canBeSample, channels } from "@/messages/instrumentMessages";
 import { chunkSamples, type SampleChunk } from "@/records/sampleChunk";
 

@@ -1,4 +1,4 @@
-import { isoDay } from "@/core";
+import { isoDay } from "@/core/units/dates";
 import type { Attachment } from "@/records/attachment";
 import type { AnyRecord } from "@/records/record";
 import type { SampleChunk } from "@/records/sampleChunk";

@@ -1,4 +1,4 @@
-import type { Fault } from "@/core";
+import type { Fault } from "@/core/run/virtualStill";
 import { simulationStateSchema } from "@/messages/instrumentMessages";
 import type { SampleStorage } from "@/storage/sampleStorage";
 import { postJson } from "./postJson";

@@ -1,4 +1,5 @@
-import type { Channel, Series } from "@/core";
+import type { Channel } from "@/core/run/virtualStill";
+import type { Series } from "@/core/statistics/thin";
 import {
   channels,
   instrumentSampleSchema,

@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { boilingPointC, pressureAtAltitudePa } from "@/core";
+import { pressureAtAltitudePa } from "@/core/water/atmosphere";
+import { boilingPointC } from "@/core/water/saturation";
 import type { Bottle, Use } from "@/records/bottle";
 import { newRecord } from "@/records/base";
 import type { Harvest } from "@/records/harvest";

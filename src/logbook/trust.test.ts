@@ -1,4 +1,4 @@
-import { stopAlone } from "@/core";
+import { stopAlone } from "@/core/plan/stopChoices";
 import { catalogueBook } from "./plant/plantBook";
 import { doubtfulLog } from "./run/doubtfulLog";
 import { againLike, draftOfRun } from "./plan/draftOfRun";

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { iceKinds, tapKinds, tubKinds } from "@/core";
+import { iceKinds, tapKinds, tubKinds } from "@/core/cooling/condenser";
 import { limits, within } from "./limits";
 
 const positive = within(limits.positive);

@@ -1,12 +1,9 @@
 import { z } from "zod";
-import {
-  heatKinds,
-  methods,
-  plantStates,
-  stopRuleNames,
-  type ForecastRequest,
-  type StopRuleName,
-} from "@/core";
+import type { ForecastRequest } from "@/core/forecast/request";
+import { type StopRuleName, stopRuleNames } from "@/core/forecast/stopRules";
+import { plantStates } from "@/core/plant/plant";
+import { heatKinds } from "@/core/still/heatSources";
+import { methods } from "@/core/still/methods";
 
 const share = z.number().min(0).max(1);
 const amount = z.number().min(0);

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { mostSaltGPerL } from "@/core";
+import { mostSaltGPerL } from "@/core/separation/brine";
 
 /** The lowest and the highest that a number may be. */
 export interface Limit {

@@ -1,12 +1,10 @@
 import fc from "fast-check";
-import {
-  forecastRun,
-  methods,
-  plants,
-  stopRuleNames,
-  watchRun,
-  type ForecastRequest,
-} from "@/core";
+import { forecastRun } from "@/core/forecast/forecastRun";
+import type { ForecastRequest } from "@/core/forecast/request";
+import { stopRuleNames } from "@/core/forecast/stopRules";
+import { plants } from "@/core/plant/catalogue";
+import { watchRun } from "@/core/run/watchedRun";
+import { methods } from "@/core/still/methods";
 import { condenserSchema } from "./condenser";
 import { forecastRangesSchema } from "./forecastMessages";
 import { forecastRequestSchema, stopRuleSchema } from "./forecastRequest";

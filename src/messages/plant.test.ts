@@ -1,4 +1,6 @@
-import { compounds, oilProperties, plants } from "@/core";
+import { plants } from "@/core/plant/catalogue";
+import { compounds } from "@/core/plant/compounds";
+import { oilProperties } from "@/core/plant/oil";
 import { compoundSchema, plantSchema } from "./plant";
 
 test("every plant and compound of the catalogue is whole, with ids and codes of its own", () => {

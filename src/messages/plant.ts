@@ -1,5 +1,7 @@
 import { z } from "zod";
-import { cautions, keepingClasses, tissues } from "@/core";
+import { cautions } from "@/core/plant/cautions";
+import { tissues } from "@/core/plant/plant";
+import { keepingClasses } from "@/core/shelf/bestBy";
 
 const words = z.string().min(3).max(300);
 const share = z.number().min(0).max(1);

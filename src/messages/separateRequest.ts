@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { vesselShapes, type PartingRequest } from "@/core";
+import type { PartingRequest } from "@/core/separation/parting";
+import { vesselShapes } from "@/core/separation/vessel";
 import { limits, within } from "./limits";
 
 const armed = ["twoArmFloat", "twoArmSink"] as const;

@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { doubts, endings } from "@/core";
+import { endings } from "@/core/forecast/stopRules";
+import { doubts } from "@/core/run/watchedRun";
 import { forecastRequestSchema } from "./forecastRequest";
 
 const minutes = z.number().min(-1e5).max(1e5);
@@ -21,6 +22,8 @@ export const watchQuestionSchema = z.object({
     oil: z.array(z.object({ minutes, volumeMl: amount })).max(5000),
     heat: z.array(z.object({ minutes, powerW: amount })).max(500),
   }),
+  /** The plant's usual limits, for the rules that the plan does not name. */
+  usual: z.object({ perKg: amount, worthShare: z.number().min(0).max(1) }).optional(),
   /** Minutes since the first drop. */
   now: amount,
   /** When the heat goes off as it stands, minutes after the first drop. */

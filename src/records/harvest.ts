@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { plantStates } from "@/core";
+import { plantStates } from "@/core/plant/plant";
 import { limits, within } from "@/messages/limits";
 import { day, moment } from "@/messages/moment";
 import { amount, longText, positive, recordBase, shortText } from "./base";

@@ -1,11 +1,9 @@
 import { z } from "zod";
+import { products } from "@/core/shelf/products";
 import { day } from "@/messages/moment";
 import { amount, id, longText, recordBase, shortText } from "./base";
 import { limits, within } from "@/messages/limits";
 import { whole } from "./lists";
-
-/** What can be kept: the oil, the hydrosol, the liquor left in the pot. */
-export const products = ["oil", "hydrosol", "liquor"] as const;
 
 /** A product of one or more runs, of other lots blended, or bought for comparison. */
 export const lotSchema = z.object({

@@ -1,5 +1,8 @@
 import { z } from "zod";
-import { compounds, keepingClasses, mostTotal, tissues } from "@/core";
+import { compounds } from "@/core/plant/compounds";
+import { mostTotal } from "@/core/plant/oil";
+import { tissues } from "@/core/plant/plant";
+import { keepingClasses } from "@/core/shelf/bestBy";
 import { positive, recordBase, shortText } from "./base";
 import { limits, within } from "@/messages/limits";
 

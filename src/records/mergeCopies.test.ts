@@ -1,7 +1,7 @@
 import textOf from "fast-json-stable-stringify";
 import fc from "fast-check";
 import { buildDemo } from "@/demo/buildDemo";
-import { vesselKinds } from "@/core";
+import { vesselKinds } from "@/core/separation/vesselKinds";
 import { entryAt, sampleOwnPlant, sampleRun } from "@/testing/sampleRecords";
 import { sampleHarvest } from "@/testing/sampleShelf";
 import { keyOfItem } from "./lists";

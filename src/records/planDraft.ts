@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { craftStops, units, type CraftStop, type UnitSystem } from "@/core";
+import { type CraftStop, craftStops } from "@/core/plan/warning";
+import { type UnitSystem, units } from "@/core/units/units";
 
 const text = z.string().max(200);
 const unitName = z.string().refine((name) => Object.hasOwn(units, name), "no unit is called that");

@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { cutReasons, methods } from "@/core";
+import { cutReasons } from "@/core/plan/cuts";
+import { methods } from "@/core/still/methods";
 import { moment } from "@/messages/moment";
 import { amount, id, positive, recordBase, shortText } from "./base";
 import { entrySchema } from "./entry";

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { deviceLanguage, measuresInOunces } from "@/core";
+import { deviceLanguage, measuresInOunces } from "@/core/units/language";
 import { moment } from "@/messages/moment";
 import { recordBase, shortText } from "./base";
 import { planDraftSchema } from "./planDraft";

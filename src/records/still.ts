@@ -1,5 +1,8 @@
 import { z } from "zod";
-import { constructionKinds, heatKinds, metalKinds, receiverKinds } from "@/core";
+import { receiverKinds } from "@/core/separation/receiver";
+import { constructionKinds } from "@/core/still/constructions";
+import { heatKinds } from "@/core/still/heatSources";
+import { metalKinds } from "@/core/still/metal";
 import { condenserSchema } from "@/messages/condenser";
 import { moment } from "@/messages/moment";
 import { amount, positive, recordBase, shortText } from "./base";

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { vesselKinds } from "@/core";
+import { vesselKinds } from "@/core/separation/vesselKinds";
 import { limits, within } from "@/messages/limits";
 import { recordBase, shortText } from "./base";
 

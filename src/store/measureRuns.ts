@@ -1,4 +1,4 @@
-import { shareOut } from "@/core";
+import { shareOut } from "@/core/yield/shareOut";
 import { poolWeights } from "@/logbook/run/poolWeights";
 import { lotsOfRun } from "@/logbook/run/lotsOfRun";
 import { runState } from "@/logbook/run/runState";

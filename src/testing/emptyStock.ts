@@ -1,4 +1,4 @@
-import { usualKeepingRule } from "@/core";
+import { usualKeepingRule } from "@/core/shelf/bestBy";
 import type { Stock } from "@/logbook/shelf/shelf";
 
 /** A shelf on which nothing stands, by the usual rule. */

@@ -1,5 +1,8 @@
 import fc from "fast-check";
-import { insideOf, partingOf, plantById, readNumber, toInput, vesselKinds } from "@/core";
+import { plantById } from "@/core/plant/catalogue";
+import { partingOf } from "@/core/separation/parting";
+import { insideOf, vesselKinds } from "@/core/separation/vesselKinds";
+import { readNumber, toInput } from "@/core/units/numberInput";
 import { lotsOfRun } from "@/logbook/run/lotsOfRun";
 import { vesselFormDefaults, vesselFormSchema, vesselFromForm } from "@/features/bench/vesselForm";
 import { bottleFormSchema } from "@/features/shelf/bottleForm";

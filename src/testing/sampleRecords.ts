@@ -1,4 +1,7 @@
-import { forecastRun, planCharges, plantById, type StillFigures } from "@/core";
+import { forecastRun } from "@/core/forecast/forecastRun";
+import { planCharges } from "@/core/plan/planCharges";
+import { plantById } from "@/core/plant/catalogue";
+import type { StillFigures } from "@/core/still/stillFigures";
 import type { Entry } from "@/records/entry";
 import { readyMadeStills } from "@/logbook/still/readyMadeStills";
 import type { Material } from "@/records/material";

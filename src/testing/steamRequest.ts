@@ -1,4 +1,4 @@
-import type { ForecastRequest } from "@/core";
+import type { ForecastRequest } from "@/core/forecast/request";
 
 /** A charge of 800 g over steam, as the worked examples of the model have it; parts of it told anew. */
 export function steamRequest(part: Partial<ForecastRequest> = {}): ForecastRequest {

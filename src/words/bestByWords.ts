@@ -1,4 +1,5 @@
-import { noonOf, showDay, showMonth, type Move } from "@/core";
+import { noonOf, showDay, showMonth } from "@/core/units/dates";
+import type { Move } from "@/core/shelf/movedBestBy";
 import type { Shelved } from "@/logbook/shelf/shelf";
 import { verdictWords } from "./checkWords";
 

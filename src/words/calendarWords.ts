@@ -1,4 +1,5 @@
-import { counted, showDayOfYear } from "@/core";
+import { showDayOfYear } from "@/core/units/dates";
+import { counted } from "@/core/units/format";
 import type { PlantInYear } from "@/logbook/harvest/plantCalendar";
 
 /* Days of a year without a leap day. */

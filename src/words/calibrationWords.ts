@@ -1,4 +1,5 @@
-import { showDay, fixed } from "@/core";
+import { fixed } from "@/core/units/format";
+import { showDay } from "@/core/units/dates";
 import type { Still } from "@/records/still";
 
 /** A still's calibration in a line. */

@@ -1,4 +1,4 @@
-import type { Caution } from "@/core";
+import type { Caution } from "@/core/plant/cautions";
 
 /** A caution in a line, for a plant's page, the shelf and a label. */
 export const cautionWords: Record<Caution, string> = {

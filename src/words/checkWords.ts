@@ -1,4 +1,4 @@
-import type { Sign, Verdict } from "@/core";
+import type { Sign, Verdict } from "@/core/shelf/verdict";
 import type { Check } from "@/records/check";
 
 export const checkSmellWords: Record<NonNullable<Check["smell"]>, string> = {

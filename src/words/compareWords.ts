@@ -1,16 +1,15 @@
 import {
   fixed,
-  noonOf,
-  preparationOf,
-  showDay,
   showDuration,
   showMass,
   showTemperature,
   showVolume,
   significant,
   words,
-  type UnitSystem,
-} from "@/core";
+} from "@/core/units/format";
+import { noonOf, showDay } from "@/core/units/dates";
+import { preparationOf } from "@/core/plant/preparation";
+import type { UnitSystem } from "@/core/units/units";
 import type { Aspect, Compared, RunToCompare } from "@/core/learn/compareRuns";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import type { Harvest } from "@/records/harvest";

@@ -1,4 +1,4 @@
-import { fixed } from "@/core";
+import { fixed } from "@/core/units/format";
 import type { CostPart } from "@/logbook/shelf/costs";
 
 export const costWords: Record<CostPart, string> = {

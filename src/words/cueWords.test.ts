@@ -1,4 +1,5 @@
-import { alarmCodes, cueCodes } from "@/core";
+import { alarmCodes } from "@/core/run/alarms";
+import { cueCodes } from "@/core/run/nextCue";
 import { alarmWords, cueWords } from "./cueWords";
 
 test.each(cueCodes)("the cue %s says what to do and why, late or not", (code) => {

@@ -1,4 +1,8 @@
-import { safety, showTemperature, words, type Alarm, type Cue, type UnitSystem } from "@/core";
+import { showTemperature, words } from "@/core/units/format";
+import type { Alarm } from "@/core/run/alarms";
+import type { Cue } from "@/core/run/nextCue";
+import { safety } from "@/core/safety";
+import type { UnitSystem } from "@/core/units/units";
 
 /** What to say at the still: what to do, and what it rests on. */
 export interface Said {

@@ -1,4 +1,4 @@
-import type { Doubt } from "@/core";
+import type { Doubt } from "@/core/run/watchedRun";
 
 /** What usually does it when no played run explains what is seen. */
 export const doubtWords: Record<Doubt, string> = {

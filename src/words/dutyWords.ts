@@ -1,4 +1,4 @@
-import { fixed } from "@/core";
+import { fixed } from "@/core/units/format";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { DutyDue, DutyKind } from "@/logbook/shelf/duties";
 import { lotTitle } from "./lotWords";

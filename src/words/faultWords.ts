@@ -1,5 +1,5 @@
+import { plainNumber } from "@/core/units/format";
 import { z } from "zod";
-import { plainNumber } from "@/core";
 import { kinds, recordSchema, type AnyRecord, type Kind } from "@/records/record";
 
 /* Fields whose name in a record is not what a person calls them; the others are called by their own words. */

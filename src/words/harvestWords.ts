@@ -1,4 +1,4 @@
-import type { WiltingSign } from "@/core";
+import type { WiltingSign } from "@/core/plant/wilting";
 import type { Harvest, TakenAway } from "@/records/harvest";
 
 export const growthWords: Record<NonNullable<Harvest["growth"]>, string> = {

@@ -1,4 +1,4 @@
-import type { heatSources, HeatKind } from "@/core";
+import type { HeatKind, heatSources } from "@/core/still/heatSources";
 
 /** The kinds of heat as a choice says them. */
 export const heatWords: Record<HeatKind, string> = {

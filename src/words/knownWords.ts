@@ -1,12 +1,7 @@
-import {
-  counted,
-  preparationsOf,
-  showDuration,
-  showRange,
-  significant,
-  type Method,
-  type Plant,
-} from "@/core";
+import { counted, showDuration, showRange, significant } from "@/core/units/format";
+import type { Plant } from "@/core/plant/plant";
+import { preparationsOf } from "@/core/plant/preparation";
+import type { Method } from "@/core/still/methods";
 import { stretches, type BestSoFar, type OwnFit, type Way } from "@/logbook/learn/knownOfPlant";
 import { ratioWords } from "./compareWords";
 import { methodWords } from "./methodWords";

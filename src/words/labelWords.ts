@@ -1,13 +1,8 @@
-import {
-  noonOf,
-  showDayLong,
-  showVolume,
-  words,
-  type Care,
-  type ProductCaution,
-  type UnitSystem,
-  productCautions,
-} from "@/core";
+import { noonOf, showDayLong } from "@/core/units/dates";
+import { showVolume, words } from "@/core/units/format";
+import type { Care } from "@/core/plant/cautions";
+import { type ProductCaution, productCautions } from "@/core/plant/productCautions";
+import type { UnitSystem } from "@/core/units/units";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";

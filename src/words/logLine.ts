@@ -1,14 +1,14 @@
 import {
   counted,
+  fixed,
   showDuration,
   showMass,
   showOil,
   showTemperature,
   showVolume,
   words,
-  type UnitSystem,
-  fixed,
-} from "@/core";
+} from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import type { LoggedEntry } from "@/logbook/run/runState";
 
 export const entryWords: Record<LoggedEntry["type"], string> = {

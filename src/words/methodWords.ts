@@ -1,4 +1,4 @@
-import type { Method } from "@/core";
+import type { Method } from "@/core/still/methods";
 
 /** The ways of distilling as a choice says them. */
 export const methodWords: Record<Method, string> = {

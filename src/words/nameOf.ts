@@ -1,4 +1,4 @@
-import { showDay } from "@/core";
+import { showDay } from "@/core/units/dates";
 import { catalogueBook, type PlantBook } from "@/logbook/plant/plantBook";
 import type { AnyRecord } from "@/records/record";
 

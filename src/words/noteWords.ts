@@ -1,4 +1,4 @@
-import type { NoteFamily } from "@/core";
+import type { NoteFamily } from "@/core/plant/noteFamilies";
 
 /** A family of smell in a word. */
 export const noteWords: Record<NoteFamily, string> = {

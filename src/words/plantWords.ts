@@ -1,12 +1,8 @@
-import {
-  fixed,
-  keepingMonths,
-  plainNumber,
-  usualSkinMost,
-  type Plant,
-  type Product,
-  type Tissue,
-} from "@/core";
+import { fixed, plainNumber } from "@/core/units/format";
+import { usualSkinMost } from "@/core/plant/cautions";
+import type { Plant, Tissue } from "@/core/plant/plant";
+import { keepingMonths } from "@/core/shelf/bestBy";
+import type { Product } from "@/core/shelf/products";
 
 /** Where a tissue keeps its oil, and what that means at the still. */
 export const tissueWords: Record<Tissue, string> = {

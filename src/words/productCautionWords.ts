@@ -1,4 +1,4 @@
-import type { ProductCaution } from "@/core";
+import type { ProductCaution } from "@/core/plant/productCautions";
 import { cautionWords } from "./cautionWords";
 
 interface CautionTexts {

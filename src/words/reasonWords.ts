@@ -1,4 +1,4 @@
-import type { Reason } from "@/core";
+import type { Reason } from "@/core/yield/explain";
 
 /** What explains a yield, in words. */
 export const reasonWords: Record<Reason, string> = {

@@ -1,4 +1,6 @@
-import { showVolume, words, type Receiver, type ReceiverKind, type UnitSystem } from "@/core";
+import { showVolume, words } from "@/core/units/format";
+import type { Receiver, ReceiverKind } from "@/core/separation/receiver";
+import type { UnitSystem } from "@/core/units/units";
 
 /** Kinds of receiver as a choice says them. */
 export const receiverWords: Record<ReceiverKind, string> = {

@@ -1,13 +1,7 @@
-import {
-  fixed,
-  showMass,
-  showTemperature,
-  showVolume,
-  words,
-  type CalibrationProblem,
-  type UnitSystem,
-  type WishProblem,
-} from "@/core";
+import { fixed, showMass, showTemperature, showVolume, words } from "@/core/units/format";
+import type { WishProblem } from "@/core/plan/massForWish";
+import type { CalibrationProblem } from "@/core/still/calibrate";
+import type { UnitSystem } from "@/core/units/units";
 
 type Says<Problem extends { code: string }> = {
   [Code in Problem["code"]]: (

@@ -1,4 +1,4 @@
-import { isoDay, showDayOfYear, showTime } from "@/core";
+import { isoDay, showDayOfYear, showTime } from "@/core/units/dates";
 import type { LiveRun } from "@/logbook/run/liveRun";
 import type { Phase, RunState } from "@/logbook/run/runState";
 

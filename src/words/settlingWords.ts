@@ -1,4 +1,4 @@
-import { showDuration } from "@/core";
+import { showDuration } from "@/core/units/format";
 import type { SettlingTime } from "@/logbook/run/settlingTime";
 
 /** What such a time comes to, in words. */

@@ -1,4 +1,4 @@
-import { fixed, significant } from "@/core";
+import { fixed, significant } from "@/core/units/format";
 import type { SniffSoFar } from "@/logbook/learn/sniffSoFar";
 import type { Sniff } from "@/records/sniff";
 

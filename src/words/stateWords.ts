@@ -1,4 +1,4 @@
-import type { PlantState } from "@/core";
+import type { PlantState } from "@/core/plant/plant";
 
 /** What a plant is like when it goes in. */
 export const stateWords: Record<PlantState, string> = {

@@ -1,4 +1,4 @@
-import type { Branch, StepCode } from "@/core";
+import type { Branch, StepCode } from "@/core/separation/steps";
 
 /** What to do at a step; the caution stands where it bites. */
 interface StepSaid {

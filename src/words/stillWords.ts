@@ -1,14 +1,9 @@
-import {
-  condensers,
-  constructionKinds,
-  heatKinds,
-  keysOf,
-  metalKinds,
-  receiverKinds,
-  type CondenserKind,
-  type Construction,
-  type Metal,
-} from "@/core";
+import { type CondenserKind, condensers } from "@/core/cooling/condenser";
+import { keysOf } from "@/core/keysOf";
+import { receiverKinds } from "@/core/separation/receiver";
+import { type Construction, constructionKinds } from "@/core/still/constructions";
+import { heatKinds } from "@/core/still/heatSources";
+import { type Metal, metalKinds } from "@/core/still/metal";
 import { headKinds, type Still } from "@/records/still";
 import { heatWords } from "./heatWords";
 import { receiverWords } from "./receiverWords";

@@ -1,4 +1,4 @@
-import type { EndsBy } from "@/core";
+import type { EndsBy } from "@/core/forecast/stopRules";
 
 /** What ends a run, as a table says it. */
 export const stopRuleWords: Record<EndsBy, string> = {

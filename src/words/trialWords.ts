@@ -1,4 +1,4 @@
-import { significant } from "@/core";
+import { significant } from "@/core/units/format";
 import type { TrialOutcome } from "@/core/learn/trial";
 import { keptEqual, type Difference } from "@/logbook/trial/keptEqual";
 import type { NotCounted } from "@/logbook/trial/trialSoFar";

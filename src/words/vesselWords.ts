@@ -1,4 +1,4 @@
-import type { VesselKind } from "@/core";
+import type { VesselKind } from "@/core/separation/vesselKinds";
 
 /** What a vessel is called. */
 export const vesselWords: Record<VesselKind, string> = {

@@ -1,4 +1,7 @@
-import { planCharges, plantById, type PlanInput, type Warning } from "@/core";
+import { planCharges } from "@/core/plan/planCharges";
+import type { PlanInput } from "@/core/plan/planInput";
+import type { Warning } from "@/core/plan/warning";
+import { plantById } from "@/core/plant/catalogue";
 import { readyMadeStills } from "@/logbook/still/readyMadeStills";
 import { stillFigures } from "@/logbook/still/stillFigures";
 import { warningWords } from "./warningWords";

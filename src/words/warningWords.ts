@@ -6,13 +6,10 @@ import {
   showVolume,
   significant,
   words,
-  type CraftStop,
-  type Method,
-  type PlanChange,
-  type UnitSystem,
-  type Warning,
-  type WarningOf,
-} from "@/core";
+} from "@/core/units/format";
+import type { CraftStop, PlanChange, Warning, WarningOf } from "@/core/plan/warning";
+import type { Method } from "@/core/still/methods";
+import type { UnitSystem } from "@/core/units/units";
 
 /** What is wrong and what comes of it, and what to do about it. */
 export interface WarningWords {

@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import type { Alarm, Cue } from "@/core";
+import type { Alarm } from "@/core/run/alarms";
+import type { Cue } from "@/core/run/nextCue";
 import { whatNow } from "./whatNow";
 
 const cue = (code: Cue["code"], minutes: number, danger = false): Cue => ({

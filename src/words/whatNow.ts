@@ -1,4 +1,7 @@
-import { showDuration, type Alarm, type Cue, type UnitSystem } from "@/core";
+import { showDuration } from "@/core/units/format";
+import type { Alarm } from "@/core/run/alarms";
+import type { Cue } from "@/core/run/nextCue";
+import type { UnitSystem } from "@/core/units/units";
 import { alarmWords, cueWords, type Said } from "./cueWords";
 import type { LiveRun } from "@/logbook/run/liveRun";
 

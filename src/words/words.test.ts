@@ -1,19 +1,16 @@
-import {
-  condensers,
-  constructionKinds,
-  cautions,
-  doubts,
-  endings,
-  heatKinds,
-  keysOf,
-  metalKinds,
-  methods,
-  noteFamilies,
-  plantById,
-  plants,
-  receiverKinds,
-  tissues,
-} from "@/core";
+import { condensers } from "@/core/cooling/condenser";
+import { endings } from "@/core/forecast/stopRules";
+import { keysOf } from "@/core/keysOf";
+import { plantById, plants } from "@/core/plant/catalogue";
+import { cautions } from "@/core/plant/cautions";
+import { noteFamilies } from "@/core/plant/noteFamilies";
+import { tissues } from "@/core/plant/plant";
+import { doubts } from "@/core/run/watchedRun";
+import { receiverKinds } from "@/core/separation/receiver";
+import { constructionKinds } from "@/core/still/constructions";
+import { heatKinds } from "@/core/still/heatSources";
+import { metalKinds } from "@/core/still/metal";
+import { methods } from "@/core/still/methods";
 import { runState, type LoggedEntry } from "@/logbook/run/runState";
 import { settlingTime } from "@/logbook/run/settlingTime";
 import { defaultPreferences } from "@/records/setting";

@@ -1,5 +1,5 @@
 import { expose } from "comlink";
-import { forecastInSteps } from "@/core";
+import { forecastInSteps } from "@/core/forecast/forecastRun";
 import { forecastRequestSchema } from "@/messages/forecastRequest";
 import type { ForecastRanges } from "@/messages/forecastMessages";
 

@@ -1,5 +1,5 @@
 import { proxy } from "comlink";
-import type { ForecastRequest } from "@/core";
+import type { ForecastRequest } from "@/core/forecast/request";
 import type { ForecastWorker } from "./forecast.worker";
 import { forecastRangesSchema, type ForecastRanges } from "@/messages/forecastMessages";
 import { workerLine, type WorkerLine } from "./workerLine";

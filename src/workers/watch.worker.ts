@@ -1,5 +1,5 @@
 import { expose } from "comlink";
-import { watchRun } from "@/core";
+import { watchRun } from "@/core/run/watchedRun";
 import { watchQuestionSchema, type WatchAnswer } from "@/messages/watchMessages";
 
 /* The fan reaches this much past the end, so that going on can be seen. */
@@ -8,8 +8,8 @@ const beyond = 1.15;
 const watchWorker = {
   /** What the readings so far make of a run. Same question, same answer. */
   watch(question: unknown): WatchAnswer {
-    const { request, seen, now, end } = watchQuestionSchema.parse(question);
-    const watched = watchRun(request, seen);
+    const { request, seen, usual, now, end } = watchQuestionSchema.parse(question);
+    const watched = watchRun(request, seen, { usual });
     const horizon = Math.max(end * beyond, now + 10, 20);
     return {
       now: watched.at(now),

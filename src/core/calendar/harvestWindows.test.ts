@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { plants } from "@/core";
+import { plants } from "@/core/plant/catalogue";
 import { dayOfYear, daysUntilOpen, harvestWindow, seasonalPlants } from "./harvestWindows";
 
 const sea = { altitudeM: 0 };

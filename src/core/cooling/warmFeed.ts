@@ -1,3 +1,4 @@
+import { usualTapC } from "../water/properties";
 import { energyKWh } from "../forecast/energy";
 import { middleRun } from "../forecast/forecastRun";
 import type { ForecastRequest } from "../forecast/request";
@@ -21,7 +22,7 @@ const leastRiseK = 5;
  * @throws RangeError as forecastRun
  */
 export function warmFeed(request: ForecastRequest, outC: number): WarmFeed | undefined {
-  const coldC = request.site?.waterC ?? 15;
+  const coldC = request.site?.waterC ?? usualTapC;
   const feedC = Math.min(mostFeedC, outC);
   if (feedC < coldC + leastRiseK) return undefined;
   const cold = spent(request);

@@ -15,7 +15,7 @@ import { heatSources } from "../still/heatSources";
 import { minutesToHeat } from "../still/heatUp";
 import { boilingPointC } from "../water/saturation";
 import { pressureAtAltitudePa } from "../water/atmosphere";
-import { latentHeat, waterHeatCapacity } from "../water/properties";
+import { latentHeat, usualTapC, waterHeatCapacity } from "../water/properties";
 import type { ForecastRequest } from "./request";
 
 /** Heat capacity of dry plant matter, J/(g·K): cellulose and its kin, 1.3 to 1.7 in wood handbooks. */
@@ -96,7 +96,7 @@ export function runModel(request: ForecastRequest): RunModel {
   const pressurePa = site.pressurePa ?? pressureAtAltitudePa(site.altitudeM ?? 0);
   const boilC = boilingPointC(pressurePa);
   const airC = site.airC ?? 18;
-  const waterC = site.waterC ?? 15;
+  const waterC = site.waterC ?? usualTapC;
   const coolingInC = site.coolingInC ?? waterC;
   const inWater = method !== "steam";
   const returns = method === "cohobation";

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { plantById } from "@/core";
+import { plantById } from "@/core/plant/catalogue";
 import { steamRequest } from "@/testing/steamRequest";
 import { compareRuns, courseOfRun, differingIn, type RunToCompare } from "./compareRuns";
 

@@ -7,7 +7,7 @@ import type { StillFigures } from "../still/stillFigures";
 import type { Pace } from "./pace";
 
 /** Where the still stands. */
-export interface Site {
+interface Site {
   altitudeM: number;
   airC: number;
   waterC: number;
@@ -15,7 +15,7 @@ export interface Site {
 }
 
 /** How much water goes with plant that swims: by its mass, until it is covered, up to the pot's mark. */
-export type WaterRule = "ratio" | "cover" | "mark";
+type WaterRule = "ratio" | "cover" | "mark";
 
 /** How a still was filled by the person's own word, where that is more than the book's. */
 export interface OwnFill {

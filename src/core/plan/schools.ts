@@ -1,5 +1,5 @@
 /** One school of practice on a question. */
-export interface School {
+interface School {
   id: string;
   name: string;
   /** What it claims. */

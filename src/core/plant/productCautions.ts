@@ -1,7 +1,8 @@
+import type { Product } from "../shelf/products";
 import { usualSkinMost, type Care, type Caution } from "./cautions";
 
 /** What is warned of on a product: what its plants are warned of, and what follows from what was made of them. */
-export const productCautionNames = [
+const productCautionNames = [
   "notToDrink",
   "notOnSkin",
   "limitedOnSkin",
@@ -41,10 +42,7 @@ const ofWater: readonly Caution[] = [
  * fits, or is allowed on skin only in traces, is not to be drunk, nor for children or in pregnancy, since what
  * dissolves in it is what the oil is made of.
  */
-export function productCautions(
-  product: "oil" | "hydrosol" | "liquor",
-  parts: readonly Part[],
-): ProductCaution[] {
+export function productCautions(product: Product, parts: readonly Part[]): ProductCaution[] {
   const found = new Set<string>(
     parts.flatMap((part) => (product === "oil" ? ofOil : ofDissolved)(part)),
   );

@@ -1,3 +1,4 @@
+import { standardPressurePa } from "../physicalConstants";
 import type { Compound } from "./compounds";
 
 const gasConstantCal = 1.987;
@@ -23,5 +24,5 @@ export function compoundVapourPressurePa(compound: Compound, temperatureC: numbe
     1 -
     reach ** liquidExponent / ratio -
     2 * liquidExponent * reach ** (liquidExponent - 1) * Math.log(ratio);
-  return 101325 * Math.exp(strength * shape);
+  return standardPressurePa * Math.exp(strength * shape);
 }

@@ -60,6 +60,14 @@ export interface WatchedForecast {
   doubts: Doubt[];
 }
 
+interface WatchOptions {
+  /** How many runs to play. */
+  samples?: number;
+  seed?: number;
+  /** The plant's usual limits (`hydrosolToKeep.ts`), for the rules that the plan does not name. */
+  usual?: { perKg: number; worthShare: number };
+}
+
 interface Candidate {
   stretches: Stretch[];
   oilMlAt: (minutes: number) => number;
@@ -84,8 +92,6 @@ const leastRuns = 40;
 /* A reading so many deviations from the likeliest run is not explained by it. */
 const doubtDeviations = 3.5;
 const fanPoints = 40;
-/* Where the plan names no amount that ten more minutes are worth: a fiftieth of the oil. */
-const usualWorthShare = 1 / 50;
 /* As long as no turn of the knob is noted, one run in so many was not turned down as planned: too
    few to widen a range, enough to explain a jar that fills too fast. */
 const oneIn = 12;
@@ -99,7 +105,7 @@ const oneIn = 12;
 export function watchRun(
   request: ForecastRequest,
   seen: Seen,
-  { samples = 1000, seed = 1 }: { samples?: number; seed?: number } = {},
+  { samples = 1000, seed = 1, usual }: WatchOptions = {},
 ): WatchedForecast {
   const model = runModel(request);
   const candidates = draws(model, samples, seed).map((draw, i) =>
@@ -113,8 +119,10 @@ export function watchRun(
   const best = misfits[logs.indexOf(Math.max(...logs))] ?? [];
   const { massG } = request;
   const limits: StopRule = {
-    perKg: 1,
-    worthMlPer10Min: usualWorthMl(request, model.material.oilMlPerKg, usualWorthShare),
+    ...(usual && {
+      perKg: usual.perKg,
+      worthMlPer10Min: usualWorthMl(request, model.material.oilMlPerKg, usual.worthShare),
+    }),
     ...request.stop,
   };
   return {

@@ -1,3 +1,4 @@
+import { gravity, standardPressurePa } from "../physicalConstants";
 import { dissolve } from "../extraction/dissolve";
 import { logPOf } from "../plant/logP";
 import type { Composition } from "../plant/oil";
@@ -57,7 +58,7 @@ const filledShare = { tube: 1, cone: 0.85, pear: 0.8 };
 /* An arm fills with oil to this share at most before the layer leaves with the water. */
 const armShare = 0.8;
 /* Only vapour pressures hang on where the still stands; what dissolves does not. */
-const anyBoil = { boilC: 100, pressurePa: 101325 };
+const anyBoil = { boilC: 100, pressurePa: standardPressurePa };
 
 /**
  * How oil and hydrosol part in a vessel: which layer, how thick, how soon, whether arms would pour it.
@@ -165,7 +166,6 @@ export function keptFromUm(
   diameterMm: number,
 ): number {
   const metresPerSecond = mlPerMin / 60e6 / (Math.PI * (diameterMm / 2000) ** 2);
-  const gravity = 9.80665;
   return (
     1e6 *
     Math.sqrt(

@@ -1,3 +1,4 @@
+import { gravity } from "../physicalConstants";
 import { firstWhere } from "../numeric/firstWhere";
 
 /** A column of distillate in which fine droplets of oil rise (or sink). */
@@ -15,7 +16,6 @@ const medianUm = 40;
 const geometricSpread = 2.2;
 /* Nobody waits a year. */
 const longestMinutes = 525600;
-const gravity = 9.80665;
 /* Droplet sizes from −4.5 to 4.5 deviations of the logarithm, weighted by the normal density. */
 const classes = sizeClasses(181, 4.5);
 

@@ -33,7 +33,7 @@ const branchesAt = {
   pouredOut: ["stopAtLine", "drawOilBelow", "openSlowly", "skim", "pourOver"],
 } as const satisfies Record<string, readonly StepCode[]>;
 export type Branch = keyof typeof branchesAt;
-export const branches = keysOf(branchesAt);
+const branches = keysOf(branchesAt);
 
 /** What may go otherwise at a step. */
 export function branchesOf(step: StepCode): Branch[] {

@@ -1,13 +1,13 @@
+import type { Product } from "./products";
 /** What a lot is. */
-export type Product = "oil" | "hydrosol" | "liquor";
 
 /** How long an oil keeps: by how fast its main compounds take up oxygen. */
 export const keepingClasses = ["short", "middling", "long"] as const;
 export type KeepingClass = (typeof keepingClasses)[number];
 
 /** Where a bottle stands. */
-export type StoragePlace = "fridge" | "cellar" | "room";
-export type Glass = "amber" | "blue" | "green" | "clear" | "metal" | "plastic";
+type StoragePlace = "fridge" | "cellar" | "room";
+type Glass = "amber" | "blue" | "green" | "clear" | "metal" | "plastic";
 
 /**
  * The rule by which a best-by is reckoned; the person may change each figure. Months are those of a dark,

@@ -1,4 +1,5 @@
-import { muchAir, usualKeepingRule, type KeepingRule, type Product } from "./bestBy";
+import { muchAir, usualKeepingRule, type KeepingRule } from "./bestBy";
+import type { Product } from "./products";
 import type { Verdict } from "./verdict";
 
 const dayMs = 86400000;

@@ -1,4 +1,4 @@
-import type { Product } from "./bestBy";
+import type { Product } from "./products";
 
 /** What a check comes to, from the best to the worst. */
 export const verdicts = [

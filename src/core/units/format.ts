@@ -42,7 +42,7 @@ export function showMass(massG: number, system: UnitSystem): Shown {
       ? Math.abs(massG) >= 1000
         ? "kg"
         : "g"
-      : Math.abs(massG) >= 453.59237
+      : Math.abs(massG) >= units.lb.factor
         ? "lb"
         : "oz";
   return show(massG, unit, 3);
@@ -55,7 +55,7 @@ export function showVolume(volumeMl: number, system: UnitSystem): Shown {
       ? Math.abs(volumeMl) >= 1000
         ? "L"
         : "mL"
-      : Math.abs(volumeMl) >= 3785.4
+      : Math.abs(volumeMl) >= units.gal.factor
         ? "gal"
         : "floz";
   return show(

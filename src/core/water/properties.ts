@@ -9,6 +9,9 @@ export const waterHeatCapacity = 4.19;
 /** Water in an ordinary room, about 21 °C, g/mL: for what does not hang on a degree. */
 export const roomWaterDensity = 0.998;
 
+/** Water from the tap where nobody has measured it, °C. */
+export const usualTapC = 15;
+
 /**
  * Density of liquid water, g/mL, from 0 to 120 °C.
  * Saturated liquid by IAPWS SR1-86(1992), eq. 2; at room pressure it differs by less than 0.01 %.

@@ -1,3 +1,4 @@
+import { standardPressurePa } from "../physicalConstants";
 import { oilLeftAfter } from "../plan/chargeMaterial";
 import { middleDraw } from "../forecast/draws";
 import type { ForecastRequest } from "../forecast/request";
@@ -8,7 +9,7 @@ import { saturationPressurePa } from "../water/saturation";
 import { playedAt } from "./flows";
 
 /** What in a run's own log can explain its oil. */
-export const reasons = [
+const reasons = [
   "stoppedEarly",
   "ranLonger",
   "slower",
@@ -51,7 +52,6 @@ export interface RunToExplain {
 /* What nobody would measure, mL: not worth a line. */
 const leastMl = 0.02;
 const leastShare = 0.02;
-const airPa = 101325;
 
 /**
  * What in a run's own log would explain the oil it gave, each with its size by the middle run of its
@@ -102,7 +102,7 @@ export function lostShare({ outlet, minutes }: Pick<RunToExplain, "outlet" | "mi
       sum +
       (Math.min(each.minutes / Math.max(1, minutes), 1) *
         Math.max(0, saturationPressurePa(Math.min(100, each.celsius)) - usual)) /
-        airPa,
+        standardPressurePa,
     0,
   );
 }

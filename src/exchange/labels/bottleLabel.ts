@@ -1,4 +1,6 @@
-import type { Care, UnitSystem } from "@/core";
+import type { Care } from "@/core/plant/cautions";
+import { markOf } from "@/core/plant/plantMarks";
+import type { UnitSystem } from "@/core/units/units";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
@@ -8,7 +10,6 @@ import type { LabelFonts } from "./labelFonts";
 import type { DrawnLabel } from "./labelSvg";
 import type { LabelDesign } from "./labelItems";
 import { layoutLabel, type LaidOut } from "./layoutLabel";
-import { markOf } from "@/core";
 
 export interface LabelOf {
   bottle: Bottle;

@@ -1,5 +1,5 @@
 import type { LabelText } from "@/words/labelWords";
-import type { PlantMark } from "@/core";
+import type { PlantMark } from "@/core/plant/plantMarks";
 import type { Face } from "./labelFonts";
 
 export const labelDesigns = ["press", "sprig", "band", "ledger"] as const;

@@ -3,7 +3,7 @@ import { PDFDocument, rgb, type PDFFont, type PDFPage, type RGB } from "@cantoo/
 import type { FontFiles, LabelFonts } from "./labelFonts";
 import { labelColours, type DrawnLabel } from "./labelSvg";
 import { qrModules, qrQuiet, type LabelColour, type LabelItem } from "./labelItems";
-import { plantMarks } from "@/core";
+import { plantMarks } from "@/core/plant/plantMarks";
 import { qrRuns } from "./qr";
 import type { SheetGrid } from "./sheets";
 

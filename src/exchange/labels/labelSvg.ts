@@ -1,10 +1,11 @@
+import { plantMarks } from "@/core/plant/plantMarks";
+import type { Product } from "@/core/shelf/products";
 import type { LabelFonts } from "./labelFonts";
 import { qrModules, qrQuiet, type LabelColour, type LabelItem } from "./labelItems";
-import { plantMarks } from "@/core";
 import { qrRuns } from "./qr";
 
 /** Colours on paper: the day's inks; the substance's own for its kind and mark. */
-export function labelColours(product: "oil" | "hydrosol" | "liquor"): Record<LabelColour, string> {
+export function labelColours(product: Product): Record<LabelColour, string> {
   return {
     ink: "#15262a",
     soft: "#53666a",
@@ -16,7 +17,7 @@ export function labelColours(product: "oil" | "hydrosol" | "liquor"): Record<Lab
 export interface DrawnLabel {
   items: readonly LabelItem[];
   code: string;
-  product: "oil" | "hydrosol" | "liquor";
+  product: Product;
   widthMm: number;
   heightMm: number;
 }

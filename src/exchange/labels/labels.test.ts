@@ -1,7 +1,8 @@
 import { PDFDocument } from "@cantoo/pdf-lib";
 import fc from "fast-check";
 import readQr from "jsqr";
-import { plantById, markOf } from "@/core";
+import { plantById } from "@/core/plant/catalogue";
+import { markOf } from "@/core/plant/plantMarks";
 import { catalogueBook } from "@/logbook/plant/plantBook";
 import { newRecord } from "@/records/base";
 import type { Bottle } from "@/records/bottle";

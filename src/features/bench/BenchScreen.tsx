@@ -1,5 +1,7 @@
 import { View } from "react-native";
-import { boilingPointC, pressureAtAltitudePa, showTemperature, words } from "@/core";
+import { showTemperature, words } from "@/core/units/format";
+import { pressureAtAltitudePa } from "@/core/water/atmosphere";
+import { boilingPointC } from "@/core/water/saturation";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectMeasures, selectPreferences, selectVessels } from "@/store/selectors";

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import type { KeepingRule } from "@/core";
+import type { KeepingRule } from "@/core/shelf/bestBy";
 import { keepingRuleOf } from "@/logbook/shelf/keepingRuleOf";
 import { limits, type Limit } from "@/messages/limits";
 import type { Setting } from "@/records/setting";

@@ -1,6 +1,7 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
-import { showMass, showVolume, words, type UnitSystem } from "@/core";
+import { showMass, showVolume, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import { readyMadeStills } from "@/logbook/still/readyMadeStills";
 import { newRecord } from "@/records/base";
 import type { Still } from "@/records/still";

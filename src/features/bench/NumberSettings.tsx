@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { readNumber, toInput, type NumberInput } from "@/core";
+import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import type { Limit } from "@/messages/limits";
 import { NumberField } from "@/ui/primitives/NumberField";
 

@@ -1,4 +1,4 @@
-import { readNumber, toInput, type NumberRange } from "@/core";
+import { type NumberRange, readNumber, toInput } from "@/core/units/numberInput";
 import { useState } from "react";
 import { View } from "react-native";
 import { limits } from "@/messages/limits";

@@ -1,13 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
-import {
-  unitsFor,
-  type UnitName,
-  readNumber,
-  toInput,
-  type NumberInput,
-  type NumberRange,
-} from "@/core";
+import { type NumberInput, type NumberRange, readNumber, toInput } from "@/core/units/numberInput";
+import { type UnitName, unitsFor } from "@/core/units/units";
 import { limits } from "@/messages/limits";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";

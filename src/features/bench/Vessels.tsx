@@ -2,17 +2,10 @@ import { zodResolver } from "@hookform/resolvers/zod";
 import { useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
-import {
-  insideOf,
-  showLength,
-  showVolume,
-  unitsFor,
-  vesselKinds,
-  volumeBelow,
-  words,
-  type UnitSystem,
-  type VesselKind,
-} from "@/core";
+import { showLength, showVolume, words } from "@/core/units/format";
+import { volumeBelow } from "@/core/separation/vessel";
+import { type VesselKind, insideOf, vesselKinds } from "@/core/separation/vesselKinds";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { newRecord } from "@/records/base";
 import type { Vessel } from "@/records/vessel";
 import { addNew } from "@/store/acts/addNew";

@@ -1,6 +1,6 @@
 import { emptiesLeft } from "@/logbook/shelf/empties";
 import { act, fireEvent, screen } from "@testing-library/react";
-import { usualKeepingRule } from "@/core";
+import { usualKeepingRule } from "@/core/shelf/bestBy";
 import type { AnyRecord } from "@/records/record";
 import { defaultPreferences, preferencesId, type Setting } from "@/records/setting";
 import { useAppSelector } from "@/store/hooks";

@@ -1,5 +1,7 @@
 import { z } from "zod";
-import { toInput, vesselKindRows, vesselKinds, type UnitName, type VesselKind } from "@/core";
+import { type VesselKind, vesselKindRows, vesselKinds } from "@/core/separation/vesselKinds";
+import { toInput } from "@/core/units/numberInput";
+import type { UnitName } from "@/core/units/units";
 import { limits } from "@/messages/limits";
 import { numberField, optionalNumberField } from "@/ui/primitives/numberField";
 

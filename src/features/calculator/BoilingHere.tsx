@@ -1,12 +1,8 @@
-import {
-  boilingPointC,
-  boilingTogether,
-  pressureAtAltitudePa,
-  showTemperature,
-  unitsFor,
-  words,
-  fixed,
-} from "@/core";
+import { fixed, showTemperature, words } from "@/core/units/format";
+import { boilingTogether } from "@/core/plant/oil";
+import { unitsFor } from "@/core/units/units";
+import { pressureAtAltitudePa } from "@/core/water/atmosphere";
+import { boilingPointC } from "@/core/water/saturation";
 import { Question, useAsked, type Asking } from "./Question";
 
 /** The boiling point at a height, and with an oil beside the water. */

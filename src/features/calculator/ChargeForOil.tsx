@@ -1,5 +1,8 @@
 import { useState } from "react";
-import { massForWish, WishRefusal, methodsOf, showMass, words, type PlanInput } from "@/core";
+import { showMass, words } from "@/core/units/format";
+import { WishRefusal, massForWish } from "@/core/plan/massForWish";
+import type { PlanInput } from "@/core/plan/planInput";
+import { methodsOf } from "@/core/still/fillLimits";
 import { stillFigures } from "@/logbook/still/stillFigures";
 import { usePlantBook } from "@/store/hooks";
 import { wishWords } from "@/words/refusalWords";

@@ -1,13 +1,7 @@
 import { useState } from "react";
-import {
-  mostOnSkin,
-  oilForDilution,
-  plainNumber,
-  showOil,
-  usualDropsPerMl,
-  words,
-  type Whose,
-} from "@/core";
+import { plainNumber, showOil, words } from "@/core/units/format";
+import { type Whose, mostOnSkin } from "@/core/plant/cautions";
+import { oilForDilution, usualDropsPerMl } from "@/core/yield/convert";
 import { usePlantBook } from "@/store/hooks";
 import { Choice } from "@/ui/primitives/Choice";
 import { Select } from "@/ui/primitives/Select";

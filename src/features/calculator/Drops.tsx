@@ -1,4 +1,5 @@
-import { dropsToMl, showOil, usualDropsPerMl, words } from "@/core";
+import { showOil, words } from "@/core/units/format";
+import { dropsToMl, usualDropsPerMl } from "@/core/yield/convert";
 import { Question, useAsked, type Asking } from "./Question";
 
 /** Drops as millilitres. */

@@ -1,14 +1,11 @@
-import {
-  boilingPointC,
-  heatSources,
-  lossWPerK,
-  minutesToHeat,
-  pressureAtAltitudePa,
-  showDuration,
-  unitsFor,
-  vesselJPerK,
-  waterHeatCapacity,
-} from "@/core";
+import { showDuration } from "@/core/units/format";
+import { heatSources } from "@/core/still/heatSources";
+import { minutesToHeat } from "@/core/still/heatUp";
+import { lossWPerK, vesselJPerK } from "@/core/still/stillFigures";
+import { unitsFor } from "@/core/units/units";
+import { pressureAtAltitudePa } from "@/core/water/atmosphere";
+import { waterHeatCapacity } from "@/core/water/properties";
+import { boilingPointC } from "@/core/water/saturation";
 import { stillFigures } from "@/logbook/still/stillFigures";
 import { Question, useAsked, type Asking } from "./Question";
 

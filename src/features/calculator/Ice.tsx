@@ -1,15 +1,8 @@
-import {
-  boilingPointC,
-  condenserDutyJ,
-  coolingWaterL,
-  distillateOutC,
-  iceKg,
-  pressureAtAltitudePa,
-  showVolume,
-  unitsFor,
-  words,
-  fixed,
-} from "@/core";
+import { fixed, showVolume, words } from "@/core/units/format";
+import { condenserDutyJ, coolingWaterL, distillateOutC, iceKg } from "@/core/cooling/duty";
+import { unitsFor } from "@/core/units/units";
+import { pressureAtAltitudePa } from "@/core/water/atmosphere";
+import { boilingPointC } from "@/core/water/saturation";
 import { Question, useAsked, type Asking } from "./Question";
 
 /** Ice, or tub water, for so much distillate. */

@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { percentToMlPerKg, significant } from "@/core";
+import { significant } from "@/core/units/format";
+import { percentToMlPerKg } from "@/core/yield/convert";
 import { Choice } from "@/ui/primitives/Choice";
 import { Question, useAsked, type Asking } from "./Question";
 

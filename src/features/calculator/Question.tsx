@@ -1,13 +1,7 @@
 import { useState, type ReactNode } from "react";
 import { Text, View } from "react-native";
-import {
-  type UnitName,
-  type UnitSystem,
-  readNumber,
-  toInput,
-  type NumberInput,
-  type NumberRange,
-} from "@/core";
+import { type NumberInput, type NumberRange, readNumber, toInput } from "@/core/units/numberInput";
+import type { UnitName, UnitSystem } from "@/core/units/units";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { Card } from "@/ui/primitives/Card";

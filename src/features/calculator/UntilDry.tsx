@@ -1,4 +1,5 @@
-import { showDuration, showVolume, unitsFor, words } from "@/core";
+import { showDuration, showVolume, words } from "@/core/units/format";
+import { unitsFor } from "@/core/units/units";
 import { Question, useAsked, type Asking } from "./Question";
 
 /** Minutes until the pot is at its dry line. */

@@ -1,7 +1,8 @@
+import { fixed, significant } from "@/core/units/format";
+import { showDay } from "@/core/units/dates";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
-import { fixed, showDay, significant } from "@/core";
 import { runToCompare } from "@/logbook/run/runToCompare";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { useAppSelector, usePlantBook } from "@/store/hooks";

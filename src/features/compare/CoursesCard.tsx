@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import { significant } from "@/core";
+import { significant } from "@/core/units/format";
 import { courseOfRun } from "@/core/learn/compareRuns";
 import { Courses, type Course } from "@/ui/charts/Courses";
 import { Card } from "@/ui/primitives/Card";

@@ -1,5 +1,6 @@
 import { View } from "react-native";
-import { showVolume, words, type UnitSystem } from "@/core";
+import { showVolume, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import { cutsMlOf, notesOfPlan } from "@/logbook/run/notesOfPlan";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { NoteBands, NoteLegend, shownFamilies } from "@/ui/charts/NoteBands";

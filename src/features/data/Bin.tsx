@@ -1,5 +1,5 @@
+import { showDayOfYear } from "@/core/units/dates";
 import { View } from "react-native";
-import { showDayOfYear } from "@/core";
 import { bringBack } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectBin } from "@/store/selectors";

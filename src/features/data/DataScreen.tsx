@@ -1,6 +1,6 @@
+import { counted, fixed } from "@/core/units/format";
 import { useState } from "react";
 import { View } from "react-native";
-import { fixed, counted } from "@/core";
 import { maxFileBytes, readLogbook, type ImportPreview } from "@/exchange/logbookFile";
 import { chosenLogbook } from "@/storage/logbookChoice";
 import { takeAside, takeIn } from "@/store/changes";

@@ -1,4 +1,4 @@
-import { counted } from "@/core";
+import { counted } from "@/core/units/format";
 import type { ImportPreview } from "@/exchange/logbookFile";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";

@@ -1,6 +1,7 @@
+import { isoDay } from "@/core/units/dates";
+import { counted, significant } from "@/core/units/format";
 import { useEffect, useState } from "react";
 import { View } from "react-native";
-import { counted, isoDay, significant } from "@/core";
 import { bottlesCsv, runsCsv } from "@/exchange/csv";
 import { maxFileBytes } from "@/exchange/logbookFile";
 import { handOver } from "@/exchange/download";

@@ -1,5 +1,5 @@
+import { isoDay } from "@/core/units/dates";
 import { View } from "react-native";
-import { isoDay } from "@/core";
 import { handOver } from "@/exchange/download";
 import { discardQuarantined } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";

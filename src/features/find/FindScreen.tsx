@@ -1,7 +1,7 @@
+import { noonOf, showDay } from "@/core/units/dates";
 import type { Href } from "expo-router";
 import { useDeferredValue, useMemo } from "react";
 import { View } from "react-native";
-import { noonOf, showDay } from "@/core";
 import { findEverything, foundKinds, type FoundThing } from "@/logbook/find/findEverything";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import { summarise } from "@/logbook/run/runSummary";

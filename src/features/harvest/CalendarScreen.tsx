@@ -1,7 +1,7 @@
 import { Link } from "expo-router";
 import { useMemo } from "react";
 import { Pressable, View } from "react-native";
-import { dayOfYear, hasSeasons } from "@/core";
+import { dayOfYear, hasSeasons } from "@/core/calendar/harvestWindows";
 import { gardenOf, plantCalendar, type PlantInYear } from "@/logbook/harvest/plantCalendar";
 import { summarise } from "@/logbook/run/runSummary";
 import { useAppSelector, usePlantBook } from "@/store/hooks";

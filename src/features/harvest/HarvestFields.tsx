@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { readNumber, toInput, type NumberInput } from "@/core";
+import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { limits } from "@/messages/limits";
 import type { Harvest } from "@/records/harvest";
 import { changeRecord } from "@/store/changes";

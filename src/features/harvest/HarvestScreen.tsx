@@ -1,6 +1,8 @@
 import { useLocalSearchParams, useRouter } from "expo-router";
 import { View } from "react-native";
-import { fixed, moonPhase, noonOf, showDayLong, plainNumber, showMass, words } from "@/core";
+import { noonOf, showDayLong } from "@/core/units/dates";
+import { fixed, plainNumber, showMass, words } from "@/core/units/format";
+import { moonPhase } from "@/core/calendar/moon";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { harvestDraft } from "@/logbook/harvest/harvestDraft";
 import { harvestNow } from "@/logbook/harvest/harvestNow";

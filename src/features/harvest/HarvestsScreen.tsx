@@ -1,7 +1,8 @@
+import { noonOf, showDay } from "@/core/units/dates";
+import { showMass, words } from "@/core/units/format";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { noonOf, showDay, showMass, words } from "@/core";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { harvestNow } from "@/logbook/harvest/harvestNow";
 import { groupBy } from "@/logbook/shelf/shelf";

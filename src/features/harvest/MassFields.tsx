@@ -1,5 +1,6 @@
 import { View } from "react-native";
-import { showMass, unitsFor, words, type UnitSystem } from "@/core";
+import { showMass, words } from "@/core/units/format";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
 import type { Measure } from "@/records/measure";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";

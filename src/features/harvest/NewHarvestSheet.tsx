@@ -1,6 +1,7 @@
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
-import { isoDay, plantStates, type PlantState } from "@/core";
+import { isoDay } from "@/core/units/dates";
+import { type PlantState, plantStates } from "@/core/plant/plant";
 import { plantsToFind } from "@/logbook/plant/plantsToFind";
 import { summarise } from "@/logbook/run/runSummary";
 import { measuresFor } from "@/logbook/plan/measureOf";

@@ -1,6 +1,8 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { readNumber, showMass, toInput, unitsFor, words } from "@/core";
+import { showMass, words } from "@/core/units/format";
+import { readNumber, toInput } from "@/core/units/numberInput";
+import { unitsFor } from "@/core/units/units";
 import { limits } from "@/messages/limits";
 import { takenAwayKinds, type Harvest, type TakenAway } from "@/records/harvest";
 import { changeRecord } from "@/store/changes";

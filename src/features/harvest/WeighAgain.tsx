@@ -1,5 +1,7 @@
 import { useState } from "react";
-import { readNumber, showMass, toInput, unitsFor, words } from "@/core";
+import { showMass, words } from "@/core/units/format";
+import { readNumber, toInput } from "@/core/units/numberInput";
+import { unitsFor } from "@/core/units/units";
 import { limits } from "@/messages/limits";
 import type { Harvest } from "@/records/harvest";
 import { changeRecord } from "@/store/changes";

@@ -1,4 +1,4 @@
-import type { Caution } from "@/core";
+import type { Caution } from "@/core/plant/cautions";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";

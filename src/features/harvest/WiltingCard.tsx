@@ -1,14 +1,7 @@
 import { View } from "react-native";
-import {
-  dryingRate,
-  fixed,
-  hoursUntil,
-  moistureAfter,
-  showDuration,
-  showMass,
-  words,
-  type UnitSystem,
-} from "@/core";
+import { fixed, showDuration, showMass, words } from "@/core/units/format";
+import { dryingRate, hoursUntil, moistureAfter } from "@/core/plant/wilting";
+import type { UnitSystem } from "@/core/units/units";
 import type { HarvestNow } from "@/logbook/harvest/harvestNow";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Harvest } from "@/records/harvest";

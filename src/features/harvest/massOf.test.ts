@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { toInput } from "@/core";
+import { toInput } from "@/core/units/numberInput";
 import { newRecord } from "@/records/base";
 import type { Harvest } from "@/records/harvest";
 import type { Measure } from "@/records/measure";

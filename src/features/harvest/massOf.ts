@@ -1,4 +1,5 @@
-import { readNumber, toInput, unitsFor, type NumberInput, type UnitSystem } from "@/core";
+import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { limits } from "@/messages/limits";
 import type { Measure } from "@/records/measure";
 

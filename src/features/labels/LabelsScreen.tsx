@@ -10,7 +10,8 @@ import {
   useState,
 } from "react";
 import { View } from "react-native";
-import { deviceLanguage, isoDay } from "@/core";
+import { isoDay } from "@/core/units/dates";
+import { deviceLanguage } from "@/core/units/language";
 import { download } from "@/exchange/download";
 import { bottleLabel } from "@/exchange/labels/bottleLabel";
 import type { LabelFonts } from "@/exchange/labels/labelFonts";

@@ -1,4 +1,4 @@
-import { toInput } from "@/core";
+import { toInput } from "@/core/units/numberInput";
 import { sheetNames, sheets } from "@/exchange/labels/sheets";
 import { readSheet, usualSheet, type SheetChoice } from "./sheetChoice";
 import { gridFields, readGrid, typedGrid } from "./sheetForm";

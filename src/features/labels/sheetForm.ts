@@ -1,4 +1,4 @@
-import { readNumber, toInput, type NumberInput } from "@/core";
+import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { sheetSchema, sheets, type SheetGrid, type SheetName } from "@/exchange/labels/sheets";
 
 /** The grid's fields, each with its name and its unit. */

@@ -1,7 +1,7 @@
+import { counted, showDuration, showMass, showRange, words } from "@/core/units/format";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
-import { counted, showDuration, showMass, showRange, words } from "@/core";
 import { knownOfPlant, type KnownOfPlant, type NextStep } from "@/logbook/learn/knownOfPlant";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { summarise } from "@/logbook/run/runSummary";

@@ -1,6 +1,6 @@
+import { counted } from "@/core/units/format";
 import { useState } from "react";
 import { View } from "react-native";
-import { counted } from "@/core";
 import { sniffSoFar } from "@/logbook/learn/sniffSoFar";
 import { summarise } from "@/logbook/run/runSummary";
 import { trialSoFar } from "@/logbook/trial/trialSoFar";

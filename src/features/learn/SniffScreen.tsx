@@ -1,7 +1,7 @@
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { counted } from "@/core";
+import { counted } from "@/core/units/format";
 import { drawRound, oddOf } from "@/core/learn/triangle";
 import { sniffSoFar } from "@/logbook/learn/sniffSoFar";
 import { limits } from "@/messages/limits";

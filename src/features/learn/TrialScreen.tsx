@@ -1,6 +1,7 @@
+import { fixed, significant } from "@/core/units/format";
+import { showDay } from "@/core/units/dates";
 import { useState } from "react";
 import { View } from "react-native";
-import { fixed, showDay, significant } from "@/core";
 import { summarise } from "@/logbook/run/runSummary";
 import { sniffSoFar } from "@/logbook/learn/sniffSoFar";
 import { nextPair, withoutRun } from "@/logbook/trial/trialPlace";

@@ -1,5 +1,6 @@
 import { View } from "react-native";
-import { counted, unitsFor, type UnitName, type UnitSystem } from "@/core";
+import { counted } from "@/core/units/format";
+import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
 import { pastStops } from "@/records/run";
 import { emptyReading, type PastForm, type PastReading } from "@/logbook/past/pastForm";
 import type { PastProblems } from "@/logbook/past/readPastForm";

@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { View } from "react-native";
-import { unitsFor, type UnitName, type UnitSystem } from "@/core";
+import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
 import type { PastForm } from "@/logbook/past/pastForm";
 import type { PastProblems, PastRead } from "@/logbook/past/readPastForm";
 import { plantsToFind } from "@/logbook/plant/plantsToFind";

@@ -1,7 +1,7 @@
+import { isoDay } from "@/core/units/dates";
 import { useRouter } from "expo-router";
 import { useMemo, useRef, useState } from "react";
 import { View } from "react-native";
-import { isoDay } from "@/core";
 import { emptyPastForm, type PastForm } from "@/logbook/past/pastForm";
 import { readPastForm } from "@/logbook/past/readPastForm";
 import { enterPastRuns } from "@/store/acts/enterPastRuns";

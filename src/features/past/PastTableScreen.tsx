@@ -1,17 +1,9 @@
 import { useRouter } from "expo-router";
 import { useMemo, useRef, useState } from "react";
 import { View } from "react-native";
-import {
-  counted,
-  isoDay,
-  noonOf,
-  showDay,
-  showMass,
-  showOil,
-  showVolume,
-  words,
-  type UnitSystem,
-} from "@/core";
+import { isoDay, noonOf, showDay } from "@/core/units/dates";
+import { counted, showMass, showOil, showVolume, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import { guessPastColumns, pastFormOf, type PastMatch } from "@/exchange/pastTable";
 import { useDropped } from "@/exchange/useDropped";
 import { emptyPastForm, pastColumns, type PastColumn } from "@/logbook/past/pastForm";

@@ -1,4 +1,4 @@
-import { unitsFor, type NumberKind, type UnitName, type UnitSystem } from "@/core";
+import { type NumberKind, type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
 
 /** The units that a form of a past run begins with. */
 export function usualUnits(system: UnitSystem) {

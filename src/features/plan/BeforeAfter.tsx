@@ -1,6 +1,8 @@
 import { useMemo } from "react";
 import { View } from "react-native";
-import { planCharges, showRange, type ChargePlan } from "@/core";
+import { showRange } from "@/core/units/format";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import { planCharges } from "@/core/plan/planCharges";
 import type { ForecastRanges } from "@/messages/forecastMessages";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";

@@ -1,17 +1,17 @@
 import { memo } from "react";
 import { View } from "react-native";
 import {
+  fixed,
   showDuration,
   showTemperature,
   showVolume,
-  words,
-  type ChargePlan,
-  type UnitSystem,
-  fixed,
-  usualCoolingOutC,
   significant,
-  warmFeed,
-} from "@/core";
+  words,
+} from "@/core/units/format";
+import { usualCoolingOutC } from "@/core/cooling/duty";
+import { warmFeed } from "@/core/cooling/warmFeed";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import type { UnitSystem } from "@/core/units/units";
 import { Steps } from "@/ui/charts/Steps";
 import { Card } from "@/ui/primitives/Card";
 import { NumberField } from "@/ui/primitives/NumberField";

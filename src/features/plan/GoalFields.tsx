@@ -1,18 +1,11 @@
 import { memo, useMemo, useState } from "react";
 import { View } from "react-native";
 import { wishProblem } from "./wishProblem";
-import {
-  moonPhase,
-  plainNumber,
-  readNumber,
-  showMass,
-  unitsFor,
-  words,
-  type Guessed,
-  type NumberInput,
-  type UnitName,
-  type UnitSystem,
-} from "@/core";
+import { plainNumber, showMass, words } from "@/core/units/format";
+import { moonPhase } from "@/core/calendar/moon";
+import type { Guessed } from "@/core/plan/stillTakes";
+import { type NumberInput, readNumber } from "@/core/units/numberInput";
+import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
 import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
 import { addNew } from "@/store/acts/addNew";

@@ -1,6 +1,8 @@
 import { useState } from "react";
 import { fireEvent, render, screen } from "@testing-library/react";
-import { planCharges, plantById, type PlanInput } from "@/core";
+import { planCharges } from "@/core/plan/planCharges";
+import type { PlanInput } from "@/core/plan/planInput";
+import { plantById } from "@/core/plant/catalogue";
 import { stillFigures } from "@/logbook/still/stillFigures";
 import { sampleStill } from "@/testing/sampleRecords";
 import { emptyDraft } from "@/records/planDraft";

@@ -1,19 +1,10 @@
 import { memo, useMemo, useRef, useState } from "react";
 import { View } from "react-native";
-import {
-  inUnit,
-  notesOfRun,
-  readNumber,
-  showOil,
-  showVolume,
-  unitsFor,
-  usualCuts,
-  words,
-  type ChargePlan,
-  type CutJar,
-  type NumberInput,
-  type UnitSystem,
-} from "@/core";
+import { showOil, showVolume, words } from "@/core/units/format";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import { type CutJar, notesOfRun, usualCuts } from "@/core/plan/notes";
+import { type NumberInput, inUnit, readNumber } from "@/core/units/numberInput";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { noteCutsOf, withCut } from "@/logbook/plan/noteCuts";
 import type { PlanDraft } from "@/records/planDraft";
 import { NoteBands, NoteLegend, shownFamilies } from "@/ui/charts/NoteBands";

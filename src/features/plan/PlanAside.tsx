@@ -1,5 +1,5 @@
 import { memo, type ReactNode } from "react";
-import type { ChargePlan } from "@/core";
+import type { ChargePlan } from "@/core/plan/chargePlan";
 import type { Still } from "@/records/still";
 import { BeforeAfter, type Change } from "./BeforeAfter";
 import { CoolingCard } from "./CoolingCard";

@@ -1,10 +1,7 @@
 import { memo } from "react";
 import { View } from "react-native";
 import {
-  fuelFor,
-  heatSources,
-  catchesIn,
-  fullShare,
+  fixed,
   showBetween,
   showDuration,
   showLength,
@@ -12,13 +9,16 @@ import {
   showOil,
   showRange,
   showVolume,
-  widestShowingMm,
   words,
-  type ChargePlan,
-  type Percentiles,
-  type UnitSystem,
-  fixed,
-} from "@/core";
+} from "@/core/units/format";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import { fuelFor } from "@/core/plan/fuel";
+import { fullShare } from "@/core/run/liveEstimate";
+import { widestShowingMm } from "@/core/separation/receiver";
+import type { Percentiles } from "@/core/statistics/chance";
+import { heatSources } from "@/core/still/heatSources";
+import { catchesIn } from "@/core/still/methods";
+import type { UnitSystem } from "@/core/units/units";
 import { fuelWords } from "@/words/heatWords";
 import { lastWord } from "@/words/lastWord";
 import { receiverNouns } from "@/words/receiverWords";

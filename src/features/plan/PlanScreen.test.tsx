@@ -1,5 +1,5 @@
 import { act, fireEvent, screen, waitFor, within } from "@testing-library/react";
-import type { ForecastRequest } from "@/core";
+import type { ForecastRequest } from "@/core/forecast/request";
 import type { AnyRecord } from "@/records/record";
 import { renderWith } from "@/testing/renderWith";
 import { router } from "@/testing/router";
@@ -14,7 +14,9 @@ let mockFailure: string | undefined;
 jest.mock("@/workers/forecastClient", () => ({
   openForecaster: () => ({
     ask: (request: ForecastRequest) => {
-      const { forecastRun } = jest.requireActual<typeof import("@/core")>("@/core");
+      const { forecastRun } = jest.requireActual<typeof import("@/core/forecast/forecastRun")>(
+        "@/core/forecast/forecastRun",
+      );
       return {
         answer: mockFailure
           ? Promise.reject(new Error(mockFailure))

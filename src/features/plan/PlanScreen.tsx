@@ -1,18 +1,12 @@
 import { useRouter } from "expo-router";
 import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { View } from "react-native";
-import {
-  isCraftStop,
-  parseNumber,
-  planCharges,
-  showMass,
-  showOil,
-  showVolume,
-  words,
-  type ChargePlan,
-  type PlanInput,
-  type Warning,
-} from "@/core";
+import { showMass, showOil, showVolume, words } from "@/core/units/format";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import { planCharges } from "@/core/plan/planCharges";
+import type { PlanInput } from "@/core/plan/planInput";
+import { type Warning, isCraftStop } from "@/core/plan/warning";
+import { parseNumber } from "@/core/units/parseNumber";
 import { beginPlan } from "@/store/beginPlan";
 import { makeChargeReady } from "@/store/acts/makeChargeReady";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
@@ -24,7 +18,7 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
 import type { Change } from "./BeforeAfter";
 import { GoalFields } from "./GoalFields";
-import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
+import { harvestLeftG, scaleTolerance } from "@/logbook/harvest/harvestLeft";
 import { chargeDrafted } from "@/logbook/trial/sidesBeside";
 import { placeIn } from "@/logbook/trial/trialPlace";
 import { besideWords, placeWords } from "@/words/trialWords";
@@ -38,9 +32,6 @@ import { useWhenReady } from "./useWhenReady";
 import { Ways } from "./Ways";
 import { wishProblem } from "./wishProblem";
 import { schoolsFollowed, waysOfWorking } from "@/logbook/plan/waysOfWorking";
-
-/* Two scales differ by so much. */
-const crumbs = 0.02;
 
 /** From what is on the scale, or what is wished for, to a charge that is ready to load. */
 export function PlanScreen() {
@@ -234,7 +225,7 @@ export function PlanScreen() {
         />
       ) : null}
       {toMend ? <Notice severity="caution" {...toMend} /> : null}
-      {overHarvest > (read.massG ?? 0) * crumbs ? (
+      {overHarvest > (read.massG ?? 0) * scaleTolerance ? (
         <Notice
           severity="caution"
           message={`That is ${words(showMass(overHarvest, units))} more than the harvest has left.`}

@@ -1,6 +1,8 @@
 import { memo } from "react";
 import { View } from "react-native";
-import { unitsFor, type UnitName, plainNumber, hydrosolToKeep } from "@/core";
+import { plainNumber } from "@/core/units/format";
+import { hydrosolToKeep } from "@/core/plan/hydrosolToKeep";
+import { type UnitName, unitsFor } from "@/core/units/units";
 import { methodWords } from "@/words/methodWords";
 import { receiverLine } from "@/words/receiverWords";
 import { Card } from "@/ui/primitives/Card";

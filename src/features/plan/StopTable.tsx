@@ -1,25 +1,14 @@
 import { memo, useMemo } from "react";
 import { Pressable, View } from "react-native";
-import {
-  fuelFor,
-  showDuration,
-  showOil,
-  showVolume,
-  stopChoices,
-  tenMoreMinutes,
-  usualWorthMl,
-  words,
-  type ChargePlan,
-  type HeatKind,
-  type Plant,
-  type Prices,
-  type StopChoice,
-  type UnitSystem,
-  fixed,
-  type PlantState,
-  hydrosolToKeep,
-  worthShareOf,
-} from "@/core";
+import { fixed, showDuration, showOil, showVolume, words } from "@/core/units/format";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import { type Prices, fuelFor } from "@/core/plan/fuel";
+import { hydrosolToKeep, worthShareOf } from "@/core/plan/hydrosolToKeep";
+import { type StopChoice, stopChoices, tenMoreMinutes } from "@/core/plan/stopChoices";
+import { usualWorthMl } from "@/core/plan/usualWorth";
+import type { Plant, PlantState } from "@/core/plant/plant";
+import type { HeatKind } from "@/core/still/heatSources";
+import type { UnitSystem } from "@/core/units/units";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 import type { PlanDraft } from "@/records/planDraft";

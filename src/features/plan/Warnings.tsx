@@ -1,11 +1,6 @@
 import { memo } from "react";
-import {
-  isCraftStop,
-  type ChargePlan,
-  type CraftStop,
-  type PlanChange,
-  type Warning,
-} from "@/core";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import { type CraftStop, type PlanChange, type Warning, isCraftStop } from "@/core/plan/warning";
 import { Notice } from "@/ui/primitives/Notice";
 import { TextField } from "@/ui/primitives/TextField";
 import { remedyLabel, warningWords } from "@/words/warningWords";

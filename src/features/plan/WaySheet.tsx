@@ -1,5 +1,7 @@
 import { View } from "react-native";
-import { planCharges, showDuration, showOil, showVolume, words, type UnitSystem } from "@/core";
+import { showDuration, showOil, showVolume, words } from "@/core/units/format";
+import { planCharges } from "@/core/plan/planCharges";
+import type { UnitSystem } from "@/core/units/units";
 import { settlingTime } from "@/logbook/run/settlingTime";
 import { settlingWords } from "@/words/settlingWords";
 import { Button } from "@/ui/primitives/Button";

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from "react";
-import type { ForecastRequest } from "@/core";
+import type { ForecastRequest } from "@/core/forecast/request";
 import { openForecaster, type Forecaster } from "@/workers/forecastClient";
 import type { ForecastRanges } from "@/messages/forecastMessages";
 

@@ -1,4 +1,4 @@
-import type { UnitSystem } from "@/core";
+import type { UnitSystem } from "@/core/units/units";
 import type { ReadDraft } from "@/logbook/plan/readDraft";
 import type { PlanDraft } from "@/records/planDraft";
 import { wishWords } from "@/words/refusalWords";

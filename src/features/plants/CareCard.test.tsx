@@ -1,5 +1,6 @@
 import { render, screen } from "@testing-library/react";
-import { cautions, plantById } from "@/core";
+import { plantById } from "@/core/plant/catalogue";
+import { cautions } from "@/core/plant/cautions";
 import { cautionWords } from "@/words/cautionWords";
 import { CareCard } from "./CareCard";
 

@@ -1,4 +1,4 @@
-import type { Plant } from "@/core";
+import type { Plant } from "@/core/plant/plant";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 import { cautionWords } from "@/words/cautionWords";

@@ -1,7 +1,10 @@
 import X from "lucide-react-native/icons/x";
 import { useFieldArray, useFormState, useWatch, type Control } from "react-hook-form";
 import { Pressable, View } from "react-native";
-import { compounds, oilProperties, parseNumber, fixed } from "@/core";
+import { fixed } from "@/core/units/format";
+import { compounds } from "@/core/plant/compounds";
+import { oilProperties } from "@/core/plant/oil";
+import { parseNumber } from "@/core/units/parseNumber";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { FormChoice, FormNumber, FormSelect, FormText } from "@/ui/primitives/form";

@@ -1,5 +1,6 @@
 import { View } from "react-native";
-import { compounds, fixed } from "@/core";
+import { fixed } from "@/core/units/format";
+import { compounds } from "@/core/plant/compounds";
 import { Txt } from "@/ui/primitives/Txt";
 
 /** What an oil is made of: each main compound with its share and its smell. */

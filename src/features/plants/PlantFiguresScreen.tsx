@@ -3,7 +3,7 @@ import { useLocalSearchParams, useRouter } from "expo-router";
 import { useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
-import { plantById } from "@/core";
+import { plantById } from "@/core/plant/catalogue";
 import { newRecord } from "@/records/base";
 import type { Material } from "@/records/material";
 import type { KnownPlant } from "@/logbook/plant/plantBook";

@@ -1,5 +1,5 @@
 import { fireEvent, screen, within } from "@testing-library/react";
-import { plantById } from "@/core";
+import { plantById } from "@/core/plant/catalogue";
 import type { AnyRecord } from "@/records/record";
 import { preferencesId } from "@/records/setting";
 import { renderWith } from "@/testing/renderWith";

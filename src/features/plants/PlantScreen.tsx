@@ -1,17 +1,10 @@
 import { useLocalSearchParams, useRouter } from "expo-router";
 import { View } from "react-native";
-import {
-  boilingTogether,
-  oilProperties,
-  plantStates,
-  preparationsOf,
-  pressureAtAltitudePa,
-  showDuration,
-  showRange,
-  showTemperature,
-  words,
-  fixed,
-} from "@/core";
+import { fixed, showDuration, showRange, showTemperature, words } from "@/core/units/format";
+import { boilingTogether, oilProperties } from "@/core/plant/oil";
+import { plantStates } from "@/core/plant/plant";
+import { preparationsOf } from "@/core/plant/preparation";
+import { pressureAtAltitudePa } from "@/core/water/atmosphere";
 import { methodWords } from "@/words/methodWords";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { beginPlan } from "@/store/beginPlan";

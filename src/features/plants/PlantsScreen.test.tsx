@@ -1,5 +1,5 @@
 import { fireEvent, screen } from "@testing-library/react";
-import { plants } from "@/core";
+import { plants } from "@/core/plant/catalogue";
 import { renderWith } from "@/testing/renderWith";
 import { sampleOwnPlant } from "@/testing/sampleRecords";
 import { PlantsScreen } from "./PlantsScreen";

@@ -1,6 +1,6 @@
+import { showRange } from "@/core/units/format";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
-import { showRange } from "@/core";
 import { methodWords } from "@/words/methodWords";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { usePlantBook } from "@/store/hooks";

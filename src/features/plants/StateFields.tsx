@@ -1,6 +1,6 @@
 import type { Control } from "react-hook-form";
 import { View } from "react-native";
-import { plantStates, type PlantState } from "@/core";
+import { type PlantState, plantStates } from "@/core/plant/plant";
 import { Card } from "@/ui/primitives/Card";
 import { FormNumber } from "@/ui/primitives/form";
 import { Txt } from "@/ui/primitives/Txt";

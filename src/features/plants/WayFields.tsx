@@ -1,6 +1,6 @@
 import type { Control } from "react-hook-form";
 import { View } from "react-native";
-import { tissues } from "@/core";
+import { tissues } from "@/core/plant/plant";
 import { Card } from "@/ui/primitives/Card";
 import { FormChoice, FormNumber, FormSelect, FormText } from "@/ui/primitives/form";
 import { Txt } from "@/ui/primitives/Txt";

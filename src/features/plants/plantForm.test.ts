@@ -1,4 +1,4 @@
-import { plantById, plants } from "@/core";
+import { plantById, plants } from "@/core/plant/catalogue";
 import { materialSchema } from "@/records/material";
 import { plantBook } from "@/logbook/plant/plantBook";
 import { ownFromForm, plantFormDefaults, plantFormSchema, type PlantForm } from "./plantForm";

@@ -1,15 +1,10 @@
 import { z } from "zod";
-import {
-  compounds,
-  keepingClasses,
-  mostTotal,
-  plantStates,
-  tissues,
-  type Plant,
-  type PlantState,
-  fixed,
-  toInput,
-} from "@/core";
+import { fixed } from "@/core/units/format";
+import { compounds } from "@/core/plant/compounds";
+import { mostTotal } from "@/core/plant/oil";
+import { type Plant, type PlantState, plantStates, tissues } from "@/core/plant/plant";
+import { keepingClasses } from "@/core/shelf/bestBy";
+import { toInput } from "@/core/units/numberInput";
 import { limits } from "@/messages/limits";
 import type { Material } from "@/records/material";
 import { numberField, optionalNumberField } from "@/ui/primitives/numberField";

@@ -1,4 +1,4 @@
-import type { Plant, Tissue } from "@/core";
+import type { Plant, Tissue } from "@/core/plant/plant";
 
 /** Plants as a person looks for them: by what is cut. */
 export type PlantGroup = "herbs" | "flowers" | "trees" | "zests" | "seeds" | "roots";

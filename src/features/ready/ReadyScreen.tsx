@@ -1,7 +1,10 @@
+import { showTemperature, showVolume, words } from "@/core/units/format";
+import { planCooling } from "@/core/cooling/condenser";
+import type { UnitSystem } from "@/core/units/units";
+import { usualTapC } from "@/core/water/properties";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { showTemperature, planCooling, showVolume, words, type UnitSystem } from "@/core";
 import { draftOfRun } from "@/logbook/plan/draftOfRun";
 import { harvestOfItsOwn } from "@/logbook/harvest/harvestLeft";
 import type { Run } from "@/records/run";
@@ -250,7 +253,7 @@ function flowOf({ plan }: Run, { condenser }: Still, units: UnitSystem): string 
   if (condenser?.kind !== "tap") return "";
   const { tap } = planCooling(condenser, {
     ...plan.forecast,
-    coolingInC: plan.request?.site?.coolingInC ?? 15,
+    coolingInC: plan.request?.site?.coolingInC ?? usualTapC,
   });
   return `${words(showVolume((tap?.litresPerMin ?? 0) * 1000, units))} a minute`;
 }

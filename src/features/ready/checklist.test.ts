@@ -1,13 +1,9 @@
-import {
-  catchesIn,
-  constructionKinds,
-  heatKinds,
-  heatSources,
-  metalKinds,
-  methodsOf,
-  plantById,
-  type Method,
-} from "@/core";
+import { plantById } from "@/core/plant/catalogue";
+import { constructionKinds } from "@/core/still/constructions";
+import { methodsOf } from "@/core/still/fillLimits";
+import { heatKinds, heatSources } from "@/core/still/heatSources";
+import { metalKinds } from "@/core/still/metal";
+import { type Method, catchesIn } from "@/core/still/methods";
 import { sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { checklist } from "./checklist";
 import { packingList } from "./packing";

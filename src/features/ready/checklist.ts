@@ -1,4 +1,7 @@
-import { catchesIn, heatSources, fixed, type Method, type Plant } from "@/core";
+import { fixed } from "@/core/units/format";
+import type { Plant } from "@/core/plant/plant";
+import { heatSources } from "@/core/still/heatSources";
+import { type Method, catchesIn } from "@/core/still/methods";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
 

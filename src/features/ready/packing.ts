@@ -1,15 +1,10 @@
-import {
-  energyKWh,
-  fuelFor,
-  heatSources,
-  fullShare,
-  showMass,
-  showVolume,
-  words,
-  type Plant,
-  type UnitSystem,
-  fixed,
-} from "@/core";
+import { fixed, showMass, showVolume, words } from "@/core/units/format";
+import { energyKWh } from "@/core/forecast/energy";
+import { fuelFor } from "@/core/plan/fuel";
+import type { Plant } from "@/core/plant/plant";
+import { fullShare } from "@/core/run/liveEstimate";
+import { heatSources } from "@/core/still/heatSources";
+import type { UnitSystem } from "@/core/units/units";
 import type { Run } from "@/records/run";
 import { cutsOf } from "@/logbook/run/cutsOf";
 import type { Still } from "@/records/still";

@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { unitsFor, type UnitSystem, readNumber, toInput } from "@/core";
+import { readNumber, toInput } from "@/core/units/numberInput";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { limits } from "@/messages/limits";
 import { Button } from "@/ui/primitives/Button";
 import { Choice } from "@/ui/primitives/Choice";

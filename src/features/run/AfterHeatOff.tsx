@@ -1,7 +1,8 @@
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { unitsFor, type UnitSystem, readNumber, toInput } from "@/core";
+import { readNumber, toInput } from "@/core/units/numberInput";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { limits } from "@/messages/limits";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/logbook/run/runState";

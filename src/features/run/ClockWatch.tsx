@@ -1,6 +1,6 @@
+import { showDuration } from "@/core/units/format";
 import { useEffect, useState, type ReactNode } from "react";
 import { View } from "react-native";
-import { showDuration } from "@/core";
 import { clockSlip, runNow, type TimeSeen } from "@/logbook/run/runClock";
 import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";

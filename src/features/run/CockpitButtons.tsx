@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
-import type { Catches } from "@/core";
+import type { Catches } from "@/core/still/methods";
 import type { RunState } from "@/logbook/run/runState";
 import { Button } from "@/ui/primitives/Button";
 import { useAfterAnswer } from "@/ui/useAfterAnswer";

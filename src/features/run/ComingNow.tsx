@@ -1,6 +1,8 @@
 import { memo } from "react";
 import { View } from "react-native";
-import { notesAt, showVolume, words, type NoteFamily } from "@/core";
+import { showVolume, words } from "@/core/units/format";
+import { notesAt } from "@/core/plan/notes";
+import type { NoteFamily } from "@/core/plant/noteFamilies";
 import { cutsMlOf, notesOfPlan } from "@/logbook/run/notesOfPlan";
 import { NoteBands, shownFamilies } from "@/ui/charts/NoteBands";
 import { Txt } from "@/ui/primitives/Txt";

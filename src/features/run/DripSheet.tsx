@@ -1,13 +1,9 @@
 import { useState } from "react";
 import { Pressable, Text, View } from "react-native";
-import {
-  dripRateMlPerMin,
-  dropsForRate,
-  usualDropsPerMl,
-  fixed,
-  readNumber,
-  toInput,
-} from "@/core";
+import { fixed } from "@/core/units/format";
+import { dripRateMlPerMin, dropsForRate } from "@/core/run/dripRate";
+import { readNumber, toInput } from "@/core/units/numberInput";
+import { usualDropsPerMl } from "@/core/yield/convert";
 import { Button } from "@/ui/primitives/Button";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Sheet } from "@/ui/primitives/Sheet";

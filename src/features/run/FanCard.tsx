@@ -1,6 +1,7 @@
 import { memo } from "react";
 import { Pressable } from "react-native";
-import { notesAt, showOil, words } from "@/core";
+import { showOil, words } from "@/core/units/format";
+import { notesAt } from "@/core/plan/notes";
 import { notesOfPlan } from "@/logbook/run/notesOfPlan";
 import type { RunPlan } from "@/records/run";
 import { noteWords } from "@/words/noteWords";

@@ -1,16 +1,10 @@
 import { useState } from "react";
 import { View } from "react-native";
-import {
-  fuelFor,
-  showDuration,
-  showOil,
-  showRange,
-  words,
-  type Percentiles,
-  type UnitSystem,
-  fixed,
-  endings,
-} from "@/core";
+import { fixed, showDuration, showOil, showRange, words } from "@/core/units/format";
+import { endings } from "@/core/forecast/stopRules";
+import { fuelFor } from "@/core/plan/fuel";
+import type { Percentiles } from "@/core/statistics/chance";
+import type { UnitSystem } from "@/core/units/units";
 import type { LiveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/logbook/run/runState";

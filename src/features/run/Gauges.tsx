@@ -1,6 +1,7 @@
 import { memo } from "react";
 import { Text, View } from "react-native";
-import { safety, showDuration, showTemperature, words, fixed } from "@/core";
+import { fixed, showDuration, showTemperature, words } from "@/core/units/format";
+import { safety } from "@/core/safety";
 import type { Latest } from "@/logbook/run/liveRun";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";

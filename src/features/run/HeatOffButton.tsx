@@ -1,6 +1,6 @@
+import { showDuration } from "@/core/units/format";
 import { useState } from "react";
 import { View } from "react-native";
-import { showDuration } from "@/core";
 import { Button } from "@/ui/primitives/Button";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { fixed, readNumber, toInput } from "@/core";
+import { fixed } from "@/core/units/format";
+import { readNumber, toInput } from "@/core/units/numberInput";
 import { limits } from "@/messages/limits";
 import type { RunPlan } from "@/records/run";
 import { Button } from "@/ui/primitives/Button";

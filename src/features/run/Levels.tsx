@@ -1,15 +1,8 @@
 import { memo } from "react";
-import {
-  catchesIn,
-  fullShare,
-  safety,
-  showOil,
-  showTemperature,
-  showVolume,
-  words,
-  fixed,
-  type Catches,
-} from "@/core";
+import { fixed, showOil, showTemperature, showVolume, words } from "@/core/units/format";
+import { fullShare } from "@/core/run/liveEstimate";
+import { safety } from "@/core/safety";
+import { type Catches, catchesIn } from "@/core/still/methods";
 import { oilNow } from "@/logbook/run/oilNow";
 import { potWaterMl } from "@/logbook/run/potWaterMl";
 import type { Still } from "@/records/still";

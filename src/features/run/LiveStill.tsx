@@ -1,6 +1,8 @@
 import { memo } from "react";
 import { usePlantBook } from "@/store/hooks";
-import { showMass, showVolume, words, type LiveEstimate, type UnitSystem } from "@/core";
+import { showMass, showVolume, words } from "@/core/units/format";
+import type { LiveEstimate } from "@/core/run/liveEstimate";
+import type { UnitSystem } from "@/core/units/units";
 import { potWaterMl } from "@/logbook/run/potWaterMl";
 import { liveLevels } from "@/logbook/run/liveLevels";
 import type { Run } from "@/records/run";

@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { View } from "react-native";
 import { readableAmount } from "./readableAmount";
-import { type UnitSystem, type NumberInput } from "@/core";
+import type { NumberInput } from "@/core/units/numberInput";
+import type { UnitSystem } from "@/core/units/units";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
 import { runNow } from "@/logbook/run/runClock";

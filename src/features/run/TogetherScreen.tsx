@@ -1,7 +1,7 @@
+import { fixed, showClock, showDuration, showVolume, words } from "@/core/units/format";
 import { useKeepAwake } from "expo-keep-awake";
 import { useRouter } from "expo-router";
 import { Pressable, View } from "react-native";
-import { showClock, showDuration, showVolume, words, fixed } from "@/core";
 import { latestKnown, liveRun, type LiveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
 import { useRunsNow } from "@/store/useRunNow";

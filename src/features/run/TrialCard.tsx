@@ -1,5 +1,6 @@
 import { memo } from "react";
-import { showDuration, showVolume, words, type UnitSystem } from "@/core";
+import { showDuration, showVolume, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { usePlantBook } from "@/store/hooks";
 import { useTrialPlace } from "@/store/useTrialPlace";

@@ -1,7 +1,7 @@
 import { useKeepAwake } from "expo-keep-awake";
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { ScrollView, View } from "react-native";
-import { catchesIn } from "@/core";
+import { catchesIn } from "@/core/still/methods";
 import { latestKnown, liveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
 import { oilNow } from "@/logbook/run/oilNow";
@@ -69,7 +69,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
     [run, state, step, still, latest],
   );
   const end = first.live ? since + first.live.minutesToHeatOff : run.plan.forecast.runMinutes;
-  const watched = useWatched(run, state, latest, step, end);
+  const watched = useWatched(run, state, latest, step, end, plant);
   const notExplained = Boolean(watched?.doubts.length);
   const live = useMemo(
     () => (notExplained ? liveRun(run, state, step, { still, latest, notExplained }) : first),

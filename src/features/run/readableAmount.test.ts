@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { toCanonical, type UnitName } from "@/core";
+import { type UnitName, toCanonical } from "@/core/units/units";
 import type { LoggedEntry } from "@/logbook/run/runState";
 import { faultOf } from "@/records/migrate";
 import { entryAt, sampleRun } from "@/testing/sampleRecords";

@@ -1,11 +1,5 @@
-import {
-  unitsFor,
-  type UnitName,
-  type UnitSystem,
-  readNumber,
-  toInput,
-  type NumberInput,
-} from "@/core";
+import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
+import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
 import { limits, type Limit } from "@/messages/limits";
 import type { LoggedEntry } from "@/logbook/run/runState";
 

@@ -1,4 +1,4 @@
-import { showDuration } from "@/core";
+import { showDuration } from "@/core/units/format";
 import { clockFrom, runNow } from "@/logbook/run/runClock";
 import { withEntry } from "@/logbook/run/withEntry";
 import { changeRun } from "@/store/changes";

@@ -1,11 +1,13 @@
 import { startTransition, useEffect, useState } from "react";
+import { hydrosolToKeep, worthShareOf } from "@/core/plan/hydrosolToKeep";
+import type { Plant } from "@/core/plant/plant";
 import { knownRequest } from "@/logbook/run/knownRequest";
 import type { Latest } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/logbook/run/runState";
 import { seenOf } from "@/logbook/run/seenOf";
 import { watch } from "@/workers/watchClient";
-import type { WatchAnswer } from "@/messages/watchMessages";
+import type { WatchAnswer, WatchQuestion } from "@/messages/watchMessages";
 
 /* The forecast moves with the readings; between them a minute more or less changes little. */
 const everyMinutes = 2;
@@ -21,6 +23,7 @@ export function useWatched(
   latest: Latest,
   now: number,
   endMinutes: number,
+  plant: Plant | undefined,
 ): WatchAnswer | undefined {
   const [answer, setAnswer] = useState<WatchAnswer>();
   const request = knownRequest(run.plan);
@@ -31,7 +34,13 @@ export function useWatched(
   const end = Math.max(1, Math.round(ends / everyMinutes) * everyMinutes);
   const question =
     request && state.heatOn
-      ? JSON.stringify({ request, seen: seenOf(state, latest), now: step, end })
+      ? JSON.stringify({
+          request,
+          seen: seenOf(state, latest),
+          usual: usualOf(run, plant),
+          now: step,
+          end,
+        })
       : undefined;
   useEffect(() => {
     if (!question) return;
@@ -45,4 +54,13 @@ export function useWatched(
     };
   }, [question]);
   return question ? answer : undefined;
+}
+
+function usualOf({ state }: Run, plant: Plant | undefined): WatchQuestion["usual"] {
+  return (
+    plant && {
+      perKg: hydrosolToKeep(plant.tissue, state),
+      worthShare: worthShareOf(plant.tissue),
+    }
+  );
 }

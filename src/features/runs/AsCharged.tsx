@@ -1,4 +1,6 @@
-import { showMass, showVolume, words, type Plant, type UnitSystem } from "@/core";
+import { showMass, showVolume, words } from "@/core/units/format";
+import type { Plant } from "@/core/plant/plant";
+import type { UnitSystem } from "@/core/units/units";
 import { liveLevels } from "@/logbook/run/liveLevels";
 import { stillShape } from "@/logbook/still/stillFigures";
 import type { Separated } from "@/records/entry";

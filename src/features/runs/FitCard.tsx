@@ -1,5 +1,7 @@
 import { useEffect, useState } from "react";
-import { fixed, preparationOf, showRange, significant, type Percentiles } from "@/core";
+import { fixed, showRange, significant } from "@/core/units/format";
+import { preparationOf } from "@/core/plant/preparation";
+import type { Percentiles } from "@/core/statistics/chance";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { knownRequest } from "@/logbook/run/knownRequest";
 import { seenOf } from "@/logbook/run/seenOf";

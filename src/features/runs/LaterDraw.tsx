@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { readNumber, unitsFor, type NumberInput, type UnitSystem } from "@/core";
+import { type NumberInput, readNumber } from "@/core/units/numberInput";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { lotsOfRun } from "@/logbook/run/lotsOfRun";
 import { runState } from "@/logbook/run/runState";
 import { limits } from "@/messages/limits";

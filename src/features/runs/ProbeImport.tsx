@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { type Channel, readNumber, toInput } from "@/core";
+import type { Channel } from "@/core/run/virtualStill";
+import { readNumber, toInput } from "@/core/units/numberInput";
 import {
   asChunks,
   columnMatchSchema,

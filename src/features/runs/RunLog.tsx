@@ -1,5 +1,6 @@
 import { View } from "react-native";
-import { showTime, type UnitSystem } from "@/core";
+import { showTime } from "@/core/units/dates";
+import type { UnitSystem } from "@/core/units/units";
 import type { ShownAttachment } from "@/exchange/useAttachments";
 import type { RunState } from "@/logbook/run/runState";
 import { AttachmentView } from "@/ui/attachments/AttachmentView";

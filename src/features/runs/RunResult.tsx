@@ -1,15 +1,8 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
-import {
-  fixed,
-  showOil,
-  showRange,
-  showVolume,
-  significant,
-  usualDropsPerMl,
-  words,
-  type UnitSystem,
-} from "@/core";
+import { fixed, showOil, showRange, showVolume, significant, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
+import { usualDropsPerMl } from "@/core/yield/convert";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";

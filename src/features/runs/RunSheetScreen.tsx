@@ -1,17 +1,10 @@
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
-import {
-  showDayLong,
-  showDuration,
-  showMass,
-  showOil,
-  showVolume,
-  words,
-  type CraftStop,
-  type UnitSystem,
-  counted,
-} from "@/core";
+import { counted, showDuration, showMass, showOil, showVolume, words } from "@/core/units/format";
+import { showDayLong } from "@/core/units/dates";
+import type { CraftStop } from "@/core/plan/warning";
+import type { UnitSystem } from "@/core/units/units";
 import { pastStopWords } from "@/words/pastWords";
 import { craftStopWords } from "@/words/warningWords";
 import { costOfRun, costSum } from "@/logbook/shelf/costs";

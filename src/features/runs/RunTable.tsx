@@ -1,15 +1,8 @@
 import { Link } from "expo-router";
 import { Pressable, Text, View } from "react-native";
-import {
-  showMass,
-  showOil,
-  showVolume,
-  significant,
-  words,
-  type UnitSystem,
-  showDay,
-  fixed,
-} from "@/core";
+import { fixed, showMass, showOil, showVolume, significant, words } from "@/core/units/format";
+import { showDay } from "@/core/units/dates";
+import type { UnitSystem } from "@/core/units/units";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { Card } from "@/ui/primitives/Card";
 import type { SortKey } from "./findRuns";

@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
-import type { Channel, Series } from "@/core";
+import type { Channel } from "@/core/run/virtualStill";
+import type { Series } from "@/core/statistics/thin";
 import { channels } from "@/messages/instrumentMessages";
 import type { SampleChunk } from "@/records/sampleChunk";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";

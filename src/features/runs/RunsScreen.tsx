@@ -1,16 +1,9 @@
 import { useRouter } from "expo-router";
 import { useDeferredValue, useMemo } from "react";
 import { View } from "react-native";
-import {
-  showMass,
-  showOil,
-  significant,
-  words,
-  type UnitSystem,
-  isoDay,
-  showDay,
-  counted,
-} from "@/core";
+import { isoDay, showDay } from "@/core/units/dates";
+import { counted, showMass, showOil, significant, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import { runsCsv } from "@/exchange/csv";
 import { handOver } from "@/exchange/download";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";

@@ -1,4 +1,6 @@
-import { showOil, showVolume, waterFlows, words, type UnitSystem } from "@/core";
+import { showOil, showVolume, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
+import { waterFlows } from "@/core/yield/flows";
 import { explainedRun, flowsOfRun } from "@/logbook/run/afterRun";
 import { standing } from "@/logbook/run/standing";
 import type { RunSummary } from "@/logbook/run/runSummary";

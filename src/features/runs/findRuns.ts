@@ -1,4 +1,4 @@
-import { isoDay, showDay, showDayLong } from "@/core";
+import { isoDay, showDay, showDayLong } from "@/core/units/dates";
 import type { RunSummary } from "@/logbook/run/runSummary";
 
 export type SortKey =

@@ -1,4 +1,5 @@
-import { showDuration, showMass, showVolume, words, type UnitSystem } from "@/core";
+import { showDuration, showMass, showVolume, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { methodWords } from "@/words/methodWords";

@@ -1,4 +1,5 @@
-import { showOil, showRange, words, type Percentiles } from "@/core";
+import { showOil, showRange, words } from "@/core/units/format";
+import type { Percentiles } from "@/core/statistics/chance";
 import { RangeBar } from "@/ui/charts/RangeBar";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";

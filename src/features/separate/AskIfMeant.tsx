@@ -1,4 +1,5 @@
-import { fixed, showOil, showVolume, words, type UnitSystem } from "@/core";
+import { fixed, showOil, showVolume, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import { Notice } from "@/ui/primitives/Notice";
 
 interface Props {

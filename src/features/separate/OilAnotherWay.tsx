@@ -1,15 +1,9 @@
 import { View } from "react-native";
-import {
-  fixed,
-  readNumber,
-  toInput,
-  unitsFor,
-  usualDropsPerMl,
-  volumeBelow,
-  type NumberInput,
-  type NumberRange,
-  type UnitSystem,
-} from "@/core";
+import { fixed } from "@/core/units/format";
+import { volumeBelow } from "@/core/separation/vessel";
+import { type NumberInput, type NumberRange, readNumber, toInput } from "@/core/units/numberInput";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { usualDropsPerMl } from "@/core/yield/convert";
 import { limits } from "@/messages/limits";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";

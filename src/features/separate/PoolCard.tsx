@@ -1,5 +1,6 @@
 import { View } from "react-native";
-import { showMass, showOil, words, type UnitSystem } from "@/core";
+import { showMass, showOil, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import type { Run } from "@/records/run";
 import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";

@@ -1,6 +1,8 @@
 import { Controller, type Control, type FieldValues } from "react-hook-form";
 import { View } from "react-native";
-import { fixed, unitsFor, type Plant, type UnitSystem } from "@/core";
+import { fixed } from "@/core/units/format";
+import type { Plant } from "@/core/plant/plant";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { smellsOf } from "@/logbook/plant/smellsOf";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";

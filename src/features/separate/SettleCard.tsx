@@ -1,21 +1,16 @@
 import { memo } from "react";
+import { fixed, showDuration, showOil, showTemperature, words } from "@/core/units/format";
 import {
-  clings,
-  flowsThrough,
-  finerShare,
-  fixed,
-  insideOf,
+  type Parting,
   keptFromUm,
   minutesToPart,
   partedAfter,
-  showDuration,
-  showOil,
-  showTemperature,
   visibleMm,
-  words,
-  type Parting,
-  type UnitSystem,
-} from "@/core";
+} from "@/core/separation/parting";
+import { finerShare } from "@/core/separation/settling";
+import { clings } from "@/core/separation/steps";
+import { flowsThrough, insideOf } from "@/core/separation/vesselKinds";
+import type { UnitSystem } from "@/core/units/units";
 import { toPart, type AtHand } from "@/logbook/run/partingOfRun";
 import { runNow } from "@/logbook/run/runClock";
 import { runState, type RunState } from "@/logbook/run/runState";

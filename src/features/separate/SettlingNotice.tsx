@@ -1,4 +1,4 @@
-import { showDuration } from "@/core";
+import { showDuration } from "@/core/units/format";
 import type { RunState } from "@/logbook/run/runState";
 import type { settlingLeft } from "@/logbook/run/settlingLeft";
 import { settlingColumnMm } from "@/logbook/run/settlingTime";

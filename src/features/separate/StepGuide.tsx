@@ -1,13 +1,8 @@
 import { useState } from "react";
 import { View } from "react-native";
-import {
-  branchesOf,
-  stepsFor,
-  type Branch,
-  type Parting,
-  type StepCode,
-  type VesselKind,
-} from "@/core";
+import type { Parting } from "@/core/separation/parting";
+import { type Branch, type StepCode, branchesOf, stepsFor } from "@/core/separation/steps";
+import type { VesselKind } from "@/core/separation/vesselKinds";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Notice } from "@/ui/primitives/Notice";

@@ -1,4 +1,4 @@
-import { yieldOf } from "@/core";
+import { yieldOf } from "@/core/yield/yield";
 import type { Run } from "@/records/run";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";

@@ -1,5 +1,6 @@
 import { View } from "react-native";
-import { significant, type Yield } from "@/core";
+import { significant } from "@/core/units/format";
+import type { Yield } from "@/core/yield/yield";
 import { Card } from "@/ui/primitives/Card";
 import { Explained } from "@/ui/primitives/Explained";
 import { Txt } from "@/ui/primitives/Txt";

@@ -1,4 +1,4 @@
-import { type NumberInput } from "@/core";
+import type { NumberInput } from "@/core/units/numberInput";
 import { asResult, separateDefaults, separateSchema } from "./separateForm";
 
 const typed = (part: Record<string, NumberInput>) =>

@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { unitsFor, type UnitSystem, toInput } from "@/core";
+import { toInput } from "@/core/units/numberInput";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
 import type { Separated } from "@/records/entry";
 import { limits } from "@/messages/limits";
 import { optionalNumberField } from "@/ui/primitives/numberField";

@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import type { Parting } from "@/core";
+import type { Parting } from "@/core/separation/parting";
 import { partingOfRun, vesselsAtHand, type AtHand } from "@/logbook/run/partingOfRun";
 import type { RunState } from "@/logbook/run/runState";
 import type { Run } from "@/records/run";

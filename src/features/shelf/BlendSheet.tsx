@@ -1,7 +1,8 @@
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { readNumber, toInput, unitsFor, type NumberInput } from "@/core";
+import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
+import { unitsFor } from "@/core/units/units";
 import { lotBalance } from "@/logbook/shelf/lotBalance";
 import { takeable } from "@/logbook/shelf/takeable";
 import { limits } from "@/messages/limits";

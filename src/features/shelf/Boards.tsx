@@ -4,7 +4,7 @@ import { View } from "react-native";
 import { groupBy, type Shelved } from "@/logbook/shelf/shelf";
 import { usePlantBook } from "@/store/hooks";
 import { ShelfDrawing } from "@/ui/drawings/ShelfDrawing";
-import { markOf } from "@/core";
+import { markOf } from "@/core/plant/plantMarks";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 import { useMore } from "@/ui/useMore";

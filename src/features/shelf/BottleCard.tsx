@@ -1,5 +1,6 @@
 import { View } from "react-native";
-import { showVolume, words, type UnitSystem } from "@/core";
+import { showVolume, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import type { Shelved } from "@/logbook/shelf/shelf";
 import { giveNewCode } from "@/store/acts/giveNewCode";
 import { openBottle } from "@/store/acts/openBottle";

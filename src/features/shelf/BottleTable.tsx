@@ -1,6 +1,6 @@
+import { noonOf, showDay } from "@/core/units/dates";
 import { Link } from "expo-router";
 import { Pressable, Text, View } from "react-native";
-import { noonOf, showDay } from "@/core";
 import type { Shelved } from "@/logbook/shelf/shelf";
 import { Card } from "@/ui/primitives/Card";
 import { useMore } from "@/ui/useMore";

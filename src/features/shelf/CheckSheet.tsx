@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { readNumber, toInput, verdictOf } from "@/core";
+import { verdictOf } from "@/core/shelf/verdict";
+import { readNumber, toInput } from "@/core/units/numberInput";
 import { firstReading } from "@/logbook/shelf/lotChecks";
 import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";

@@ -1,5 +1,8 @@
 import { View } from "react-native";
-import { counted, fixed, noonOf, phStep, showDay, type Plant } from "@/core";
+import { counted, fixed } from "@/core/units/format";
+import { noonOf, showDay } from "@/core/units/dates";
+import type { Plant } from "@/core/plant/plant";
+import { phStep } from "@/core/shelf/verdict";
 import { firstReading, judgedChecks } from "@/logbook/shelf/lotChecks";
 import type { Check } from "@/records/check";
 import type { Lot } from "@/records/lot";

@@ -1,6 +1,7 @@
+import { noonOf, showDay } from "@/core/units/dates";
+import { showMass, words } from "@/core/units/format";
 import { Link, type Href } from "expo-router";
 import { Pressable, View } from "react-native";
-import { noonOf, showDay, showMass, words } from "@/core";
 import { shelfOf, traceCode, type Traced } from "@/logbook/shelf/trace";
 import type { Lot } from "@/records/lot";
 import { useAppSelector, usePlantBook } from "@/store/hooks";

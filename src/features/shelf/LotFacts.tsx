@@ -1,4 +1,6 @@
-import { fixed, noonOf, plainNumber, showDayLong, type NoteFamily } from "@/core";
+import { fixed, plainNumber } from "@/core/units/format";
+import { noonOf, showDayLong } from "@/core/units/dates";
+import type { NoteFamily } from "@/core/plant/noteFamilies";
 import type { OwnerNow } from "@/logbook/shelf/ownersOf";
 import type { Lot } from "@/records/lot";
 import { useAppSelector } from "@/store/hooks";

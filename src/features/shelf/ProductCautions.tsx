@@ -1,4 +1,4 @@
-import { productCautions, type ProductCaution } from "@/core";
+import { type ProductCaution, productCautions } from "@/core/plant/productCautions";
 import { oilParts } from "@/logbook/shelf/oilParts";
 import { shelfOf } from "@/logbook/shelf/trace";
 import type { Lot } from "@/records/lot";

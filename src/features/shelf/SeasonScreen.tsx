@@ -1,15 +1,7 @@
+import { fixed, showMass, showOil, showVolume, significant, words } from "@/core/units/format";
+import { noonOf, showMonth } from "@/core/units/dates";
 import { useState } from "react";
 import { View } from "react-native";
-import {
-  fixed,
-  noonOf,
-  showMass,
-  showMonth,
-  showOil,
-  showVolume,
-  significant,
-  words,
-} from "@/core";
 import { seasonOf, yearsOf, type PlantYear } from "@/logbook/shelf/season";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";

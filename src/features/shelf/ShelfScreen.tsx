@@ -1,7 +1,7 @@
+import { isoDay } from "@/core/units/dates";
 import { useRouter } from "expo-router";
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } from "react";
 import { View } from "react-native";
-import { isoDay } from "@/core";
 import { bottlesCsv } from "@/exchange/csv";
 import { download } from "@/exchange/download";
 import { codesTwice, notBottled } from "@/logbook/shelf/shelf";

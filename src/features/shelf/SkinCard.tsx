@@ -1,13 +1,8 @@
 import { useState } from "react";
-import {
-  fixed,
-  mostOnSkinOf,
-  plainNumber,
-  readNumber,
-  toInput,
-  usualDropsPerMl,
-  type Whose,
-} from "@/core";
+import { fixed, plainNumber } from "@/core/units/format";
+import { type Whose, mostOnSkinOf } from "@/core/plant/cautions";
+import { readNumber, toInput } from "@/core/units/numberInput";
+import { usualDropsPerMl } from "@/core/yield/convert";
 import { limits } from "@/messages/limits";
 import type { Lot } from "@/records/lot";
 import { densityOfParts, oilParts } from "@/logbook/shelf/oilParts";

@@ -1,7 +1,9 @@
+import type { Product } from "@/core/shelf/products";
+import { toInput } from "@/core/units/numberInput";
+import { unitsFor } from "@/core/units/units";
 import { zodResolver } from "@hookform/resolvers/zod";
 import { Controller, useForm } from "react-hook-form";
 import { z } from "zod";
-import { toInput, unitsFor } from "@/core";
 import { lastPurposes } from "@/logbook/shelf/purposes";
 import type { OwnerNow } from "@/logbook/shelf/ownersOf";
 import { takeable } from "@/logbook/shelf/takeable";
@@ -26,7 +28,7 @@ export interface TakeFrom {
   bottleId?: string;
   lotId?: string;
   code: string;
-  product: "oil" | "hydrosol" | "liquor";
+  product: Product;
   leftMl: number;
   /** Whom it was distilled for. */
   owners: readonly OwnerNow[];

@@ -1,5 +1,5 @@
+import { showDay } from "@/core/units/dates";
 import { View } from "react-native";
-import { showDay } from "@/core";
 import type { Use } from "@/records/bottle";
 import { bin } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";

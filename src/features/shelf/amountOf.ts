@@ -1,4 +1,5 @@
-import { showOil, showVolume, words, type UnitSystem } from "@/core";
+import { showOil, showVolume, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 
 /** An amount in the person's units: oils by the tenth of a millilitre. */
 export function amountOf(product: string, ml: number, units: UnitSystem): string {

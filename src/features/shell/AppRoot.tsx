@@ -6,7 +6,7 @@ import { AtkinsonHyperlegibleNext_600SemiBold } from "@expo-google-fonts/atkinso
 import { AtkinsonHyperlegibleNext_700Bold } from "@expo-google-fonts/atkinson-hyperlegible-next/700Bold";
 import { useEffect, useState, type ReactNode } from "react";
 import { Provider } from "react-redux";
-import { deviceLanguage, speak } from "@/core";
+import { deviceLanguage, speak } from "@/core/units/language";
 import { openInstrumentLines } from "@/instruments/instrumentLines";
 import { startSharing } from "@/exchange/share/startSharing";
 import { askToKeep } from "@/storage/askToKeep";

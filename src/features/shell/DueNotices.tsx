@@ -1,5 +1,5 @@
+import { isoDay } from "@/core/units/dates";
 import { useEffect, useRef } from "react";
-import { isoDay } from "@/core";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useDuties } from "@/store/stock";

@@ -1,24 +1,19 @@
 import { useLocalSearchParams, useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
+import { fixed } from "@/core/units/format";
 import {
-  calibrate,
-  CalibrationRefusal,
-  heatSources,
-  boilingPointC,
-  lossWPerK,
-  pressureAtAltitudePa,
-  unitsFor,
-  vesselJPerK,
   type Calibration,
-  type ReadNumber,
-  type UnitSystem,
+  CalibrationRefusal,
   type WaterRun,
-  fixed,
-  readNumber,
-  toInput,
-  type NumberInput,
-} from "@/core";
+  calibrate,
+} from "@/core/still/calibrate";
+import { heatSources } from "@/core/still/heatSources";
+import { lossWPerK, vesselJPerK } from "@/core/still/stillFigures";
+import { type NumberInput, type ReadNumber, readNumber, toInput } from "@/core/units/numberInput";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { pressureAtAltitudePa } from "@/core/water/atmosphere";
+import { boilingPointC } from "@/core/water/saturation";
 import { limits } from "@/messages/limits";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";

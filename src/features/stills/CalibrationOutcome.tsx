@@ -1,4 +1,8 @@
-import { fixed, methodsOf, planCharges, plantById, showDuration, type Calibration } from "@/core";
+import { fixed, showDuration } from "@/core/units/format";
+import { planCharges } from "@/core/plan/planCharges";
+import { plantById } from "@/core/plant/catalogue";
+import type { Calibration } from "@/core/still/calibrate";
+import { methodsOf } from "@/core/still/fillLimits";
 import { stillFigures } from "@/logbook/still/stillFigures";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";

@@ -1,15 +1,10 @@
 import type { Control, UseFieldArrayReturn, FieldValues } from "react-hook-form";
 import { View } from "react-native";
-import {
-  constructionOf,
-  heatSources,
-  unitsFor,
-  type Construction,
-  type HeatKind,
-  type UnitSystem,
-  fixed,
-  toInput,
-} from "@/core";
+import { fixed } from "@/core/units/format";
+import { type Construction, constructionOf } from "@/core/still/constructions";
+import { type HeatKind, heatSources } from "@/core/still/heatSources";
+import { toInput } from "@/core/units/numberInput";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { FormChoice, FormNumber } from "@/ui/primitives/form";

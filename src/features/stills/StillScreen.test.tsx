@@ -1,5 +1,5 @@
 import { act, fireEvent, screen, waitFor } from "@testing-library/react";
-import { constructionOf } from "@/core";
+import { constructionOf } from "@/core/still/constructions";
 import { readyMadeStills } from "@/logbook/still/readyMadeStills";
 import type { Still } from "@/records/still";
 import { renderWith } from "@/testing/renderWith";

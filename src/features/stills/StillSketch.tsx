@@ -1,4 +1,6 @@
-import { chargeLevels, fillLimits, methodsOf, showVolume, words } from "@/core";
+import { showVolume, words } from "@/core/units/format";
+import { chargeLevels } from "@/core/plan/chargeLevels";
+import { fillLimits, methodsOf } from "@/core/still/fillLimits";
 import type { Still } from "@/records/still";
 import { stillShape } from "@/logbook/still/stillFigures";
 import { catchMl } from "@/logbook/still/catchMl";

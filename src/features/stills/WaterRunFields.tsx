@@ -1,5 +1,7 @@
 import { View } from "react-native";
-import { fixed, unitsFor, type NumberInput, type UnitName, type UnitSystem } from "@/core";
+import { fixed } from "@/core/units/format";
+import type { NumberInput } from "@/core/units/numberInput";
+import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
 import type { Still } from "@/records/still";
 import { Card } from "@/ui/primitives/Card";
 import { NumberField } from "@/ui/primitives/NumberField";

@@ -1,17 +1,11 @@
 import { z } from "zod";
-import {
-  condensers,
-  constructionOf,
-  cylinderHeightMm,
-  fixed,
-  receivers,
-  toInput,
-  unitsFor,
-  usualLipStepMm,
-  type CondenserKind,
-  type TubKind,
-  type UnitSystem,
-} from "@/core";
+import { fixed } from "@/core/units/format";
+import { type CondenserKind, type TubKind, condensers } from "@/core/cooling/condenser";
+import { receivers, usualLipStepMm } from "@/core/separation/receiver";
+import { constructionOf } from "@/core/still/constructions";
+import { cylinderHeightMm } from "@/core/still/geometry";
+import { toInput } from "@/core/units/numberInput";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { limits } from "@/messages/limits";
 import { headKinds, stillSchema, type Still } from "@/records/still";
 import { numberField, optionalNumberField } from "@/ui/primitives/numberField";

@@ -1,6 +1,6 @@
+import { counted } from "@/core/units/format";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
-import { counted } from "@/core";
 import { backupDue } from "@/logbook/backupDue";
 import { chosenLogbook } from "@/storage/logbookChoice";
 import { changePreferences } from "@/store/changes";

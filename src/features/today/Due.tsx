@@ -1,8 +1,8 @@
+import { isoDay, showDay } from "@/core/units/dates";
 import { addDays } from "date-fns/addDays";
 import type { Href } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { isoDay, showDay } from "@/core";
 import { download } from "@/exchange/download";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import { isDue, type DutyDue } from "@/logbook/shelf/duties";

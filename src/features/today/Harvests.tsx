@@ -1,6 +1,7 @@
+import { noonOf, showDayOfYear } from "@/core/units/dates";
+import { showMass, words } from "@/core/units/format";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
-import { showMass, words, noonOf, showDayOfYear } from "@/core";
 import { harvestDraft } from "@/logbook/harvest/harvestDraft";
 import { harvestNow } from "@/logbook/harvest/harvestNow";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";

@@ -1,7 +1,8 @@
+import { isoDay, showWeekday } from "@/core/units/dates";
+import { showDuration } from "@/core/units/format";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
-import { isoDay, showDuration, showWeekday } from "@/core";
 import { doubtfulLog } from "@/logbook/run/doubtfulLog";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { settlingLeft } from "@/logbook/run/settlingLeft";

@@ -1,4 +1,4 @@
-import { isoDay, noonOf, showDay } from "@/core";
+import { isoDay, noonOf, showDay } from "@/core/units/dates";
 import type { Bottle } from "@/records/bottle";
 import type { Harvest } from "@/records/harvest";
 import type { Lot } from "@/records/lot";

@@ -2,8 +2,8 @@ import type { Harvest } from "@/records/harvest";
 import type { Run } from "@/records/run";
 import { happenedTo, type Charged } from "./happenedTo";
 
-/* Crumbs on the scale are not a charge. */
-const leastShare = 0.02;
+/** Two scales differ by so much: less than that is crumbs, not a charge. */
+export const scaleTolerance = 0.02;
 
 /** The harvest that one run alone is of; undefined where others share it, or it has none. */
 export function harvestOfItsOwn(
@@ -25,5 +25,5 @@ export function harvestLeftG(harvest: Harvest, runs: readonly Charged[]): number
     else lyingG -= event.goneG;
   }
   const left = lyingG - (harvest.setAsideG ?? 0);
-  return left > whole * leastShare ? left : 0;
+  return left > whole * scaleTolerance ? left : 0;
 }

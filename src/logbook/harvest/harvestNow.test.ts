@@ -3,7 +3,7 @@ import { defaultPreferences } from "@/records/setting";
 import { emptyDraft } from "@/records/planDraft";
 import { sampleHarvest } from "@/testing/sampleShelf";
 import { sampleRun, sampleStill } from "@/testing/sampleRecords";
-import { planCharges } from "@/core";
+import { planCharges } from "@/core/plan/planCharges";
 import { readDraft } from "../plan/readDraft";
 import { catalogueBook } from "../plant/plantBook";
 import { harvestLeftG } from "./harvestLeft";

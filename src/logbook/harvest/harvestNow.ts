@@ -1,4 +1,6 @@
-import { moistureOf, noonOf, wiltingSigns, type PlantState, type WiltingSign } from "@/core";
+import { noonOf } from "@/core/units/dates";
+import type { PlantState } from "@/core/plant/plant";
+import { type WiltingSign, moistureOf, wiltingSigns } from "@/core/plant/wilting";
 import type { Harvest } from "@/records/harvest";
 import type { PlantBook } from "../plant/plantBook";
 import { happenedTo, type Charged } from "./happenedTo";

@@ -1,4 +1,11 @@
-import { dayOfYear, daysUntilOpen, harvestWindow, noonOf, type Garden, type Window } from "@/core";
+import { noonOf } from "@/core/units/dates";
+import {
+  type Garden,
+  type Window,
+  dayOfYear,
+  daysUntilOpen,
+  harvestWindow,
+} from "@/core/calendar/harvestWindows";
 import type { KnownPlant, PlantBook } from "../plant/plantBook";
 import type { RunSummary } from "../run/runSummary";
 import { groupBy } from "../shelf/shelf";

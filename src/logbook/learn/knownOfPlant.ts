@@ -1,5 +1,6 @@
 import { judgeTrial, pairsFor, type TrialOutcome } from "@/core/learn/trial";
-import { narrowedBy, plantStates, type Narrowed, type PlantState, type Range } from "@/core";
+import { type PlantState, plantStates } from "@/core/plant/plant";
+import { type Narrowed, type Range, narrowedBy } from "@/core/statistics/ownRuns";
 import { ownContents } from "../plant/ownContents";
 import type { RunSummary } from "../run/runSummary";
 import { groupBy } from "../shelf/shelf";

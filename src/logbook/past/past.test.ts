@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { speak } from "@/core";
+import { speak } from "@/core/units/language";
 import { sampleStill } from "@/testing/sampleRecords";
 import { faultOf } from "@/records/migrate";
 import { runState } from "../run/runState";

@@ -1,14 +1,10 @@
 import { nanoid } from "nanoid";
-import {
-  forecastRun,
-  planCharges,
-  stillTakes,
-  weightOfVolume,
-  type ChargePlan,
-  type Guessed,
-  type PlanInput,
-  type StopRule,
-} from "@/core";
+import { forecastRun } from "@/core/forecast/forecastRun";
+import type { StopRule } from "@/core/forecast/stopRules";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import { planCharges } from "@/core/plan/planCharges";
+import type { PlanInput } from "@/core/plan/planInput";
+import { type Guessed, stillTakes, weightOfVolume } from "@/core/plan/stillTakes";
 import { newRecord } from "@/records/base";
 import type { Entry, Separated } from "@/records/entry";
 import type { Harvest } from "@/records/harvest";

@@ -1,16 +1,10 @@
-import {
-  isoDay,
-  methodsOf,
-  parseAmount,
-  parseCounted,
-  plantStates,
-  readNumber,
-  units,
-  type Method,
-  type NumberRange,
-  type PlantState,
-  type UnitName,
-} from "@/core";
+import { isoDay } from "@/core/units/dates";
+import { type PlantState, plantStates } from "@/core/plant/plant";
+import { methodsOf } from "@/core/still/fillLimits";
+import type { Method } from "@/core/still/methods";
+import { type NumberRange, readNumber } from "@/core/units/numberInput";
+import { parseAmount, parseCounted } from "@/core/units/parseAmount";
+import { type UnitName, units } from "@/core/units/units";
 import { limits } from "@/messages/limits";
 import type { Measure } from "@/records/measure";
 import type { Still } from "@/records/still";

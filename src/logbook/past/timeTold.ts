@@ -1,4 +1,4 @@
-import { parseAmount } from "@/core";
+import { parseAmount } from "@/core/units/parseAmount";
 
 /** A time as a notebook has it: by the clock, minutes after midnight; or a length, minutes. */
 export type TimeTold = { clock: number } | { minutes: number };

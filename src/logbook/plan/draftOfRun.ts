@@ -1,4 +1,4 @@
-import { fromCanonical, type UnitName, type UnitSystem } from "@/core";
+import { type UnitName, type UnitSystem, fromCanonical } from "@/core/units/units";
 import { emptyDraft, wholeDraft, type PlanDraft } from "@/records/planDraft";
 import type { Run } from "@/records/run";
 

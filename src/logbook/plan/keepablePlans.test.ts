@@ -1,5 +1,7 @@
 import fc from "fast-check";
-import { forecastRun, planCharges, plantStates } from "@/core";
+import { forecastRun } from "@/core/forecast/forecastRun";
+import { planCharges } from "@/core/plan/planCharges";
+import { plantStates } from "@/core/plant/plant";
 import { newRecord } from "@/records/base";
 import { faultOf, openRecord } from "@/records/migrate";
 import { emptyDraft, type PlanDraft } from "@/records/planDraft";

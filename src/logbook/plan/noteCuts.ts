@@ -1,4 +1,4 @@
-import { usualCuts } from "@/core";
+import { usualCuts } from "@/core/plan/notes";
 import type { PlanDraft } from "@/records/planDraft";
 
 /* No jar is less than so much of the oil. */

@@ -1,16 +1,8 @@
-import {
-  fuelFor,
-  showDuration,
-  showMass,
-  showOil,
-  showVolume,
-  words,
-  type ChargePlan,
-  type HeatKind,
-  type Prices,
-  type UnitSystem,
-  fixed,
-} from "@/core";
+import { fixed, showDuration, showMass, showOil, showVolume, words } from "@/core/units/format";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import { type Prices, fuelFor } from "@/core/plan/fuel";
+import type { HeatKind } from "@/core/still/heatSources";
+import type { UnitSystem } from "@/core/units/units";
 
 /** A plan's numbers in all, as a line of words each, to be held against another plan's. */
 export interface PlanFigure {

@@ -1,29 +1,17 @@
-import {
-  figuresAt,
-  massForWish,
-  massInState,
-  parseAmount,
-  parseCounted,
-  stillTakes,
-  weightOfVolume,
-  type Guessed,
-  methodsOf,
-  plantStates,
-  preparationOf,
-  hydrosolToKeep,
-  worthShareOf,
-  WishRefusal,
-  type Method,
-  type PlanInput,
-  type PlantState,
-  type Preparation,
-  type Receiver,
-  type StopRule,
-  type WishProblem,
-  readNumber,
-  type NumberInput,
-  type NumberRange,
-} from "@/core";
+import type { StopRule } from "@/core/forecast/stopRules";
+import { hydrosolToKeep, worthShareOf } from "@/core/plan/hydrosolToKeep";
+import { type WishProblem, WishRefusal, massForWish } from "@/core/plan/massForWish";
+import type { PlanInput } from "@/core/plan/planInput";
+import { type Guessed, stillTakes, weightOfVolume } from "@/core/plan/stillTakes";
+import { massInState } from "@/core/plant/massInState";
+import { type PlantState, plantStates } from "@/core/plant/plant";
+import { type Preparation, preparationOf } from "@/core/plant/preparation";
+import { figuresAt } from "@/core/plant/wilting";
+import type { Receiver } from "@/core/separation/receiver";
+import { methodsOf } from "@/core/still/fillLimits";
+import type { Method } from "@/core/still/methods";
+import { type NumberInput, type NumberRange, readNumber } from "@/core/units/numberInput";
+import { parseAmount, parseCounted } from "@/core/units/parseAmount";
 import { limits } from "@/messages/limits";
 import type { Measure } from "@/records/measure";
 import { ownContents } from "../plant/ownContents";

@@ -1,4 +1,4 @@
-import { planCharges } from "@/core";
+import { planCharges } from "@/core/plan/planCharges";
 import { catalogueBook } from "../plant/plantBook";
 import { readyMadeStills } from "../still/readyMadeStills";
 import type { Still } from "@/records/still";

@@ -1,12 +1,8 @@
-import {
-  fromCanonical,
-  massInState,
-  preparationsOf,
-  schoolQuestions,
-  type PlantState,
-  type SchoolQuestion,
-  type UnitName,
-} from "@/core";
+import { type SchoolQuestion, schoolQuestions } from "@/core/plan/schools";
+import { massInState } from "@/core/plant/massInState";
+import type { PlantState } from "@/core/plant/plant";
+import { preparationsOf } from "@/core/plant/preparation";
+import { type UnitName, fromCanonical } from "@/core/units/units";
 import type { PlanDraft } from "@/records/planDraft";
 import type { ReadDraft } from "./readDraft";
 

@@ -1,4 +1,4 @@
-import type { PlantState } from "@/core";
+import type { PlantState } from "@/core/plant/plant";
 import { contentOfRun } from "../run/contentOfRun";
 import { doubtfulLog } from "../run/doubtfulLog";
 import type { PlantBook } from "./plantBook";

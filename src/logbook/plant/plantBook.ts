@@ -1,4 +1,5 @@
-import { plantById, plants, type Plant, type PlantState } from "@/core";
+import { plantById, plants } from "@/core/plant/catalogue";
+import type { Plant, PlantState } from "@/core/plant/plant";
 import type { Material } from "@/records/material";
 
 /** A plant as this person knows it. */

@@ -1,4 +1,5 @@
-import { compounds, type Plant } from "@/core";
+import { compounds } from "@/core/plant/compounds";
+import type { Plant } from "@/core/plant/plant";
 
 /* More than these and finding one takes longer than typing it. */
 const most = 8;

@@ -1,4 +1,7 @@
-import { explainRun, oilFlows, partedAfter, safety, type Explained, type OilFlows } from "@/core";
+import { safety } from "@/core/safety";
+import { partedAfter } from "@/core/separation/parting";
+import { type Explained, explainRun } from "@/core/yield/explain";
+import { type OilFlows, oilFlows } from "@/core/yield/flows";
 import type { PlantBook } from "../plant/plantBook";
 import { knownRequest } from "./knownRequest";
 import { partingOfRun } from "./partingOfRun";

@@ -1,4 +1,6 @@
-import type { ChargePlan, Cut, Forecast } from "@/core";
+import type { Forecast } from "@/core/forecast/forecast";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import type { Cut } from "@/core/plan/cuts";
 import { catchMl } from "../still/catchMl";
 import type { RunPlan } from "@/records/run";
 import type { Still } from "@/records/still";

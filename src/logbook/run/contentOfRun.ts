@@ -1,4 +1,6 @@
-import { contentFromRun, massInState, preparationOf } from "@/core";
+import { contentFromRun } from "@/core/plan/ownRun";
+import { massInState } from "@/core/plant/massInState";
+import { preparationOf } from "@/core/plant/preparation";
 import { knownRequest } from "./knownRequest";
 import type { RunPlan } from "@/records/run";
 import type { PlantBook } from "../plant/plantBook";

@@ -1,4 +1,4 @@
-import type { Cut } from "@/core";
+import type { Cut } from "@/core/plan/cuts";
 import type { RunPlan } from "@/records/run";
 
 /** The jar swaps that a plan names, the first first. */

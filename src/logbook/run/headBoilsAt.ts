@@ -1,4 +1,4 @@
-import { boilsWithItsOil } from "@/core";
+import { boilsWithItsOil } from "@/core/forecast/runModel";
 import type { RunPlan } from "@/records/run";
 import { knownRequest } from "./knownRequest";
 

@@ -1,4 +1,4 @@
-import { steamAtPower } from "@/core";
+import { steamAtPower } from "@/core/forecast/runModel";
 import { knownRequest } from "./knownRequest";
 import type { Run } from "@/records/run";
 import type { RunState } from "./runState";

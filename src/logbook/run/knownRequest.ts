@@ -1,4 +1,5 @@
-import { steamAtPower, type ForecastRequest } from "@/core";
+import type { ForecastRequest } from "@/core/forecast/request";
+import { steamAtPower } from "@/core/forecast/runModel";
 import type { RunPlan } from "@/records/run";
 
 const known = new WeakMap<ForecastRequest, boolean>();

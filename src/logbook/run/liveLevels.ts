@@ -1,10 +1,7 @@
-import {
-  chargeLevels,
-  preparationOf,
-  type ChargeLevels,
-  type Plant,
-  type StillShape,
-} from "@/core";
+import { type ChargeLevels, chargeLevels } from "@/core/plan/chargeLevels";
+import type { Plant } from "@/core/plant/plant";
+import { preparationOf } from "@/core/plant/preparation";
+import type { StillShape } from "@/core/still/geometry";
 import type { Run } from "@/records/run";
 
 /** Where everything stands in a still under way with so much water left in its pot, mL. */

@@ -1,18 +1,12 @@
-import {
-  alarms,
-  catchesIn,
-  cues,
-  liveEstimate,
-  nextCut,
-  rateAtPower,
-  tubNow,
-  type Alarm,
-  type Cue,
-  type CueInput,
-  type LiveEstimate,
-  type StopRule,
-  type TubNow,
-} from "@/core";
+import { type TubNow, tubNow } from "@/core/cooling/tubNow";
+import { rateAtPower } from "@/core/forecast/simulate";
+import type { StopRule } from "@/core/forecast/stopRules";
+import { nextCut } from "@/core/plan/cuts";
+import { type Alarm, alarms } from "@/core/run/alarms";
+import { type LiveEstimate, liveEstimate } from "@/core/run/liveEstimate";
+import { type Cue, type CueInput, cues } from "@/core/run/nextCue";
+import { catchesIn } from "@/core/still/methods";
+import { usualTapC } from "@/core/water/properties";
 import { cutsOf } from "./cutsOf";
 import { headBoilsAt } from "./headBoilsAt";
 import { knownRequest } from "./knownRequest";
@@ -181,7 +175,7 @@ function tubOf(
     state.iceAdded.reduce((sum, { at, massG }) => (at > since ? sum + massG / 1000 : sum), 0);
   return tubNow({
     condenser: { ...condenser, iceKg: run.plan.iceKg ?? condenser.iceKg },
-    startC: run.plan.request?.site?.coolingInC ?? 15,
+    startC: run.plan.request?.site?.coolingInC ?? usualTapC,
     iceAddedKg: iceKg(-Infinity),
     boilC: run.plan.forecast.boilC,
     distillateMl: live.distillateMl,

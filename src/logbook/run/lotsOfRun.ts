@@ -1,4 +1,4 @@
-import { isoDay } from "@/core";
+import { isoDay } from "@/core/units/dates";
 import { newRecord } from "@/records/base";
 import { newCode } from "@/records/codes";
 import type { Separated } from "@/records/entry";

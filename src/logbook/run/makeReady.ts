@@ -1,4 +1,8 @@
-import { cutsOfPlan, type ChargePlan, type Guessed, type PlantState, isoDay } from "@/core";
+import { isoDay } from "@/core/units/dates";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import { cutsOfPlan } from "@/core/plan/cuts";
+import type { Guessed } from "@/core/plan/stillTakes";
+import type { PlantState } from "@/core/plant/plant";
 import { noteCutsOf } from "../plan/noteCuts";
 import { asRunPlan } from "./asRunPlan";
 import { newRecord } from "@/records/base";

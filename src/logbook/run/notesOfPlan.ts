@@ -1,4 +1,4 @@
-import { notesOfRun, type Notes } from "@/core";
+import { type Notes, notesOfRun } from "@/core/plan/notes";
 import type { RunPlan } from "@/records/run";
 import { cutsOf } from "./cutsOf";
 import { knownRequest } from "./knownRequest";

@@ -1,4 +1,5 @@
-import { catchesIn, type Percentiles } from "@/core";
+import type { Percentiles } from "@/core/statistics/chance";
+import { catchesIn } from "@/core/still/methods";
 import type { Run } from "@/records/run";
 
 /**

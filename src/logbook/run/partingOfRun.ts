@@ -1,11 +1,6 @@
-import {
-  insideOf,
-  oilProperties,
-  partingOf,
-  vesselKindRows,
-  type Parting,
-  type ToldVessel,
-} from "@/core";
+import { oilProperties } from "@/core/plant/oil";
+import { type Parting, partingOf } from "@/core/separation/parting";
+import { type ToldVessel, insideOf, vesselKindRows } from "@/core/separation/vesselKinds";
 import { notesOfPlan } from "./notesOfPlan";
 import type { PlantBook } from "../plant/plantBook";
 import type { Run } from "@/records/run";

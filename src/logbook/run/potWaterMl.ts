@@ -1,4 +1,5 @@
-import { catchesIn, type LiveEstimate } from "@/core";
+import type { LiveEstimate } from "@/core/run/liveEstimate";
+import { catchesIn } from "@/core/still/methods";
 import type { Run } from "@/records/run";
 import type { RunState } from "./runState";
 

@@ -1,4 +1,4 @@
-import type { Yield } from "@/core";
+import type { Yield } from "@/core/yield/yield";
 import type { PlantBook } from "../plant/plantBook";
 import type { Run } from "@/records/run";
 import { runState, type RunState } from "./runState";

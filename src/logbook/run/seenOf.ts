@@ -1,4 +1,4 @@
-import type { Seen } from "@/core";
+import type { Seen } from "@/core/run/watchedRun";
 import type { Latest } from "./liveRun";
 import type { RunState } from "./runState";
 

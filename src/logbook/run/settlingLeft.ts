@@ -1,4 +1,4 @@
-import { minutesToPart } from "@/core";
+import { minutesToPart } from "@/core/separation/parting";
 import type { Setting } from "@/records/setting";
 import type { Run } from "@/records/run";
 import type { PlantBook } from "../plant/plantBook";

@@ -1,4 +1,5 @@
-import { brineDensity, brineViscosity, minutesToSettle, settledShare, type Settling } from "@/core";
+import { brineDensity, brineViscosity } from "@/core/separation/brine";
+import { type Settling, minutesToSettle, settledShare } from "@/core/separation/settling";
 
 /** A filled jar or separating funnel stands about this high, mm. */
 export const settlingColumnMm = 120;

@@ -1,4 +1,4 @@
-import { stopAlone } from "@/core";
+import { stopAlone } from "@/core/plan/stopChoices";
 import { knownRequest } from "./knownRequest";
 import type { RunPlan } from "@/records/run";
 

@@ -1,4 +1,4 @@
-import { yieldOf, type Yield } from "@/core";
+import { type Yield, yieldOf } from "@/core/yield/yield";
 import type { Run } from "@/records/run";
 import type { RunState } from "./runState";
 

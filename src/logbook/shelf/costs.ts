@@ -1,4 +1,4 @@
-import { fuelFor } from "@/core";
+import { fuelFor } from "@/core/plan/fuel";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import type { Run } from "@/records/run";

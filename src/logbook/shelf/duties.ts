@@ -1,6 +1,6 @@
+import { isoDay, noonOf } from "@/core/units/dates";
 import { addDays } from "date-fns/addDays";
 import { differenceInCalendarDays } from "date-fns/differenceInCalendarDays";
-import { isoDay, noonOf } from "@/core";
 import type { Bottle, Use } from "@/records/bottle";
 import type { Duty } from "@/records/duty";
 import type { Lot } from "@/records/lot";

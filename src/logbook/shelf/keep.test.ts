@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { usualKeepingRule } from "@/core";
+import { usualKeepingRule } from "@/core/shelf/bestBy";
 import { newRecord } from "@/records/base";
 import type { Bottle, Use } from "@/records/bottle";
 import type { Duty } from "@/records/duty";

@@ -1,4 +1,4 @@
-import { usualKeepingRule, type KeepingRule } from "@/core";
+import { type KeepingRule, usualKeepingRule } from "@/core/shelf/bestBy";
 import type { Setting } from "@/records/setting";
 
 /** The person's keeping rule: the usual one with what they changed. */

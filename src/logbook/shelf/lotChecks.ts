@@ -1,4 +1,5 @@
-import { isoDay, verdictOf, type Sign, type Noticed, type Verdict } from "@/core";
+import { isoDay } from "@/core/units/dates";
+import { type Noticed, type Sign, type Verdict, verdictOf } from "@/core/shelf/verdict";
 import type { Check } from "@/records/check";
 import type { Lot } from "@/records/lot";
 

@@ -1,4 +1,4 @@
-import type { NoteFamily } from "@/core";
+import type { NoteFamily } from "@/core/plant/noteFamilies";
 import type { Lot } from "@/records/lot";
 import type { Run } from "@/records/run";
 import { notesOfPlan } from "../run/notesOfPlan";

@@ -1,4 +1,4 @@
-import { keepingMonths, type KeepingRule } from "@/core";
+import { type KeepingRule, keepingMonths } from "@/core/shelf/bestBy";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import type { PlantBook } from "../plant/plantBook";

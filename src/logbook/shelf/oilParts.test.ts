@@ -1,4 +1,4 @@
-import { mostOnSkinOf } from "@/core";
+import { mostOnSkinOf } from "@/core/plant/cautions";
 import { sampleLot, sampleUse } from "@/testing/sampleShelf";
 import { catalogueBook } from "../plant/plantBook";
 import { densityOfParts, oilParts } from "./oilParts";

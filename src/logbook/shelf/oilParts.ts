@@ -1,4 +1,5 @@
-import { oilProperties, type Plant } from "@/core";
+import { oilProperties } from "@/core/plant/oil";
+import type { Plant } from "@/core/plant/plant";
 import type { PlantBook } from "../plant/plantBook";
 import type { Lot } from "@/records/lot";
 import { partsOf, type Shelf } from "./trace";

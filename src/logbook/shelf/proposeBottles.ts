@@ -1,3 +1,4 @@
+import type { Product } from "@/core/shelf/products";
 import type { Bottle } from "@/records/bottle";
 import type { Empty } from "@/records/empty";
 import { emptiesLeft } from "./empties";
@@ -25,7 +26,7 @@ const most = 60;
  */
 export function proposeBottles(
   volumeMl: number,
-  product: "oil" | "hydrosol" | "liquor",
+  product: Product,
   empties: readonly Empty[],
 ): { bottles: Proposed[]; leftMl: number } {
   const own = empties.filter((empty) => emptiesLeft(empty) > 0);

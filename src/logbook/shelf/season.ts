@@ -1,5 +1,5 @@
+import { noonOf } from "@/core/units/dates";
 import { addMonths } from "date-fns/addMonths";
-import { noonOf } from "@/core";
 import type { Harvest } from "@/records/harvest";
 import type { Run } from "@/records/run";
 import type { Setting } from "@/records/setting";

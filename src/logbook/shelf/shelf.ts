@@ -1,5 +1,7 @@
 import { differenceInCalendarDays } from "date-fns/differenceInCalendarDays";
-import { isoDay, movedBestBy, noonOf, type KeepingRule, type Move } from "@/core";
+import { isoDay, noonOf } from "@/core/units/dates";
+import type { KeepingRule } from "@/core/shelf/bestBy";
+import { type Move, movedBestBy } from "@/core/shelf/movedBestBy";
 import type { Bottle, Use } from "@/records/bottle";
 import type { Check } from "@/records/check";
 import type { Lot } from "@/records/lot";

@@ -1,4 +1,4 @@
-import { isoDay } from "@/core";
+import { isoDay } from "@/core/units/dates";
 import type { Bottle, Use } from "@/records/bottle";
 import { readCode } from "@/records/codes";
 import type { Lot } from "@/records/lot";

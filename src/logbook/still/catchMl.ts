@@ -1,4 +1,4 @@
-import { constructionOf } from "@/core";
+import { constructionOf } from "@/core/still/constructions";
 import type { Still } from "@/records/still";
 
 /** What stands under the drip holds so much, mL: the usual jar, or the bowl of a still that catches the distillate itself. */

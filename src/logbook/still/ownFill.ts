@@ -1,4 +1,8 @@
-import { fillLimits, isRound, safety, type OwnFill, type PlantState } from "@/core";
+import type { OwnFill } from "@/core/plan/planInput";
+import type { PlantState } from "@/core/plant/plant";
+import { safety } from "@/core/safety";
+import { fillLimits } from "@/core/still/fillLimits";
+import { isRound } from "@/core/still/geometry";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
 import { runState } from "../run/runState";

@@ -1,10 +1,7 @@
-import {
-  jarDiameterMm,
-  type Receiver,
-  type StillFigures,
-  type StillShape,
-  constructionOf,
-} from "@/core";
+import { type Receiver, jarDiameterMm } from "@/core/separation/receiver";
+import { constructionOf } from "@/core/still/constructions";
+import type { StillShape } from "@/core/still/geometry";
+import type { StillFigures } from "@/core/still/stillFigures";
 import type { Still } from "@/records/still";
 
 /** A still's record as the computation takes it. */

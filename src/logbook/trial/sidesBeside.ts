@@ -1,4 +1,5 @@
-import type { ChargePlan, PlantState } from "@/core";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import type { PlantState } from "@/core/plant/plant";
 import type { Run } from "@/records/run";
 import type { Trial } from "@/records/trial";
 import { runState } from "../run/runState";

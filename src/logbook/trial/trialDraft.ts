@@ -1,4 +1,4 @@
-import { fromCanonical, type UnitName, type UnitSystem } from "@/core";
+import { type UnitName, type UnitSystem, fromCanonical } from "@/core/units/units";
 import { harvestLeftG } from "../harvest/harvestLeft";
 import { harvestDraft } from "../harvest/harvestDraft";
 import { againLike, plain } from "../plan/draftOfRun";

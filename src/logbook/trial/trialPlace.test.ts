@@ -1,4 +1,4 @@
-import { planCharges } from "@/core";
+import { planCharges } from "@/core/plan/planCharges";
 import { defaultPreferences } from "@/records/setting";
 import { emptyDraft } from "@/records/planDraft";
 import type { Run } from "@/records/run";

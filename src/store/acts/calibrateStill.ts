@@ -1,4 +1,4 @@
-import type { Calibration } from "@/core";
+import type { Calibration } from "@/core/still/calibrate";
 import type { Still } from "@/records/still";
 import { changeRecord, type Kept } from "../changes";
 import type { Thunk } from "../store";

@@ -1,4 +1,4 @@
-import { bestBy } from "@/core";
+import { bestBy } from "@/core/shelf/bestBy";
 import { emptiesChanged } from "@/logbook/shelf/empties";
 import { monthsFilled } from "@/logbook/shelf/monthsFilled";
 import type { Proposed } from "@/logbook/shelf/proposeBottles";

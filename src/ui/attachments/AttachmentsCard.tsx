@@ -1,5 +1,6 @@
+import { showDayLong, showTime } from "@/core/units/dates";
+import { counted } from "@/core/units/format";
 import { View } from "react-native";
-import { counted, showDayLong, showTime } from "@/core";
 import { Button } from "../primitives/Button";
 import { Card } from "../primitives/Card";
 import { FileChoice } from "../primitives/FileChoice";

@@ -3,7 +3,8 @@ import area from "d3-shape/src/area.js";
 import line from "d3-shape/src/line.js";
 import { View } from "react-native";
 import Svg, { Circle, G, Line, Path } from "react-native-svg";
-import { plainNumber, type Percentiles } from "@/core";
+import { plainNumber } from "@/core/units/format";
+import type { Percentiles } from "@/core/statistics/chance";
 import { GroundedText } from "./GroundedText";
 import { linear } from "./linear";
 

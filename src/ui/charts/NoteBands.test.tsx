@@ -1,5 +1,7 @@
 import { render, screen } from "@testing-library/react";
-import { noteFamilies, notesOfRun, plantById, type NoteBand, type NoteFamily } from "@/core";
+import { type NoteBand, notesOfRun } from "@/core/plan/notes";
+import { plantById } from "@/core/plant/catalogue";
+import { type NoteFamily, noteFamilies } from "@/core/plant/noteFamilies";
 import { NoteBands, NoteLegend, shownFamilies } from "./NoteBands";
 
 const bands = notesOfRun({

@@ -1,7 +1,8 @@
 import Svg, { Defs, G, Line, Path, Pattern, Rect } from "react-native-svg";
 import { useRef, useState } from "react";
 import { Text, View } from "react-native";
-import { noteFamilies, type NoteBand, type NoteFamily } from "@/core";
+import type { NoteBand } from "@/core/plan/notes";
+import { type NoteFamily, noteFamilies } from "@/core/plant/noteFamilies";
 
 /* Each family has a colour and a pattern of its own, so that it is told without the colour as well. */
 const looks: Record<

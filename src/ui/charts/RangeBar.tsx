@@ -1,7 +1,8 @@
 import { ticks } from "d3-array";
 import { View } from "react-native";
 import Svg, { Circle, Line, Rect, Text as SvgText } from "react-native-svg";
-import { significant, type Percentiles } from "@/core";
+import { significant } from "@/core/units/format";
+import type { Percentiles } from "@/core/statistics/chance";
 
 interface Props {
   /** What was expected: 8 in 10 lie between p10 and p90. */

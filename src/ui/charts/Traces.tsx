@@ -1,14 +1,9 @@
 import { ticks } from "d3-array";
 import { View } from "react-native";
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
-import {
-  fromCanonical,
-  thinned,
-  toCanonical,
-  type Series,
-  type UnitSystem,
-  showTime,
-} from "@/core";
+import { showTime } from "@/core/units/dates";
+import { type Series, thinned } from "@/core/statistics/thin";
+import { type UnitSystem, fromCanonical, toCanonical } from "@/core/units/units";
 import { clockTicks } from "./clockTicks";
 import { linear } from "./linear";
 

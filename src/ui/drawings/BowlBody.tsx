@@ -1,5 +1,6 @@
 import { ClipPath, Defs, G, Path, Rect } from "react-native-svg";
-import { cylinderHeightMm, type ChargeLevels, type StillShape } from "@/core";
+import type { ChargeLevels } from "@/core/plan/chargeLevels";
+import { type StillShape, cylinderHeightMm } from "@/core/still/geometry";
 import { Liquid } from "./Liquid";
 import type { StillLayout } from "./stillLayout";
 

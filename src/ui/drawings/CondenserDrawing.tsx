@@ -1,5 +1,5 @@
 import { G, Line, Path, Rect } from "react-native-svg";
-import type { Condenser } from "@/core";
+import type { Condenser } from "@/core/cooling/condenser";
 
 interface Props {
   x: number;

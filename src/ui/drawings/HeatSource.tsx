@@ -1,5 +1,5 @@
 import { Circle, G, Path, Rect } from "react-native-svg";
-import { heatSources, type HeatKind } from "@/core";
+import { type HeatKind, heatSources } from "@/core/still/heatSources";
 import type { StillLayout } from "./stillLayout";
 
 interface Props {

@@ -1,6 +1,7 @@
 import { View } from "react-native";
 import Svg, { G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
-import { fullShare, type Catches } from "@/core";
+import { fullShare } from "@/core/run/liveEstimate";
+import type { Catches } from "@/core/still/methods";
 
 interface Pot {
   /** Water now, at most and at the dry line, mL; as words. */

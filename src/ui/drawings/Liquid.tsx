@@ -1,5 +1,5 @@
 import { Line, Rect } from "react-native-svg";
-import type { ChargeLevels } from "@/core";
+import type { ChargeLevels } from "@/core/plan/chargeLevels";
 import { Leaves } from "./Leaves";
 import type { StillLayout } from "./stillLayout";
 

@@ -1,14 +1,15 @@
+import { type PlantMark, plantMarks } from "@/core/plant/plantMarks";
+import type { Product } from "@/core/shelf/products";
 import { Pressable, Text, View } from "react-native";
 import Svg, { ClipPath, Defs, G, Path, Rect } from "react-native-svg";
 import { bottleOutline } from "./bottleOutline";
-import { plantMarks, type PlantMark } from "@/core";
 
 /** A bottle on the shelf. */
 interface ShelfBottle {
   id: string;
   sizeMl: number;
   leftMl: number;
-  product: "oil" | "hydrosol" | "liquor";
+  product: Product;
   glass: "amber" | "blue" | "green" | "clear" | "metal" | "plastic";
   mark: PlantMark;
   /** Under it, in a word. */

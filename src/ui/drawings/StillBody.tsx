@@ -1,11 +1,7 @@
 import { ClipPath, Defs, G, Line, Path, Rect } from "react-native-svg";
-import {
-  cylinderHeightMm,
-  isRound,
-  type ChargeLevels,
-  type HeatKind,
-  type StillShape,
-} from "@/core";
+import type { ChargeLevels } from "@/core/plan/chargeLevels";
+import { type StillShape, cylinderHeightMm, isRound } from "@/core/still/geometry";
+import type { HeatKind } from "@/core/still/heatSources";
 import { Leaves } from "./Leaves";
 import { Liquid } from "./Liquid";
 import type { StillLayout } from "./stillLayout";

@@ -1,6 +1,10 @@
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
 import { View } from "react-native";
-import type { ChargeLevels, Condenser, HeatKind, Shown, StillShape } from "@/core";
+import { type Shown } from "@/core/units/format";
+import type { Condenser } from "@/core/cooling/condenser";
+import type { ChargeLevels } from "@/core/plan/chargeLevels";
+import type { StillShape } from "@/core/still/geometry";
+import type { HeatKind } from "@/core/still/heatSources";
 import { BowlBody } from "./BowlBody";
 import { CondenserDrawing, ReturnTube } from "./CondenserDrawing";
 import { Jar } from "./Jar";

@@ -1,6 +1,6 @@
 import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import { View } from "react-native";
-import { heightOf, radiusAt, type Hollow } from "@/core";
+import { type Hollow, heightOf, radiusAt } from "@/core/separation/vessel";
 
 interface Drawn {
   id: string;

@@ -1,6 +1,10 @@
 import { fireEvent, render, screen } from "@testing-library/react";
 import fc from "fast-check";
-import { chargeLevels, constructionKinds, heatKinds, methodsOf, type StillShape } from "@/core";
+import { chargeLevels } from "@/core/plan/chargeLevels";
+import { constructionKinds } from "@/core/still/constructions";
+import { methodsOf } from "@/core/still/fillLimits";
+import type { StillShape } from "@/core/still/geometry";
+import { heatKinds } from "@/core/still/heatSources";
 import { LevelsDrawing } from "./LevelsDrawing";
 import { ShelfDrawing } from "./ShelfDrawing";
 import { spreadLabels } from "./spreadLabels";

@@ -1,4 +1,5 @@
-import { cylinderHeightMm, isRound, potHeightMm, type ChargeLevels, type StillShape } from "@/core";
+import type { ChargeLevels } from "@/core/plan/chargeLevels";
+import { type StillShape, cylinderHeightMm, isRound, potHeightMm } from "@/core/still/geometry";
 
 /** Where the parts of a drawn still lie, in the drawing's units; one scale for everything. */
 export interface StillLayout {

@@ -1,6 +1,6 @@
+import { isoDay } from "@/core/units/dates";
 import { useId } from "react";
 import { unstable_createElement } from "react-native-web";
-import { isoDay } from "@/core";
 import { FieldFrame, told } from "./FieldFrame";
 
 interface Props {

@@ -1,4 +1,4 @@
-import { readNumber, toInput, type NumberInput } from "@/core";
+import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { fireEvent, render, screen } from "@testing-library/react";
 import { useState } from "react";
 import { NumberField } from "./NumberField";

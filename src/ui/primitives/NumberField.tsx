@@ -1,6 +1,7 @@
 import { useId, useRef } from "react";
 import { Text, TextInput, View, type TextInputProps } from "react-native";
-import { units, type UnitName, inUnit, meaningOf, type NumberInput } from "@/core";
+import { type NumberInput, inUnit, meaningOf } from "@/core/units/numberInput";
+import { type UnitName, units } from "@/core/units/units";
 import { FieldFrame, told } from "./FieldFrame";
 import { BareSelect } from "./Select";
 import { handTyped, useTyped } from "./typed";

@@ -1,5 +1,5 @@
+import { type Shown } from "@/core/units/format";
 import { Text, View } from "react-native";
-import type { Shown } from "@/core";
 import { Card, type Wash } from "./Card";
 
 const inks: Record<Wash, string> = {

@@ -1,5 +1,6 @@
 import { Controller, type Control, type FieldPath, type FieldValues } from "react-hook-form";
-import { type UnitName, type NumberInput } from "@/core";
+import type { NumberInput } from "@/core/units/numberInput";
+import type { UnitName } from "@/core/units/units";
 import { Choice } from "./Choice";
 import { NumberField } from "./NumberField";
 import { Select } from "./Select";

@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { readNumber, units, type NumberRange, type UnitName } from "@/core";
+import { type NumberRange, readNumber } from "@/core/units/numberInput";
+import { type UnitName, units } from "@/core/units/units";
 
 const bare = z.object({
   text: z.string(),

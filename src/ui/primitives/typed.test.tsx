@@ -1,4 +1,4 @@
-import type { NumberInput } from "@/core";
+import type { NumberInput } from "@/core/units/numberInput";
 import { act, fireEvent, render, screen } from "@testing-library/react";
 import { useState } from "react";
 import { FormArea } from "./FormArea";

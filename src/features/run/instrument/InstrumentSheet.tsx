@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import type { Fault } from "@/core";
+import type { Fault } from "@/core/run/virtualStill";
 import type { InstrumentStatus } from "@/instruments/instrumentLine";
 import { knownRequest } from "@/logbook/run/knownRequest";
 import type { Run } from "@/records/run";

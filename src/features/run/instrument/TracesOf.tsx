@@ -1,5 +1,5 @@
+import { fixed, showTemperature, words } from "@/core/units/format";
 import { memo } from "react";
-import { showTemperature, words, fixed } from "@/core";
 import type { SampleFeed } from "@/instruments/sampleFeed";
 import { channels } from "@/messages/instrumentMessages";
 import { useAppSelector } from "@/store/hooks";
