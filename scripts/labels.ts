@@ -73,7 +73,7 @@ const labels = chosen.map((bottle) => {
       lot,
       plant: book.byId(lot.plantId),
       ownerNames: namesOnLabel(lot, of("run"), of("harvest")),
-      parts: oilParts(lot, shelf, book).map(({ care }) => care),
+      parts: oilParts(lot, shelf, book),
     },
     { design: values.design as LabelDesign, widthMm: sheet.width, heightMm: sheet.height },
     fonts,

@@ -1,7 +1,11 @@
 import { noonOf, showDayLong } from "@/core/units/dates";
 import { showVolume, words } from "@/core/units/format";
-import type { Care } from "@/core/plant/cautions";
-import { type ProductCaution, productCautions } from "@/core/plant/productCautions";
+import { partOfPlant } from "@/core/care/partOfPlant";
+import {
+  productCautions,
+  type ProductCaution,
+  type ProductPart,
+} from "@/core/care/productCautions";
 import type { UnitSystem } from "@/core/units/units";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Bottle } from "@/records/bottle";
@@ -41,7 +45,7 @@ export function labelText(
   units: UnitSystem,
   ownerNames: readonly string[] = [],
   /** What each plant in it is warned of; of one plant, its own. */
-  parts: readonly Partial<Care>[] = plant ? [plant] : [],
+  parts: readonly ProductPart[] = plant ? [partOfPlant(plant, lot.product)] : [],
 ): LabelText {
   const found = productCautions(lot.product, parts);
   const name = lot.name ?? plant?.name ?? lot.plantId;
@@ -63,24 +67,27 @@ export function labelText(
     ].join(", "),
     volume: words(showVolume(bottle.filledMl, units)),
     bestBy: `best by ${showDayLong(noonOf(bottle.bestBy))}`,
-    cautions: cautionsOf(lot.product, found, general, "label"),
-    fewCautions: cautionsOf(lot.product, found, fewGeneral, "small"),
+    cautions: labelCautions(lot.product, found, "label"),
+    fewCautions: labelCautions(lot.product, found, "small"),
   };
 }
 
 /* Usual general words, in full and in few. */
 const general = {
-  oil: "Dilute before use. Do not swallow. Keep from children, eyes and flame.",
-  other: "Not preserved: keep cold, use when clear and fresh.",
+  label: {
+    oil: "Dilute before use. Do not swallow. Keep from children, eyes and flame.",
+    other: "Not preserved: keep cold, use when clear and fresh.",
+  },
+  small: { oil: "Dilute. Do not swallow.", other: "Not preserved: keep cold." },
 };
-const fewGeneral = { oil: "Dilute. Do not swallow.", other: "Not preserved: keep cold." };
 
-function cautionsOf(
+/** What a label warns of, in full or in as few words as say it. */
+export function labelCautions(
   product: Lot["product"],
   found: readonly ProductCaution[],
-  said: typeof general,
   room: "label" | "small",
 ): string[] {
+  const said = general[room];
   const own = found.map((caution) => productCautionWords[caution][room]);
   /* Of a water the gravest stands first: that it is to be used fresh says nothing of drinking it. */
   return product === "oil" ? [said.oil, ...own] : [...own, said.other];

@@ -1,4 +1,4 @@
-import type { ProductCaution } from "@/core/plant/productCautions";
+import type { ProductCaution } from "@/core/care/productCautions";
 import { cautionWords } from "./cautionWords";
 
 interface CautionTexts {
@@ -16,6 +16,12 @@ export const productCautionWords: Record<ProductCaution, CautionTexts> = {
     screen: "Not to drink, and not in food: what dissolves of this oil is harmful.",
     label: "not to drink",
     small: "not to drink",
+  },
+  littleInFood: {
+    screen:
+      "By the spoonful in a dish at most, not as a drink: it holds more than is usual in drinks. Check your own rules.",
+    label: "by the spoonful in food, not as a drink",
+    small: "not as a drink",
   },
   notOnSkin: { screen: "Not on skin at all.", label: "not on skin", small: "not on skin" },
   limitedOnSkin: {

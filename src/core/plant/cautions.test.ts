@@ -1,6 +1,7 @@
+import { sisters } from "./catalogue/kinds";
 import { caredFor } from "./catalogue/care";
 import { plantById, plants } from "./catalogue";
-import { cautions, mostOnSkin, mostOnSkinOf } from "./cautions";
+import { cautions, type Caution } from "./cautions";
 import { compounds } from "./compounds";
 
 test("every plant that a caution, a maximum or a pH is told of is in the book, and codes are each one's own", () => {
@@ -27,38 +28,34 @@ test.each([
   expect(plantById(id)!.cautions).toEqual(expect.arrayContaining([...expected]));
 });
 
-test("most on skin: the stricter of the plant's and the usual for whose skin it is; some never", () => {
-  expect(mostOnSkin(plantById("cinnamonbark")!, "body")).toBe(0.07);
-  expect(mostOnSkin(plantById("lavender")!, "body")).toBe(2);
-  expect(mostOnSkin(plantById("peppermint")!, "face")).toBe(1);
-  expect(mostOnSkin(plantById("teatree")!, "child")).toBe(1);
-  expect(mostOnSkin(plantById("pennyroyal")!, "body")).toBe(0);
-});
-
 test("every plant's and compound's note tells which kind of source its figures are from", () => {
   const kind = /handbook|pharmacopoeia|review|estimate|judgement|family|survey/i;
   for (const { id, source } of plants) expect(`${id}: ${source}`).toMatch(kind);
   for (const { id, source } of Object.values(compounds)) expect(`${id}: ${source}`).toMatch(kind);
 });
 
-test("what is not for young children, or brings on fits, is none at all on a child's skin, alone and in a blend", () => {
-  const strict = plants.filter(({ cautions: told }) =>
-    told.some((caution) => caution === "youngChildren" || caution === "convulsant"),
-  );
-  expect(strict.map(({ id }) => id)).toEqual(
-    expect.arrayContaining(["peppermint", "rosemarycamphor", "wintergreen"]),
-  );
-  for (const care of strict) {
-    expect(mostOnSkin(care, "child")).toBe(0);
-    expect(
-      mostOnSkinOf(
-        [
-          { care, share: 0.01 },
-          { care: plantById("lavender")!, share: 0.99 },
-        ],
-        "child",
-      ),
-    ).toBe(0);
-  }
-  expect(mostOnSkin(plantById("lavender")!, "child")).toBe(1);
+/* What a text that warns of something is known by. */
+const told: Partial<Record<Caution, RegExp>> = {
+  pregnancy: /pregnan/i,
+  youngChildren: /child|infant/i,
+  convulsant: /epilep|nerve poison|bring on a fit/i,
+  asthma: /asthma/i,
+  phototoxic: /\bsun\b/i,
+  lookAlike: /be sure (it|of it)|look alike/i,
+  liver: /liver/i,
+  carcinogenic: /tumour/i,
+};
+
+test("what the text of a hazard warns of, its tags warn of too", () => {
+  for (const { id, hazards, cautions: tags } of plants)
+    for (const [caution, pattern] of Object.entries(told))
+      if (hazards.some((text) => pattern.test(text))) expect([id, ...tags]).toContain(caution);
+});
+
+test("a kind of a plant is warned of all that its sister is, and may only add", () => {
+  for (const [kind, sister] of Object.entries(sisters))
+    expect(plantById(kind)!.cautions).toEqual(
+      expect.arrayContaining([...plantById(sister)!.cautions]),
+    );
+  expect(plantById("wormwoodchrysanthenyl")!.cautions).toContain("convulsant");
 });

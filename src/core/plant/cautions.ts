@@ -35,34 +35,3 @@ export const usualSkinMost = { body: 2, face: 1, child: 1 } as const;
 
 /** Whose skin a dilution is for. */
 export type Whose = keyof typeof usualSkinMost;
-
-/* An oil that is not for young children is not for their skin either, however thin. */
-const notUnderSix: readonly Caution[] = ["youngChildren", "convulsant"];
-
-/** Most of an oil on such skin, %; 0 where it must not be used on skin. */
-export function mostOnSkin(
-  { skinMostPercent, cautions: told = [] }: Partial<Care>,
-  whose: Whose,
-): number {
-  if (skinMostPercent === "none" || isKeptFrom(told, whose)) return 0;
-  return Math.min(usualSkinMost[whose], skinMostPercent ?? Infinity);
-}
-
-/**
- * Most of a blend on such skin, % of the whole blend: the usual ceiling, and each part held to its own
- * plant's; 0 where one of them must not be on skin at all.
- * @param parts each plant's care with its share of the blend, 0 to 1
- */
-export function mostOnSkinOf(
-  parts: readonly { care: Partial<Pick<Care, "cautions" | "skinMostPercent">>; share: number }[],
-  whose: Whose,
-): number {
-  return parts.reduce<number>((most, { care: { skinMostPercent, cautions: told = [] }, share }) => {
-    if (skinMostPercent === "none" || isKeptFrom(told, whose)) return 0;
-    return share > 0 ? Math.min(most, (skinMostPercent ?? Infinity) / share) : most;
-  }, usualSkinMost[whose]);
-}
-
-function isKeptFrom(told: readonly Caution[], whose: Whose): boolean {
-  return whose === "child" && told.some((caution) => notUnderSix.includes(caution));
-}

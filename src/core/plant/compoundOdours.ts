@@ -34,6 +34,7 @@ export const compoundOdours: Readonly<Record<string, string>> = {
   linaloolOxide: "tea, earth, flower",
   hexenol: "cut grass",
   selinene: "celery, wood",
+  coumarin: "hay, almond",
   nonanal: "citrus peel, wax",
   lavandulol: "rose, herb, warm",
   nerylAcetate: "sweet, fruit, rose",

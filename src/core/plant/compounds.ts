@@ -47,7 +47,7 @@ const rows: [string, string, number, number, number, number, Compound["family"]]
   ["fenchone", "fenchone", 152.23, 0.948, 193.5, 2.15, "polar"],
   ["carvone", "carvone", 150.22, 0.96, 231, 1.3, "polar"],
   ["dihydrocarvone", "dihydrocarvone", 152.23, 0.928, 221, 0.9, "polar"],
-  ["menthol", "menthol", 156.27, 0.89, 212, 0.46, "alcohol"],
+  ["menthol", "menthol", 156.27, 0.903, 212, 0.46, "alcohol"],
   ["menthone", "menthone", 154.25, 0.895, 210, 0.69, "polar"],
   ["menthylAcetate", "menthyl acetate", 198.3, 0.922, 227, 0.02, "polar"],
   ["geranial", "citral", 152.23, 0.888, 229, 0.59, "polar"],
@@ -138,6 +138,7 @@ const rows: [string, string, number, number, number, number, Compound["family"]]
   ["linaloolOxide", "linalool oxides", 170.25, 0.94, 212, 3.0, "alcohol"],
   ["hexenol", "leaf alcohol", 100.16, 0.85, 157, 16, "alcohol"],
   ["selinene", "selinenes", 204.35, 0.92, 268, 5e-5, "hydrocarbon"],
+  ["coumarin", "coumarin", 146.14, 0.935, 301, 1.9, "polar"],
   ["nonanal", "nonanal", 142.24, 0.827, 195, 0.096, "polar"],
 ];
 

@@ -1,4 +1,4 @@
-import type { Care } from "@/core/plant/cautions";
+import type { ProductPart } from "@/core/care/productCautions";
 import { markOf } from "@/core/plant/plantMarks";
 import type { UnitSystem } from "@/core/units/units";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
@@ -17,8 +17,8 @@ export interface LabelOf {
   plant: KnownPlant | undefined;
   /** Whose names stand on it. */
   ownerNames?: readonly string[];
-  /** What each plant in it is warned of, where it is not of one plant alone. */
-  parts?: readonly Partial<Care>[];
+  /** What is in it, where it is not of one plant alone. */
+  parts?: readonly ProductPart[];
 }
 
 /** A bottle's label at a size in a design; the person's own words take the place of what would stand there. */

@@ -1,3 +1,4 @@
+import { partOfPlant } from "@/core/care/partOfPlant";
 import { PDFDocument } from "@cantoo/pdf-lib";
 import fc from "fast-check";
 import readQr from "jsqr";
@@ -201,7 +202,10 @@ test("words on a label follow what it is: a hydrosol is not preserved, a blend h
     "metric",
   );
   expect(hydrosol).toMatchObject({ kind: "hydrosol, first cut" });
-  expect(hydrosol.cautions).toEqual(["Not preserved: keep cold, use when clear and fresh."]);
+  expect(hydrosol.cautions).toEqual([
+    "not in pregnancy",
+    "Not preserved: keep cold, use when clear and fresh.",
+  ]);
   const blend = labelText(bottle, { ...lot, origin: "blend", name: "Evening" }, plant, "metric");
   expect(blend.name).toBe("Evening");
   expect(blend).not.toHaveProperty("botanical");
@@ -242,7 +246,7 @@ test("the label of a poisonous water, of a blend and of a limited oil says so, i
     plant,
     "metric",
     [],
-    [plant!, wintergreen],
+    [partOfPlant(plant!, "oil", 0.6), partOfPlant(wintergreen, "oil", 0.4)],
   );
   expect(blend.cautions.join(" ")).toMatch(/not on skin.*poisonous/);
   const rose = labelText(bottle, lot, catalogueBook.byId("rose"), "metric");

@@ -1,6 +1,8 @@
 import { useState } from "react";
 import { plainNumber, showOil, words } from "@/core/units/format";
-import { type Whose, mostOnSkin } from "@/core/plant/cautions";
+import type { Whose } from "@/core/plant/cautions";
+import { mostOnSkin } from "@/core/care/onSkin";
+import { partOfPlant } from "@/core/care/partOfPlant";
 import { oilForDilution, usualDropsPerMl } from "@/core/yield/convert";
 import { usePlantBook } from "@/store/hooks";
 import { Choice } from "@/ui/primitives/Choice";
@@ -34,7 +36,7 @@ export function Dilution(_: Asking) {
       start: 100,
     },
   });
-  const most = plant ? mostOnSkin(plant, whose) : 0;
+  const most = plant ? mostOnSkin("oil", [partOfPlant(plant, "oil")], whose) : 0;
   const oil = values && oilForDilution(values.percent, values.carrier);
   const tooMuch = values !== undefined && values.percent > most;
   return (

@@ -143,7 +143,7 @@ export function LabelsScreen() {
     const shelf = shelfOf([...stock.bottles, ...stock.lots, ...stock.uses]);
     return laid.map(({ bottle, lot }) => (widthMm: number, heightMm: number) => {
       const ownerNames = namesOnLabel(lot, runs, harvests);
-      const parts = oilParts(lot, shelf, book).map(({ care }) => care);
+      const parts = oilParts(lot, shelf, book);
       const what = { bottle, lot, plant: book.byId(lot.plantId), ownerNames, parts };
       return bottleLabel(what, { design, widthMm, heightMm }, fonts, units, own);
     });

@@ -1,4 +1,4 @@
-import { type ProductCaution, productCautions } from "@/core/plant/productCautions";
+import { type ProductCaution, productCautions } from "@/core/care/productCautions";
 import { oilParts } from "@/logbook/shelf/oilParts";
 import { shelfOf } from "@/logbook/shelf/trace";
 import type { Lot } from "@/records/lot";
@@ -16,10 +16,7 @@ export function ProductCautions({ lot }: { lot: Lot }) {
   const book = usePlantBook();
   const { bottles, lots, uses } = useAppSelector(selectStock);
   const parts = oilParts(lot, shelfOf([...bottles, ...lots, ...uses]), book);
-  return productCautions(
-    lot.product,
-    parts.map(({ care }) => care),
-  ).map((caution) =>
+  return productCautions(lot.product, parts).map((caution) =>
     grave.has(caution) ? (
       <Notice key={caution} severity="caution" message={productCautionWords[caution].screen} />
     ) : (

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { fixed, plainNumber } from "@/core/units/format";
-import { type Whose, mostOnSkinOf } from "@/core/plant/cautions";
+import type { Whose } from "@/core/plant/cautions";
+import { mostOnSkin } from "@/core/care/onSkin";
 import { readNumber, toInput } from "@/core/units/numberInput";
 import { usualDropsPerMl } from "@/core/yield/convert";
 import { limits } from "@/messages/limits";
@@ -25,7 +26,7 @@ export function SkinCard({ lot }: { lot: Lot }) {
   const [batch, setBatch] = useState(toInput(100, "g"));
   const parts = oilParts(lot, shelfOf([...bottles, ...lots, ...uses]), book);
   const density = densityOfParts(parts);
-  const most = mostOnSkinOf(parts, whose);
+  const most = mostOnSkin(lot.product, parts, whose);
   const share = readNumber(percent, { name: "The share", min: 0, max: 100, above: true });
   const grams = readNumber(batch, { name: "The batch", ...limits.positive });
   const tooMuch = share.ok && share.value > most + 1e-9;

@@ -1,4 +1,4 @@
-import { mostOnSkinOf } from "@/core/plant/cautions";
+import { mostOnSkin } from "@/core/care/onSkin";
 import { sampleLot, sampleUse } from "@/testing/sampleShelf";
 import { catalogueBook } from "../plant/plantBook";
 import { densityOfParts, oilParts } from "./oilParts";
@@ -38,10 +38,10 @@ test("its density lies between its parts', and is not told of a plant in no book
 test("a blend is held to each part by its share, and to none at all where one must not be on skin", () => {
   const strict = { care: { skinMostPercent: 0.5 }, share: 0.5 };
   const mild = { care: {}, share: 0.5 };
-  expect(mostOnSkinOf([strict, mild], "body")).toBe(1);
-  expect(mostOnSkinOf([mild, mild], "body")).toBe(2);
-  expect(mostOnSkinOf([strict, { care: { skinMostPercent: "none" }, share: 0.01 }], "body")).toBe(
-    0,
-  );
-  expect(mostOnSkinOf([{ ...strict, share: 1 }], "face")).toBe(0.5);
+  expect(mostOnSkin("oil", [strict, mild], "body")).toBe(1);
+  expect(mostOnSkin("oil", [mild, mild], "body")).toBe(2);
+  expect(
+    mostOnSkin("oil", [strict, { care: { skinMostPercent: "none" }, share: 0.01 }], "body"),
+  ).toBe(0);
+  expect(mostOnSkin("oil", [{ ...strict, share: 1 }], "face")).toBe(0.5);
 });

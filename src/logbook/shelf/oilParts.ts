@@ -1,14 +1,12 @@
+import { partOfPlant } from "@/core/care/partOfPlant";
+import type { ProductPart } from "@/core/care/productCautions";
 import { oilProperties } from "@/core/plant/oil";
-import type { Plant } from "@/core/plant/plant";
 import type { PlantBook } from "../plant/plantBook";
 import type { Lot } from "@/records/lot";
 import { partsOf, type Shelf } from "./trace";
 
-/** A plant's part in an oil. */
-export interface OilPart {
-  care: Partial<Pick<Plant, "cautions" | "skinMostPercent">>;
-  /** Share of the whole by volume, 0 to 1. */
-  share: number;
+/** A plant's part in an oil or a water. */
+export interface OilPart extends ProductPart {
   /** By the book's composition; undefined of a plant that is in no book. */
   densityGPerMl: number | undefined;
 }
@@ -30,8 +28,7 @@ export function oilParts(
   const plant = book.byId(lot.plantId);
   return [
     {
-      care: plant ?? {},
-      share,
+      ...(plant ? partOfPlant(plant, lot.product, share) : { care: {}, share }),
       densityGPerMl: plant && oilProperties(plant.composition).densityGPerMl,
     },
   ];

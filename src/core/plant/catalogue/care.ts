@@ -1,4 +1,6 @@
-import type { Care, Caution } from "../cautions";
+import { cautions, usualSkinMost, type Care, type Caution } from "../cautions";
+import type { BarePlant } from "../plant";
+import { skinMostByContent, warnedOf } from "../substances";
 
 /*
  * Cautions by what they are. Handbooks of safety and monographs agree on most; where they differ the
@@ -10,84 +12,95 @@ const cautionsById: Readonly<Record<string, readonly Caution[]>> = {
   angelica: ["pregnancy", "phototoxic", "lookAlike"],
   anise: ["pregnancy", "carcinogenic", "lookAlike"],
   atlascedar: ["overHarvested"],
-  balsamfir: ["oxidises", "cats"],
-  basil: ["carcinogenic"],
+  balsamfir: ["oxidises", "cats", "lookAlike"],
+  basil: ["carcinogenic", "pregnancy"],
   basilestragole: ["carcinogenic"],
   baylaurel: ["carcinogenic", "youngChildren", "sensitises", "lookAlike"],
   bergamotzest: ["oxidises", "cats", "phototoxic"],
-  bitterfennel: ["pregnancy", "carcinogenic"],
-  blackspruce: ["oxidises", "cats"],
+  bitterfennel: ["pregnancy", "carcinogenic", "youngChildren", "lookAlike"],
+  blackspruce: ["oxidises", "cats", "lookAlike"],
   bluemallee: ["youngChildren", "asthma", "cats"],
   caraway: ["sensitises", "lookAlike"],
   cardamom: ["youngChildren"],
-  carrotseed: ["lookAlike"],
+  carrotseed: ["lookAlike", "pregnancy"],
+  celeryseed: ["pregnancy", "lookAlike"],
   cinnamonbark: ["pregnancy", "sensitises", "cats"],
   citronella: ["sensitises"],
+  clarysage: ["pregnancy"],
   clove: ["sensitises", "cats"],
   coriander: ["lookAlike"],
   cumin: ["phototoxic", "lookAlike"],
   cypress: ["oxidises"],
   dill: ["sensitises", "lookAlike"],
-  douglasfir: ["oxidises", "cats"],
+  douglasfir: ["oxidises", "cats", "lookAlike"],
   elderflower: ["lookAlike"],
   eucalyptus: ["youngChildren", "asthma", "cats"],
   frankincense: ["oxidises", "overHarvested"],
+  germanchamomile: ["sensitises"],
   grapefruitzest: ["oxidises", "cats", "phototoxic"],
-  hops: ["oxidises"],
-  hyssop: ["convulsant", "pregnancy"],
-  juniperberry: ["oxidises"],
+  hops: ["oxidises", "sensitises"],
+  hyssop: ["convulsant", "pregnancy", "youngChildren"],
+  immortelle: ["sensitises"],
+  juniperberry: ["oxidises", "pregnancy", "lookAlike"],
   lemonbalm: ["sensitises"],
   lemongrass: ["sensitises"],
+  lemongum: ["sensitises"],
   lemonmyrtle: ["sensitises"],
   lemonverbena: ["sensitises"],
   lemonzest: ["oxidises", "cats", "phototoxic"],
   limezest: ["oxidises", "cats", "phototoxic"],
   lovageroot: ["pregnancy", "phototoxic", "lookAlike"],
+  makrut: ["sensitises"],
   mandarinzest: ["oxidises", "cats"],
   monarda: ["sensitises", "cats"],
-  mugwort: ["convulsant", "pregnancy"],
+  mugwort: ["convulsant", "pregnancy", "sensitises"],
+  myrrh: ["pregnancy"],
   myrtle: ["carcinogenic", "youngChildren"],
   niaouli: ["youngChildren", "asthma", "cats"],
-  norwayspruce: ["oxidises", "cats"],
+  norwayspruce: ["oxidises", "cats", "lookAlike"],
   nutmeg: ["pregnancy", "carcinogenic"],
   orangezest: ["oxidises", "cats"],
   oregano: ["sensitises", "cats"],
+  palmarosa: ["sensitises"],
   parsleyseed: ["pregnancy", "liver"],
   pennyroyal: ["pregnancy", "cats", "dogs", "liver", "poison"],
-  peppermint: ["youngChildren", "asthma", "cats"],
+  peppermint: ["youngChildren", "asthma", "cats", "pregnancy"],
+  romanchamomile: ["sensitises"],
   rose: ["carcinogenic"],
-  rosemary: ["youngChildren", "asthma"],
-  rosemarycamphor: ["convulsant", "youngChildren"],
-  rosemaryverbenone: ["youngChildren"],
-  sage: ["convulsant", "pregnancy"],
+  rosegeranium: ["sensitises"],
+  rosemary: ["youngChildren", "asthma", "pregnancy", "convulsant"],
+  rosemarycamphor: ["convulsant", "youngChildren", "pregnancy"],
+  rosemaryverbenone: ["youngChildren", "pregnancy", "convulsant"],
+  sage: ["convulsant", "pregnancy", "youngChildren"],
   sandalwood: ["overHarvested"],
-  scotspine: ["oxidises", "cats"],
-  silverfir: ["oxidises", "cats"],
+  scotspine: ["oxidises", "cats", "lookAlike"],
+  silverfir: ["oxidises", "cats", "lookAlike"],
   spearmint: ["youngChildren", "sensitises", "cats"],
   spikelavender: ["convulsant", "youngChildren"],
-  staranise: ["pregnancy", "carcinogenic"],
-  sweetfennel: ["pregnancy", "carcinogenic"],
-  tarragon: ["carcinogenic"],
+  staranise: ["pregnancy", "carcinogenic", "lookAlike"],
+  sweetfennel: ["pregnancy", "carcinogenic", "youngChildren", "lookAlike"],
+  tarragon: ["carcinogenic", "pregnancy"],
   teatree: ["oxidises", "sensitises", "cats", "dogs"],
-  thyme: ["cats"],
+  thyme: ["cats", "sensitises"],
   tulsi: ["pregnancy", "carcinogenic", "sensitises", "cats"],
   whitecedar: ["convulsant", "pregnancy", "poison"],
   wintergreen: ["pregnancy", "youngChildren", "cats", "dogs", "poison"],
   wintersavory: ["sensitises", "cats"],
   wormwood: ["convulsant", "pregnancy"],
+  yarrow: ["pregnancy", "lookAlike", "sensitises"],
   yarrowcamphor: ["convulsant"],
   ylang: ["sensitises"],
   yuzu: ["oxidises", "cats"],
 };
 
 const skinMost: Readonly<Record<string, number | "none">> = {
-  allspice: 0.5,
+  allspice: 0.15,
   angelica: 0.8,
   anise: 2.4,
   basil: 3.3,
   basilestragole: 0.1,
   baylaurel: 0.5,
-  bitterfennel: 2.5,
+  bitterfennel: 1.5,
   cinnamonbark: 0.07,
   clove: 0.5,
   cumin: 0.4,
@@ -95,8 +108,9 @@ const skinMost: Readonly<Record<string, number | "none">> = {
   lemonbalm: 0.9,
   lemongrass: 0.7,
   lemonmyrtle: 0.7,
-  lemonverbena: 0.9,
+  lemonverbena: "none",
   monarda: 1.1,
+  mugwort: 1,
   nutmeg: 0.8,
   oregano: 1.1,
   palmarosa: 6.5,
@@ -116,6 +130,7 @@ const skinMost: Readonly<Record<string, number | "none">> = {
   wintergreen: "none",
   wintersavory: 1.2,
   wormwood: "none",
+  wormwoodchrysanthenyl: "none",
   ylang: 0.8,
 };
 
@@ -165,15 +180,37 @@ const hydrosolMonths: Readonly<Record<string, number>> = {
 };
 const usualHydrosolMonths = 12;
 
-/** What a careful person wants to know of a plant's products. */
-export function careOf(plantId: string): Care {
-  const most = skinMost[plantId];
-  const ph = hydrosolPh[plantId];
+/**
+ * What a careful person wants to know of a plant's products: what handbooks say of it, what its oil's make-up adds,
+ * and, of a kind of a plant, what that plant is warned of.
+ * @param sister the plant that it is a kind of
+ */
+export function careOf(
+  { id, composition }: Pick<BarePlant, "id" | "composition">,
+  sister?: Pick<BarePlant, "id">,
+): Care {
+  const told = new Set([
+    ...(cautionsById[id] ?? []),
+    ...(sister ? (cautionsById[sister.id] ?? []) : []),
+    ...warnedOf(composition),
+  ]);
+  const most = strictest(skinMost[id], skinMostByContent(composition));
+  const ph = hydrosolPh[id];
   return {
-    cautions: cautionsById[plantId] ?? [],
+    cautions: cautions.filter((caution) => told.has(caution)),
     ...(most === undefined ? {} : { skinMostPercent: most }),
-    hydrosol: { months: hydrosolMonths[plantId] ?? usualHydrosolMonths, ...(ph ? { ph } : {}) },
+    hydrosol: { months: hydrosolMonths[id] ?? usualHydrosolMonths, ...(ph ? { ph } : {}) },
   };
+}
+
+/* Above the usual ceiling only what a handbook names is worth telling. */
+function strictest(
+  told: number | "none" | undefined,
+  byContent: number | "none",
+): number | "none" | undefined {
+  if (told === "none" || byContent === "none") return "none";
+  if (byContent >= usualSkinMost.body) return told;
+  return Number(Math.min(told ?? Infinity, byContent).toPrecision(2));
 }
 
 /** Every plant that anything is said of here: a test holds these against the book. */

@@ -29,7 +29,10 @@ export const evergreens: BarePlant[] = [
     oilLook: "Clear, balsam and orange.",
     hydrosolLook: "Clear, resinous.",
     hydrosolWorth: "Fair: house and bath.",
-    hazards: ["Oxidised oil sensitises skin: use it fresh."],
+    hazards: [
+      "Oxidised oil sensitises skin: use it fresh.",
+      "Be sure it is fir: yew has flat needles too and is deadly.",
+    ],
     source: "General handbooks of essential oils; range as they give it by assay.",
   }),
   describe({
@@ -57,7 +60,10 @@ export const evergreens: BarePlant[] = [
     oilLook: "Clear, sweet and resinous.",
     hydrosolLook: "Clear, soft resin.",
     hydrosolWorth: "Good: bath.",
-    hazards: ["Oxidised oil sensitises skin: use it fresh."],
+    hazards: [
+      "Oxidised oil sensitises skin: use it fresh.",
+      "Be sure it is spruce: yew needles are deadly.",
+    ],
     source: "General handbooks of essential oils; range as they give it by assay.",
   }),
   describe({

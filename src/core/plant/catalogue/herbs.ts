@@ -200,7 +200,7 @@ export const herbs: BarePlant[] = [
     keeping: "middling",
     oilLook: "Colourless, camphor and resin.",
     hydrosolLook: "Clear, strong and resinous.",
-    hydrosolWorth: "Good: hair and kitchen.",
+    hydrosolWorth: "Good: hair, and the kitchen by the spoonful (camphor).",
     hazards: [
       "Contains camphor: not for small children, in pregnancy or with epilepsy without asking someone qualified.",
     ],

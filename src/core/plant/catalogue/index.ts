@@ -3,7 +3,7 @@ import { careOf } from "./care";
 import { evergreens } from "./evergreens";
 import { gardenAndSpice } from "./gardenAndSpice";
 import { herbs } from "./herbs";
-import { kindsOf } from "./kinds";
+import { kindsOf, sisters } from "./kinds";
 import { moreHerbs } from "./moreHerbs";
 import { seedsSpicesRoots } from "./seedsSpicesRoots";
 import { seedsTreesZests } from "./seedsTreesZests";
@@ -26,7 +26,10 @@ const described = [
 export const plants: readonly Plant[] = [...described, ...kindsOf(described)]
   .map((plant) => ({
     ...plant,
-    ...careOf(plant.id),
+    ...careOf(
+      plant,
+      described.find(({ id }) => id === sisters[plant.id]),
+    ),
     source: sourceOf(plant.id, plant.source),
   }))
   .sort((a, b) => a.name.localeCompare(b.name, "en"));

@@ -4,6 +4,8 @@ import type { BarePlant } from "../plant";
 type Kind = Pick<BarePlant, "id" | "name" | "code" | "composition" | "oilLook"> & {
   of: string;
   hazards?: string[];
+  hydrosolLook?: string;
+  hydrosolWorth?: string;
 };
 
 /*
@@ -17,6 +19,8 @@ const kinds: Kind[] = [
     name: "Thyme, linalool kind",
     code: "TN",
     composition: { linalool: 0.7, linalylAcetate: 0.08, terpinen4ol: 0.02, caryophyllene: 0.03 },
+    hydrosolLook: "Clear, mild, flower and herb.",
+    hydrosolWorth: "Very good: skin and kitchen; not hot.",
     oilLook: "Pale, mild, flower and herb.",
     hazards: [],
   },
@@ -26,6 +30,8 @@ const kinds: Kind[] = [
     name: "Thyme, geraniol kind",
     code: "TG",
     composition: { geraniol: 0.4, geranylAcetate: 0.4, linalool: 0.04, caryophyllene: 0.04 },
+    hydrosolLook: "Clear, rose and herb.",
+    hydrosolWorth: "Very good: skin and kitchen; not hot.",
     oilLook: "Pale, rose and lemon.",
     hazards: [],
   },
@@ -43,6 +49,7 @@ const kinds: Kind[] = [
       verbenone: 0.02,
       myrcene: 0.03,
     },
+    hydrosolWorth: "Good: hair.",
     oilLook: "Clear, hard camphor.",
     hazards: ["Camphor can bring on a fit: never with epilepsy, not near small children."],
   },
@@ -60,6 +67,7 @@ const kinds: Kind[] = [
       camphene: 0.06,
       borneol: 0.04,
     },
+    hydrosolWorth: "Good: hair, and the kitchen by the spoonful (camphor).",
     oilLook: "Pale, soft and resinous.",
   },
   {
@@ -68,6 +76,7 @@ const kinds: Kind[] = [
     name: "Basil, estragole kind",
     code: "BE",
     composition: { estragole: 0.78, linalool: 0.06, cineole: 0.03, ocimene: 0.02 },
+    hydrosolWorth: "Fair: rooms and cleaning; not for the kitchen (estragole).",
     oilLook: "Pale, sweet aniseed.",
     hazards: ["Estragole causes tumours in animals: a tenth of a per cent on skin at most."],
   },
@@ -106,6 +115,11 @@ const kinds: Kind[] = [
     oilLook: "Green to brown, softer.",
   },
 ];
+
+/** The plant that a kind is one of, by their ids. */
+export const sisters: Readonly<Record<string, string>> = Object.fromEntries(
+  kinds.map(({ id, of }) => [id, of]),
+);
 
 /** The other kinds of plants that are in the book. */
 export function kindsOf(plants: readonly BarePlant[]): BarePlant[] {

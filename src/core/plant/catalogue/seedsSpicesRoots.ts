@@ -178,7 +178,11 @@ export const seedsSpicesRoots: BarePlant[] = [
     oilLook: "Pale yellow, broth.",
     hydrosolLook: "Clear, broth.",
     hydrosolWorth: "Fair: kitchen.",
-    hazards: [umbellifer, "Can be phototoxic."],
+    hazards: [
+      umbellifer,
+      "Can be phototoxic.",
+      "Not in pregnancy without asking someone qualified.",
+    ],
     source: "Celery seed: 1.4–3.2 %.",
   }),
   describe({
@@ -585,7 +589,8 @@ export const seedsSpicesRoots: BarePlant[] = [
     keeping: "middling",
     oilLook: "Rarely seen at home: pale, sets in the cool.",
     hydrosolLook: "Clear, rose. The reason to distil it.",
-    hydrosolWorth: "The best there is: kitchen and skin.",
+    hydrosolWorth:
+      "The best there is: skin, and the kitchen by the spoonful. A litre holds some 6 mg of methyl eugenol; 1 mg is usual in drinks.",
     hazards: ["Only unsprayed roses."],
     source:
       "Damask rose, handbook and review: 0.5 to 1.5 mL/kg of volatiles in fresh petals, about half of them 2-phenylethanol, which goes with the water; decanted oil 0.2 to 0.5 mL/kg.",

@@ -76,6 +76,7 @@ export const seedsTreesZests: BarePlant[] = [
     hazards: [
       "Be sure of the seed: hemlock and fool's parsley are deadly and look alike.",
       "Not in pregnancy or for small children without asking someone qualified.",
+      "From the wild only if you know it: hemlock has such leaves and is deadly.",
     ],
     source: "Published yields of sweet fennel fruit, 1.8–4.2 %, and their main constituents.",
   },

@@ -36,7 +36,7 @@ export const treesAndZests: BarePlant[] = [
     oilLook: "Colourless, forest.",
     hydrosolLook: "Clear, faint.",
     hydrosolWorth: "Fair: sauna.",
-    hazards: [yew, oldConifer],
+    hazards: [yew, oldConifer, "Be sure it is spruce: yew needles are deadly."],
     source: "Spruce needles: 0.12–0.4 % fresh.",
   }),
   describe({
@@ -64,7 +64,7 @@ export const treesAndZests: BarePlant[] = [
     oilLook: "Colourless, orange and balsam.",
     hydrosolLook: "Clear, balsamic.",
     hydrosolWorth: "Fair: sauna.",
-    hazards: [yew, oldConifer],
+    hazards: [yew, oldConifer, "Be sure it is fir: yew has flat needles too and is deadly."],
     source: "Silver fir needles: 0.25–0.8 % fresh.",
   }),
   describe({
@@ -94,7 +94,11 @@ export const treesAndZests: BarePlant[] = [
     oilLook: "Colourless, lemon and forest.",
     hydrosolLook: "Clear, grapefruit-like.",
     hydrosolWorth: "Good: rooms.",
-    hazards: [yew, oldConifer],
+    hazards: [
+      yew,
+      oldConifer,
+      "Be sure it is Douglas fir: yew has flat needles too and is deadly.",
+    ],
     source: "Douglas fir needles: 0.3–0.9 % fresh.",
   }),
   describe({
