@@ -20,7 +20,9 @@ answer(separateRequestSchema, (request) => {
     settledShare: Object.fromEntries(
       [30, 60, 240, 720].map((minutes) => [minutes, partedAfter(parting, minutes)]),
     ),
-    pours: pours ? { atMm: finite(pours.atMm), ever: pours.ever } : { atMm: null, ever: false },
+    pours: pours
+      ? { atMm: finite(pours.atMm), ever: pours.ever, atMl: finite(pours.atMl) }
+      : { atMm: null, ever: false, atMl: null },
     dissolvedG: dissolvedG ?? null,
     columnMm: parting.columnMm,
     fillings,

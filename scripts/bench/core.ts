@@ -1,6 +1,6 @@
 import { forecastRun, playWatched } from "../../src/core";
 import { playFits } from "../../src/core/learn/playFits";
-import { playTrials } from "../../src/core/learn/playTrials";
+import { playLooks } from "../../src/core/learn/playTrials";
 import { print, timed } from "./print";
 import { workedExampleA } from "./workedExample";
 
@@ -25,8 +25,14 @@ export function core(): void {
   print("fits: middle miss of the oil content", fits.contentMiss * 100, "% (10)");
   for (const [name, share] of Object.entries(fits.held))
     print(`fits: 100 runs, true ${name} in the stated range`, share * 100, "% (70 to 90)");
-  const none = playTrials(300, { pairs: 5, effect: 1, deviation: 0.15 }, 3);
-  print("trials: 300 of no effect, called more or less", (none.more + none.less) * 300, "(20)");
-  const much = playTrials(300, { pairs: 5, effect: 1.3, deviation: 0.15 }, 5);
-  print("trials: 300 of 30 %, five pairs, called more", much.more * 300, "(270)");
+  const looked = { pairs: 10, deviation: 0.25 };
+  const none = playLooks(2000, { ...looked, effect: 1 }, 3);
+  print(
+    "trials: no effect, looked at after each of ten pairs, called",
+    (none.more + none.less) * 100,
+    "% (5)",
+  );
+  const much = playLooks(2000, { ...looked, effect: 1.3 }, 5);
+  print("trials: a true 30 %, called more", much.more * 100, "% (82)");
+  print("trials: pairs that took in the middle", much.middlePairs, "(6)");
 }

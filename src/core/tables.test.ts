@@ -65,13 +65,14 @@ test.each(receiverKinds)("a %s suits the oils that its row says it keeps", (kind
     const fit = receiverFit({ kind, diameterMm: 30, volumeMl: 250 }, { layer, densityGPerMl }, 3);
     expect(fit.suits).toBe((receivers[kind].keeps as readonly string[]).includes(layer));
     expect(fit.layerMm).toBeCloseTo(4.24, 2);
-    expect(fit.poursAtMm !== undefined).toBe(receivers[kind].poursOver && layer === "floats");
+    const row = receivers[kind];
+    expect(fit.poursAtMm !== undefined).toBe("pours" in row && row.pours === layer);
   }
 });
 
 test("two arms that pour part the oil as it comes; what rests does not", () => {
   for (const kind of receiverKinds)
-    if (receivers[kind].poursOver) expect(receivers[kind].flows).toBe(true);
+    if ("pours" in receivers[kind]) expect(receivers[kind].flows).toBe(true);
 });
 
 const course: Course = {

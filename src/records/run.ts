@@ -2,7 +2,7 @@ import { z } from "zod";
 import { cutReasons } from "@/core/plan/cuts";
 import { methods } from "@/core/still/methods";
 import { moment } from "@/messages/moment";
-import { amount, id, positive, recordBase, shortText } from "./base";
+import { amount, id, positive, raisedVersions, recordBase, shortText } from "./base";
 import { entrySchema } from "./entry";
 import { forecastRequestSchema, stopRuleSchema } from "@/messages/forecastRequest";
 import { plantState } from "./harvest";
@@ -16,7 +16,7 @@ const range = z.object({ p10: amount, p50: amount, p90: amount });
 /** The plan as it was when the run was made ready: a later model or still does not rewrite it. */
 const planSchema = z.object({
   /** Edition of the model that the figures were made with; absent: the first. */
-  edition: z.literal(2).optional(),
+  edition: z.union([z.literal(2), z.literal(3)]).optional(),
   method: z.enum(methods),
   charge: z.int().min(1),
   charges: z.int().min(1),
@@ -80,6 +80,7 @@ export type PastStop = (typeof pastStops)[number];
 /** One charge distilled. */
 export const runSchema = z.object({
   ...recordBase,
+  version: z.literal(raisedVersions.run),
   kind: z.literal("run"),
   number: z.int().min(limits.runNumber.min).max(limits.runNumber.max),
   stillId: id,

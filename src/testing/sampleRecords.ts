@@ -31,6 +31,7 @@ export function sampleOwnPlant(own: Material["own"]): Material {
 export function sampleRun(entries: Entry[] = [], id = "run-a"): Run {
   return {
     ...base,
+    version: 2,
     kind: "run",
     id,
     number: 1,

@@ -27,6 +27,20 @@ export interface Release {
   steamSaturation: number;
   /** Share of itself that a quick ester loses a minute as long as it lies in the charge. */
   esterLossPerMinute: number;
+  /** The water that the plant lies in; absent over steam. */
+  pot?: Pot;
+}
+
+/** Water that holds back what hardly leaves it. */
+export interface Pot {
+  /** Its water at the first drop, g, above 0. */
+  waterG: number;
+  /** K of each compound: grams a gram of steam carries off, against grams in a gram of the pot's water. */
+  volatilities: readonly number[];
+  /** Of a gram of steam, how much the pot loses: 1 where the distillate is kept, 0 where it flows back. */
+  spends: number;
+  /** φ of the arm where the water runs back under its oil. */
+  returns?: { waterSaturation: number };
 }
 
 /** What has come over of a charge's oil. */
@@ -37,9 +51,11 @@ export interface OilCourse {
   overG(minutes: number): number;
   /** Their volume, mL. */
   overMl(minutes: number): number;
+  /** Grams of each compound in the pot's water, out of the plant and not over. */
+  inPot(minutes: number): Float64Array;
 }
 
-/** State of a charge: free, bound and over, one after the other, each by compound, g. */
+/** State of a charge: free, bound, over and in the pot's water, one after the other, each by compound, g. */
 type State = Float64Array;
 
 /* Steps while esters break: no more than so much of them is gone in one, share. Each step has its closed
@@ -47,6 +63,14 @@ type State = Float64Array;
 const esterStepLoss = 0.03;
 /* Steps while the ceiling binds, min: no more than so much of the free share is gone in one. */
 const ceilingStep = { least: 0.25, most: 10, ofFree: 0.08 };
+/* Steps while the pot empties: no more of its water than this share. */
+const potStep = { ofWater: 0.08, least: 0.1 };
+/* Steps while the water runs back, min: the layer and the pot are worked out together. */
+const returnStep = { first: 0.25, growth: 0.2, most: 6 };
+/* So many times its rate a compound is gone from the pot. */
+const allGone = 40;
+const layerRounds = 40;
+const layerPrecision = 1e-3;
 
 /**
  * How a charge's oil comes over, compound by compound: washing of the free share by vapour pressure,
@@ -54,6 +78,10 @@ const ceilingStep = { least: 0.25, most: 10, ofFree: 0.08 };
  *
  *     bound' = −k (S/S̄)^q bound,  flow = a (p/p̄)^n free,  a = κ steam / charge,
  *     Σ flow ≤ η · saturation ratio · steam  (else all are scaled down alike)
+ *
+ * Of a plant that lies in the water, what leaves it is in the pot's water first, and steam carries it off at
+ * `K steam m / V`: most oils do not notice, roses and cloves do. Where the water runs back, the condensate comes a
+ * share φ of the way to the water that its layer would saturate, and returns with that.
  *
  * Washing then diffusion is the usual picture of the hydrodistillation literature; the exponents are
  * explained in `defaults.ts`. Where neither the ceiling binds nor esters break, each compound has a
@@ -64,12 +92,18 @@ export function oilCourse(release: Release, stretches: readonly Stretch[]): OilC
   const { parts } = release;
   const count = parts.ids.length;
   const pieces: Piece[] = [];
+  let waterG = release.pot?.waterG ?? 0;
   stretches.forEach(({ from, steamGPerMin }, i) => {
     const before = pieces[i - 1];
-    const first = before ? stateAt(before, from, new Float64Array(3 * count)) : start(release);
-    pieces.push({ law: law(release, steamGPerMin), knots: [{ at: from, state: first }] });
+    const first = before ? stateAt(before, from, new Float64Array(4 * count)) : start(release);
+    pieces.push({
+      law: law(release, { from, steam: steamGPerMin, waterG }),
+      knots: [{ at: from, state: first }],
+    });
+    const until = stretches[i + 1]?.from ?? from;
+    waterG -= (release.pot?.spends ?? 0) * steamGPerMin * (until - from);
   });
-  const scratch = new Float64Array(3 * count);
+  const scratch = new Float64Array(4 * count);
   const nothing = release.oilG <= 0 || pieces.length === 0;
 
   function at(minutes: number): State {
@@ -79,7 +113,9 @@ export function oilCourse(release: Release, stretches: readonly Stretch[]): OilC
   }
   return {
     over: (minutes) =>
-      nothing || minutes <= 0 ? new Float64Array(count) : at(minutes).slice(2 * count),
+      nothing || minutes <= 0 ? new Float64Array(count) : at(minutes).slice(2 * count, 3 * count),
+    inPot: (minutes) =>
+      nothing || minutes <= 0 ? new Float64Array(count) : at(minutes).slice(3 * count),
     overG(minutes) {
       if (nothing || minutes <= 0) return 0;
       const state = at(minutes);
@@ -106,26 +142,44 @@ interface Piece {
 }
 
 /** The state at a moment of a stretch, written into `out`. */
-function stateAt({ law: { step, advance }, knots }: Piece, minutes: number, out: State): State {
+function stateAt(
+  { law: { step, advance, between }, knots }: Piece,
+  minutes: number,
+  out: State,
+): State {
   for (;;) {
     const { at, state } = knots.at(-1)!;
-    const lasts = step(state);
+    const lasts = step(state, at);
     if (at + lasts >= minutes) break;
-    const next = Float64Array.from(state);
-    advance(next, lasts);
+    const next = state.slice();
+    advance(next, lasts, at);
     knots.push({ at: at + lasts, state: next });
   }
-  let index = knots.length - 1;
-  while (index > 0 && knots[index]!.at > minutes) index -= 1;
+  const index = lastBefore(knots, minutes);
   const { at, state } = knots[index]!;
+  const after = knots[index + 1];
   out.set(state);
-  if (minutes > at) advance(out, minutes - at);
+  if (after && between) {
+    const share = (minutes - at) / (after.at - at);
+    for (let i = 0; i < out.length; i += 1) out[i]! += share * (after.state[i]! - state[i]!);
+  } else if (minutes > at) advance(out, minutes - at, at);
   return out;
+}
+
+/* The last knot at or before a moment. */
+function lastBefore(knots: Piece["knots"], minutes: number): number {
+  let [low, high] = [0, knots.length - 1];
+  while (low < high) {
+    const middle = (low + high + 1) >> 1;
+    if (knots[middle]!.at > minutes) high = middle - 1;
+    else low = middle;
+  }
+  return low;
 }
 
 function start({ parts, oilG, freeShare }: Release): State {
   const count = parts.ids.length;
-  const state = new Float64Array(3 * count);
+  const state = new Float64Array(4 * count);
   for (let i = 0; i < count; i += 1) {
     state[i] = oilG * parts.shares[i]! * freeShare;
     state[count + i] = oilG * parts.shares[i]! * (1 - freeShare);
@@ -135,13 +189,22 @@ function start({ parts, oilG, freeShare }: Release): State {
 
 /** How a state goes on under steady steam. */
 interface Law {
-  /** How far one step may reach from a state, min. */
-  step(state: State): number;
-  /** Carries a state on, in place. */
-  advance(state: State, minutes: number): void;
+  /** How far one step may reach from a state at a moment, min. */
+  step(state: State, at: number): number;
+  /** Carries a state on from a moment, in place. */
+  advance(state: State, minutes: number, at: number): void;
+  /** Its steps lie so close that what is between two may be read off a straight line. */
+  between?: boolean;
 }
 
-function law(release: Release, steam: number): Law {
+interface Steady {
+  from: number;
+  steam: number;
+  /** The pot's water when the stretch begins, g. */
+  waterG: number;
+}
+
+function law(release: Release, { from, steam, waterG }: Steady): Law {
   if (!(steam > 0) || !(release.massG > 0))
     return { step: () => Infinity, advance: () => undefined };
   const { parts } = release;
@@ -171,13 +234,19 @@ function law(release: Release, steam: number): Law {
     return most <= ceiling;
   }
 
+  const { pot } = release;
+  const potG = (at: number) => Math.max(1, waterG - pot!.spends * steam * (at - from));
+  const stripping = pot !== undefined && pot.returns === undefined;
+
   /** Each compound's closed solution, its flow scaled. */
-  function propagate(state: State, minutes: number, scale: number): void {
+  function propagate(state: State, minutes: number, scale: number, at: number): void {
+    const perVolatility = stripping ? steam / potG(at + minutes / 2) : 0;
     let bound = Math.exp(-freed[0]! * minutes);
     for (let i = 0; i < count; i += 1) {
       const f = state[i]!;
       const b = state[count + i]!;
-      if (f === 0 && b === 0) continue;
+      const m = pot ? state[3 * count + i]! : 0;
+      if (f === 0 && b === 0 && m === 0) continue;
       const a = wash[i]! * scale;
       const k = freed[i]!;
       if (!alike && i > 0) bound = Math.exp(-k * minutes);
@@ -188,7 +257,28 @@ function law(release: Release, steam: number): Law {
       const b2 = b * bound;
       state[i] = f2;
       state[count + i] = b2;
-      state[2 * count + i]! += Math.max(0, f + b - f2 - b2);
+      const left = Math.max(0, f + b - f2 - b2);
+      if (!stripping) {
+        state[pot ? 3 * count + i : 2 * count + i]! += left;
+        continue;
+      }
+      /* In the pot's water: fed by the plant, stripped by the steam. */
+      const strips = pot!.volatilities[i]! * perVolatility;
+      const gone = strips * minutes > allGone ? 0 : Math.exp(-strips * minutes);
+      const sinceFree = since(strips, a, free, gone, minutes);
+      let fromBound: number;
+      if (Math.abs(a - k) > 1e-4 * (a + k))
+        fromBound = (a * k * (since(strips, k, bound, gone, minutes) - sinceFree)) / (a - k);
+      else {
+        /* Where both are alike the fraction has no value of its own: a hair apart it has. */
+        const out = k * (1 + 2e-4);
+        const apart = since(strips, out, Math.exp(-out * minutes), gone, minutes);
+        fromBound = (out * k * (since(strips, k, bound, gone, minutes) - apart)) / (out - k);
+      }
+      const held = m * gone + a * f * sinceFree + b * fromBound;
+      const m2 = held > m + left ? m + left : held > 0 ? held : 0;
+      state[3 * count + i] = m2;
+      state[2 * count + i]! += m + left - m2;
     }
   }
 
@@ -197,36 +287,113 @@ function law(release: Release, steam: number): Law {
       const into = parts.becomes[i]!;
       if (into < 0) continue;
       const gone = 1 - Math.exp(-release.esterLossPerMinute * parts.breaks[i]! * minutes);
-      for (const pool of [i, count + i]) {
-        const grams = state[pool]! * gone;
-        state[pool]! -= grams;
-        state[pool - i + into]! += grams * parts.gramsFromGram[i]!;
+      for (let pool = 0; pool < (pot ? 4 : 2); pool += 1) {
+        /* What is over breaks no more. */
+        if (pool === 2) continue;
+        const grams = state[pool * count + i]! * gone;
+        state[pool * count + i]! -= grams;
+        state[pool * count + into]! += grams * parts.gramsFromGram[i]!;
       }
     }
   }
 
-  const half = new Float64Array(3 * count);
+  /* The layer and the pot together, after the plant has let go: what goes over and what runs back is worked out
+     at the step's end, so that a layer that is just forming is no trouble. */
+  const litres = steam / 1000;
+  const returning = pot?.returns ? parts.compounds : [];
+  const dissolves = returning.map(({ solubilityGPerL }) => litres * solubilityGPerL);
+  const moles = returning.map(({ molarMass }) => 1 / molarMass);
+  const layers = new Float64Array(returning.length);
+  const phi = pot?.returns?.waterSaturation ?? 0;
+  function settleLayers(state: State, layerMoles: number, minutes: number, perVolatility: number) {
+    let sum = 0;
+    for (let i = 0; i < count; i += 1) {
+      const layer = state[2 * count + i]!;
+      const both = layer + state[3 * count + i]!;
+      if (both <= 0) {
+        layers[i] = 0;
+        continue;
+      }
+      const off = pot!.volatilities[i]! * perVolatility;
+      const back = (dissolves[i]! * moles[i]!) / layerMoles;
+      let next = (layer + minutes * phi * off * both) / (1 + minutes * phi * (off + back));
+      /* Where more comes than its water holds, the rest is oil at once. */
+      if (off * (both - next) > dissolves[i]!) {
+        const held = (1 - phi) * dissolves[i]!;
+        next = (layer + minutes * (off * both - held)) / (1 + minutes * (off + phi * back));
+        next = Math.min(both, Math.max(0, next));
+      }
+      layers[i] = next;
+      sum += next * moles[i]!;
+    }
+    return sum;
+  }
+  function runBack(state: State, minutes: number, at: number): void {
+    let guess = 0;
+    let inAll = 0;
+    for (let i = 0; i < count; i += 1) {
+      guess += state[2 * count + i]! * moles[i]!;
+      inAll += state[3 * count + i]! * moles[i]!;
+    }
+    inAll += guess;
+    if (!(inAll > 0)) return;
+    /* What lies there already is near to what will; where nothing does, all may. */
+    if (guess < 1e-3 * inAll) guess = inAll;
+    const perVolatility = steam / potG(at + minutes / 2);
+    for (let round = 0; round < layerRounds; round += 1) {
+      const next = settleLayers(state, guess, minutes, perVolatility);
+      const settled = Math.abs(next - guess) <= layerPrecision * guess;
+      guess = Math.max(next, 1e-12);
+      if (settled) break;
+    }
+    for (let i = 0; i < count; i += 1) {
+      state[3 * count + i]! += state[2 * count + i]! - layers[i]!;
+      state[2 * count + i] = layers[i]!;
+    }
+  }
+
+  function longest(state: State): number {
+    if (neverBinds(state)) return esters ? esterStepLoss / release.esterLossPerMinute : Infinity;
+    let free = 0;
+    for (let i = 0; i < count; i += 1) free += state[i]!;
+    const { least, most, ofFree } = ceilingStep;
+    return Math.min(most, Math.max(least, (ofFree * free) / ceiling));
+  }
+
+  const half = new Float64Array(4 * count);
   return {
-    step(state) {
-      if (neverBinds(state)) return esters ? esterStepLoss / release.esterLossPerMinute : Infinity;
-      let free = 0;
-      for (let i = 0; i < count; i += 1) free += state[i]!;
-      const { least, most, ofFree } = ceilingStep;
-      return Math.min(most, Math.max(least, (ofFree * free) / ceiling));
+    between: pot?.returns !== undefined,
+    step(state, at) {
+      const plain = longest(state);
+      if (!pot) return plain;
+      if (pot.returns)
+        return Math.min(
+          plain,
+          returnStep.most,
+          returnStep.first + returnStep.growth * Math.max(0, at),
+        );
+      return Math.min(plain, Math.max(potStep.least, (potStep.ofWater * potG(at)) / steam));
     },
-    advance(state, minutes) {
+    advance(state, minutes, at) {
       if (esters) breakEsters(state, minutes / 2);
-      if (neverBinds(state)) propagate(state, minutes, 1);
+      if (neverBinds(state)) propagate(state, minutes, 1, at);
       else if (ceiling > 0) {
         /* All flows are scaled alike, by what is wanted in the middle of the step: a bound share may feed
            the free one up to the ceiling within it. */
         half.set(state);
-        propagate(half, minutes / 2, Math.min(1, ceiling / flow(state)));
-        propagate(state, minutes, Math.min(1, ceiling / flow(half)));
-      } else propagate(state, minutes, 0);
+        propagate(half, minutes / 2, Math.min(1, ceiling / flow(state)), at);
+        propagate(state, minutes, Math.min(1, ceiling / flow(half)), at);
+      } else propagate(state, minutes, 0, at);
+      if (pot?.returns) runBack(state, minutes, at);
       if (esters) breakEsters(state, minutes / 2);
     },
   };
+}
+
+/* What came into the pot at a rate that fell as e^(−rate t), stripped since; `left` is e^(−rate t) at the end. */
+function since(strips: number, rate: number, left: number, gone: number, minutes: number): number {
+  const apart = strips - rate;
+  return Math.abs(apart) <= 1e-9 * (strips + rate) ? minutes * gone : (left - gone) / apart;
 }
 
 /** Distillate through such stretches, mL, so many minutes after the first drop. */

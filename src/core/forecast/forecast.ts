@@ -37,6 +37,10 @@ export interface Forecast {
     /** Mass fractions of the oil that came over into it. */
     composition: Record<string, number>;
   }[];
+  /** Dissolved in the pot's water at the end, out of the plant and not over, middle run, g. */
+  potOilG: number;
+  /** What lies in the receiver as oil, the whole middle run's, and what it is made of, mass fractions. */
+  layer: { oilG: number; visibleMl: number; composition: Record<string, number> };
   /** Distilled oil as a share of what was in the plant, middle run. */
   recovery: number;
   /** Liquid left in the pot outside the plant, mL. */

@@ -7,7 +7,7 @@ import { runWarnings } from "./runWarnings";
 import type { ForecastRequest } from "./request";
 import { runModel, type RunModel } from "./runModel";
 import { stopRuleNames } from "./stopRules";
-import { mixedOil } from "../plant/oilParts";
+import { mixedOil, type OilParts } from "../plant/oilParts";
 import { caughtShare, simulate, type Outcome } from "./simulate";
 
 export interface ForecastOptions {
@@ -122,6 +122,8 @@ function summarised(
         ),
       };
     }),
+    potOilG: sum(middle.course.inPot(middle.runMinutes)),
+    layer: layerOf(parts, distilled, middle),
     recovery: middle.plantOilG > 0 ? middle.distilledG / middle.plantOilG : 0,
     potLeftMl: Math.max(
       0,
@@ -146,6 +148,23 @@ function summarised(
     warnings: [],
   };
   return { ...forecast, warnings: runWarnings(model, forecast) };
+}
+
+/* What lies in the receiver as oil, of the whole run. */
+function layerOf(parts: OilParts, distilled: Float64Array, middle: Outcome): Forecast["layer"] {
+  const grams = distilled.map((each, i) => Math.max(0, each - middle.dissolved[i]!));
+  const oilG = sum(grams);
+  return {
+    oilG,
+    visibleMl: middle.visibleMl,
+    composition: Object.fromEntries(
+      parts.ids.map((id, i) => [id, oilG > 0 ? grams[i]! / oilG : 0]),
+    ),
+  };
+}
+
+function sum(grams: Float64Array): number {
+  return grams.reduce((all, each) => all + each, 0);
 }
 
 function orNull(value: number): number | null {

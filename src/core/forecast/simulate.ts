@@ -1,4 +1,4 @@
-import { oilCourse, type OilCourse, type Stretch } from "../extraction/oilCourse";
+import { oilCourse, type OilCourse, type Pot, type Stretch } from "../extraction/oilCourse";
 import { middleDraw, type Draw } from "./draws";
 import { oilBalance, type Jar, type OilBalance } from "./oilBalance";
 import type { ForecastRequest } from "./request";
@@ -47,10 +47,24 @@ export function courseOf(model: RunModel, draw: Draw, stretches: readonly Stretc
       hydrodiffusion: material.hydrodiffusion,
       steamSaturation: draw.steamSaturation,
       esterLossPerMinute: material.esterLossPerMinute,
+      ...potOf(model, draw),
     },
     stretches,
   );
   return request.method === "bowl" ? shareOf(course, draw.bowlOil) : course;
+}
+
+/* Over steam nothing lies in the water. */
+function potOf({ request, inWater, returns, material }: RunModel, draw: Draw): { pot?: Pot } {
+  if (!inWater || !(request.waterMl > 0)) return {};
+  return {
+    pot: {
+      waterG: request.waterMl,
+      volatilities: material.parts.overWater,
+      spends: returns ? 0 : caughtShare({ request }, draw),
+      ...(returns ? { returns: { waterSaturation: draw.waterSaturation } } : {}),
+    },
+  };
 }
 
 /** Oil in the plant, g. */
@@ -59,7 +73,10 @@ function plantOilG({ request, material }: RunModel, draw: Pick<Draw, "oilMlPerKg
 }
 
 /** Share of the steam that ends in the receiver. */
-export function caughtShare({ request }: RunModel, draw: Pick<Draw, "bowlWater">): number {
+export function caughtShare(
+  { request }: Pick<RunModel, "request">,
+  draw: Pick<Draw, "bowlWater">,
+): number {
   return request.method === "bowl" ? draw.bowlWater : 1;
 }
 
@@ -79,6 +96,7 @@ function shareOf(course: OilCourse, share: number): OilCourse {
     over: (minutes) => course.over(minutes).map((grams) => grams * share),
     overG: (minutes) => course.overG(minutes) * share,
     overMl: (minutes) => course.overMl(minutes) * share,
+    inPot: course.inPot,
   };
 }
 

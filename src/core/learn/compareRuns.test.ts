@@ -85,7 +85,7 @@ test("a run that gave nothing has no ratio, and halves of one harvest are held t
   expect(compareRuns(run(), run({ oilMl: 0 })).seen).toBeUndefined();
   const halves = compareRuns(run({ harvestId: "h" }), run({ harvestId: "h" }));
   const apart = compareRuns(run({ harvestId: "h" }), run({ harvestId: "i" }));
-  expect(halves.usualRemainder).toBeCloseTo(Math.exp(1.2816 * 0.15), 3);
+  expect(halves.usualRemainder).toBeCloseTo(Math.exp(1.2816 * 0.25), 3);
   expect(apart.usualRemainder).toBeGreaterThan(halves.usualRemainder);
 });
 

@@ -24,3 +24,35 @@ export function playTrials(
   }
   return score;
 }
+
+/**
+ * The same, looked at after each pair and ended by the first word of more or less.
+ * @returns shares of the trials that were called so, and the pairs that a trial called "more" took in the middle
+ */
+export function playLooks(
+  trials: number,
+  { pairs, effect, deviation }: { pairs: number; effect: number; deviation: number },
+  seed: number,
+): { more: number; less: number; middlePairs: number } {
+  const normal = normalStream(seed);
+  const took: number[] = [];
+  let less = 0;
+  for (let i = 0; i < trials; i += 1) {
+    const drawn: [number, number][] = [];
+    for (let pair = 1; pair <= pairs; pair += 1) {
+      const a = 4 * Math.exp(0.25 * normal());
+      drawn.push([a, a * effect * Math.exp(deviation * normal())]);
+      const { verdict } = judgeTrial({ pairs: drawn });
+      if (verdict !== "more" && verdict !== "less") continue;
+      if (verdict === "more") took.push(pair);
+      else less += 1;
+      break;
+    }
+  }
+  took.sort((a, b) => a - b);
+  return {
+    more: took.length / trials,
+    less: less / trials,
+    middlePairs: took[Math.floor(took.length / 2)] ?? 0,
+  };
+}

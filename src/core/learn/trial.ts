@@ -24,12 +24,15 @@ export interface TrialOutcome {
 
 /*
  * What is believed before: no effect is expected, effects of 40 % either way are usual (τ); halves of one
- * harvest differ by 15 % (σ0, weight ν0), single runs by 25 %.
+ * harvest differ by 25 % (σ0, weight ν0), and so do single runs.
  */
 const usualEffect = 0.4;
 const within = { pairs: halvesDiffer, apart: 0.25 };
 const weight = 4;
-const sure = 0.975;
+/* People look after each pair: with this, ten looks at nothing call it in one trial of twenty. */
+const sure = 0.99;
+/* Before so many pairs, or runs on each side, more or less is not called. */
+const leastCounted = 3;
 const noticeable = 1.05;
 const alike = { from: 0.9, to: 1.1, probability: 0.8 };
 /* Nobody distils more pairs than this for one question. */
@@ -37,6 +40,8 @@ const mostMore = 100;
 
 /** A belief of the effect on the logarithm: Student's t. */
 interface Belief {
+  /** Pairs, or runs on the side with fewer. */
+  count: number;
   degrees: number;
   centre: number;
   scale: number;
@@ -105,7 +110,12 @@ function ofPairs(count: number, mean: number, squares: number): Belief {
   const kappa = kappa0 + count;
   const degrees = weight + count;
   const sum = weight * within.pairs ** 2 + squares + (kappa0 * count * mean ** 2) / kappa;
-  return { degrees, centre: (count * mean) / kappa, scale: Math.sqrt(sum / (degrees * kappa)) };
+  return {
+    count,
+    degrees,
+    centre: (count * mean) / kappa,
+    scale: Math.sqrt(sum / (degrees * kappa)),
+  };
 }
 
 interface Moments {
@@ -121,6 +131,7 @@ function ofGroups(a: Moments, b: Moments): Belief {
   const ofMeans = variance * (1 / a.count + 1 / b.count);
   const trusted = usualEffect ** 2 / (usualEffect ** 2 + ofMeans);
   return {
+    count: Math.min(a.count, b.count),
     degrees,
     centre: trusted * (b.mean - a.mean),
     scale: Math.sqrt(trusted * ofMeans),
@@ -130,8 +141,9 @@ function ofGroups(a: Moments, b: Moments): Belief {
 function verdictOf(belief: Belief): Verdict {
   const middle = Math.exp(belief.centre);
   const better = above(belief, 0);
-  if (better >= sure && middle >= noticeable) return "more";
-  if (1 - better >= sure && middle <= 1 / noticeable) return "less";
+  const enough = belief.count >= leastCounted;
+  if (enough && better >= sure && middle >= noticeable) return "more";
+  if (enough && 1 - better >= sure && middle <= 1 / noticeable) return "less";
   const between = above(belief, Math.log(alike.from)) - above(belief, Math.log(alike.to));
   return between >= alike.probability ? "same" : "undecided";
 }

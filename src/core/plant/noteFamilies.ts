@@ -130,4 +130,5 @@ export const familyOf: Readonly<Record<string, NoteFamily>> = {
   hexenol: "herb",
   selinene: "spice",
   nonanal: "citrus",
+  coumarin: "sweet",
 };

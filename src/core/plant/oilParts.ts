@@ -12,6 +12,8 @@ export interface OilParts {
   /** Vapour pressure at the boil, Pa. */
   pressuresPa: readonly number[];
   compounds: readonly Compound[];
+  /** K: how much of a compound a gram of steam carries off, against what a gram of water holds of it, far from saturated. */
+  overWater: readonly number[];
   /** Volatility against the oil's mean: `p / p̄`, and solubility likewise. */
   volatility: readonly number[];
   solubility: readonly number[];
@@ -26,6 +28,8 @@ export interface OilParts {
   densityGPerMl: number;
 }
 
+/* Of water in itself; over a compound's own solubility in moles it is its activity coefficient. */
+const molesInLitre = 55.5;
 /* The least solubility that the mean counts, g/L: a wax must not pull it to nothing. */
 const leastSolubility = 1e-6;
 
@@ -48,6 +52,10 @@ export function oilParts(composition: Composition, boilC: number, pressurePa: nu
     shares,
     pressuresPa,
     compounds: substances,
+    overWater: substances.map(
+      ({ molarMass, solubilityGPerL }, i) =>
+        ((molesInLitre * molarMass) / solubilityGPerL) * (pressuresPa[i]! / pressurePa),
+    ),
     volatility: againstMean(pressuresPa, shares),
     solubility: againstMean(soluble, shares),
     becomes: all.map((id) => all.indexOf(esters[id]?.alcohol ?? "")),

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { plantById } from "../plant/catalogue";
 import { brineDensity, saltedSolubility } from "./brine";
 import { finerShare, minutesToSettle } from "./settling";
-import { keptFromUm, partingOf, type PartingRequest } from "./parting";
+import { keptFromUm, partingOf, poursFrom, type PartingRequest } from "./parting";
 import { heightOf, radiusAt, volumeBelow, type Hollow } from "./vessel";
 
 const tube: Hollow = { shape: "tube", diameterMm: 30, heightMm: 300 };
@@ -105,13 +105,36 @@ test.each([
 test("arms made for the other kind of oil never pour it", () => {
   const arms = { stepMm: 4, armMm: 200 };
   const float = parted({ vessel: { ...tube, arms: { ...arms, keeps: "sinks" } } });
-  expect(float.pours).toEqual({ atMm: Infinity, ever: false });
+  expect(float.pours).toEqual({ atMm: Infinity, ever: false, atMl: Infinity });
   const sinks = parted({
     oil: { densityGPerMl: 1.053 },
     vessel: { ...tube, arms: { ...arms, keeps: "sinks" } },
   });
   expect(sinks.layer).toBe("sinks");
   expect(sinks.pours!.ever).toBe(true);
+});
+
+/* Oil of 1.05 g/mL, water lip 180 mm above the bottom: a larger step keeps less, until it keeps none. */
+test.each([
+  [2, 140, true],
+  [4, 99, true],
+  [8, 18, true],
+  [12, undefined, false],
+])("turned about for oil that sinks, a step of %p mm pours from %p mm on", (stepMm, atMm, ever) => {
+  const pours = poursFrom({ keeps: "sinks", stepMm, armMm: 180 }, "sinks", 0.998, 1.05);
+  expect(pours.ever).toBe(ever);
+  if (atMm === undefined) expect(pours.atMm).toBeLessThanOrEqual(0);
+  else expect(Math.abs(pours.atMm - atMm)).toBeLessThan(1);
+});
+
+test("what has to gather before oil pours is told as a volume too", () => {
+  const arms = { keeps: "sinks" as const, stepMm: 8, armMm: 180 };
+  const { pours, oilDensityGPerMl } = parted({
+    oil: { densityGPerMl: 1.05 },
+    vessel: { ...tube, heightMm: 200, arms },
+  });
+  expect(oilDensityGPerMl).toBeGreaterThan(1);
+  expect(pours!.atMl).toBeCloseTo((Math.PI * (tube.diameterMm / 2) ** 2 * pours!.atMm) / 1000, 1);
 });
 
 test("what sinks gathers in the tip of a pear, so that a little of it stands high", () => {

@@ -13,7 +13,7 @@ export interface Arms {
   keeps: "floats" | "sinks";
   /** How far the oil's lip and the water's are apart in height, mm, above 0. */
   stepMm: number;
-  /** Length of the arm in which the layer gathers, mm. */
+  /** Length of the arm in which the layer gathers, mm; for an oil that sinks the water lip's height above the bottom. */
   armMm: number;
 }
 
@@ -40,8 +40,8 @@ export interface Parting {
   /** Height of hydrosol through which the drops travel, mm; at most the vessel's own. */
   columnMm: number;
   settling: Settling;
-  /** Only with arms: the layer at which oil pours, mm, and whether that ever is in this arm. */
-  pours?: { atMm: number; ever: boolean };
+  /** Only with arms: the layer at which oil pours, mm and mL, and whether that ever is in this arm. */
+  pours?: { atMm: number; ever: boolean; atMl: number };
   /** What water that is still free of oil takes up of this one, g; undefined for an unknown oil. */
   dissolvedG?: number;
   /** What is filled into the vessel at once, mL, and in how many fillings it takes all of it. */
@@ -90,6 +90,10 @@ export function partingOf(request: PartingRequest): Parting {
     layer === "sinks"
       ? heightOf(vessel, oilMl)
       : heightOf(vessel, inVesselMl + oilMl) - heightOf(vessel, inVesselMl);
+  const pouring = (hollow: Hollow, arms: Arms) => {
+    const pours = poursFrom(arms, layer, water, oilDensityGPerMl);
+    return { ...pours, atMl: pours.ever ? volumeBelow(hollow, pours.atMm) : Infinity };
+  };
   return {
     layer,
     differenceKgPerM3,
@@ -102,7 +106,7 @@ export function partingOf(request: PartingRequest): Parting {
       densityDifference: differenceKgPerM3,
       viscosityMPaS: brineViscosity(temperatureC, saltGPerL),
     },
-    ...(vessel.arms ? { pours: poursFrom(vessel.arms, layer, water, oilDensityGPerMl) } : {}),
+    ...(vessel.arms ? { pours: pouring(vessel, vessel.arms) } : {}),
     ...("composition" in oil ? { dissolvedG: dissolvedIn(oil.composition, request) } : {}),
     holdsMl,
     fillings,
@@ -110,8 +114,11 @@ export function partingOf(request: PartingRequest): Parting {
 }
 
 /**
- * Layer at which a two-arm receiver pours its oil, mm, by the balance of its arms; Infinity for an oil
- * that it does not keep. It never pours where that is more than four fifths of the arm.
+ * Layer at which a two-arm receiver pours its oil, mm, by the balance of its arms; Infinity for an oil that it does
+ * not keep. An oil that floats pours over a lip one step above the water's: the lighter it is, the thinner its layer.
+ * One that sinks pours through an arm from the bottom whose lip is one step below the water's: a larger step keeps
+ * less of it, until the water itself would leave there, and nothing is kept. In practice it pours where the layer is
+ * above 0 and at most four fifths of the arm.
  */
 export function poursFrom(
   { keeps, stepMm, armMm }: Arms,
@@ -120,8 +127,11 @@ export function poursFrom(
   oilGPerMl: number,
 ): { atMm: number; ever: boolean } {
   if (layer !== keeps) return { atMm: Infinity, ever: false };
-  const atMm = (stepMm * waterGPerMl) / Math.abs(waterGPerMl - oilGPerMl);
-  return { atMm, ever: atMm <= armShare * armMm };
+  const atMm =
+    keeps === "floats"
+      ? (stepMm * waterGPerMl) / (waterGPerMl - oilGPerMl)
+      : armMm - (stepMm * oilGPerMl) / (oilGPerMl - waterGPerMl);
+  return { atMm, ever: atMm > 0 && atMm <= armShare * armMm };
 }
 
 function dissolvedIn(

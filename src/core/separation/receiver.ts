@@ -8,8 +8,8 @@ import { poursFrom, visibleMm } from "./parting";
 interface ReceiverRow {
   /** Oils it keeps: those that float, sink, or hang in the water. */
   keeps: readonly OilProperties["layer"][];
-  /** A floating layer pours from an arm of its own once it is thick enough. */
-  poursOver: boolean;
+  /** Of which oils the layer pours from an arm of its own, once it is thick enough. */
+  pours?: "floats" | "sinks";
   /** Oil and water part as they come; else the water rests under its oil and takes more of it up. */
   flows: boolean;
 }
@@ -19,11 +19,11 @@ interface ReceiverRow {
  * floats, or turned about for oil that sinks; a funnel that drains from below. One row each.
  */
 export const receivers = {
-  jar: { keeps: ["floats", "sinks", "hangs"], poursOver: false, flows: false },
-  tube: { keeps: ["floats", "sinks", "hangs"], poursOver: false, flows: false },
-  twoArm: { keeps: ["floats"], poursOver: true, flows: true },
-  twoArmHeavy: { keeps: ["sinks"], poursOver: false, flows: true },
-  funnel: { keeps: ["floats", "sinks", "hangs"], poursOver: false, flows: false },
+  jar: { keeps: ["floats", "sinks", "hangs"], flows: false },
+  tube: { keeps: ["floats", "sinks", "hangs"], flows: false },
+  twoArm: { keeps: ["floats"], pours: "floats", flows: true },
+  twoArmHeavy: { keeps: ["sinks"], pours: "sinks", flows: true },
+  funnel: { keeps: ["floats", "sinks", "hangs"], flows: false },
 } as const satisfies Record<string, ReceiverRow>;
 
 export type ReceiverKind = keyof typeof receivers;
@@ -49,7 +49,7 @@ export interface ReceiverFit {
   shows: boolean;
   /** Whether it keeps this oil at all. */
   suits: boolean;
-  /** Two arms, oil that floats: thickness at which it begins to pour, mm. */
+  /** Two arms: thickness at which it begins to pour, mm; 0 or less: the water would leave by the oil's arm. */
   poursAtMm?: number;
   /** Two arms: this oil never pours there, and leaves with the water in the end. */
   neverPours?: true;
@@ -64,12 +64,12 @@ export function receiverFit(
   oil: Pick<OilProperties, "densityGPerMl" | "layer">,
   oilMl: number,
 ): ReceiverFit {
-  const { keeps, poursOver }: ReceiverRow = receivers[receiver.kind];
+  const { keeps, pours: arm }: ReceiverRow = receivers[receiver.kind];
   const thickness = layerMm(oilMl, receiver.diameterMm);
-  const pours = poursOver && oil.layer === "floats";
+  const pours = arm !== undefined && oil.layer === arm;
   const { lipStepMm = usualLipStepMm, armMm = usualArmMm(receiver) } = receiver;
   const { atMm, ever } = poursFrom(
-    { keeps: "floats", stepMm: lipStepMm, armMm },
+    { keeps: arm ?? "floats", stepMm: lipStepMm, armMm },
     oil.layer,
     roomWaterDensity,
     oil.densityGPerMl,

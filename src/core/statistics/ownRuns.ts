@@ -26,7 +26,7 @@ export const shareBetweenHarvests = 1 - shareBetweenPlaces;
 export const measuringDeviation = 0.2;
 
 /** How far halves of one harvest differ that are treated alike: deviation of the logarithm. */
-export const halvesDiffer = 0.15;
+export const halvesDiffer = 0.25;
 
 /** Deviation of a range's logarithm: 8 in 10 lie within. */
 export function spreadOf({ low, high }: Range): number {

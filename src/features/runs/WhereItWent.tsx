@@ -119,7 +119,7 @@ export function WhereItWent({ summary, others, units }: Props) {
         />
         <Txt variant="small">Hatched is reckoned, not measured.</Txt>
       </Card>
-      {run.plan.edition === 2 ? null : (
+      {run.plan.edition === 3 ? null : (
         <Txt variant="small">Reckoned by today&apos;s model, not by the one of its plan.</Txt>
       )}
     </>

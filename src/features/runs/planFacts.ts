@@ -21,7 +21,7 @@ export function planFacts(
       `${words(showMass(plan.chargeG, units))}, ${run.state} ${plantBook.byId(run.plantId)?.part ?? ""}, ${plan.charge} of ${plan.charges}`,
     ],
     ["Method", `${methodWords[plan.method]}, ${words(showVolume(plan.waterMl, units))} of water`],
-    ["Forecast", plan.edition === 2 ? undefined : "by the model's first edition, as it was then"],
+    ["Forecast", editionWords(plan)],
     [
       "Boiling",
       `${sinceLit(state.boilingAt)}; planned ${showDuration(plan.forecast.minutesToBoil)}`,
@@ -36,4 +36,10 @@ export function planFacts(
     ],
     ["Jars", String(state.jars)],
   ];
+}
+
+/* A plan keeps the figures it was made with. */
+function editionWords({ edition }: RunSummary["run"]["plan"]): string | undefined {
+  if (edition === 3) return undefined;
+  return `by the model's ${edition === 2 ? "second" : "first"} edition, as it was then`;
 }

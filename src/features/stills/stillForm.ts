@@ -162,7 +162,7 @@ export function stillFromForm(form: StillFormRead) {
       kind,
       diameterMm: diameter,
       volumeMl,
-      ...(receivers[kind].poursOver ? { lipStepMm: usualLipStepMm } : {}),
+      ...("pours" in receivers[kind] ? { lipStepMm: usualLipStepMm } : {}),
     })),
   };
 }

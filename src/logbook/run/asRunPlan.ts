@@ -30,7 +30,7 @@ export function asRunPlan({ plan, oil, still, charge, charges, ...choices }: Pla
   const { runPowerW } = request.still.heat;
   const { preparation, schools, cuts, agedMonths, reasons, filled, chargeBetweenG } = choices;
   return {
-    edition: 2,
+    edition: 3,
     method: plan.method,
     charge,
     charges,
