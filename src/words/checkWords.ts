@@ -19,8 +19,8 @@ export const checkClarityWords: Record<NonNullable<Check["clarity"]>, string> = 
   cloudy: "Cloudy",
 };
 export const checkSignWords: Record<NonNullable<Check["signs"]>[number], string> = {
-  film: "A film on top",
-  threads: "Threads or flakes",
+  film: "A film that is not oil",
+  threads: "Threads, flakes or slime",
   thicker: "Thicker",
   stickyRim: "Sticky rim",
   waterBelow: "Water below",
@@ -30,6 +30,14 @@ export const checkSignWords: Record<NonNullable<Check["signs"]>[number], string>
 export const verdictWords: Record<Verdict, { is: string; so: string }> = {
   keep: { is: "Keep", so: "As it should be: close it well and look again in time." },
   useSoon: { is: "Use soon", so: "It is past its best: use it up within a month." },
+  measureAgain: {
+    is: "Measure again",
+    so: "Two strips differ by as much. Measure with a new strip, and again in two weeks.",
+  },
+  warmFirst: {
+    is: "Warm it first",
+    so: "Cold shows dissolved oil as a haze. Warm it in the hand: if it clears, it is oil, and it keeps. If not, filter it and look in two weeks.",
+  },
   chillOrFilter: {
     is: "Chill or filter",
     so: "Filter it through paper, chill it, and look again in two weeks.",
@@ -40,7 +48,7 @@ export const verdictWords: Record<Verdict, { is: string; so: string }> = {
   },
   notOnSkin: {
     is: "Not on skin any more",
-    so: "It has taken up oxygen: for cleaning or burning in a lamp at most, never on skin.",
+    so: "It has taken up oxygen: for cleaning at most, never on skin.",
   },
   throwAway: {
     is: "Throw away",
@@ -50,17 +58,18 @@ export const verdictWords: Record<Verdict, { is: string; so: string }> = {
 
 /** What speaks for it. */
 const signWords: Record<Sign, string> = {
-  phMoved: "its pH has moved by half a unit or more",
+  phMoved: "its pH has moved by half a unit",
+  phMovedFar: "its pH has moved by a whole unit or more",
   newCloud: "it has clouded since",
   threads: "there are threads or flakes in it",
   sour: "it smells sour",
   musty: "it smells musty",
-  varnish: "it smells sharp, like varnish",
+  varnish: "it smells sharp",
   thicker: "it is thicker than it was",
   stickyRim: "its rim is sticky",
   water: "there is water in it",
   haze: "there is a haze in it",
-  film: "there is a film on it",
+  film: "there is a film on it that is not oil",
   darker: "it is darker",
   otherColour: "its colour is another",
   weaker: "it smells weaker",

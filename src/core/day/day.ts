@@ -1,5 +1,5 @@
 /** What one charge takes on one still. */
-export interface Takes {
+interface Takes {
   /** Minutes to load, to heat to the first drop, to run, and to cool, empty and rinse. */
   loadMin: number;
   heatMin: number;

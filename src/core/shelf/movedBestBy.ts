@@ -30,6 +30,8 @@ export interface BottleStory {
 /* Days that are left from the check on: enough to use it up, to filter it, to draw the water off. */
 const daysAfter: Partial<Record<Verdict, number>> = {
   useSoon: 30,
+  measureAgain: 14,
+  warmFirst: 30,
   chillOrFilter: 30,
   drawOffWater: 60,
   notOnSkin: 0,

@@ -89,13 +89,17 @@ describe("what moves a best-by", () => {
 
 describe("what a check comes to", () => {
   test.each([
-    ["hydrosol", { ph: 4.6 }, { ph: 5.2 }, "throwAway", ["phMoved"]],
+    ["hydrosol", { ph: 4.6 }, { ph: 5.2 }, "measureAgain", ["phMoved"]],
+    ["hydrosol", { ph: 4.2 }, { ph: 5.2 }, "throwAway", ["phMovedFar"]],
+    ["hydrosol", { signs: ["film"] }, {}, "throwAway", ["film"]],
+    ["hydrosol", { signs: ["thicker"] }, {}, "throwAway", ["thicker"]],
+    ["hydrosol", { smell: "sharp" }, {}, "throwAway", ["varnish"]],
     ["hydrosol", { ph: 4.8 }, { ph: 5.2 }, "keep", []],
     ["hydrosol", { clarity: "cloudy" }, {}, "throwAway", ["newCloud"]],
     ["hydrosol", { clarity: "cloudy" }, { clarity: "cloudy" }, "keep", []],
     ["hydrosol", { signs: ["threads"] }, {}, "throwAway", ["threads"]],
     ["hydrosol", { smell: "sour" }, {}, "throwAway", ["sour"]],
-    ["hydrosol", { clarity: "hazy" }, {}, "chillOrFilter", ["haze"]],
+    ["hydrosol", { clarity: "hazy" }, {}, "warmFirst", ["haze"]],
     ["hydrosol", { smell: "weaker" }, {}, "useSoon", ["weaker"]],
     ["oil", { smell: "sharp" }, {}, "notOnSkin", ["varnish"]],
     ["oil", { smell: "sharp", signs: ["stickyRim"] }, {}, "throwAway", ["varnish", "stickyRim"]],

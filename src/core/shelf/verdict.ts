@@ -4,6 +4,8 @@ import type { Product } from "./products";
 export const verdicts = [
   "keep",
   "useSoon",
+  "measureAgain",
+  "warmFirst",
   "chillOrFilter",
   "drawOffWater",
   "notOnSkin",
@@ -23,6 +25,7 @@ export interface Noticed {
 /** Why: each a thing that was seen. */
 export type Sign =
   | "phMoved"
+  | "phMovedFar"
   | "newCloud"
   | "threads"
   | "sour"
@@ -37,8 +40,10 @@ export type Sign =
   | "otherColour"
   | "weaker";
 
+/** A pH that has moved by as much on paper is measured again: two strips differ by that. */
+const phStep = 0.5;
 /** A hydrosol whose pH has moved by as much has something living in it. */
-export const phStep = 0.5;
+export const phFar = 1;
 
 interface Rule {
   sign: Sign;
@@ -46,16 +51,22 @@ interface Rule {
   is: (seen: Noticed, first: Noticed) => boolean;
 }
 
+/* How far the pH lies from the first, to the hundredth; 0 where one is not known. */
+function phMovedBy({ ph }: Noticed, first: Noticed): number {
+  if (ph === undefined || first.ph === undefined) return 0;
+  return Math.round(Math.abs(ph - first.ph) * 100) / 100;
+}
+
 const has = (sign: NonNullable<Noticed["signs"]>[number]) => (seen: Noticed) =>
   seen.signs?.includes(sign) ?? false;
 
 /* Signs of water products that live, and of oils that take up oxygen: usual teaching of growers' bodies. */
 const waterRules: readonly Rule[] = [
+  { sign: "phMovedFar", verdict: "throwAway", is: (...both) => phMovedBy(...both) >= phFar },
   {
     sign: "phMoved",
-    verdict: "throwAway",
-    is: ({ ph }, first) =>
-      ph !== undefined && first.ph !== undefined && Math.abs(ph - first.ph) >= phStep - 1e-9,
+    verdict: "measureAgain",
+    is: (...both) => phMovedBy(...both) >= phStep && phMovedBy(...both) < phFar,
   },
   {
     sign: "newCloud",
@@ -65,10 +76,12 @@ const waterRules: readonly Rule[] = [
   { sign: "threads", verdict: "throwAway", is: has("threads") },
   { sign: "sour", verdict: "throwAway", is: ({ smell }) => smell === "sour" },
   { sign: "musty", verdict: "throwAway", is: ({ smell }) => smell === "musty" },
-  { sign: "film", verdict: "chillOrFilter", is: has("film") },
+  { sign: "varnish", verdict: "throwAway", is: ({ smell }) => smell === "sharp" },
+  { sign: "film", verdict: "throwAway", is: has("film") },
+  { sign: "thicker", verdict: "throwAway", is: has("thicker") },
   {
     sign: "haze",
-    verdict: "chillOrFilter",
+    verdict: "warmFirst",
     is: ({ clarity }, first) =>
       clarity === "hazy" && first.clarity !== "hazy" && first.clarity !== "cloudy",
   },

@@ -30,7 +30,9 @@ test("yields of the year, the best still so far with how sure, and what the next
   expect(screen.getByText(/^Steel pot: .* in 2 runs, .*in 100 that it is better\.$/)).toBeVisible();
   expect(screen.getByText(/^Always so far: fresh; /)).toBeVisible();
   expect(screen.getAllByText("Chopped, or whole?")[0]).toBeVisible();
-  expect(screen.getByText(/^About 20 runs more: .* of plant and .* of heat\.$/)).toBeVisible();
+  expect(
+    screen.getAllByText(/^About \d+ runs more: .* of plant and .* of heat\.$/)[0],
+  ).toBeVisible();
   await act(async () => {
     fireEvent.click(screen.getByRole("button", { name: "The last ones side by side" }));
     await Promise.resolve();

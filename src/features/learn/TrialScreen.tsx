@@ -84,7 +84,7 @@ function OneTrial({ trial }: { trial: Trial }) {
               />
             ) : null}
             <Txt variant="small">
-              Reckoned from no difference expected, of halves of one harvest that differ by some 15
+              Reckoned from no difference expected, of halves of one harvest that differ by some 25
               %; each run counts as the person measured it.
             </Txt>
           </Card>

@@ -2,7 +2,7 @@ import { View } from "react-native";
 import { counted, fixed } from "@/core/units/format";
 import { noonOf, showDay } from "@/core/units/dates";
 import type { Plant } from "@/core/plant/plant";
-import { phStep } from "@/core/shelf/verdict";
+import { phFar } from "@/core/shelf/verdict";
 import { firstReading, judgedChecks } from "@/logbook/shelf/lotChecks";
 import type { Check } from "@/records/check";
 import type { Lot } from "@/records/lot";
@@ -69,8 +69,8 @@ export function ChecksCard({ lot, plant, checks, onCheck }: Props) {
           readings={readings}
           {...(plant?.hydrosol.ph ? { usual: plant.hydrosol.ph } : {})}
           {...(first === undefined ? {} : { first })}
-          step={phStep}
-          inWords={`pH over the days: ${readings.map(({ ph }) => fixed(ph, 1)).join(", ")}. Half a unit away from the first, it has turned.`}
+          step={phFar}
+          inWords={`pH over the days: ${readings.map(({ ph }) => fixed(ph, 1)).join(", ")}. A whole unit away from the first, it has turned.`}
         />
       ) : null}
       {[...judged].reverse().map((each) => (
