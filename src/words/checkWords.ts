@@ -20,7 +20,7 @@ export const checkClarityWords: Record<NonNullable<Check["clarity"]>, string> = 
 };
 export const checkSignWords: Record<NonNullable<Check["signs"]>[number], string> = {
   film: "A film that is not oil",
-  threads: "Threads, flakes or slime",
+  threads: "Threads or slime",
   thicker: "Thicker",
   stickyRim: "Sticky rim",
   waterBelow: "Water below",
