@@ -27,11 +27,10 @@ export interface BottleStory {
   checks: readonly { on: string; verdict: Verdict }[];
 }
 
-/* Days that are left from the check on: enough to use it up, to filter it, to draw the water off. */
+/* Days that are left from the check on: enough to use it up, to filter it, to draw the water off. What has to be looked
+   at again loses none by that. */
 const daysAfter: Partial<Record<Verdict, number>> = {
   useSoon: 30,
-  measureAgain: 14,
-  warmFirst: 30,
   chillOrFilter: 30,
   drawOffWater: 60,
   notOnSkin: 0,

@@ -17,6 +17,14 @@ describe("how long things keep", () => {
     ].map((kept) => keepingMonths("hydrosol", keeps, kept));
     for (const months of worse) expect(months).toBeLessThan(full);
     expect(keepingMonths("oil", keeps, { place: "fridge", openVessel: true })).toBe(24);
+    /* The usual rule, as the guide tells it. */
+    const oil = (kept: Partial<Parameters<typeof keepingMonths>[2]>) =>
+      keepingMonths("oil", keeps, { place: "fridge", ...kept }) / 24;
+    expect(oil({ place: "cellar" })).toBeCloseTo(0.85, 9);
+    expect(oil({ place: "room" })).toBeCloseTo(0.5, 9);
+    expect(oil({ glass: "clear" })).toBeCloseTo(0.7, 9);
+    expect(oil({ glass: "plastic" })).toBeCloseTo(0.6, 9);
+    expect(oil({ airShare: 0.4 })).toBeCloseTo(0.7, 9);
     expect(keepingMonths("liquor", keeps, { place: "fridge" })).toBeLessThan(1);
   });
 
@@ -54,6 +62,19 @@ describe("what moves a best-by", () => {
     });
     expect(moves.map(({ reason }) => reason)).toEqual(["opened", "air", "throwAway"]);
     expect(moves.at(-1)!.to).toBe("2026-08-01");
+  });
+
+  test.each([
+    ["useSoon", "2026-07-01"],
+    ["chillOrFilter", "2026-07-01"],
+    ["drawOffWater", "2026-07-31"],
+    ["notOnSkin", "2026-06-01"],
+    ["throwAway", "2026-06-01"],
+    ["measureAgain", "2027-06-01"],
+    ["warmFirst", "2027-06-01"],
+    ["keep", "2027-06-01"],
+  ] as const)("a check of the first of June that says %s leaves it until %s", (verdict, day) => {
+    expect(movedBestBy({ ...story, checks: [{ on: "2026-06-01", verdict }] }).day).toBe(day);
   });
 
   test("nothing that happens puts it off", () => {
