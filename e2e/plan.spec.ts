@@ -9,7 +9,7 @@ const stills: { name: string; plant: string; have: string; oil: string; hydrosol
     oil: "10",
     hydrosol: "1500",
   },
-  { name: "Glass flask, 2 L", plant: "Caraway, ripe seed", have: "120", oil: "4", hydrosol: "400" },
+  { name: "Glass flask, 2 L", plant: "Caraway, ripe seed", have: "60", oil: "2", hydrosol: "240" },
   {
     name: "Boiler and vessel, 15 L",
     plant: "Scots pine, needles and tips",
