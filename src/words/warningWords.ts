@@ -1,3 +1,4 @@
+import { neverWords } from "./neverWords";
 import {
   fixed,
   showDuration,
@@ -115,6 +116,14 @@ const says: Says = {
     message: hazard,
     remedy: "Bear it in mind before you load the still.",
   }),
+  poisonousPlant: ({ plantName }) => ({
+    message: `${plantName} is poisonous: its oil in a spoonful, its water in a glass.`,
+    remedy: "Leave it, or say why you do it and where you keep it locked.",
+  }),
+  neverDistil: ({ plantName, why }) => ({
+    message: `${plantName} is not distilled at home. ${neverWords[why]}`,
+    remedy: "Leave it. If yours is another plant, say which.",
+  }),
   oilSets: ({ plantName, setsBelowC, coldestC, warmC }, units) => ({
     message: `The oil of ${plantName.toLowerCase()} sets below about ${degrees(setsBelowC, units)}. Cooled to ${degrees(coldestC, units)} it can stop up the condenser, and a stopped still builds pressure.`,
     remedy: `Let the cooling water be ${degrees(warmC, units)} or warmer, and leave the ice out.`,
@@ -210,6 +219,8 @@ export function remedyLabel(change: PlanChange, units: UnitSystem): string {
 
 /** A stop of craft that somebody went past, in a few words. */
 export const craftStopWords: Record<CraftStop, string> = {
+  poisonousPlant: "Poisonous plant",
+  neverDistil: "Plant that is not distilled at home",
   littleHeadspace: "Little headspace",
   overfull: "Packed fuller than usual",
   tooMuchWater: "More water than usual",

@@ -1,6 +1,8 @@
 import { preparationOf, preparationsOf } from "../plant/preparation";
 import { methodsOf } from "../still/fillLimits";
 import { oilLeftAfter } from "./chargeMaterial";
+import { isPoisonous } from "../plant/cautions";
+import { whyNever } from "../plant/neverDistil";
 import type { PlanInput } from "./planInput";
 import type { BarePlan } from "./chargePlan";
 import type { Warning } from "./warning";
@@ -64,6 +66,10 @@ export function materialWarnings(input: PlanInput, plan: BarePlan): Warning[] {
       ...(steam ? { change: { method: "steam" as const } } : {}),
     });
   }
+  const why = whyNever(plant.name, plant.botanicalName);
+  if (why) warnings.push({ code: "neverDistil", severity: "error", plantName: plant.name, why });
+  else if (isPoisonous(plant))
+    warnings.push({ code: "poisonousPlant", severity: "error", plantName: plant.name });
   for (const hazard of plant.hazards) {
     warnings.push({ code: "plantHazard", severity: "note", hazard });
   }

@@ -1,3 +1,4 @@
+import type { WhyNever } from "../plant/neverDistil";
 import type { Method } from "../still/methods";
 import type { Pace } from "./pace";
 
@@ -41,6 +42,10 @@ type Warned =
   | { code: "oldStock"; months: number; shareLost: number }
   | { code: "froths"; plantName: string; canSteam: boolean }
   | { code: "plantHazard"; hazard: string }
+  /** Its oil or water is a poison: one goes on by one's own word. */
+  | { code: "poisonousPlant"; plantName: string }
+  /** On the list of what is not distilled at home, by its name or kin. */
+  | { code: "neverDistil"; plantName: string; why: WhyNever }
   | { code: "oilSets"; plantName: string; setsBelowC: number; coldestC: number; warmC: number }
   /** `iceKg`: what would hold the tub; absent where the oil sets in the cold. */
   | { code: "tubTooWarm"; limitC: number; minutes: number; endC: number; iceKg?: number }
@@ -81,7 +86,8 @@ export type Warning = Warned & {
 };
 
 /**
- * Stops about craft. Practitioners differ, so a person may go on with a reason, which is kept with the run.
+ * Stops about craft, and about what the plant is. Practitioners differ, so a person may go on with a reason, which is
+ * kept with the run.
  * Every other error is dangerous, or cannot be done at all.
  */
 export const craftStops = [
@@ -91,6 +97,8 @@ export const craftStops = [
   "oilSets",
   "wrongReceiver",
   "stopsAtOnce",
+  "poisonousPlant",
+  "neverDistil",
 ] as const satisfies readonly Warning["code"][];
 export type CraftStop = (typeof craftStops)[number];
 

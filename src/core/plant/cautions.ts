@@ -35,3 +35,9 @@ export const usualSkinMost = { body: 2, face: 1, child: 1 } as const;
 
 /** Whose skin a dilution is for. */
 export type Whose = keyof typeof usualSkinMost;
+
+/** Whether a plant's oil is a poison: it is told so, or not for skin at all and does harm inside. */
+export function isPoisonous({ cautions: told, skinMostPercent }: Omit<Care, "hydrosol">): boolean {
+  const inside = told.includes("convulsant") || told.includes("liver");
+  return told.includes("poison") || (skinMostPercent === "none" && inside);
+}
