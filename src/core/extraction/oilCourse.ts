@@ -64,7 +64,9 @@ const esterStepLoss = 0.03;
 /* Steps while the ceiling binds, min: no more than so much of the free share is gone in one. */
 const ceilingStep = { least: 0.25, most: 10, ofFree: 0.08 };
 /* Steps while the pot empties: no more of its water than this share. */
-const potStep = { ofWater: 0.08, least: 0.1 };
+const potStep = { ofWater: 0.1, least: 0.5 };
+/* So little of its water the pot is taken to have at least, share. */
+const potLeast = 0.05;
 /* Steps while the water runs back, min: the layer and the pot are worked out together. */
 const returnStep = { first: 0.25, growth: 0.2, most: 6 };
 /* So many times its rate a compound is gone from the pot. */
@@ -235,7 +237,9 @@ function law(release: Release, { from, steam, waterG }: Steady): Law {
   }
 
   const { pot } = release;
-  const potG = (at: number) => Math.max(1, waterG - pot!.spends * steam * (at - from));
+  /* A run ends long before its pot is empty; what is asked beyond is answered with the last of the water. */
+  const lastG = Math.max(1, (pot?.waterG ?? 0) * potLeast);
+  const potG = (at: number) => Math.max(lastG, waterG - pot!.spends * steam * (at - from));
   const stripping = pot !== undefined && pot.returns === undefined;
 
   /** Each compound's closed solution, its flow scaled. */
@@ -372,7 +376,9 @@ function law(release: Release, { from, steam, waterG }: Steady): Law {
           returnStep.most,
           returnStep.first + returnStep.growth * Math.max(0, at),
         );
-      return Math.min(plain, Math.max(potStep.least, (potStep.ofWater * potG(at)) / steam));
+      const water = potG(at);
+      if (water <= lastG || pot.spends === 0) return plain;
+      return Math.min(plain, Math.max(potStep.least, (potStep.ofWater * water) / steam));
     },
     advance(state, minutes, at) {
       if (esters) breakEsters(state, minutes / 2);
