@@ -9,18 +9,16 @@ import { saturationPressurePa } from "../water/saturation";
 import { playedAt } from "./flows";
 
 /** What in a run's own log can explain its oil. */
-const reasons = [
-  "stoppedEarly",
-  "ranLonger",
-  "slower",
-  "faster",
-  "settledShort",
-  "warmOutlet",
-  "oldStock",
-  "channels",
-  "plantItself",
-] as const;
-export type Reason = (typeof reasons)[number];
+export type Reason =
+  | "stoppedEarly"
+  | "ranLonger"
+  | "slower"
+  | "faster"
+  | "settledShort"
+  | "warmOutlet"
+  | "oldStock"
+  | "channels"
+  | "plantItself";
 
 /** One of them, and what it did to the oil in hand. */
 export interface Explained {
