@@ -47,11 +47,11 @@ function brokenWords(page: Page): Promise<string[]> {
   });
 }
 
-test("no word is broken in two at 320 px, in metric or in US units", async ({
-  browser,
-  baseURL,
-}) => {
-  for (const locale of ["en-GB", "en-US"]) {
+for (const locale of ["en-GB", "en-US"])
+  test(`no word is broken in two at 320 px in the units of ${locale}`, async ({
+    browser,
+    baseURL,
+  }) => {
     const viewport = { width: 320, height: 700 };
     const context = await browser.newContext({ baseURL, locale, viewport });
     const page = await context.newPage();
@@ -78,8 +78,7 @@ test("no word is broken in two at 320 px, in metric or in US units", async ({
       expect.soft(await brokenWords(page), `${path}, ${locale}`).toEqual([]);
     }
     await context.close();
-  }
-});
+  });
 
 test("no text is cut at 320 px, nor with wide spacing, and nothing scrolls sideways", async ({
   page,
