@@ -1,6 +1,5 @@
 /* A day at several stills: a request as JSON on standard input, when each step begins on standard output. */
-import { blameFor, impossible } from "../src/core/day/blame";
-import { planDay } from "../src/core/day/planDay";
+import { blameFor, impossible, planDay } from "../src/core";
 import { asDay, dayRequestSchema } from "../src/messages/dayRequest";
 import { dayLimitWords } from "../src/words/dayWords";
 import { answer } from "./lib/answer";

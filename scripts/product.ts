@@ -1,5 +1,5 @@
 /* What a product is warned of and how it measures: a request as JSON on standard input, the answer on standard output. */
-import { productCare } from "../src/core/care/productCare";
+import { productCare } from "../src/core";
 import { asParts, productRequestSchema } from "../src/messages/productRequest";
 import { labelCautions } from "../src/words/labelWords";
 import { answer } from "./lib/answer";

@@ -6,3 +6,6 @@ export { playWatched } from "./run/playWatched";
 export { virtualStill, type Fault, type VirtualStill } from "./run/virtualStill";
 export { compounds } from "./plant/compounds";
 export { compoundVapourPressurePa } from "./plant/vapourPressure";
+export { productCare } from "./care/productCare";
+export { planDay } from "./day/planDay";
+export { blameFor, impossible } from "./day/blame";

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { careByContent } from "@/core/plant/careByContent";
 import { partOfPlant } from "@/core/care/partOfPlant";
 import type { ProductPart } from "@/core/care/productCautions";
 import { waterUnder, type WaterContent } from "@/core/care/usualWater";
@@ -58,7 +59,8 @@ export function asParts({ product, parts, composition, gPerL }: ProductRequest):
         : gPerL === undefined
           ? waterUnder(composition)
           : scaled(composition, gPerL);
-    return [{ care: {}, composition, share: 1, ...(water ? { water } : {}) }];
+    const care = careByContent({ cautions: [] }, composition);
+    return [{ care, composition, share: 1, ...(water ? { water } : {}) }];
   }
   const whole = (parts ?? []).reduce((sum, { ml }) => sum + ml, 0);
   return (parts ?? []).map(({ plantId, ml }) => {

@@ -174,8 +174,13 @@ const says: Says = {
           ? "Let the hydrosol flow back: then only the pot's water drinks oil."
           : `Stop after ${way.minutes} min: less water drinks less oil. Or distil it for its hydrosol.`,
   }),
-  neverPours: ({ poursAtMm }, units) => ({
-    message: `This oil is so near to water that two arms would pour it only from ${height(poursAtMm, units)} on: it never does.`,
+  neverPours: ({ layer, poursAtMm }, units) => ({
+    message:
+      poursAtMm <= 0
+        ? "In these arms the water itself would leave by the oil's arm: the oil is never kept."
+        : layer === "sinks"
+          ? `These arms pour this oil only from ${height(poursAtMm, units)} on, which is more than they hold.`
+          : `This oil is so near to water that two arms would pour it only from ${height(poursAtMm, units)} on: it never does.`,
     remedy: "Draw it off by hand, warm, before the layer leaves with the water.",
   }),
   oilSinks: () => ({

@@ -1,14 +1,14 @@
 import { usualSkinMost, type Whose } from "../plant/cautions";
+import { shareOf, skinMostByContent, substanceList } from "../plant/substances";
 import type { Product } from "../shelf/products";
 import {
   isHarmfulWater,
+  mixedOil,
   mixedWater,
   productCautions,
-  skinMostOfPart,
   type ProductCaution,
   type ProductPart,
 } from "./productCautions";
-import { shareOf, substanceList } from "../plant/substances";
 
 /* An oil that is not for young children is not for their skin either, however thin. */
 const notUnderSix: readonly ProductCaution[] = ["youngChildren", "convulsant"];
@@ -20,18 +20,8 @@ const notUnderSix: readonly ProductCaution[] = ["youngChildren", "convulsant"];
 export function mostOnSkin(product: Product, parts: readonly ProductPart[], whose: Whose): number {
   const warned = productCautions(product, parts);
   if (whose === "child" && notUnderSix.some((caution) => warned.includes(caution))) return 0;
-  const none = parts.some((part) =>
-    product === "oil" ? skinMostOfPart(part) === "none" : isPoison(part),
-  );
-  if (none) return 0;
-  if (product === "oil")
-    return parts.reduce<number>(
-      (most, part) => {
-        const own = skinMostOfPart(part);
-        return part.share > 0 && own !== "none" ? Math.min(most, own / part.share) : most;
-      },
-      Math.min(usualSkinMost[whose], wholeOil(parts)),
-    );
+  if (product === "oil") return mostOfOil(parts, usualSkinMost[whose]);
+  if (parts.some((part) => part.care.skinMostPercent === "none" && isHarmfulWater(part))) return 0;
   const water = mixedWater(parts);
   return substanceList.reduce((most, [, substance]) => {
     const percent = shareOf(substance, water) / mgPerLOfOnePercent;
@@ -43,19 +33,15 @@ export function mostOnSkin(product: Product, parts: readonly ProductPart[], whos
 
 const mgPerLOfOnePercent = 10_000;
 
-function isPoison(part: ProductPart): boolean {
-  return skinMostOfPart(part) === "none" && isHarmfulWater(part);
-}
-
-/* What two plants bring of one substance adds up. */
-function wholeOil(parts: readonly ProductPart[]): number {
-  return substanceList.reduce((most, [, substance]) => {
-    const share = parts.reduce(
-      (sum, part) => sum + part.share * shareOf(substance, part.composition ?? {}),
-      0,
-    );
-    return share > 0 && substance.skinMostPercent !== undefined
-      ? Math.min(most, substance.skinMostPercent / share)
-      : most;
-  }, Infinity);
+function mostOfOil(parts: readonly ProductPart[], usual: number): number {
+  /* What two plants bring of one substance adds up. */
+  const mixed = skinMostByContent(mixedOil(parts));
+  if (mixed === "none") return 0;
+  return parts.reduce<number>(
+    (most, { care: { skinMostPercent = Infinity }, share }) => {
+      if (skinMostPercent === "none") return 0;
+      return share > 0 ? Math.min(most, skinMostPercent / share) : most;
+    },
+    Math.min(usual, mixed),
+  );
 }

@@ -1,9 +1,10 @@
-import { oilProperties, type Composition } from "../plant/oil";
+import type { Composition } from "../plant/oil";
 import type { Product } from "../shelf/products";
 import { densityBand, refractiveBand, type Band } from "./bands";
 import { mostOnSkin } from "./onSkin";
 import {
   drinkLimits,
+  mixedOil,
   mixedWater,
   productCautions,
   type DrinkLimit,
@@ -54,16 +55,6 @@ export function productCare(product: Product, parts: readonly ProductPart[]): Pr
 function oilBands(compounds: Composition) {
   if (Object.keys(compounds).length === 0) return {};
   return { densityGPerMl: densityBand(compounds), refractiveIndex: refractiveBand(compounds) };
-}
-
-function mixedOil(parts: readonly ProductPart[]): Composition {
-  const mixed: Record<string, number> = {};
-  for (const { composition, share } of parts) {
-    if (!composition) continue;
-    const grams = share * oilProperties(composition).densityGPerMl;
-    for (const [id, of] of Object.entries(composition)) mixed[id] = (mixed[id] ?? 0) + grams * of;
-  }
-  return mixed;
 }
 
 /* As shares of what is named, the largest first. */

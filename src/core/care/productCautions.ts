@@ -1,15 +1,14 @@
-import { usualSkinMost, type Care, type Caution } from "../plant/cautions";
-import type { Composition } from "../plant/oil";
-import type { Product } from "../shelf/products";
+import type { Warned } from "../plant/careByContent";
+import { usualSkinMost, type Caution } from "../plant/cautions";
+import { oilProperties, type Composition } from "../plant/oil";
 import {
   shareOf,
-  skinMostByContent,
   substanceList,
   substances,
-  warnedOf,
   type Substance,
   type SubstanceName,
 } from "../plant/substances";
+import type { Product } from "../shelf/products";
 import type { WaterContent } from "./usualWater";
 
 /** What is warned of on a product: what its plants are warned of, and what follows from what was made of them. */
@@ -34,7 +33,8 @@ export type ProductCaution = (typeof productCautionNames)[number];
 
 /** What is known of a part of a product. */
 export interface ProductPart {
-  care: Partial<Pick<Care, "cautions" | "skinMostPercent">>;
+  /** What its plant is warned of, its make-up with it. */
+  care: Partial<Warned>;
   /** Of its oil, mass fractions. */
   composition?: Composition;
   /** Of its water, where the product is one. */
@@ -77,16 +77,17 @@ export function productCautions(product: Product, parts: readonly ProductPart[])
   return productCautionNames.filter((name) => found.has(name));
 }
 
-/** What a part's own oil may at most be on skin, %; "none": not at all. */
-export function skinMostOfPart({ care, composition }: ProductPart): number | "none" {
-  const byContent = composition ? skinMostByContent(composition) : Infinity;
-  if (care.skinMostPercent === "none" || byContent === "none") return "none";
-  return Math.min(care.skinMostPercent ?? Infinity, byContent);
-}
-
-/** A product's tags: its plants' and those that follow from what it is made of. */
-function tagsOf({ care, composition }: ProductPart): Caution[] {
-  return [...(care.cautions ?? []), ...(composition ? warnedOf(composition) : [])];
+/** What a blended oil is made of, mass fractions: what is not named of a part stays unnamed. */
+export function mixedOil(parts: readonly ProductPart[]): Composition {
+  const mixed: Record<string, number> = {};
+  let whole = 0;
+  for (const { composition, share } of parts) {
+    if (!composition || !(share > 0)) continue;
+    const grams = share * oilProperties(composition).densityGPerMl;
+    whole += grams;
+    for (const [id, of] of Object.entries(composition)) mixed[id] = (mixed[id] ?? 0) + grams * of;
+  }
+  return Object.fromEntries(Object.entries(mixed).map(([id, grams]) => [id, grams / whole]));
 }
 
 /** What a litre of a mixed water holds, mg/L. */
@@ -129,28 +130,25 @@ function byLimits(water: WaterContent): string[] {
 
 const notToDrink = ["notToDrink", "youngChildren", "pregnancy"];
 
-function ofOil(part: ProductPart): string[] {
-  const tags = tagsOf(part);
-  const own: string[] = tags.filter((caution) => !ofPlantAlone.includes(caution));
-  const most = skinMostOfPart(part);
-  if (most === "none") return [...own, "notOnSkin"];
-  const limited = tags.includes("carcinogenic") || most < usualSkinMost.body;
+function ofOil({ care: { cautions = [], skinMostPercent } }: ProductPart): string[] {
+  const own: string[] = cautions.filter((caution) => !ofPlantAlone.includes(caution));
+  if (skinMostPercent === "none") return [...own, "notOnSkin"];
+  const limited =
+    cautions.includes("carcinogenic") || (skinMostPercent ?? Infinity) < usualSkinMost.body;
   return limited ? [...own, "limitedOnSkin"] : own;
 }
 
 /** Whether what dissolves of a part harms whoever drinks it, by what is known of its plant. */
-export function isHarmfulWater(part: ProductPart): boolean {
-  const tags = tagsOf(part);
-  if (tags.includes("poison")) return true;
-  const most = skinMostOfPart(part);
-  const inTraces = most === "none" || most <= strictSkinPercent;
-  return inTraces && harmsInside.some((caution) => tags.includes(caution));
+export function isHarmfulWater({ care: { cautions = [], skinMostPercent } }: ProductPart): boolean {
+  if (cautions.includes("poison")) return true;
+  const inTraces = skinMostPercent === "none" || (skinMostPercent ?? Infinity) <= strictSkinPercent;
+  return inTraces && harmsInside.some((caution) => cautions.includes(caution));
 }
 
 function ofDissolved(part: ProductPart): string[] {
-  const tags = tagsOf(part);
-  const own: string[] = tags.filter((caution) => ofWater.includes(caution));
+  const { cautions = [] } = part.care;
+  const own: string[] = cautions.filter((caution) => ofWater.includes(caution));
   const limits = part.water ? byLimits(part.water) : [];
-  const fits = tags.includes("convulsant") ? ["youngChildren", "pregnancy"] : [];
+  const fits = cautions.includes("convulsant") ? ["youngChildren", "pregnancy"] : [];
   return [...own, ...fits, ...(isHarmfulWater(part) ? notToDrink : limits)];
 }

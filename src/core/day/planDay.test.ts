@@ -179,6 +179,32 @@ test("what is due comes first, though the day ends no sooner for it", () => {
   expect(plan.charges.find(({ id }) => id === "first")!.doneMin).toBe(100);
 });
 
+test("a still that draws too much, or takes ice that is not there, is left for one that does not", () => {
+  const takes = { loadMin: 10, heatMin: 20, runMin: 60, closeMin: 10, watts: 1000, iceKg: 1 };
+  const quick = { ...takes, runMin: 30 };
+  const day = (big: DayCharge["on"][string]): Day => ({
+    lengthMin: 600,
+    hands: 1,
+    mainsW: 2000,
+    ice: { kg: 2, kgPerHour: 0 },
+    stills: ["big", "small"],
+    charges: ["x", "y"].map((id) => ({
+      id,
+      readyMin: 0,
+      dueMin: Infinity,
+      on: { big, small: takes },
+    })),
+  });
+  for (const big of [
+    { ...quick, watts: 9000 },
+    { ...quick, iceKg: 9 },
+  ]) {
+    const plan = planDay(day(big), { tries: 200 })!;
+    expect(plan.charges.map(({ still }) => still)).toEqual(["small", "small"]);
+    expect(faultsOfDay(day(big), plan)).toEqual([]);
+  }
+});
+
 test("a day that cannot be met says which limit is to blame", () => {
   const takes = { loadMin: 10, heatMin: 30, runMin: 60, closeMin: 10, watts: 2000, iceKg: 4 };
   const charges = ["x", "y"].map((id) => ({

@@ -83,11 +83,12 @@ function firstOnes(day: Day): Decided[] {
   ];
   return rules.flatMap((rule) => {
     const sorted = [...places].sort((a, b) => compare(rule(a), rule(b)));
-    const stills = sharedOut(day, sorted);
-    return [
-      { stills, order: sorted.flatMap((i) => [i, i, i]) },
-      { stills, order: [...sorted.flatMap((i) => [i, i]), ...sorted] },
-    ];
+    return [sharedOut(day, sorted), day.charges.map(({ on }) => sparingStill(day, on))].flatMap(
+      (stills) => [
+        { stills, order: sorted.flatMap((i) => [i, i, i]) },
+        { stills, order: [...sorted.flatMap((i) => [i, i]), ...sorted] },
+      ],
+    );
   });
 }
 
@@ -104,18 +105,28 @@ function sharedOut(day: Day, sorted: readonly number[]): number[] {
   const stills = day.charges.map(() => 0);
   for (const i of sorted) {
     const { on, readyMin } = day.charges[i]!;
-    let chosen = -1;
+    let chosen = sparingStill(day, on);
     let soonest = Infinity;
     day.stills.forEach((still, at) => {
       const takes = on[still];
-      if (!takes) return;
+      if (!takes || takes.watts > day.mainsW) return;
       const done = Math.max(busy[at]!, readyMin) + lasts(takes);
       if (done < soonest) [chosen, soonest] = [at, done];
     });
     stills[i] = chosen;
-    busy[chosen] = soonest;
+    if (Number.isFinite(soonest)) busy[chosen] = soonest;
   }
   return stills;
+}
+
+/* The still that takes the least ice, and of these the fewest watts: where both are scarce no other order may do. */
+function sparingStill({ stills }: Day, on: Day["charges"][number]["on"]): number {
+  const able = stills.flatMap((still, at) => (on[still] ? [{ at, ...on[still] }] : []));
+  return able.reduce((least, each) =>
+    each.iceKg < least.iceKg || (each.iceKg === least.iceKg && each.watts < least.watts)
+      ? each
+      : least,
+  ).at;
 }
 
 /* One small change: a step earlier or later, two steps swapped, another still. */

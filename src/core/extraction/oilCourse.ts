@@ -1,4 +1,5 @@
 import type { OilParts } from "../plant/oilParts";
+import { waterReturning, type Returns } from "./waterReturning";
 
 /** Steam from a moment on, until the next stretch begins. */
 export interface Stretch {
@@ -39,8 +40,8 @@ export interface Pot {
   volatilities: readonly number[];
   /** Of a gram of steam, how much the pot loses: 1 where the distillate is kept, 0 where it flows back. */
   spends: number;
-  /** φ of the arm where the water runs back under its oil. */
-  returns?: { waterSaturation: number };
+  /** Of the arm, where the water runs back under its oil. */
+  returns?: Returns;
 }
 
 /** What has come over of a charge's oil. */
@@ -71,8 +72,6 @@ const potLeast = 0.05;
 const returnStep = { first: 0.25, growth: 0.2, most: 6 };
 /* So many times its rate a compound is gone from the pot. */
 const allGone = 40;
-const layerRounds = 40;
-const layerPrecision = 1e-3;
 
 /**
  * How a charge's oil comes over, compound by compound: washing of the free share by vapour pressure,
@@ -301,60 +300,7 @@ function law(release: Release, { from, steam, waterG }: Steady): Law {
     }
   }
 
-  /* The layer and the pot together, after the plant has let go: what goes over and what runs back is worked out
-     at the step's end, so that a layer that is just forming is no trouble. */
-  const litres = steam / 1000;
-  const returning = pot?.returns ? parts.compounds : [];
-  const dissolves = returning.map(({ solubilityGPerL }) => litres * solubilityGPerL);
-  const moles = returning.map(({ molarMass }) => 1 / molarMass);
-  const layers = new Float64Array(returning.length);
-  const phi = pot?.returns?.waterSaturation ?? 0;
-  function settleLayers(state: State, layerMoles: number, minutes: number, perVolatility: number) {
-    let sum = 0;
-    for (let i = 0; i < count; i += 1) {
-      const layer = state[2 * count + i]!;
-      const both = layer + state[3 * count + i]!;
-      if (both <= 0) {
-        layers[i] = 0;
-        continue;
-      }
-      const off = pot!.volatilities[i]! * perVolatility;
-      const back = (dissolves[i]! * moles[i]!) / layerMoles;
-      let next = (layer + minutes * phi * off * both) / (1 + minutes * phi * (off + back));
-      /* Where more comes than its water holds, the rest is oil at once. */
-      if (off * (both - next) > dissolves[i]!) {
-        const held = (1 - phi) * dissolves[i]!;
-        next = (layer + minutes * (off * both - held)) / (1 + minutes * (off + phi * back));
-        next = Math.min(both, Math.max(0, next));
-      }
-      layers[i] = next;
-      sum += next * moles[i]!;
-    }
-    return sum;
-  }
-  function runBack(state: State, minutes: number, at: number): void {
-    let guess = 0;
-    let inAll = 0;
-    for (let i = 0; i < count; i += 1) {
-      guess += state[2 * count + i]! * moles[i]!;
-      inAll += state[3 * count + i]! * moles[i]!;
-    }
-    inAll += guess;
-    if (!(inAll > 0)) return;
-    /* What lies there already is near to what will; where nothing does, all may. */
-    if (guess < 1e-3 * inAll) guess = inAll;
-    const perVolatility = steam / potG(at + minutes / 2);
-    for (let round = 0; round < layerRounds; round += 1) {
-      const next = settleLayers(state, guess, minutes, perVolatility);
-      const settled = Math.abs(next - guess) <= layerPrecision * guess;
-      guess = Math.max(next, 1e-12);
-      if (settled) break;
-    }
-    for (let i = 0; i < count; i += 1) {
-      state[3 * count + i]! += state[2 * count + i]! - layers[i]!;
-      state[2 * count + i] = layers[i]!;
-    }
-  }
+  const runBack = pot?.returns && waterReturning(parts, pot.volatilities, pot.returns, steam);
 
   function longest(state: State): number {
     if (neverBinds(state)) return esters ? esterStepLoss / release.esterLossPerMinute : Infinity;
@@ -390,7 +336,7 @@ function law(release: Release, { from, steam, waterG }: Steady): Law {
         propagate(half, minutes / 2, Math.min(1, ceiling / flow(state)), at);
         propagate(state, minutes, Math.min(1, ceiling / flow(half)), at);
       } else propagate(state, minutes, 0, at);
-      if (pot?.returns) runBack(state, minutes, at);
+      runBack?.(state, minutes, potG(at + minutes / 2));
       if (esters) breakEsters(state, minutes / 2);
     },
   };

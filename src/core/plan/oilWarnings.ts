@@ -57,7 +57,12 @@ export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
     });
   }
   if (receiver?.neverPours && receiver.poursAtMm !== undefined)
-    warnings.push({ code: "neverPours", severity: "caution", poursAtMm: receiver.poursAtMm });
+    warnings.push({
+      code: "neverPours",
+      severity: "caution",
+      layer: forecast.oilLayer,
+      poursAtMm: receiver.poursAtMm,
+    });
   return warnings;
 }
 

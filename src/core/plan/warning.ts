@@ -70,8 +70,8 @@ type Warned =
   | { code: "littleKnownOil"; namedShare: number }
   /** `way`: what would leave some to be seen; an earlier stop with its minutes. */
   | { code: "noOilToSee"; never: boolean; way: "none" | "flowsBack" | { minutes: number } }
-  /** A two-arm receiver that would have to fill deeper than its arm is long before oil runs over. */
-  | { code: "neverPours"; poursAtMm: number }
+  /** A two-arm receiver whose layer would have to be thicker than its arm allows; 0 or less: the water would leave by the oil's arm. */
+  | { code: "neverPours"; layer: "floats" | "sinks" | "hangs"; poursAtMm: number }
   | { code: "oilSinks" }
   | { code: "oilHangs" }
   | { code: "stopsAtOnce"; usualMinutes: number }

@@ -1,6 +1,6 @@
 /** Why a plant is not distilled at home. */
 export type WhyNever =
-  "heart" | "nerves" | "liver" | "womb" | "cyanide" | "tumours" | "burnsInside" | "deadly";
+  "heart" | "nerves" | "womb" | "cyanide" | "tumours" | "burnsInside" | "deadly";
 
 interface Never {
   /** Common names and the botanical one's beginning, all in small letters. */
@@ -9,7 +9,7 @@ interface Never {
 }
 
 /*
- * Plants whose oil or water has killed or maimed, by toxicology handbooks and poison registers. Close kin goes by the
+ * Plants whose oil, water, dust or sap has killed or maimed, by toxicology handbooks and poison registers. Close kin goes by the
  * same botanical name: all of yew, of monkshood, of oleander.
  */
 const list: readonly Never[] = [
@@ -21,7 +21,7 @@ const list: readonly Never[] = [
   { names: ["calamus", "sweet flag", "acorus"], why: "tumours" },
   { names: ["wormseed", "dysphania ambrosioides", "chenopodium ambrosioides"], why: "deadly" },
   { names: ["boldo", "peumus"], why: "nerves" },
-  { names: ["bitter almond", "prunus amygdalus", "prunus dulcis"], why: "cyanide" },
+  { names: ["bitter almond", "prunus amygdalus"], why: "cyanide" },
   { names: ["cherry laurel", "prunus laurocerasus"], why: "cyanide" },
   { names: ["mustard", "brassica nigra", "brassica juncea", "sinapis"], why: "burnsInside" },
   { names: ["horseradish", "armoracia"], why: "burnsInside" },
@@ -37,8 +37,6 @@ const list: readonly Never[] = [
   { names: ["spurge laurel", "daphne"], why: "burnsInside" },
   { names: ["autumn crocus", "colchicum"], why: "deadly" },
   { names: ["castor bean", "ricinus"], why: "deadly" },
-  { names: ["arnica"], why: "heart" },
-  { names: ["comfrey", "symphytum", "ragwort", "senecio"], why: "liver" },
 ];
 
 /* Named alike, and another plant. */

@@ -76,3 +76,16 @@ test("a plant that nobody knows says so", () => {
   renderWith(<PlantFiguresScreen />, []);
   expect(screen.getByText(/^This plant is not in this logbook\./)).toBeVisible();
 });
+
+test("an own plant that is not distilled at home is warned of as its name is typed", () => {
+  router.params = {};
+  renderWith(<PlantFiguresScreen />, []);
+  expect(screen.queryByText(/not distilled at home/)).toBeNull();
+  fireEvent.change(screen.getByLabelText("Name"), { target: { value: "Garden herb" } });
+  fireEvent.change(screen.getByLabelText("Botanical name"), {
+    target: { value: "Ruta graveolens" },
+  });
+  expect(screen.getByText(/not distilled at home\. It has killed women/)).toBeVisible();
+  fireEvent.change(screen.getByLabelText("Botanical name"), { target: { value: "Thymus" } });
+  expect(screen.queryByText(/not distilled at home/)).toBeNull();
+});

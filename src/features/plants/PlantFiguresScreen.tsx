@@ -3,8 +3,7 @@ import { useLocalSearchParams, useRouter } from "expo-router";
 import { useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
-import { whyNever } from "@/core/plant/neverDistil";
-import { neverWords } from "@/words/neverWords";
+import { NotAtHome } from "./NotAtHome";
 import { plantById } from "@/core/plant/catalogue";
 import { newRecord } from "@/records/base";
 import type { Material } from "@/records/material";
@@ -61,8 +60,6 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
   useFormDraft(form, draft);
   const [problem, setProblem] = useState<string>();
   const like = useWatch({ control, name: "like" });
-  const [name, botanicalName] = useWatch({ control, name: ["name", "botanicalName"] });
-  const never = whyNever(name, botanicalName);
   const isNew = !plant;
   const back = plant ? `/bench/plants/${plant.id}` : "/bench/plants";
   const save = handleSubmit((form) => {
@@ -180,13 +177,7 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
           </Txt>
           <FormText control={control} name="name" label="Name" placeholder="Plant" required />
           <FormText control={control} name="botanicalName" label="Botanical name" />
-          {never ? (
-            <Notice
-              severity="error"
-              message={`This plant is not distilled at home. ${neverWords[never]}`}
-              remedy="If yours is another plant, call it by a name that tells them apart."
-            />
-          ) : null}
+          <NotAtHome control={control} />
           <View className="flex-row gap-3">
             <FormText control={control} name="part" label="Part" placeholder="leaves" required />
             <FormText

@@ -1,3 +1,4 @@
+import { careByContent } from "@/core/plant/careByContent";
 import { plantById, plants } from "@/core/plant/catalogue";
 import type { Plant, PlantState } from "@/core/plant/plant";
 import type { Material } from "@/records/material";
@@ -46,6 +47,8 @@ function withOwn(like: Plant, { id, plantId, own }: Material): KnownPlant {
   return {
     ...like,
     ...rest,
+    /* Somebody's own oil is warned of by what they say is in it, and by what the like one is. */
+    ...careByContent(like, own.composition ?? like.composition),
     setsBelowC: setsBelowC ?? undefined,
     states: statesOf(like, states),
     id: plantId,

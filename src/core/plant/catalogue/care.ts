@@ -1,6 +1,6 @@
-import { cautions, usualSkinMost, type Care, type Caution } from "../cautions";
+import type { Care, Caution } from "../cautions";
 import type { BarePlant } from "../plant";
-import { skinMostByContent, warnedOf } from "../substances";
+import { careByContent } from "../careByContent";
 
 /*
  * Cautions by what they are. Handbooks of safety and monographs agree on most; where they differ the
@@ -189,28 +189,12 @@ export function careOf(
   { id, composition }: Pick<BarePlant, "id" | "composition">,
   sister?: Pick<BarePlant, "id">,
 ): Care {
-  const told = new Set([
-    ...(cautionsById[id] ?? []),
-    ...(sister ? (cautionsById[sister.id] ?? []) : []),
-    ...warnedOf(composition),
-  ]);
-  const most = strictest(skinMost[id], skinMostByContent(composition));
+  const told = [...(cautionsById[id] ?? []), ...(sister ? (cautionsById[sister.id] ?? []) : [])];
   const ph = hydrosolPh[id];
   return {
-    cautions: cautions.filter((caution) => told.has(caution)),
-    ...(most === undefined ? {} : { skinMostPercent: most }),
+    ...careByContent({ cautions: told, skinMostPercent: skinMost[id] }, composition),
     hydrosol: { months: hydrosolMonths[id] ?? usualHydrosolMonths, ...(ph ? { ph } : {}) },
   };
-}
-
-/* Above the usual ceiling only what a handbook names is worth telling. */
-function strictest(
-  told: number | "none" | undefined,
-  byContent: number | "none",
-): number | "none" | undefined {
-  if (told === "none" || byContent === "none") return "none";
-  if (byContent >= usualSkinMost.body) return told;
-  return Number(Math.min(told ?? Infinity, byContent).toPrecision(2));
 }
 
 /** Every plant that anything is said of here: a test holds these against the book. */
