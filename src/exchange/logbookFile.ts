@@ -186,7 +186,7 @@ function compare(incoming: unknown[], here: readonly AnyRecord[]): ImportPreview
   for (const raw of incoming) {
     const opened = openRecord(raw);
     if (!opened.ok) {
-      preview.broken.push(brokenInWords(raw, opened.newer));
+      preview.broken.push(brokenInWords(opened.lifted ?? raw, opened.newer));
       continue;
     }
     const { record } = opened;

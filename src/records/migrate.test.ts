@@ -35,7 +35,7 @@ test("a step lifts an older record, once and in order", () => {
 
 test("the problem names record, field and fault", () => {
   const run = { ...sampleRun(), plan: { ...sampleRun().plan, chargeG: -20 } };
-  expect(openRecord(run)).toEqual({
+  expect(openRecord(run)).toMatchObject({
     ok: false,
     problem: expect.stringMatching(/^run run-a: plan\.chargeG: .*>0/),
   });

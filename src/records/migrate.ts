@@ -31,8 +31,11 @@ const migrations: readonly Migration[] = [
 
 export type Opened =
   | { ok: true; record: AnyRecord }
-  /** `newer`: a newer edition of Sereno has written it, and only that one may change it. */
-  | { ok: false; problem: string; newer?: true };
+  /**
+   * `newer`: a newer edition of Sereno has written it, and only that one may change it; `lifted`: what does not open,
+   * as this edition would have it.
+   */
+  | { ok: false; problem: string; newer?: true; lifted?: unknown };
 
 /* What this edition does not know of a record stays in it. */
 const openSchema = loosened(recordSchema);
@@ -52,7 +55,7 @@ export function openRecord(raw: unknown, steps: readonly Migration[] = migration
   const parsed = z.safeParse(openSchema, lifted);
   if (parsed.success) return { ok: true, record: parsed.data as AnyRecord };
   const problem = describe(lifted, parsed.error);
-  return isNewer(lifted) ? { ok: false, problem, newer: true } : { ok: false, problem };
+  return isNewer(lifted) ? { ok: false, problem, newer: true } : { ok: false, problem, lifted };
 }
 
 function isNewer({ kind, version }: Record<string, unknown>): boolean {

@@ -9,6 +9,8 @@ const fieldNames: Record<string, string> = {
   by: "how many",
   chargeG: "plant weight",
   count: "how many",
+  createdAt: "the moment it was made",
+  updatedAt: "the moment it was changed",
   currency: "currency",
   cutOn: "day of the harvest",
   entries: "log",
@@ -23,6 +25,9 @@ const fieldNames: Record<string, string> = {
   sizeMl: "bottle size",
   volumeMl: "volume",
 };
+
+/* Of a name so many letters tell which it is. */
+const mostLetters = 40;
 
 /* The unit at a name's end, which a person reads beside the number and not in the name. */
 const unitAtEnd = /(MlPerMin|MlPerKg|GPerMl|WPerK|Ml|Mm|Kg|Min|Ms|G|C|W|L|M|H)$/;
@@ -76,11 +81,17 @@ export function brokenInWords(raw: unknown, newer = false): string {
   const head = headSchema.safeParse(raw);
   if (!head.success) return "Something that is no record of Sereno.";
   const { kind, number, name, code } = head.data;
-  const which = [kindNames[kind], number ?? name?.slice(0, 40) ?? code?.slice(0, 40)]
+  const which = [kindNames[kind], number ?? shortened(name) ?? shortened(code)]
     .filter((part) => part !== undefined)
     .join(" ");
   if (newer) return `${which}: a newer Sereno has written it. Update Sereno on this device.`;
   return `${which}: ${faultOfAny(raw) ?? "it does not open"}.`;
+}
+
+function shortened(text: string | undefined): string | undefined {
+  return text !== undefined && text.length > mostLetters
+    ? `${text.slice(0, mostLetters).trimEnd()}…`
+    : text;
 }
 
 function fieldName(path: readonly PropertyKey[]): string {

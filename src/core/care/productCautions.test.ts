@@ -61,6 +61,8 @@ test("a blend is never milder than its parts say at their share: in what it warn
       const stricter: Record<string, string> = {
         littleInFood: "notToDrink",
         limitedOnSkin: "notOnSkin",
+        sensitises: "notOnSkin",
+        phototoxic: "notOnSkin",
       };
       for (const part of mixed) {
         const alone = [{ ...part, share: 1 }];

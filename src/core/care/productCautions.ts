@@ -50,6 +50,7 @@ const harmsInside: readonly Caution[] = ["convulsant", "liver"];
 const farOverDrink = 10;
 /* Of the plant in the field, not of what is in a bottle; "carcinogenic" says itself by the limit on skin. */
 const ofPlantAlone: readonly Caution[] = ["overHarvested", "lookAlike", "carcinogenic"];
+const ofSkin: readonly ProductCaution[] = ["limitedOnSkin", "sensitises", "phototoxic"];
 /* What dissolved oil does as well. */
 const ofWater: readonly Caution[] = [
   "poison",
@@ -73,7 +74,8 @@ export function productCautions(product: Product, parts: readonly ProductPart[])
   );
   if (product !== "oil") for (const each of byLimits(mixedWater(parts))) found.add(each);
   if (found.has("notToDrink")) found.delete("littleInFood");
-  if (found.has("notOnSkin")) found.delete("limitedOnSkin");
+  /* What is not for skin at all needs no word on how to use it there. */
+  if (found.has("notOnSkin")) for (const name of ofSkin) found.delete(name);
   return productCautionNames.filter((name) => found.has(name));
 }
 

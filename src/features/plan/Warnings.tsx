@@ -45,6 +45,8 @@ function One({ warning, work, onChoose }: Pick<Props, "work" | "onChoose"> & { w
   );
 }
 
+const aboutPlant: readonly CraftStop[] = ["poisonousPlant", "neverDistil"];
+
 /** Where practice differs a person may go on: why is kept with the run, and the still learns from it. */
 function DoneSo({ stop, work }: { stop: CraftStop; work: PlanWork }) {
   const name = becauseField(stop);
@@ -54,7 +56,11 @@ function DoneSo({ stop, work }: { stop: CraftStop; work: PlanWork }) {
       value={work.draft[name]}
       maxLength={200}
       onChange={(text) => work.change({ [name]: text })}
-      placeholder="e.g. it always went well in this still"
+      placeholder={
+        aboutPlant.includes(stop)
+          ? "e.g. against moths, locked away"
+          : "e.g. it always went well in this still"
+      }
     />
   );
 }

@@ -19,8 +19,15 @@ test.each([
 test("a plant without cautions still has its maximum; all nine of another are readable", () => {
   render(<CareCard plant={{ cautions: [] }} />);
   expect(screen.getByText(/Usual cautious maximum/)).toBeVisible();
-  render(<CareCard plant={{ cautions, skinMostPercent: "none" }} />);
+  render(<CareCard plant={{ cautions, skinMostPercent: 0.5 }} />);
   for (const caution of cautions) expect(screen.getByText(cautionWords[caution])).toBeVisible();
+});
+
+test("what is not for skin at all is not told how to be used there", () => {
+  render(<CareCard plant={{ cautions: ["sensitises", "pregnancy"], skinMostPercent: "none" }} />);
+  expect(screen.getByText("Not on skin at all.")).toBeVisible();
+  expect(screen.getByText(cautionWords.pregnancy)).toBeVisible();
+  expect(screen.queryByText(cautionWords.sensitises)).toBeNull();
 });
 
 test("nothing is ever said to be safe", () => {

@@ -32,7 +32,7 @@ import { CostCard } from "./CostCard";
 import { FillSheet } from "./FillSheet";
 import { LineCard } from "./LineCard";
 import { LotFacts } from "./LotFacts";
-import { ProductCautions } from "./ProductCautions";
+import { GraveCautions, ProductCautions } from "./ProductCautions";
 import { SkinCard } from "./SkinCard";
 import { TakenCard } from "./TakenCard";
 import { TakeSheet, type TakeFrom } from "./TakeSheet";
@@ -150,6 +150,7 @@ function OneLot({ lot }: { lot: Lot }) {
         </>
       }
     >
+      <GraveCautions lot={lot} />
       {overdrawn(own, stock.uses).map(({ bottle, takenMl }) => (
         <Notice
           key={bottle.id}

@@ -11,18 +11,28 @@ import { productCautionWords } from "@/words/productCautionWords";
 /* Seen before the rest is read. */
 const grave: ReadonlySet<ProductCaution> = new Set(["notToDrink", "notOnSkin", "poison"]);
 
-/** What is warned of on a lot's product: of every plant that is in it, and of what it is. */
-export function ProductCautions({ lot }: { lot: Lot }) {
-  const book = usePlantBook();
-  const { bottles, lots, uses } = useAppSelector(selectStock);
-  const parts = oilParts(lot, shelfOf([...bottles, ...lots, ...uses]), book);
-  return productCautions(lot.product, parts).map((caution) =>
-    grave.has(caution) ? (
+/** What is gravest of a lot's product, to be seen before anything else of it. */
+export function GraveCautions({ lot }: { lot: Lot }) {
+  return useCautions(lot)
+    .filter((caution) => grave.has(caution))
+    .map((caution) => (
       <Notice key={caution} severity="caution" message={productCautionWords[caution].screen} />
-    ) : (
+    ));
+}
+
+/** What else is warned of on it: of every plant that is in it, and of what it is. */
+export function ProductCautions({ lot }: { lot: Lot }) {
+  return useCautions(lot)
+    .filter((caution) => !grave.has(caution))
+    .map((caution) => (
       <Txt key={caution} variant="small">
         {productCautionWords[caution].screen}
       </Txt>
-    ),
-  );
+    ));
+}
+
+function useCautions(lot: Lot): ProductCaution[] {
+  const book = usePlantBook();
+  const { bottles, lots, uses } = useAppSelector(selectStock);
+  return productCautions(lot.product, oilParts(lot, shelfOf([...bottles, ...lots, ...uses]), book));
 }

@@ -7,7 +7,7 @@ import { sampleBottle, sampleHarvest, sampleLot, sampleUse } from "@/testing/sam
 import { wayOf } from "@/words/bottleWords";
 import { CostCard } from "./CostCard";
 import { LineCard } from "./LineCard";
-import { ProductCautions } from "./ProductCautions";
+import { GraveCautions, ProductCautions } from "./ProductCautions";
 import { SeasonScreen } from "./SeasonScreen";
 import { SkinCard } from "./SkinCard";
 
@@ -156,9 +156,18 @@ describe("costs and the season", () => {
   });
 });
 
+function AllCautions({ lot }: { lot: Lot }) {
+  return (
+    <>
+      <GraveCautions lot={lot} />
+      <ProductCautions lot={lot} />
+    </>
+  );
+}
+
 test("a poisonous water says so on its lot, and a blend says what every part of it is warned of", () => {
   const water = sampleLot("w", { plantId: "pennyroyal", product: "hydrosol" });
-  const { unmount } = renderWith(<ProductCautions lot={water} />, [water]);
+  const { unmount } = renderWith(<AllCautions lot={water} />, [water]);
   expect(screen.getByText(/^Not to drink/)).toBeVisible();
   expect(screen.getByText(/^Poisonous/)).toBeVisible();
   expect(screen.getByText("Not for children under six.")).toBeVisible();
@@ -168,6 +177,6 @@ test("a poisonous water says so on its lot, and a blend says what every part of 
   const uses = parts.map(({ id }) =>
     sampleUse(`u-${id}`, { lotId: id, amountMl: 5, way: "blended", intoLotId: "mix" }),
   );
-  renderWith(<ProductCautions lot={blend} />, [blend, ...parts, ...uses]);
+  renderWith(<AllCautions lot={blend} />, [blend, ...parts, ...uses]);
   expect(screen.getByText("Not on skin at all.")).toBeVisible();
 });

@@ -57,7 +57,7 @@ export const gardenAndSpice: BarePlant[] = [
     oilLook: "Yellow, fine lemon.",
     hydrosolLook: "Clear, fine lemon.",
     hydrosolWorth: "Very good: kitchen and skin.",
-    hazards: ["Citral sensitises: well under one per cent on skin."],
+    hazards: ["Its oil is forbidden on skin in many places: check yours."],
     source: "General handbooks of essential oils; range as they give it by assay.",
   }),
   describe({
