@@ -118,8 +118,8 @@ async function lookAt(
     await expect(page.getByRole("button", { name: /^Save \d+ labels/ })).toBeEnabled();
   if (address === "/plan") {
     await choosePlant(page, "Clary sage");
-    await page.getByRole("textbox", { name: "I have" }).fill("900");
-    await expect(page.getByText(/8 in 10/).first()).toBeVisible();
+    await page.getByRole("textbox", { name: "Plant weight" }).fill("900");
+    await expect(page.getByText(/^likely \d/).first()).toBeVisible();
   }
   expect(await serious(page, look), `${address} in ${look.colorScheme}`).toEqual([]);
 }

@@ -1,13 +1,22 @@
 import { expect, test } from "@playwright/test";
-import { addCopperPot, choosePlant, field, goTo, readAnew, stored } from "./steps";
+import {
+  addCopperPot,
+  choosePlant,
+  field,
+  goTo,
+  openDoor,
+  readAnew,
+  shutDoor,
+  stored,
+  visibleOil,
+} from "./steps";
 
 test("which notes come when: three jars, and a cut moved with its price", async ({ page }) => {
   await addCopperPot(page);
   await goTo(page, "/plan");
   await choosePlant(page, "Peppermint");
-  await field(page, "I have").fill("800");
-  const notes = page.getByRole("heading", { name: "Which notes come when" });
-  await notes.scrollIntoViewIfNeeded();
+  await field(page, "Plant weight").fill("800");
+  await page.getByRole("button", { name: "Which notes come when" }).click();
   await expect(page.getByRole("img", { name: /First jar: .*; Middle: .*mint/ })).toBeVisible();
   const middle = page.getByText(/^Middle, to \d+ mL$/);
   const before = await middle.textContent();
@@ -26,20 +35,19 @@ test("a plant of low yield shows some oil, a root asks for hours and litres, and
   await expect(page.getByRole("link", { name: /Glass flask, 2 L/ })).toBeVisible();
   await goTo(page, "/plan");
   await choosePlant(page, "Orange blossom");
-  await field(page, "I have").fill("1000");
-  await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
-  await expect(page.getByRole("textbox", { name: "Hydrosol to keep" })).toHaveAttribute(
-    "placeholder",
-    "usual 1",
-  );
+  await field(page, "Plant weight").fill("1000");
+  await expect(visibleOil(page)).toBeVisible();
+  await openDoor(page, /^hydrosol:/);
+  await expect(field(page, "Hydrosol to keep")).toHaveAttribute("placeholder", "usual 1");
+  await shutDoor(page);
   await choosePlant(page, "Vetiver");
-  await expect(page.getByRole("textbox", { name: "Hydrosol to keep" })).toHaveAttribute(
-    "placeholder",
-    "usual 8",
-  );
+  await expect(page.getByRole("heading", { level: 1, name: /^Vetiver/ })).toBeVisible();
+  await openDoor(page, /^hydrosol:/);
+  await expect(field(page, "Hydrosol to keep")).toHaveAttribute("placeholder", "usual 8");
   await field(page, "Hydrosol to keep").fill("2");
   await stored(page, /^setting/, '"ratioText":"2"');
   await readAnew(page);
+  await openDoor(page, /^hydrosol:/);
   await expect(field(page, "Hydrosol to keep")).toHaveValue("2");
 });
 

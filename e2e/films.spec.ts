@@ -1,5 +1,14 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, choosePlant, field, goTo, heatOffEarly, lightIt, stored } from "./steps";
+import {
+  addCopperPot,
+  choosePlant,
+  field,
+  goTo,
+  heatOffEarly,
+  lightIt,
+  stored,
+  visibleOil,
+} from "./steps";
 import { watchHand } from "./hand";
 
 /*
@@ -18,7 +27,7 @@ async function write(page: Page, label: string, text: string): Promise<void> {
 }
 
 async function ready(page: Page): Promise<void> {
-  await tap(page, "Make this charge ready");
+  await tap(page, "Get ready");
   await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
   await lightIt(page);
 }
@@ -43,7 +52,7 @@ test("film: from an empty logbook to labelled bottles", async ({ page }) => {
   await tap(page, "Add: Copper pot, 12 L");
   await tap(page, "Choose the plant");
   await choosePlant(page, "True lavender");
-  await write(page, "I have", "700");
+  await write(page, "Plant weight", "700");
   await ready(page);
   await boilAndDrop(page);
   await page.clock.fastForward("59:00");
@@ -74,8 +83,8 @@ test("film: the same again", async ({ page }) => {
   await page.getByRole("link", { name: "Runs", exact: true }).click();
   await page.getByRole("link", { name: /^29 · / }).click();
   await tap(page, /^Again/);
-  await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
-  await tap(page, "Make this charge ready");
+  await expect(visibleOil(page)).toBeVisible();
+  await tap(page, "Get ready");
   await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
   console.log(`film, again: ${hand.taps} taps, ${hand.characters} characters`);
   expect(hand.taps).toBeLessThanOrEqual(4);
@@ -105,10 +114,10 @@ test("film: fill this still, without a scale", async ({ page }) => {
   await expect(page.getByRole("combobox", { name: "Plant", exact: true })).toBeVisible();
   const hand = await watchHand(page);
   await choosePlant(page, "True lavender");
-  await page.getByRole("radio", { name: "Fill this still" }).click();
-  await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
+  await page.getByRole("radio", { name: "A full still" }).click();
+  await expect(visibleOil(page)).toBeVisible();
   await expect(page.getByText(/about [\d.]+ k?g \([\d.]+/i).first()).toBeVisible();
-  await tap(page, "Make this charge ready");
+  await tap(page, "Get ready");
   await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
   console.log(`film, fill this still: ${hand.taps} taps, ${hand.characters} characters`);
   expect(hand.taps).toBeLessThanOrEqual(5);

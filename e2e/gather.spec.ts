@@ -9,11 +9,15 @@ import {
   lightIt,
   readAnew,
   stored,
+  openDoor,
+  setUp,
+  shutDoor,
+  visibleOil,
 } from "./steps";
 
 /** Distils what is planned, for so many minutes, and measures so much oil. */
 async function distil(page: Page, minutes: string, oilMl: string): Promise<void> {
-  await page.getByRole("button", { name: "Make this charge ready", disabled: false }).click();
+  await page.getByRole("button", { name: "Get ready", disabled: false }).click();
   await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
   await expect(page.getByText(/^Keep equal: .*the still/)).toBeVisible();
   await lightIt(page);
@@ -73,9 +77,9 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await goTo(page, "/runs/learn");
   await page.getByRole("link", { name: /Does it want to wilt/ }).click();
   await page.getByRole("button", { name: /^Plan “/ }).click();
-  await expect(field(page, "I have")).toHaveValue("800");
+  await expect(field(page, "Plant weight")).toHaveValue("800");
   await expect(page.getByText(/For the trial “Does it want to wilt\?”/)).toBeVisible();
-  await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
+  await expect(visibleOil(page)).toBeVisible();
   await distil(page, "01:15", "1.1");
 
   /* What is left lies, and is weighed three times. */
@@ -100,13 +104,15 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await page.getByRole("link", { name: /Does it want to wilt/ }).click();
   await expect(page.getByText(/^Its other half, run 1, is planned/)).toBeVisible();
   await page.getByRole("button", { name: /^Plan “/ }).click();
-  await expect(field(page, "I have")).toHaveValue("560");
-  await expect(field(page, "It holds of water")).toHaveValue("60");
-  await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
+  await expect(field(page, "Plant weight")).toHaveValue("560");
+  await openDoor(page, /^Change plant and still/);
+  await expect(field(page, "Water in the plant")).toHaveValue("60");
+  await shutDoor(page);
+  await expect(visibleOil(page)).toBeVisible();
   await expect(page.getByText(/Planned (un)?like/)).toBeHidden();
-  await page.getByRole("radio", { name: "In the water" }).click();
+  await setUp(page, "Plant in the water");
   await expect(page.getByText(/Planned unlike run 1 also in the method/)).toBeVisible();
-  await page.getByRole("radio", { name: "Over steam" }).click();
+  await setUp(page, "Over steam");
   await expect(page.getByText(/Planned (un)?like/)).toBeHidden();
   await distil(page, "01:15", "1.3");
   await expect(page.getByText(/^Harvest of 18 /)).toBeVisible();

@@ -1,6 +1,16 @@
 import { expect, test, type Page } from "@playwright/test";
 import { writeFileSync } from "node:fs";
-import { addCopperPot, choosePlant, field, goTo, lightIt, planLavender, stored } from "./steps";
+import {
+  addCopperPot,
+  choosePlant,
+  field,
+  goTo,
+  lightIt,
+  openDoor,
+  planLavender,
+  shutDoor,
+  stored,
+} from "./steps";
 
 /** Makes every write to the browser's database fail, as on a full disk. */
 async function refuseWrites(page: Page): Promise<void> {
@@ -125,13 +135,15 @@ test("a plan that boils dry cannot be lit until a tap mends it", async ({ page }
   await addCopperPot(page);
   await goTo(page, "/plan");
   await choosePlant(page, "True lavender");
-  await field(page, "I have").fill("700");
+  await field(page, "Plant weight").fill("700");
+  await openDoor(page, /^water:/);
   await field(page, "Water in the pot").fill("1000");
+  await shutDoor(page);
   await expect(page.getByRole("alert").first()).toContainText("The pot reaches its dry line");
-  await expect(page.getByRole("button", { name: "Mend the plan first" })).toBeDisabled();
+  await expect(page.getByRole("button", { name: "Fix the plan first" })).toBeDisabled();
   await expect(page.getByRole("button", { name: "2 charges" })).toBeVisible();
   await page.getByRole("button", { name: /of water$/ }).click();
-  await expect(page.getByRole("button", { name: "Make this charge ready" })).toBeEnabled();
+  await expect(page.getByRole("button", { name: "Get ready" })).toBeEnabled();
 });
 
 const head =

@@ -50,9 +50,9 @@ test("the whole job by keyboard, from the still to the bottle, in under 150 keys
   await keys.type("true lav");
   await expect(page.getByRole("option").first()).toContainText("True lavender");
   await keys.press("Enter");
-  await keys.to(page.getByRole("textbox", { name: "I have", exact: true }));
+  await keys.to(page.getByRole("textbox", { name: "Plant weight", exact: true }));
   await keys.type("600");
-  await expect(button("Make this charge ready")).toBeEnabled();
+  await expect(button("Get ready")).toBeEnabled();
   await keys.press("Enter");
   await expect(heading("Make ready")).toBeFocused();
   const boxes = page.getByRole("checkbox");

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from "@playwright/test";
 import { watchHand } from "./hand";
-import { choosePlant, field, goTo, lightIt } from "./steps";
+import { choosePlant, field, goTo, lightIt, visibleOil } from "./steps";
 
 /** A still of one kind, a plant in it, planned and ready to be lit. */
 async function planOn(page: Page, still: string, plant: string, grams: string): Promise<void> {
@@ -8,9 +8,9 @@ async function planOn(page: Page, still: string, plant: string, grams: string): 
   await page.getByRole("button", { name: `Add: ${still}` }).click();
   await page.getByRole("button", { name: "Choose the plant" }).click();
   await choosePlant(page, plant);
-  await field(page, "I have").fill(grams);
-  await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
-  await page.getByRole("button", { name: "Make this charge ready" }).click();
+  await field(page, "Plant weight").fill(grams);
+  await expect(visibleOil(page)).toBeVisible();
+  await page.getByRole("button", { name: "Get ready" }).click();
   await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
 }
 

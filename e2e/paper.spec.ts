@@ -108,7 +108,7 @@ test("no text is cut at 320 px, nor with wide spacing, and nothing scrolls sidew
     await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
     if (path === "/plan") {
       await choosePlant(page, "True lavender");
-      await field(page, "I have").fill("1250");
+      await field(page, "Plant weight").fill("1250");
     }
     for (const spaced of [false, true]) {
       if (spaced) await page.addStyleTag({ content: wideSpacing });

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, choosePlant, field, goTo, readAnew } from "./steps";
+import { addCopperPot, choosePlant, field, goTo, openDoor, readAnew } from "./steps";
 
 /** A finger that is counted: each tap that is not typing. */
 function counting(page: Page) {
@@ -47,8 +47,9 @@ test("a past run is entered by hand in ten taps, with its own day, and is worth 
   await expect(page.getByText("Nothing on the heat")).toBeVisible();
   await goTo(page, "/plan");
   await choosePlant(page, "True lavender");
-  await field(page, "I have").fill("700");
-  await expect(page.getByText(/Your own run has made the range/)).toBeVisible();
+  await field(page, "Plant weight").fill("700");
+  await openDoor(page, /mL oil$/);
+  await expect(page.getByText(/Your own run makes this range/)).toBeVisible();
 });
 
 test("a notebook as a table is matched, shown and taken in, dropped on the window like any file", async ({

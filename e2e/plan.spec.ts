@@ -1,5 +1,15 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, choosePlant, field, goTo, readAnew, tile } from "./steps";
+import {
+  addCopperPot,
+  choosePlant,
+  field,
+  goTo,
+  openDoor,
+  readAnew,
+  setUp,
+  shutDoor,
+  visibleOil,
+} from "./steps";
 
 const stills: { name: string; plant: string; have: string; oil: string; hydrosol?: string }[] = [
   {
@@ -38,21 +48,21 @@ for (const { name, plant, have, oil, hydrosol } of stills) {
     await addStill(page, name);
     await goTo(page, "/plan");
     await choosePlant(page, plant);
-    await field(page, "I have").fill(have);
-    await expect(tile(page, /^Oil to see/)).toContainText("8 in 10");
+    await field(page, "Plant weight").fill(have);
+    await expect(visibleOil(page)).toBeVisible();
     await expect(page.getByRole("img", { name: new RegExp(`^${name} with`) })).toBeVisible();
-    await expect(page.getByRole("button", { name: "Make this charge ready" })).toBeEnabled();
+    await expect(page.getByRole("button", { name: "Get ready" })).toBeEnabled();
 
-    await page.getByRole("radio", { name: "I want" }).click();
-    await field(page, "I want").fill(oil);
-    await expect(page.getByText(/That takes about .* in a middling year/)).toBeVisible();
-    await expect(tile(page, /^Oil to see/)).toContainText("8 in 10");
-    await page.getByRole("radio", { name: "Hydrosol", exact: true }).click();
-    await field(page, "I want").fill(hydrosol ?? "500");
-    if (hydrosol) await expect(page.getByText(/That takes about/)).toBeVisible();
+    await setUp(page, "Oil I want");
+    await field(page, "Oil I want").fill(oil);
+    await expect(page.getByText(/You need about .* in an average year/)).toBeVisible();
+    await expect(visibleOil(page)).toBeVisible();
+    await setUp(page, "Hydrosol I want");
+    await field(page, "Hydrosol I want").fill(hydrosol ?? "500");
+    if (hydrosol) await expect(page.getByText(/You need about/)).toBeVisible();
     else
       await expect(page.getByRole("alert").first()).toContainText(
-        "Hydrosol flows back in cohobation. Choose plant in the water.",
+        "With return no hydrosol is kept. Choose plant in the water.",
       );
   });
 }
@@ -63,42 +73,51 @@ test("a warning's remedy is one tap, shows before and after, and is taken back",
   await addCopperPot(page);
   await goTo(page, "/plan");
   await choosePlant(page, "True lavender");
-  await field(page, "I have").fill("3000");
+  await field(page, "Plant weight").fill("3000");
+  await openDoor(page, /^headspace:/);
   await field(page, "Charges").fill("1");
+  await shutDoor(page);
   await expect(page.getByRole("alert").first()).toContainText("more than fits");
-  await expect(page.getByRole("button", { name: "Mend the plan first" })).toBeDisabled();
-  await page.getByRole("button", { name: "Do that" }).first().click();
+  await expect(page.getByRole("button", { name: "Fix the plan first" })).toBeDisabled();
+  await page
+    .getByRole("button", { name: /^Make \d charges$/ })
+    .first()
+    .click();
   const table = page.getByRole("table", { name: "Before and after" });
   await expect(table.getByRole("row", { name: /Charges 1 × 3.00 kg/ })).toBeVisible();
-  await expect(table.getByRole("row", { name: /Oil, 8 in 10/ })).not.toContainText("…");
-  await expect(page.getByRole("button", { name: "Make this charge ready" })).toBeEnabled();
-  await page.getByRole("button", { name: "Take it back" }).click();
-  await expect(page.getByRole("button", { name: "Mend the plan first" })).toBeDisabled();
+  await expect(table.getByRole("row", { name: /Oil, likely/ })).not.toContainText("…");
+  await expect(page.getByRole("button", { name: "Get ready" })).toBeEnabled();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("button", { name: "Fix the plan first" })).toBeDisabled();
 });
 
 test("schools stand side by side with what each would come to", async ({ page }) => {
   await addCopperPot(page);
   await goTo(page, "/plan");
   await choosePlant(page, "True lavender");
-  await field(page, "I have").fill("600");
+  await field(page, "Plant weight").fill("600");
+  await page.getByRole("button", { name: "Ways of working" }).click();
   await page.getByRole("button", { name: /Gentle or brisk/ }).click();
-  await expect(page.getByText("stands in the plan")).toBeVisible();
-  await expect(page.getByText(/oil to see · .* hydrosol · .* on the heat/)).toHaveCount(2);
-  await page.getByRole("button", { name: "Take: Brisk" }).click();
-  await expect(page.getByRole("table", { name: "Before and after" })).toContainText("On the heat");
+  await expect(page.getByRole("button", { name: "Gentle", pressed: true })).toBeVisible();
+  await expect(page.getByText(/visible oil · .* hydrosol · .* heating/)).toHaveCount(2);
+  await page.getByRole("button", { name: "Brisk", exact: true }).click();
+  await shutDoor(page);
+  await expect(page.getByRole("table", { name: "Before and after" })).toContainText("Heating");
 });
 
 test("inputs that change quickly never show an old answer for a new question", async ({ page }) => {
   await addCopperPot(page);
   await goTo(page, "/plan");
   await choosePlant(page, "True lavender");
-  const have = field(page, "I have");
+  const have = field(page, "Plant weight");
   for (const mass of ["100", "900", "250", "1400", "333", "640"]) await have.fill(mass);
-  await expect(page.getByText(/640 g · .* water · .* oil to see/)).toBeVisible();
-  const settled = await tile(page, "Oil to see").textContent();
+  const title = page.getByRole("heading", { level: 1, name: "True lavender, 640 g" });
+  await expect(title).toBeVisible();
+  await expect(visibleOil(page)).toBeVisible();
+  const settled = await visibleOil(page).getAttribute("aria-label");
   await readAnew(page);
-  await expect(page.getByText(/640 g · .* water · .* oil to see/)).toBeVisible();
-  expect(await tile(page, "Oil to see").textContent()).toBe(settled);
+  await expect(title).toBeVisible();
+  await expect(visibleOil(page)).toHaveAttribute("aria-label", settled!);
 });
 
 test("a calibration with water replaces the usual figures and says by how much", async ({
@@ -157,9 +176,9 @@ test("a changed figure is marked as the person's own, and a plant of one's own c
   await expect(page.getByRole("heading", { name: "Its oil (yours)" })).toBeVisible();
   await expect(page.getByRole("listitem").filter({ hasText: "menthol" })).toContainText("40 %");
   await page.getByRole("button", { name: "Plan a charge" }).click();
-  await field(page, "I have").fill("500");
-  await expect(page.getByRole("heading", { name: "Water mint" })).toBeVisible();
-  await expect(tile(page, "Oil to see")).toContainText("8 in 10");
+  await field(page, "Plant weight").fill("500");
+  await expect(page.getByRole("heading", { name: "Water mint, 500 g" })).toBeVisible();
+  await expect(visibleOil(page)).toBeVisible();
 });
 
 test("a tap straight after the last digit makes ready what was typed, not what was there before", async ({
@@ -168,10 +187,10 @@ test("a tap straight after the last digit makes ready what was typed, not what w
   await addCopperPot(page);
   await goTo(page, "/plan");
   await choosePlant(page, "True lavender");
-  await field(page, "I have").fill("500");
-  await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
-  await field(page, "I have").fill("650");
-  await page.getByRole("button", { name: "Make this charge ready" }).click();
+  await field(page, "Plant weight").fill("500");
+  await expect(visibleOil(page)).toBeVisible();
+  await field(page, "Plant weight").fill("650");
+  await page.getByRole("button", { name: "Get ready" }).click();
   await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
   await expect(page.getByText(/650 g/).first()).toBeVisible();
 });

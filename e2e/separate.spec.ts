@@ -6,18 +6,23 @@ import {
   goTo,
   heatOffEarly,
   lightIt,
+  openDoor,
   readAnew,
+  shutDoor,
   stored,
+  visibleOil,
 } from "./steps";
 
 /** A charge of a plant, from the plan to heat off, ten minutes after its first drop. */
 async function distil(page: Page, plant: string, grams: string): Promise<void> {
   await goTo(page, "/plan");
   await choosePlant(page, plant);
-  await field(page, "I have").fill(grams);
-  await page.getByRole("radio", { name: "Jar, 1.00 L" }).click();
-  await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
-  await page.getByRole("button", { name: "Make this charge ready" }).click();
+  await field(page, "Plant weight").fill(grams);
+  await expect(visibleOil(page)).toBeVisible();
+  await openDoor(page, /^Oil layer/);
+  await page.getByRole("button", { name: "Jar, 1.00 L" }).click();
+  await shutDoor(page);
+  await page.getByRole("button", { name: "Get ready" }).click();
   await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
   await lightIt(page);
   await page.clock.fastForward("20:00");

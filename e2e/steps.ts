@@ -1,13 +1,5 @@
 import { expect, type Page } from "@playwright/test";
 
-/** The number and unit beside a tile's label, e.g. "7.6mL". */
-export function tile(page: Page, label: string | RegExp) {
-  return page
-    .getByText(label, { exact: typeof label === "string" })
-    .first()
-    .locator("..");
-}
-
 /* As a person would: not while the browser would ask whether to leave, for something is being kept. */
 async function mayBeLeft(page: Page): Promise<void> {
   await expect
@@ -47,6 +39,30 @@ export async function choosePlant(page: Page, name: string): Promise<void> {
   await expect(page.getByRole("listbox")).toBeHidden();
 }
 
+/** The plan's visible oil with its likely range, once that is calculated. */
+export function visibleOil(page: Page) {
+  return page.getByRole("button", { name: /^likely [\d.]+.*: .* mL oil$/ });
+}
+
+/** Opens the sheet behind a figure of the plan, or behind what it takes for granted. */
+export async function openDoor(page: Page, name: RegExp): Promise<void> {
+  await page.getByRole("button", { name }).first().click();
+  await expect(page.getByRole("dialog")).toBeVisible();
+}
+
+/** Closes the sheet that is open. */
+export async function shutDoor(page: Page): Promise<void> {
+  await page.getByRole("dialog").getByRole("button", { name: "Close" }).click();
+  await expect(page.getByRole("dialog")).toBeHidden();
+}
+
+/** Chooses a still or a method that the plan took for granted. */
+export async function setUp(page: Page, choice: string): Promise<void> {
+  await openDoor(page, /^Change plant and still/);
+  await page.getByRole("radio", { name: choice }).click();
+  await shutDoor(page);
+}
+
 /** Heat off, and meant, where it is asked about because it comes early. */
 export async function heatOffEarly(page: Page): Promise<void> {
   await page.getByRole("button", { name: "Heat off", exact: true }).click();
@@ -69,11 +85,11 @@ export async function addCopperPot(page: Page): Promise<void> {
 /** Plans a charge of fresh lavender, on the first still or another, and makes it ready. */
 export async function planLavender(page: Page, grams: string, still?: string): Promise<void> {
   await goTo(page, "/plan");
-  if (still) await page.getByRole("radio", { name: still }).click();
+  if (still) await setUp(page, still);
   await choosePlant(page, "True lavender");
-  await field(page, "I have").fill(grams);
-  await expect(page.getByText(/8 in 10: .* mL/).first()).toBeVisible();
-  await page.getByRole("button", { name: "Make this charge ready" }).click();
+  await field(page, "Plant weight").fill(grams);
+  await expect(visibleOil(page)).toBeVisible();
+  await page.getByRole("button", { name: "Get ready" }).click();
   await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
 }
 

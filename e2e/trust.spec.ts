@@ -150,8 +150,8 @@ test("a planned run is planned anew and stays the one run", async ({ page }) => 
   await addCopperPot(page);
   await planLavender(page, "600");
   await page.getByRole("button", { name: "Change the plan" }).click();
-  await expect(field(page, "I have")).toHaveValue("600");
-  await field(page, "I have").fill("450");
+  await expect(field(page, "Plant weight")).toHaveValue("600");
+  await field(page, "Plant weight").fill("450");
   await page.getByRole("button", { name: "Change run 1" }).click();
   await expect(page.getByText(/450 g of fresh true lavender/)).toBeVisible();
   await goTo(page, "/runs");
@@ -250,9 +250,8 @@ test("a draft with a unit that is none, and a wish for next to nothing, leave th
 }) => {
   await addCopperPot(page);
   await goTo(page, "/plan");
-  await page.getByRole("radio", { name: "I want" }).click();
-  await page.getByRole("radio", { name: "Hydrosol", exact: true }).click();
-  await field(page, "I want").fill("0.0000001");
+  await page.getByRole("radio", { name: "Hydrosol I want" }).click();
+  await field(page, "Hydrosol I want").fill("0.0000001");
   await expect(page.getByRole("alert").first()).toContainText("less than 0.100 g of plant");
   await stored(page, /^setting/, "0.0000001");
   await page.evaluate(
@@ -274,7 +273,7 @@ test("a draft with a unit that is none, and a wish for next to nothing, leave th
   );
   await readAnew(page);
   await expect(page.getByRole("heading", { level: 1, name: "Plan" })).toBeVisible();
-  await expect(field(page, "I want")).toHaveValue("0.0000001");
+  await expect(field(page, "Hydrosol I want")).toHaveValue("0.0000001");
 });
 
 test("unknown addresses, stills and demonstration links say what they are", async ({ page }) => {

@@ -1,6 +1,15 @@
 import { expect, test } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { choosePlant, field, goTo, heatOffEarly, lightIt, readAnew, stored, tile } from "./steps";
+import {
+  choosePlant,
+  field,
+  goTo,
+  heatOffEarly,
+  lightIt,
+  readAnew,
+  stored,
+  visibleOil,
+} from "./steps";
 
 test("the whole job on a phone, from an empty logbook to a bottle and a file that opens elsewhere", async ({
   page,
@@ -31,19 +40,19 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   /* The plan: nonsense is named, a comma is a decimal mark, a reload keeps what was typed. */
   await page.getByRole("link", { name: "Plan", exact: true }).click();
   await choosePlant(page, "True lavender");
-  await field(page, "I have").fill("0");
+  await field(page, "Plant weight").fill("0");
   await expect(
     page.getByText("The charge must be above 0 g. Weigh the plant as it goes into the still."),
   ).toBeVisible();
-  await field(page, "I have").fill("1,4");
-  await page.getByLabel("I have: unit").selectOption("kg");
-  await expect(page.getByText("Plan · charge 1 of 2 · fresh flower spikes")).toBeVisible();
-  await expect(tile(page, "Hydrosol, 2 charges")).toContainText("1.40L");
-  await expect(tile(page, "Oil to see, 2 charges")).toContainText(/8 in 10: [\d.]+–[\d.]+ mL/);
+  await field(page, "Plant weight").fill("1,4");
+  await page.getByLabel("Plant weight: unit").selectOption("kg");
+  await expect(page.getByText("Plan, 2 charges")).toBeVisible();
+  await expect(page.getByRole("button", { name: "hydrosol: 1.40 L" })).toBeVisible();
+  await expect(visibleOil(page)).toBeVisible();
   await stored(page, /setting/, "1,4");
   await readAnew(page);
-  await expect(field(page, "I have")).toHaveValue("1,4");
-  await page.getByRole("button", { name: "Make this charge ready" }).click();
+  await expect(field(page, "Plant weight")).toHaveValue("1,4");
+  await page.getByRole("button", { name: "Get ready" }).click();
 
   /* The run, through reloads and a killed tab. */
   await lightIt(page);

@@ -1,6 +1,12 @@
 import { z } from "zod";
 import { type CraftStop, craftStops } from "@/core/plan/warning";
-import { type UnitSystem, units } from "@/core/units/units";
+import {
+  type NumberKind,
+  type UnitName,
+  type UnitSystem,
+  ownUnits,
+  units,
+} from "@/core/units/units";
 
 const text = z.string().max(200);
 const unitName = z.string().refine((name) => Object.hasOwn(units, name), "no unit is called that");
@@ -37,12 +43,14 @@ const fields = {
   moistureText: text,
   preparation: text,
   pace: z.enum(["gentle", "brisk"]),
-  /** Distillate after the first drop, mL/min; empty: as the pace says. */
+  /** Distillate after the first drop; empty: as the pace says. */
   rateText: text,
+  rateUnit: unitName,
   waterRule: z.enum(["ratio", "cover", "mark"]),
   stopBy: z.enum(["tail", "least", "ratio", "worth", "clock", "smell"]),
   /** Empty: what is usual for this plant as it is. */
   ratioText: text,
+  ratioUnit: unitName,
   /** Empty: a fiftieth of the charge's oil. */
   worthText: text,
   minutesText: text,
@@ -56,10 +64,12 @@ const fields = {
   waterText: text,
   waterUnit: unitName,
   chargesText: text,
-  /** Ice in the tub, kg; empty: as the still's record says. */
+  /** Ice in the tub; empty: as the still's record says. */
   iceText: text,
-  /** Cooling water, °C; empty: as the site says. */
+  iceUnit: unitName,
+  /** Cooling water's temperature; empty: as the site says. */
   coolingText: text,
+  coolingUnit: unitName,
   /** Place of the receiver among the still's. */
   receiver: text,
   /** The harvest whose next charge this is. */
@@ -86,14 +96,46 @@ export const planDraftSchema = z.object(
 );
 export type StoredDraft = z.infer<typeof planDraftSchema>;
 
-/** A stored draft with every field told: where it has none, as an empty draft has it. */
+/* What a number is typed in, and of which kind it is. */
+const measured = {
+  mass: "plantMass",
+  water: "volume",
+  rate: "flow",
+  ratio: "perPlant",
+  ice: "iceMass",
+  cooling: "temperature",
+} as const satisfies Record<string, NumberKind>;
+type Measured = keyof typeof measured;
+/** The unit that numbers are in which are no longer what a person typed: a remedy's, a stored plan's. */
+export const canonicalUnits = {
+  massUnit: "g",
+  waterUnit: "mL",
+  rateUnit: "mLPerMin",
+  ratioUnit: "LPerKg",
+  iceUnit: "kg",
+  coolingUnit: "C",
+} as const satisfies Record<`${Measured}Unit`, UnitName>;
+
+/**
+ * A stored draft with every field told: where it has none, as an empty draft has it. What was typed stays in the
+ * unit it was typed in; an empty field is in the person's own system.
+ */
 export function wholeDraft(stored: StoredDraft | undefined, system: UnitSystem): PlanDraft {
   const told = Object.entries(stored ?? {}).filter(([, value]) => value !== undefined);
-  return { ...emptyDraft(system), ...(Object.fromEntries(told) as Partial<PlanDraft>) };
+  const empty = emptyDraft(system);
+  const draft = { ...empty, ...(Object.fromEntries(told) as Partial<PlanDraft>) };
+  for (const name of Object.keys(measured) as Measured[]) {
+    const [text, unit] = [`${name}Text`, `${name}Unit`] as const;
+    const own = ownUnits(measured[name], system);
+    /* Before a number's unit was kept with it, it was the canonical one. */
+    if (stored?.[text] && stored[unit] === undefined) draft[unit] = canonicalUnits[unit];
+    else if (!draft[text] && !own.some((each) => each === draft[unit])) draft[unit] = empty[unit];
+  }
+  return draft;
 }
 
 /** A draft to begin with: each question of practice at its default. */
-export function emptyDraft(units: UnitSystem): PlanDraft {
+export function emptyDraft(system: UnitSystem): PlanDraft {
   return {
     ...becauseOf(""),
     plantId: "",
@@ -106,7 +148,7 @@ export function emptyDraft(units: UnitSystem): PlanDraft {
     wishUnit: "mL",
     massBy: "scale",
     massText: "",
-    massUnit: units === "metric" ? "g" : "oz",
+    massUnit: usual("mass", system),
     measureId: "",
     countText: "",
     agedText: "",
@@ -114,9 +156,11 @@ export function emptyDraft(units: UnitSystem): PlanDraft {
     preparation: "",
     pace: "gentle",
     rateText: "",
+    rateUnit: usual("rate", system),
     waterRule: "ratio",
     stopBy: "tail",
     ratioText: "",
+    ratioUnit: usual("ratio", system),
     worthText: "",
     minutesText: "",
     hydrosol: "firstCut",
@@ -125,10 +169,12 @@ export function emptyDraft(units: UnitSystem): PlanDraft {
     settling: "share",
     copper: "none",
     waterText: "",
-    waterUnit: units === "metric" ? "mL" : "floz",
+    waterUnit: usual("water", system),
     chargesText: "",
     iceText: "",
+    iceUnit: usual("ice", system),
     coolingText: "",
+    coolingUnit: usual("cooling", system),
     receiver: "0",
     harvestId: "",
     runId: "",
@@ -136,4 +182,8 @@ export function emptyDraft(units: UnitSystem): PlanDraft {
     trialSide: "a",
     trialPair: "",
   };
+}
+
+function usual(name: Measured, system: UnitSystem): UnitName {
+  return ownUnits(measured[name], system)[0]!;
 }

@@ -3,7 +3,7 @@ import type { Method } from "@/core/still/methods";
 /** The ways of distilling as a choice says them. */
 export const methodWords: Record<Method, string> = {
   steam: "Over steam",
-  hydro: "In the water",
-  cohobation: "Hydrosol flows back",
+  hydro: "Plant in the water",
+  cohobation: "With return",
   bowl: "Bowl and lid",
 };

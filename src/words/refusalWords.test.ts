@@ -22,7 +22,7 @@ test.each([
 });
 
 test("a wish that cannot be is told with what to do, in the person's units", () => {
-  expect(wishWords({ code: "noOilShows" }, "metric")).toMatch(/Let the hydrosol flow back/);
+  expect(wishWords({ code: "noOilShows" }, "metric")).toMatch(/Choose with return/);
   expect(wishWords({ code: "tooManyCharges", most: 500 }, "metric")).toMatch(/500 charges/);
   expect(wishWords({ code: "tooLittlePlant", leastG: 0.1 }, "metric")).toMatch(
     /less than 0\.100 g/,

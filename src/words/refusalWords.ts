@@ -12,15 +12,15 @@ type Says<Problem extends { code: string }> = {
 
 const wish: Says<WishProblem> = {
   notAnAmount: ({ volumeMl }) => `${volumeMl} mL is not an amount.`,
-  hydrosolFlowsBack: () => "Hydrosol flows back in cohobation. Choose plant in the water.",
+  hydrosolFlowsBack: () => "With return no hydrosol is kept. Choose plant in the water.",
   noRoom: () => "This still has no room for a charge this way.",
   noOilShows: () =>
-    "No oil shows from a full charge this way. Let the hydrosol flow back, stop earlier, or wish for hydrosol.",
+    "Even a full charge gives no visible oil this way. Choose with return, stop earlier, or enter hydrosol instead.",
   noDistillate: () => "No distillate comes this way. Check the heat.",
   tooManyCharges: ({ most }) =>
-    `That is more than ${most} charges of this still. Wish for less, or use a larger still.`,
+    `That is more than ${most} charges of this still. Enter less, or use a larger still.`,
   tooLittlePlant: ({ leastG }, units) =>
-    `That takes less than ${words(showMass(leastG, units))} of plant. Wish for more.`,
+    `That takes less than ${words(showMass(leastG, units))} of plant. Enter more.`,
 };
 
 /** Why a wish cannot be fulfilled, and what to do. */

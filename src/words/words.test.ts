@@ -116,7 +116,7 @@ test.each([
 });
 
 test("an entry is read in the person's own units", () => {
-  expect(logLine(logged({ type: "reading", headC: 100 }), "us").detail).toBe("head 212.0 °F");
+  expect(logLine(logged({ type: "reading", headC: 100 }), "us").detail).toBe("head 212 °F");
   expect(logLine(logged({ type: "iceAdded", massG: 453.6 }), "us").detail).toMatch(/lb|oz/);
 });
 
@@ -176,7 +176,7 @@ test("a moment of today is a time, one of another day has its day", () => {
 });
 
 test("settling is told with its share and its time; an oil that hangs, as it is", () => {
-  expect(settlingWords(settlingTime(0.89, 18))).toMatch(/^95 % of the fine drops have parted/);
+  expect(settlingWords(settlingTime(0.89, 18))).toMatch(/^95 % of the fine drops have separated/);
   expect(settlingWords({ minutes: Infinity, share: 0 })).toMatch(/as heavy as the water/);
 });
 

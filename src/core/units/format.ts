@@ -70,10 +70,18 @@ export function showOil(volumeMl: number): Shown {
   return { text: volumeMl < 0.005 ? "0" : significant(volumeMl, 2), unit: "mL" };
 }
 
-/** A temperature (°C) to a tenth, in the person's degrees. */
+/** A flow of distillate (mL/min) in the person's unit. */
+export function showFlow(mlPerMin: number, system: UnitSystem): Shown {
+  return system === "metric"
+    ? { text: fixed(mlPerMin, mlPerMin < 10 ? 1 : 0), unit: units.mLPerMin.symbol }
+    : show(mlPerMin, "flozPerMin", 2);
+}
+
+/** A temperature (°C) to a tenth, or to a whole degree Fahrenheit. */
 export function showTemperature(temperatureC: number, system: UnitSystem): Shown {
   const unit: UnitName = system === "metric" ? "C" : "F";
-  return { text: fixed(fromCanonical(temperatureC, unit), 1), unit: units[unit].symbol };
+  const decimals = system === "metric" ? 1 : 0;
+  return { text: fixed(fromCanonical(temperatureC, unit), decimals), unit: units[unit].symbol };
 }
 
 /** A length inside a still (mm) in the person's unit. */

@@ -76,6 +76,8 @@ const quantityWords: Record<Quantity, string> = {
   time: "a time",
   power: "a power",
   count: "a bare number",
+  flow: "a flow",
+  perPlant: "an amount for so much plant",
 };
 
 function unitCalled(word: string): UnitName | undefined {

@@ -1,5 +1,6 @@
 /** What a number can measure. */
-export type Quantity = "mass" | "volume" | "temperature" | "length" | "time" | "power" | "count";
+export type Quantity =
+  "mass" | "volume" | "temperature" | "length" | "time" | "power" | "flow" | "perPlant" | "count";
 
 /** Which family of units a person thinks in. */
 export type UnitSystem = "metric" | "us";
@@ -14,7 +15,8 @@ interface Unit {
 }
 
 /**
- * Every unit a number can be typed or shown in. The canonical units are g, mL, °C, mm, min and W.
+ * Every unit a number can be typed or shown in. The canonical units are g, mL, °C, mm, min, W, mL/min
+ * and L/kg.
  * US volumes and avoirdupois masses by their exact definitions (NIST Handbook 44, appendix C).
  */
 export const units = {
@@ -45,6 +47,11 @@ export const units = {
   kW: { quantity: "power", symbol: "kW", factor: 1000 },
   /** Boiler horsepower: 34.5 lb of water at 212 °F made into steam in an hour (ASME). */
   hp: { quantity: "power", symbol: "hp", factor: 9809.5 },
+  mLPerMin: { quantity: "flow", symbol: "mL/min", factor: 1 },
+  flozPerMin: { quantity: "flow", symbol: "fl oz/min", factor: 29.5735295625 },
+  /** Hydrosol for so much plant. */
+  LPerKg: { quantity: "perPlant", symbol: "L/kg", factor: 1 },
+  cupPerLb: { quantity: "perPlant", symbol: "cups/lb", factor: 236.5882365 / 453.59237 },
   /** A bare number: a count, a ratio, a pH. */
   one: { quantity: "count", symbol: "", factor: 1 },
 } as const satisfies Record<string, Unit>;
@@ -69,6 +76,11 @@ export function unitsFor(kind: NumberKind, system: UnitSystem): UnitName[] {
   return system === "metric" ? [...both.metric, ...both.us] : [...both.us, ...both.metric];
 }
 
+/** The units of one system alone for a kind of number; none where it has no own. */
+export function ownUnits(kind: NumberKind, system: UnitSystem): UnitName[] {
+  return choices[kind][system];
+}
+
 /** Kinds of number that differ in the units people use for them, not in what they measure. */
 export type NumberKind =
   | "plantMass"
@@ -78,7 +90,10 @@ export type NumberKind =
   | "length"
   | "altitude"
   | "minutes"
-  | "power";
+  | "power"
+  | "flow"
+  | "perPlant"
+  | "iceMass";
 
 const choices: Record<NumberKind, Record<UnitSystem, UnitName[]>> = {
   plantMass: { metric: ["g", "kg"], us: ["oz", "lb"] },
@@ -89,4 +104,7 @@ const choices: Record<NumberKind, Record<UnitSystem, UnitName[]>> = {
   altitude: { metric: ["m"], us: ["ft"] },
   minutes: { metric: ["min", "h"], us: [] },
   power: { metric: ["W", "kW"], us: [] },
+  flow: { metric: ["mLPerMin"], us: ["flozPerMin"] },
+  perPlant: { metric: ["LPerKg"], us: ["cupPerLb"] },
+  iceMass: { metric: ["kg"], us: ["lb"] },
 };

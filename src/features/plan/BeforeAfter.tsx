@@ -1,6 +1,5 @@
 import { useMemo } from "react";
 import { View } from "react-native";
-import { showRange } from "@/core/units/format";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { planCharges } from "@/core/plan/planCharges";
 import type { ForecastRanges } from "@/messages/forecastMessages";
@@ -11,6 +10,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { planFigures } from "@/logbook/plan/planFigures";
 import type { PlanDraft } from "@/records/planDraft";
 import { readDraft } from "@/logbook/plan/readDraft";
+import { oilRange } from "./planRanges";
 import { useForecastRanges } from "./useForecastRanges";
 import type { PlanWork } from "./usePlanDraft";
 
@@ -47,7 +47,7 @@ export function BeforeAfter({ change, work, after, ranges, onBack, onDone }: Pro
     ]),
   );
   const rows = [
-    ["Oil, 8 in 10", eightInTen(rangesBefore, before.plan), eightInTen(ranges, after), 0] as const,
+    ["Oil, likely", likely(rangesBefore, before.plan), likely(ranges, after), 0] as const,
     ...now.map(
       ({ name, value, amount }) =>
         [name, was.get(name)?.value ?? "–", value, amount - (was.get(name)?.amount ?? 0)] as const,
@@ -66,15 +66,14 @@ export function BeforeAfter({ change, work, after, ranges, onBack, onDone }: Pro
         ])}
       />
       <View className="flex-row gap-2">
-        <Button label="Take it back" look="quiet" size="small" onPress={onBack} />
-        <Button label="Good" look="plain" size="small" onPress={onDone} />
+        <Button label="Undo" look="quiet" size="small" onPress={onBack} />
+        <Button label="Keep" look="plain" size="small" onPress={onDone} />
       </View>
     </Card>
   );
 }
 
-function eightInTen(ranges: ForecastRanges | undefined, { charges }: ChargePlan): string {
+function likely(ranges: ForecastRanges | undefined, { charges }: ChargePlan): string {
   if (!ranges) return "…";
-  const { p10, p90 } = ranges.oil.visibleMl;
-  return `${showRange(p10 * charges, p90 * charges)} mL`;
+  return oilRange(ranges.oil.visibleMl, charges);
 }

@@ -43,7 +43,7 @@ test("three jars stand with their oil, their hydrosol and what they smell of", (
   expect(screen.getByText(/^First jar, to \d+ mL$/)).toBeVisible();
   expect(screen.getByText(/^Middle, to \d+ mL$/)).toBeVisible();
   expect(screen.getByText("Tail, to the end")).toBeVisible();
-  expect(screen.getAllByText(/mL of oil to see, .* of hydrosol/)).toHaveLength(3);
+  expect(screen.getAllByText(/mL of visible oil, .* of hydrosol/)).toHaveLength(3);
   const picture = screen.getByRole("img", { name: /First jar: .*; Middle: .*mint.*; Tail: / });
   expect(picture).toBeInTheDocument();
   /* No per cent with decimals: the order holds, how much only to a third. */
@@ -90,5 +90,5 @@ test("a cut is typed or moved with the keys, stays, and goes into the plan", () 
   fireEvent.change(field, { target: { value: "90000" } });
   expect(screen.getByText(/The cut can be .* at most/)).toBeVisible();
   fireEvent.click(screen.getByRole("button", { name: "Plan these three jars" }));
-  expect(screen.getByText(/calls for a new jar at each/)).toBeVisible();
+  expect(screen.getByText(/tells you when to change the jar/)).toBeVisible();
 });

@@ -9,7 +9,6 @@ import { noteCutsOf, withCut } from "@/logbook/plan/noteCuts";
 import type { PlanDraft } from "@/records/planDraft";
 import { NoteBands, NoteLegend, shownFamilies } from "@/ui/charts/NoteBands";
 import { Button } from "@/ui/primitives/Button";
-import { Card } from "@/ui/primitives/Card";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
 import { noteWords } from "@/words/noteWords";
@@ -65,8 +64,7 @@ export const NotesCard = memo(function NotesCard({ plan, draft, units, onChange 
   const lost = (usual.jars[1]?.oilMl ?? 0) - (notes.jars[1]?.oilMl ?? 0);
   const planned = draft.hydrosol === "notes";
   return (
-    <Card className="gap-3">
-      <Txt variant="heading">Which notes come when</Txt>
+    <View className="gap-3">
       <NoteBands
         bands={notes.bands}
         families={families}
@@ -83,7 +81,7 @@ export const NotesCard = memo(function NotesCard({ plan, draft, units, onChange 
             {`${jarNames[i] ?? "Then"}, ${i === notes.jars.length - 1 ? "to the end" : `to ${volume(jar.toMl)}`}`}
           </Txt>
           <Txt variant="small" className="text-ink">
-            {`${tellsOf(jar)} · ${words(showOil(jar.oilMl))} of oil to see, ${volume(jar.hydrosolMl)} of hydrosol`}
+            {`${tellsOf(jar)} · ${words(showOil(jar.oilMl))} of visible oil, ${volume(jar.hydrosolMl)} of hydrosol`}
           </Txt>
         </View>
       ))}
@@ -115,19 +113,19 @@ export const NotesCard = memo(function NotesCard({ plan, draft, units, onChange 
           </Txt>
           <Button
             look="quiet"
-            label={planned ? "Keep the first cut apart instead" : "Plan these three jars"}
+            label={planned ? "Plan one early jar instead" : "Plan these three jars"}
             onPress={() => onChange({ hydrosol: planned ? "firstCut" : "notes" })}
           />
           {planned ? (
-            <Txt variant="small">The cockpit calls for a new jar at each of these cuts.</Txt>
+            <Txt variant="small">During the run Sereno tells you when to change the jar.</Txt>
           ) : null}
         </>
       ) : null}
       <Txt variant="small">
-        From the compounds of the oil and how readily each comes. The order holds; how much, to
-        about a third.
+        Calculated from the oil&apos;s compounds and how easily each comes over. The order is
+        reliable, the amounts within a third.
       </Txt>
-    </Card>
+    </View>
   );
 });
 

@@ -49,8 +49,14 @@ const type = (name: string | RegExp, value: string) =>
     fireEvent.change(field, { target: { value } });
     fireEvent.blur(field);
   });
-const ready = () =>
-  screen.getByRole("button", { name: /Make this charge ready|Mend the plan first/ });
+/** Opens the sheet behind a figure. */
+const openDoor = (name: RegExp) =>
+  act(async () => void fireEvent.click(screen.getByRole("button", { name })));
+const shut = async () => {
+  fireEvent.click(screen.getByRole("button", { name: "Close" }));
+  await waitFor(() => expect(screen.queryByRole("dialog")).not.toBeInTheDocument());
+};
+const ready = () => screen.getByRole("button", { name: /Get ready|Fix the plan first/ });
 
 test("without a still there is nothing to plan for yet", () => {
   renderWith(<PlanScreen />, []);
@@ -63,38 +69,42 @@ test("what is weighed becomes oil, hydrosol and times, each as a range", async (
   await open();
   await choosePlant("lavandula ang");
   expect(ready()).toBeDisabled();
-  await type("I have", "600");
-  expect(screen.getByRole("heading", { level: 1 })).toHaveTextContent("True lavender");
-  expect(screen.getByText(/^8 in 10: \d\.\d–\d\.\d mL$/)).toBeVisible();
-  expect(screen.getByText(/8 in 10: first drop \d+(–\d+)? min/)).toBeVisible();
-  expect(screen.getByText(/^8 in 10: .* mL\/kg distilled/)).toBeVisible();
+  await type("Plant weight", "600");
+  expect(screen.getByRole("heading", { level: 1 })).toHaveTextContent("True lavender, 600 g");
+  expect(
+    screen.getByRole("button", { name: /^likely \d\.\d–\d\.\d: \d\.\d mL oil$/ }),
+  ).toBeVisible();
+  expect(screen.getByRole("button", { name: /^First drop.*likely \d+(–\d+)? min$/ })).toBeVisible();
+  await openDoor(/mL oil$/);
+  expect(screen.getByText(/^Likely .* mL distilled from a kilogram/)).toBeVisible();
+  await shut();
   expect(ready()).toBeEnabled();
 });
 
 test("a planned charge is a run with its plan, and the field is free for the next", async () => {
   const { store } = await open();
   await choosePlant("lavandula ang");
-  await type("I have", "600");
+  await type("Plant weight", "600");
   await act(async () => void fireEvent.click(ready()));
   const [run] = Object.values(store.getState().run.entities);
   expect(run).toMatchObject({ plantId: "lavender", state: "fresh", entries: [] });
   expect(run!.plan).toMatchObject({ chargeG: 600, method: "steam" });
   expect(run!.plan.forecast.visibleMl.p90).toBeGreaterThan(run!.plan.forecast.visibleMl.p10);
   expect(router.push).toHaveBeenCalledWith(`/runs/${run!.id}/ready`);
-  expect(screen.getByRole("textbox", { name: "I have" })).toHaveValue("");
+  expect(screen.getByRole("textbox", { name: "Plant weight" })).toHaveValue("");
 });
 
 test("more than the still holds is split into charges", async () => {
   await open();
   await choosePlant("lavandula ang");
-  await type("I have", "4000");
-  expect(screen.getByText(/^Plan · charge 1 of \d · fresh/)).toBeVisible();
-  expect(screen.getByText(/^Oil to see, \d charges$/)).toBeVisible();
+  await type("Plant weight", "4000");
+  expect(screen.getByText(/^Plan, \d charges$/)).toBeVisible();
+  expect(screen.getByRole("button", { name: /^All \d charges/ })).toBeVisible();
 });
 
 test("what is no weight is said at its field, and nothing is planned", async () => {
   await open();
-  await type("I have", "some");
+  await type("Plant weight", "some");
   expect(screen.getByText(/some.* is not a number/)).toBeVisible();
   expect(screen.getByText("Choose the plant")).toBeVisible();
   expect(ready()).toBeDisabled();
@@ -103,11 +113,13 @@ test("what is no weight is said at its field, and nothing is planned", async () 
 test("a pot that would boil dry cannot be made ready until a tap mends it", async () => {
   await open();
   await choosePlant("lavandula ang");
-  await type("I have", "600");
-  await type(/^Water/, "900");
+  await type("Plant weight", "600");
+  await openDoor(/^water:/);
+  await type("Water in the pot", "900");
+  await shut();
   const danger = screen.getAllByRole("alert").find(({ textContent }) => /dry/i.test(textContent!));
   expect(danger).toBeDefined();
-  expect(ready()).toHaveTextContent("Mend the plan first");
+  expect(ready()).toHaveTextContent("Fix the plan first");
   expect(ready()).toBeDisabled();
   const remedy = within(danger!).getAllByRole("button")[0]!;
   await act(async () => void fireEvent.click(remedy));
@@ -118,13 +130,13 @@ test("a pot that would boil dry cannot be made ready until a tap mends it", asyn
 test("what is wanted says how much to cut", async () => {
   await open();
   await choosePlant("lavandula ang");
-  await act(async () => void fireEvent.click(screen.getByRole("radio", { name: "I want" })));
-  expect(screen.getByText("Say what you want")).toBeVisible();
-  await type("I want", "12");
-  const takes = () => screen.getByText(/^That takes about .* of true lavender/).textContent!;
+  await act(async () => void fireEvent.click(screen.getByRole("radio", { name: "Oil I want" })));
+  expect(screen.getByText("Enter how much you want")).toBeVisible();
+  await type("Oil I want", "12");
+  const takes = () => screen.getByText(/^You need about .* of True lavender/).textContent!;
   const kilograms = () => Number(/about ([\d.]+) kg/.exec(takes())![1]);
   const forTwelve = kilograms();
-  await type("I want", "24");
+  await type("Oil I want", "24");
   expect(kilograms() / forTwelve).toBeGreaterThan(1.8);
   expect(kilograms() / forTwelve).toBeLessThan(2.2);
   expect(ready()).toBeEnabled();
@@ -134,9 +146,9 @@ test("a forecast that cannot be played says why; the middle of the plan still st
   mockFailure = "the forecast's worker stopped";
   await open();
   await choosePlant("lavandula ang");
-  await type("I have", "600");
-  expect(screen.getByText(/could not be played: the forecast's worker stopped/)).toBeVisible();
-  expect(screen.getByText(/^at \d+ mL a minute$/)).toBeVisible();
+  await type("Plant weight", "600");
+  expect(screen.getByText(/could not be calculated: the forecast's worker stopped/)).toBeVisible();
+  expect(screen.getByRole("button", { name: /^likely …: .* mL oil$/ })).toBeVisible();
   expect(ready()).toBeDisabled();
 });
 
@@ -157,7 +169,7 @@ test("more than a harvest has left is said, and a trial's charge knows its side 
     planDraft: draft,
   });
   expect(screen.getByText(/600 g more than the harvest has left/)).toBeVisible();
-  await type("I have", "600");
+  await type("Plant weight", "600");
   expect(screen.queryByText(/more than the harvest has left/)).not.toBeInTheDocument();
   expect(screen.getByText(/this is “wilted”, half of pair 2/)).toBeVisible();
   expect(screen.getByText(/^Keep equal: the plant, /)).toBeVisible();
@@ -177,7 +189,7 @@ test("a charge can be taken out of its trial before it is made ready", async () 
 
 test("twelve of something that was never weighed: one is weighed, and from then on it is counted", async () => {
   const { store } = await open();
-  await type("I have", "12 bundles of stems");
+  await type("Plant weight", "12 bundles of stems");
   expect(screen.getByText(/How much does one of the bundles of stems weigh\?/)).toBeVisible();
   await type("One bundle of stems weighs", "50");
   await act(async () => void fireEvent.click(screen.getByRole("button", { name: "Save weight" })));
@@ -188,18 +200,22 @@ test("twelve of something that was never weighed: one is weighed, and from then 
 test("without a scale the still is filled, and says what it likely takes", async () => {
   await open();
   await choosePlant("lavandula ang");
-  fireEvent.click(screen.getByRole("radio", { name: "Fill this still" }));
-  expect(screen.getByText(/^Full, it takes about .* \(.* to .*\)\.$/)).toBeVisible();
+  fireEvent.click(screen.getByRole("radio", { name: "A full still" }));
+  expect(screen.getByText(/^Full, the still takes about .* \(.* to .*\)\./)).toBeVisible();
 });
 
 test("a stop about craft gives way to a reason, a stop about danger does not", async () => {
   await open();
   await choosePlant("lavandula ang");
-  await type("I have", "3000");
+  await type("Plant weight", "3000");
+  await openDoor(/^headspace:/);
   await type("Charges", "1");
-  expect(ready()).toHaveTextContent("Mend the plan first");
-  await type("I do it so, because", "it always went well");
-  await waitFor(() => expect(ready()).toHaveTextContent("Make this charge ready"));
-  await type(/^Water/, "500");
-  await waitFor(() => expect(ready()).toHaveTextContent("Mend the plan first"));
+  await shut();
+  expect(ready()).toHaveTextContent("Fix the plan first");
+  await type("My reason to go on", "it always went well");
+  await waitFor(() => expect(ready()).toHaveTextContent("Get ready"));
+  await openDoor(/^water:/);
+  await type("Water in the pot", "500");
+  await shut();
+  await waitFor(() => expect(ready()).toHaveTextContent("Fix the plan first"));
 });

@@ -4,21 +4,21 @@ import { type CraftStop, type PlanChange, type Warning, isCraftStop } from "@/co
 import { Notice } from "@/ui/primitives/Notice";
 import { TextField } from "@/ui/primitives/TextField";
 import { remedyLabel, warningWords } from "@/words/warningWords";
-import { becauseField, type PlanDraft } from "@/records/planDraft";
+import { becauseField, canonicalUnits, type PlanDraft } from "@/records/planDraft";
 import type { PlanWork } from "./usePlanDraft";
 
 interface Props {
   plan: ChargePlan;
-  /** Those that stand above the drawing; the notes stand below the numbers. */
-  grave?: boolean;
+  /** How grave the ones that stand here are. */
+  severity: Warning["severity"];
   work: PlanWork;
   onChoose: (change: Partial<PlanDraft>, label: string) => void;
 }
 
 /** What is wrong with the plan, each with its remedies as taps where they can be made. */
-export const Warnings = memo(function Warnings({ plan, grave = false, work, onChoose }: Props) {
+export const Warnings = memo(function Warnings({ plan, severity, work, onChoose }: Props) {
   return plan.warnings
-    .filter(({ severity }) => (severity !== "note") === grave)
+    .filter((warning) => warning.severity === severity)
     .map((warning) => <One key={keyOf(warning)} {...{ warning, work, onChoose }} />);
 });
 
@@ -37,7 +37,7 @@ function One({ warning, work, onChoose }: Pick<Props, "work" | "onChoose"> & { w
       severity={meant ? "caution" : severity}
       message={message}
       remedy={remedy}
-      action={change && does(change, other ? remedyLabel(change, work.units) : "Do that", remedy)}
+      action={change && does(change, remedyLabel(change, work.units), remedy)}
       other={other && does(other, remedyLabel(other, work.units), remedy)}
     >
       {stop ? <DoneSo stop={stop} work={work} /> : null}
@@ -52,7 +52,7 @@ function DoneSo({ stop, work }: { stop: CraftStop; work: PlanWork }) {
   const name = becauseField(stop);
   return (
     <TextField
-      label="I do it so, because"
+      label="My reason to go on"
       value={work.draft[name]}
       maxLength={200}
       onChange={(text) => work.change({ [name]: text })}
@@ -81,12 +81,15 @@ function asDraft(change: PlanChange, { read, draft }: PlanWork): Partial<PlanDra
           goal: "have" as const,
           massBy: "scale" as const,
           massText: String(Math.round(massG)),
-          massUnit: "g",
+          massUnit: canonicalUnits.massUnit,
         }
       : {}),
     ...(charges !== undefined ? { chargesText: String(charges) } : {}),
     ...(waterMl !== undefined
-      ? { waterText: waterMl === null ? "" : String(Math.round(waterMl)), waterUnit: "mL" }
+      ? {
+          waterText: waterMl === null ? "" : String(Math.round(waterMl)),
+          waterUnit: canonicalUnits.waterUnit,
+        }
       : {}),
     ...(minutes !== undefined ? { stopBy: "clock" as const, minutesText: String(minutes) } : {}),
     ...(method !== undefined
@@ -94,8 +97,10 @@ function asDraft(change: PlanChange, { read, draft }: PlanWork): Partial<PlanDra
       : {}),
     ...(preparation !== undefined ? { preparation, waterText: "", chargesText: "" } : {}),
     ...(pace !== undefined ? { pace, rateText: "" } : {}),
-    ...(iceKg !== undefined ? { iceText: String(iceKg) } : {}),
-    ...(coolingInC !== undefined ? { coolingText: String(coolingInC) } : {}),
+    ...(iceKg !== undefined ? { iceText: String(iceKg), iceUnit: canonicalUnits.iceUnit } : {}),
+    ...(coolingInC !== undefined
+      ? { coolingText: String(coolingInC), coolingUnit: canonicalUnits.coolingUnit }
+      : {}),
     ...(receiver !== undefined ? { receiver: String(receiver) } : {}),
   };
 }

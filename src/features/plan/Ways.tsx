@@ -1,6 +1,5 @@
 import { memo, useState } from "react";
 import { Pressable, Text, View } from "react-native";
-import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 import type { PlanDraft } from "@/records/planDraft";
 import type { PlanWork } from "./usePlanDraft";
@@ -19,8 +18,7 @@ export const Ways = memo(function Ways({ plan, ways, onChoose }: Props) {
   const [openId, setOpenId] = useState<string>();
   const open = ways.find(({ id }) => id === openId);
   return (
-    <Card className="gap-1 py-3">
-      <Txt variant="heading">Ways of working</Txt>
+    <View className="gap-1">
       {ways.map((way) => {
         const chosen = way.options.find(({ value }) => value === way.value);
         return (
@@ -39,19 +37,7 @@ export const Ways = memo(function Ways({ plan, ways, onChoose }: Props) {
           </Pressable>
         );
       })}
-      <WaySheet
-        way={open}
-        draft={plan.draft}
-        context={plan.context}
-        units={plan.units}
-        onClose={() => setOpenId(undefined)}
-        onTake={(value) => {
-          if (!open) return;
-          const label = open.options.find((option) => option.value === value)?.label ?? value;
-          onChoose(open.draft(value), label);
-          setOpenId(undefined);
-        }}
-      />
-    </Card>
+      <WaySheet way={open} work={plan} onClose={() => setOpenId(undefined)} onChoose={onChoose} />
+    </View>
   );
 });

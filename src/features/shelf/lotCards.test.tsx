@@ -1,4 +1,5 @@
 import { fireEvent, screen } from "@testing-library/react";
+import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
 import { defaultPreferences } from "@/records/setting";
 import { renderWith } from "@/testing/renderWith";

@@ -33,7 +33,9 @@ export function draftOfRun(run: Run, units: UnitSystem): PlanDraft {
     massUnit,
     preparation: plan.preparation ?? "",
     agedText: plan.agedMonths === undefined ? "" : plain(plan.agedMonths),
-    ratioText: plan.stop.perKg === undefined ? emptyDraft(units).ratioText : plain(plan.stop.perKg),
+    ...(plan.stop.perKg === undefined
+      ? {}
+      : { ratioText: plain(plan.stop.perKg), ratioUnit: "LPerKg" }),
     minutesText: plan.stop.minutes === undefined ? "" : plain(plan.stop.minutes),
     worthText: plan.stop.worthMlPer10Min === undefined ? "" : plain(plan.stop.worthMlPer10Min),
     chargesText: "1",

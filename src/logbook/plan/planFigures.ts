@@ -24,7 +24,7 @@ export function planFigures(
   const fuel = fuelFor(forecast.energyKWh * charges, heat, money);
   const figures: PlanFigure[] = [
     {
-      name: "Oil to see",
+      name: "Visible oil",
       amount: forecast.oil.visibleMl.p50 * charges,
       value: words(showOil(forecast.oil.visibleMl.p50 * charges)),
     },
@@ -43,7 +43,7 @@ export function planFigures(
       amount: charges,
       value: `${charges} × ${words(showMass(plan.chargeG, units))}`,
     },
-    { name: "On the heat", amount: minutes * charges, value: showDuration(minutes * charges) },
+    { name: "Heating", amount: minutes * charges, value: showDuration(minutes * charges) },
     {
       name: "Water",
       amount: plan.waterMl * charges,
@@ -59,6 +59,10 @@ export function planFigures(
     });
   const ice = plan.cooling?.iceKg ?? 0;
   if (ice > 0)
-    figures.push({ name: "Ice", amount: ice * charges, value: `${fixed(ice * charges, 1)} kg` });
+    figures.push({
+      name: "Ice",
+      amount: ice * charges,
+      value: words(showMass(ice * charges * 1000, units)),
+    });
   return figures;
 }

@@ -54,7 +54,7 @@ const ranges = {
   worth: { name: "Ten more minutes", min: 0, max: 100, above: true },
   water: { name: "Water", min: 0, max: 1e6, above: true },
   charges: { name: "Charges", min: 1, max: 500 },
-  ice: { name: "Ice", min: 0, max: 500 },
+  ice: { name: "Ice", min: 0, max: 500_000 },
   cooling: { name: "Cooling water", min: 0, max: 60 },
 } satisfies Record<string, NumberRange>;
 type Field = keyof typeof ranges;
@@ -114,9 +114,10 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
   const charges = optional("charges", draft.chargesText, "one");
   if (charges !== undefined && !Number.isInteger(charges))
     problems.charges = "Charges come whole: 1, 2, 3.";
-  const rateMlPerMin = optional("rate", draft.rateText, "one");
-  const ice = optional("ice", draft.iceText, "one");
-  const coolingInC = optional("cooling", draft.coolingText, "C");
+  const rateMlPerMin = optional("rate", draft.rateText, draft.rateUnit);
+  const iceG = optional("ice", draft.iceText, draft.iceUnit);
+  const ice = iceG === undefined ? undefined : iceG / 1000;
+  const coolingInC = optional("cooling", draft.coolingText, draft.coolingUnit);
 
   /* A kilogram of this cut is so many as the book weighs it. */
   const wetter =
@@ -124,8 +125,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
       ? 1
       : massInState(1, { moisture: moisture / 100 }, plant.states[state]);
   const byWorth = ["tail", "least", "worth"].includes(draft.stopBy);
-  const keepPerKg =
-    method === "cohobation" ? undefined : number("ratio", draft.ratioText || usualKeep(), "one");
+  const keepPerKg = method === "cohobation" ? undefined : number("ratio", ...hydrosolWanted());
 
   let guessed: Guessed | undefined;
   let counted: ReadDraft["counted"];
@@ -243,12 +243,14 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
     }
   }
 
-  function usualKeep(): string {
-    return String(hydrosolToKeep(plant.tissue, state));
+  function hydrosolWanted(): [text: string, unit: string] {
+    return draft.ratioText
+      ? [draft.ratioText, draft.ratioUnit]
+      : [String(hydrosolToKeep(plant.tissue, state)), "LPerKg"];
   }
 
   function readStop(): StopRule | undefined {
-    const perKg = () => number("ratio", draft.ratioText || usualKeep(), "one");
+    const perKg = () => number("ratio", ...hydrosolWanted());
     const worth = () => {
       const worthMlPer10Min = optional("worth", draft.worthText, "mL");
       return worthMlPer10Min === undefined ? {} : { worthMlPer10Min };

@@ -4,7 +4,7 @@ import { harvestDraft } from "../harvest/harvestDraft";
 import { againLike, plain } from "../plan/draftOfRun";
 import type { PlantBook } from "../plant/plantBook";
 import type { Harvest } from "@/records/harvest";
-import { emptyDraft, type PlanDraft } from "@/records/planDraft";
+import { canonicalUnits, emptyDraft, type PlanDraft } from "@/records/planDraft";
 import type { Run } from "@/records/run";
 import type { Trial } from "@/records/trial";
 import { keptEqual } from "./keptEqual";
@@ -29,7 +29,9 @@ function keptAsIn(
     ...(kept.has("water") && waterMl > 0
       ? { waterText: plain(fromCanonical(waterMl, waterUnit as UnitName)) }
       : {}),
-    ...(kept.has("heat") ? { rateText: plain(rateMlPerMin) } : {}),
+    ...(kept.has("heat")
+      ? { rateText: plain(rateMlPerMin), rateUnit: canonicalUnits.rateUnit }
+      : {}),
     ...(kept.has("minutes")
       ? { stopBy: "clock" as const, minutesText: String(Math.max(1, Math.round(minutes))) }
       : {}),

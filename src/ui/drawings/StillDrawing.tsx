@@ -1,6 +1,6 @@
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
-import { View } from "react-native";
-import { type Shown } from "@/core/units/format";
+import { Pressable, View } from "react-native";
+import { type Shown, words } from "@/core/units/format";
 import type { Condenser } from "@/core/cooling/condenser";
 import type { ChargeLevels } from "@/core/plan/chargeLevels";
 import type { StillShape } from "@/core/still/geometry";
@@ -16,7 +16,16 @@ import { StillBody, type HeadKind } from "./StillBody";
 interface Label {
   shown: Shown;
   what: string;
+  /** What a tap on it opens. */
+  onPress?: () => void;
 }
+
+/* The drawing's own units: the view box, which its words' places count in too. */
+const box = { left: 0, top: 18, width: 384, height: 276 };
+/* Room of a label: its two lines, and for a fingertip what is between it and the next. */
+const labelWidth = 92;
+const labelHeight = 40;
+const mostWidth = 490;
 
 interface Props {
   shape: StillShape;
@@ -32,6 +41,7 @@ interface Props {
     charge?: Label;
     water?: Label;
     dryLine?: Label;
+    cooling?: Label;
     oil?: Label;
     hydrosol?: Label;
   };
@@ -82,104 +92,122 @@ export function StillDrawing({
         ...labels.water,
         ink: "var(--dew-ink)",
       },
-      /* Beside a boiler stands its vessel: there the dry line's word goes to the left as well. */
-      shape.vessel
-        ? labels.dryLine && {
-            y: y(levels.dryLineMm),
-            from: bodyLeft,
-            ...labels.dryLine,
-            ink: "var(--ember-ink)",
-          }
-        : undefined,
+      labels.dryLine && {
+        y: y(levels.dryLineMm),
+        from: bodyLeft,
+        ...labels.dryLine,
+        ink: "var(--ember-ink)",
+      },
     ].filter((label) => label !== undefined),
-    33,
+    labelHeight,
     base - 4,
   );
+  const right = [
+    labels.cooling && { at: 48, ink: "var(--dew-ink)", ...labels.cooling },
+    labels.oil && { at: base - 72, ink: "var(--oil-ink)", ...labels.oil },
+    labels.hydrosol && { at: base - 28, ink: "var(--dew-ink)", ...labels.hydrosol },
+  ].filter((label) => label !== undefined);
   const jarX = layout.jarX;
   return (
-    <View role="img" aria-label={inWords} className={`w-full ${fit ? "min-h-0 flex-1" : ""}`}>
-      <Svg
-        viewBox="0 18 384 276"
-        width="100%"
-        {...(fit ? { height: "100%" } : {})}
-        style={{ maxHeight: 420 }}
-        aria-hidden
-      >
-        {shape.construction === "bowl" ? (
-          <BowlBody
-            shape={shape}
-            levels={levels}
-            layout={layout}
-            caughtMl={jar.hydrosolMl}
-            oilMl={jar.oilMl}
-          />
-        ) : (
-          <StillBody
-            shape={shape}
-            levels={levels}
-            hydro={hydro}
-            layout={layout}
-            head={head}
-            heatKind={heatKind}
-            lit={lit}
-          />
-        )}
-        <HeatSource kind={heatKind} layout={layout} lit={lit} />
-        {shape.construction === "bowl" ? null : (
-          <CondenserDrawing x={layout.coolerX} kind={condenser} />
-        )}
-        {shape.construction === "cohobating" ? (
-          <ReturnTube
-            x={jarX}
-            base={base}
-            toX={layout.bodyRight - 6}
-            toY={base - (layout.bodyRight - bodyLeft) * 0.72}
-            oil={jar.oilMl > 0}
-          />
-        ) : shape.construction === "bowl" ? null : (
-          <Jar x={jarX} base={base} scale={scale} {...jar} />
-        )}
-        {left.map((label) => (
-          <G key={label.what}>
-            <Path
-              d={`M70 ${label.at}H${label.from - 12}L${label.from - 3} ${label.y}`}
-              stroke="var(--soft)"
-              strokeWidth={1}
-              fill="none"
+    <View
+      className={fit ? "min-h-0 w-full flex-1" : "w-full self-center"}
+      style={fit ? undefined : { aspectRatio: box.width / box.height, maxWidth: mostWidth }}
+    >
+      <View role="img" aria-label={inWords} className="h-full w-full">
+        <Svg
+          viewBox={`${box.left} ${box.top} ${box.width} ${box.height}`}
+          width="100%"
+          height="100%"
+          aria-hidden
+        >
+          {shape.construction === "bowl" ? (
+            <BowlBody
+              shape={shape}
+              levels={levels}
+              layout={layout}
+              caughtMl={jar.hydrosolMl}
+              oilMl={jar.oilMl}
             />
-            <LabelText {...label} x={64} y={label.at} anchor="end" />
-          </G>
-        ))}
-        {labels.dryLine ? (
-          <G>
-            <Line
-              x1={bodyLeft - 5}
-              x2={layout.bodyRight + 5}
-              y1={y(levels.dryLineMm)}
-              y2={y(levels.dryLineMm)}
-              stroke="var(--ember)"
-              strokeWidth={2}
-              strokeDasharray="5 4"
+          ) : (
+            <StillBody
+              shape={shape}
+              levels={levels}
+              hydro={hydro}
+              layout={layout}
+              head={head}
+              heatKind={heatKind}
+              lit={lit}
             />
-            {shape.vessel ? null : (
-              <LabelText
-                x={layout.bodyRight + 10}
-                y={Math.min(y(levels.dryLineMm), base - 8)}
-                anchor="start"
-                ink="var(--ember-ink)"
-                {...labels.dryLine}
+          )}
+          <HeatSource kind={heatKind} layout={layout} lit={lit} />
+          {shape.construction === "bowl" ? null : (
+            <CondenserDrawing x={layout.coolerX} kind={condenser} />
+          )}
+          {shape.construction === "cohobating" ? (
+            <ReturnTube
+              x={jarX}
+              base={base}
+              toX={layout.bodyRight - 6}
+              toY={base - (layout.bodyRight - bodyLeft) * 0.72}
+              oil={jar.oilMl > 0}
+            />
+          ) : shape.construction === "bowl" ? null : (
+            <Jar x={jarX} base={base} scale={scale} {...jar} />
+          )}
+          {left.map((label) => (
+            <G key={label.what}>
+              <Path
+                d={`M76 ${label.at}H${label.from - 12}L${label.from - 3} ${label.y}`}
+                stroke="var(--soft)"
+                strokeWidth={1}
+                fill="none"
               />
-            )}
-          </G>
-        ) : null}
-        {labels.oil ? (
-          <LabelText x={381} y={base - 68} anchor="end" ink="var(--oil-ink)" {...labels.oil} />
-        ) : null}
-        {labels.hydrosol ? (
-          <LabelText x={381} y={base - 30} anchor="end" ink="var(--dew-ink)" {...labels.hydrosol} />
-        ) : null}
-      </Svg>
+              <LabelText {...label} x={72} y={label.at} anchor="end" />
+            </G>
+          ))}
+          {labels.dryLine ? (
+            <G>
+              <Line
+                x1={bodyLeft - 5}
+                x2={layout.bodyRight + 5}
+                y1={y(levels.dryLineMm)}
+                y2={y(levels.dryLineMm)}
+                stroke="var(--ember)"
+                strokeWidth={2}
+                strokeDasharray="5 4"
+              />
+            </G>
+          ) : null}
+          {right.map((label) => (
+            <LabelText key={label.what} {...label} x={381} y={label.at} anchor="end" />
+          ))}
+        </Svg>
+      </View>
+      {fit ? null : left.map((label) => <Door key={label.what} {...label} side="left" />)}
+      {fit ? null : right.map((label) => <Door key={label.what} {...label} side="right" />)}
     </View>
+  );
+}
+
+/** A label's place as a button over the drawing; nothing where it opens nothing. */
+function Door({ at, side, shown, what, onPress }: Label & { at: number; side: "left" | "right" }) {
+  if (!onPress) return null;
+  const percent = (value: number, of: number) => `${(100 * value) / of}%` as const;
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${what}: ${words(shown)}`}
+      {...{ "aria-haspopup": "dialog" }}
+      onPress={onPress}
+      className="absolute rounded-[10px] active:opacity-60"
+      style={{
+        left: side === "left" ? 0 : undefined,
+        right: side === "right" ? 0 : undefined,
+        top: percent(at - labelHeight / 2 - box.top, box.height),
+        width: percent(labelWidth, box.width),
+        height: percent(labelHeight, box.height),
+      }}
+    />
   );
 }
 

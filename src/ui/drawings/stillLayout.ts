@@ -23,8 +23,9 @@ export interface StillLayout {
 
 const floor = 268;
 const headTop = 30;
-const coolerX = 298;
-const potX = 139;
+/* Right of it is room for the words about cooling, oil and hydrosol. */
+const coolerX = 268;
+const potX = 148;
 const bowlPotX = 188;
 
 /** Fits a still and its parts into the drawing at one scale. */
@@ -35,13 +36,13 @@ export function stillLayout(shape: StillShape, levels: ChargeLevels): StillLayou
   if (shape.vessel) {
     const vesselHeight = cylinderHeightMm(shape.vessel.volumeMl, shape.vessel.diameterMm);
     const scale = Math.min(
-      150 / (diameter + shape.vessel.diameterMm),
+      126 / (diameter + shape.vessel.diameterMm),
       150 / height,
       140 / vesselHeight,
     );
-    const bodyLeft = 76;
+    const bodyLeft = 86;
     const bodyRight = bodyLeft + diameter * scale;
-    const left = bodyRight + 22;
+    const left = bodyRight + 18;
     const width = shape.vessel.diameterMm * scale;
     const bottom = floor - 36;
     const vessel = { left, width, bottom, top: bottom - vesselHeight * scale };

@@ -4,8 +4,8 @@ import { Button } from "./Button";
 
 const looks = {
   error: { box: "bg-ember-wash border-ember", ink: "text-ember-ink", word: "Stop" },
-  caution: { box: "bg-oil-wash border-oil", ink: "text-oil-ink", word: "Mind" },
-  note: { box: "bg-panel border-line", ink: "text-soft", word: "Know" },
+  caution: { box: "bg-oil-wash border-oil", ink: "text-oil-ink", word: "Careful" },
+  note: { box: "bg-panel border-line", ink: "text-soft", word: "Note" },
   good: { box: "bg-leaf-wash border-leaf", ink: "text-leaf-ink", word: "Done" },
 };
 

@@ -1,0 +1,75 @@
+import { useRouter } from "expo-router";
+import { fuelFor } from "@/core/plan/fuel";
+import type { ChargePlan } from "@/core/plan/chargePlan";
+import { heatSources } from "@/core/still/heatSources";
+import {
+  fixed,
+  showDuration,
+  showFlow,
+  showMass,
+  showTemperature,
+  words,
+} from "@/core/units/format";
+import { type UnitName, unitsFor } from "@/core/units/units";
+import { Button } from "@/ui/primitives/Button";
+import { NumberField } from "@/ui/primitives/NumberField";
+import { Txt } from "@/ui/primitives/Txt";
+import { fuelWords } from "@/words/heatWords";
+import { durationRange } from "../planRanges";
+import type { DoorProps } from "./doorProps";
+import { WayById } from "./WayById";
+
+/** When the first drop comes and how fast it flows from there: the heat, and how it is turned down. */
+export function HeatDoor(props: DoorProps) {
+  const { plan, work, still } = props;
+  const { draft, read, units, change } = work;
+  const router = useRouter();
+  return (
+    <>
+      {plan ? <Times {...props} plan={plan} /> : null}
+      <NumberField
+        heavy
+        label="Flow after the first drop"
+        value={{ text: draft.rateText, unit: draft.rateUnit as UnitName }}
+        choices={unitsFor("flow", units)}
+        placeholder={draft.pace}
+        problem={read.problems.rate}
+        onChange={({ text, unit }) => change({ rateText: text, rateUnit: unit })}
+      />
+      <WayById id="pace" {...props} />
+      <Button
+        look="quiet"
+        size="small"
+        label={still.calibration ? "Calibrate again" : "Calibrate with water for better times"}
+        onPress={() => router.push(`/bench/stills/${still.id}/calibrate`)}
+      />
+    </>
+  );
+}
+
+function Times({ plan, work, still, state }: DoorProps & { plan: ChargePlan }) {
+  const { units, preferences } = work;
+  const { forecast, charges } = plan;
+  const ranges = state.ranges?.ranges;
+  const fuel = fuelFor(forecast.energyKWh * charges, still.heat.kind, preferences.prices);
+  return (
+    <>
+      <Txt>
+        {ranges
+          ? `The first drop comes after ${showDuration(forecast.minutesToFirstDrop ?? 0)}, likely ${durationRange(ranges.minutesToFirstDrop)}.`
+          : `The first drop comes after ${showDuration(forecast.minutesToFirstDrop ?? 0)}.`}
+      </Txt>
+      <Txt>{`Water boils at ${words(showTemperature(forecast.boilC, units))} where you are. The still heats with ${still.heat.powerW} W; the plan then lets ${words(showFlow(forecast.rateMlPerMin, units))} flow.`}</Txt>
+      <Txt>
+        {[
+          `${fuelWords[heatSources[still.heat.kind].fuel]}: ${fuel.gasKg === undefined ? `${fixed(fuel.kWh, 2)} kWh` : words(showMass(fuel.gasKg * 1000, units))}`,
+          fuel.cost === undefined
+            ? undefined
+            : `${fixed(fuel.cost, 2)} ${preferences.prices?.currency ?? ""}`.trim(),
+        ]
+          .filter(Boolean)
+          .join(", ")}
+      </Txt>
+    </>
+  );
+}

@@ -1,0 +1,87 @@
+import { moonPhase } from "@/core/calendar/moon";
+import { Choice } from "@/ui/primitives/Choice";
+import { NumberField } from "@/ui/primitives/NumberField";
+import { Txt } from "@/ui/primitives/Txt";
+import { useNow } from "@/ui/useNow";
+import { methodWords } from "@/words/methodWords";
+import { stateWords } from "@/words/stateWords";
+import { StartFrom } from "../PlanQuestions";
+import type { PlanWork } from "../usePlanDraft";
+
+/** What the plan takes for granted until one says otherwise: how the plant is, which still, which method. */
+export function SetupDoor({ work }: { work: PlanWork }) {
+  const { draft, read, stills, harvest, change, preferences } = work;
+  return (
+    <>
+      {harvest ? null : <StartFrom plan={work} />}
+      {harvest || read.states.length < 2 ? (
+        <Txt variant="small">{`The plant is ${read.state}.`}</Txt>
+      ) : (
+        <Choice
+          label="The plant is"
+          shown
+          options={read.states.map((value) => ({ value, label: stateWords[value] }))}
+          value={read.state}
+          onChange={(state) => change({ state, moistureText: "", chargesText: "", waterText: "" })}
+        />
+      )}
+      {read.state === "dried" ? (
+        <NumberField
+          heavy
+          label="Stored for"
+          value={{ text: draft.agedText, unit: "one" }}
+          choices={[]}
+          suffix="months"
+          placeholder="this season's"
+          problem={read.problems.aged}
+          onChange={({ text }) => change({ agedText: text })}
+        />
+      ) : null}
+      {draft.moistureText ? (
+        <NumberField
+          heavy
+          label="Water in the plant"
+          value={{ text: draft.moistureText, unit: "one" }}
+          choices={[]}
+          suffix="%"
+          problem={read.problems.moisture}
+          onChange={({ text }) => change({ moistureText: text })}
+        />
+      ) : null}
+      {read.chosen ? (
+        <Txt variant="small">{`${read.plant.moment} ${read.plant.preparation}`}</Txt>
+      ) : null}
+      {preferences.moon ? <Moon /> : null}
+      {stills.length > 1 ? (
+        <Choice
+          label="Still"
+          shown
+          options={stills.map(({ id, name }) => ({ value: id, label: name }))}
+          value={read.still?.id}
+          onChange={(stillId) =>
+            change({ stillId, chargesText: "", waterText: "", receiver: "0", iceText: "" })
+          }
+        />
+      ) : null}
+      {read.methods.length > 1 ? (
+        <Choice
+          label="Method"
+          shown
+          options={read.methods.map((value) => ({ value, label: methodWords[value] }))}
+          value={read.method}
+          onChange={(method) => change({ method, waterText: "", chargesText: "" })}
+        />
+      ) : null}
+      <Txt variant="small">
+        {read.method === read.plant.preferredMethod
+          ? read.plant.methodReason
+          : `Usual for this plant: ${methodWords[read.plant.preferredMethod]}. ${read.plant.methodReason}`}
+      </Txt>
+    </>
+  );
+}
+
+function Moon() {
+  const now = useNow(60000);
+  return <Txt variant="small">{`Moon: ${moonPhase(now)}.`}</Txt>;
+}
