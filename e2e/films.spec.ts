@@ -28,7 +28,7 @@ async function write(page: Page, label: string, text: string): Promise<void> {
 
 async function ready(page: Page): Promise<void> {
   await tap(page, "Get ready");
-  await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Get ready" })).toBeVisible();
   await lightIt(page);
 }
 
@@ -60,11 +60,11 @@ test("film: from an empty logbook to labelled bottles", async ({ page }) => {
   await tap(page, "Separate");
   await write(page, "Oil", "6.5");
   await write(page, "Hydrosol, all of it", "800");
-  await tap(page, "Keep it");
+  await tap(page, "Save result");
   await expect(page.getByRole("heading", { name: "True lavender oil" })).toBeVisible();
   await tap(page, "Bottle 6.5 mL");
-  await tap(page, "On the shelf");
-  await expect(page.getByRole("button", { name: /^Take some out of/ })).toBeVisible();
+  await tap(page, "Add to shelf");
+  await expect(page.getByRole("button", { name: /^Use or loss of/ })).toBeVisible();
   await tap(page, "Labels");
   const saving = page.waitForEvent("download");
   await tap(page, /^Save .* label.* as PDF/);
@@ -85,7 +85,7 @@ test("film: the same again", async ({ page }) => {
   await tap(page, /^Again/);
   await expect(visibleOil(page)).toBeVisible();
   await tap(page, "Get ready");
-  await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Get ready" })).toBeVisible();
   console.log(`film, again: ${hand.taps} taps, ${hand.characters} characters`);
   expect(hand.taps).toBeLessThanOrEqual(4);
 });
@@ -95,14 +95,14 @@ test("film: twelve small bottles", async ({ page }) => {
   await tap(page, "Add something bought");
   await page.getByLabel("Plant").selectOption({ label: "Clary sage" });
   await field(page, "How much").fill("60");
-  await tap(page, "Keep it");
+  await tap(page, "Add to shelf");
   await expect(page.getByRole("heading", { name: "Clary sage oil, bought" })).toBeVisible();
   const hand = await watchHand(page);
   await tap(page, "Bottle 60 mL");
   await write(page, "How many", "12");
-  await write(page, "Bottle holds", "5");
-  await tap(page, "On the shelf");
-  await expect(page.getByRole("button", { name: /^Take some out of/ })).toHaveCount(12);
+  await write(page, "Bottle size", "5");
+  await tap(page, "Add to shelf");
+  await expect(page.getByRole("button", { name: /^Use or loss of/ })).toHaveCount(12);
   await stored(page, /^bottle/, '"filledMl":5', "sereno-demo");
   console.log(`film, twelve small bottles: ${hand.taps} taps, ${hand.characters} characters`);
   expect(hand.taps).toBeLessThanOrEqual(6);
@@ -118,7 +118,7 @@ test("film: fill this still, without a scale", async ({ page }) => {
   await expect(visibleOil(page)).toBeVisible();
   await expect(page.getByText(/about [\d.]+ k?g \([\d.]+/i).first()).toBeVisible();
   await tap(page, "Get ready");
-  await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Get ready" })).toBeVisible();
   console.log(`film, fill this still: ${hand.taps} taps, ${hand.characters} characters`);
   expect(hand.taps).toBeLessThanOrEqual(5);
 });

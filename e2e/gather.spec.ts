@@ -18,7 +18,7 @@ import {
 /** Distils what is planned, for so many minutes, and measures so much oil. */
 async function distil(page: Page, minutes: string, oilMl: string): Promise<void> {
   await page.getByRole("button", { name: "Get ready", disabled: false }).click();
-  await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Get ready" })).toBeVisible();
   await expect(page.getByText(/^Keep equal: .*the still/)).toBeVisible();
   await lightIt(page);
   await page.clock.fastForward("20:00");
@@ -30,7 +30,7 @@ async function distil(page: Page, minutes: string, oilMl: string): Promise<void>
   await page.getByRole("button", { name: "Separate" }).click();
   await field(page, "Oil").fill(oilMl);
   await field(page, "Hydrosol, all of it").fill("900");
-  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await page.getByRole("button", { name: "Save result", exact: true }).click();
   const meant = page.getByRole("button", { name: "It is right" });
   const onTheShelf = page.getByRole("heading", { name: /^Clary sage/ });
   await expect(meant.or(onTheShelf).first()).toBeVisible();
@@ -117,15 +117,15 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await distil(page, "01:15", "1.3");
   await expect(page.getByText(/^Harvest of 18 /)).toBeVisible();
   await page.getByRole("button", { name: "Bottle 1.3 mL" }).click();
-  await page.getByRole("button", { name: "On the shelf" }).click();
+  await page.getByRole("button", { name: "Add to shelf" }).click();
   await stored(page, /^bottle/, '"filledMl":1.3');
 
   await goTo(page, "/runs/compare");
   await page.getByLabel("First run").selectOption({ index: 1 });
-  await page.getByLabel("Beside which run?").selectOption({ index: 1 });
+  await page.getByLabel("Compare with which run?").selectOption({ index: 1 });
   await expect(page.getByRole("heading", { name: "What differs" })).toBeVisible();
   await expect(page.getByText("Not explained")).toBeVisible();
-  await expect(page.getByRole("img", { name: /^Oil to see over the run/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Visible oil over the run/ })).toBeVisible();
 
   await goTo(page, "/runs/learn");
   await page.getByRole("link", { name: /Does it want to wilt/ }).click();
@@ -252,10 +252,10 @@ test("a trial of the demonstration is reckoned anew with a pair more, and closed
   await page.getByRole("button", { name: /^Add a pair/ }).click();
   await page.getByLabel("at once").selectOption({ index: 3 });
   await page.getByLabel("wilted overnight").selectOption({ index: 3 });
-  await page.getByRole("button", { name: "Put them in" }).click();
-  await expect(page.getByText("One run cannot stand on both sides.")).toBeVisible();
+  await page.getByRole("button", { name: "Add them" }).click();
+  await expect(page.getByText("One run cannot be on both sides.")).toBeVisible();
   await page.getByLabel("wilted overnight").selectOption({ index: 5 });
-  await page.getByRole("button", { name: "Put them in" }).click();
+  await page.getByRole("button", { name: "Add them" }).click();
   await expect(page.getByRole("heading", { name: "Pair 2" })).toBeVisible();
   /* Two plants in one trial are more than one thing changed. */
   await expect(page.getByText(/Its sides differ in more than one thing/)).toBeVisible();

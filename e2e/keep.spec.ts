@@ -15,7 +15,7 @@ async function checkIt(page: Page, ...seen: string[]): Promise<void> {
       .first()
       .click();
   }
-  await page.getByRole("button", { name: "Keep the check" }).click();
+  await page.getByRole("button", { name: "Save check" }).click();
 }
 
 test("a lot is bottled from the empties, its sheet of labels printed, and a label's picture opens it again", async ({
@@ -25,7 +25,7 @@ test("a lot is bottled from the empties, its sheet of labels printed, and a labe
   await page.getByRole("button", { name: "Add something bought" }).click();
   await page.getByLabel("Plant").selectOption({ label: "Clary sage" });
   await field(page, "How much").fill("18");
-  await page.getByRole("button", { name: "Keep it" }).click();
+  await page.getByRole("button", { name: "Add to shelf" }).click();
   await expect(page.getByRole("heading", { name: "Clary sage oil, bought" })).toBeVisible();
   await page.getByRole("button", { name: "Bottle 18 mL" }).click();
   await expect(
@@ -33,9 +33,9 @@ test("a lot is bottled from the empties, its sheet of labels printed, and a labe
   ).toBeVisible();
   await page.getByRole("button", { name: "Fill these" }).click();
   await stored(page, /^bottle/, '"sizeMl":10', "sereno-demo");
-  await expect(page.getByRole("button", { name: /^Take some out of/ })).toHaveCount(3);
+  await expect(page.getByRole("button", { name: /^Use or loss of/ })).toHaveCount(3);
   await readAnew(page);
-  await expect(page.getByRole("button", { name: /^Take some out of/ })).toHaveCount(3);
+  await expect(page.getByRole("button", { name: /^Use or loss of/ })).toHaveCount(3);
 
   await page.getByRole("button", { name: "Labels" }).click();
   await page.getByLabel("Sheet").selectOption("a4-21");
@@ -82,7 +82,7 @@ test("checked three times until it says throw away, each with its reason, after 
   await readAnew(page);
   await expect(page.getByText(/^Throw away on .*: best by/).first()).toBeVisible();
   await page
-    .getByRole("button", { name: /^Take some out of/ })
+    .getByRole("button", { name: /^Use or loss of/ })
     .first()
     .click();
   await page.getByRole("button", { name: "All of it" }).click();
@@ -95,7 +95,7 @@ test("used, blended and traced both ways; found by its code with a slip; what is
   page,
 }) => {
   await openDemo(page, "/shelf/demo-lot-26-oil");
-  await page.getByRole("button", { name: /^Take some out of/ }).click();
+  await page.getByRole("button", { name: /^Use or loss of/ }).click();
   await field(page, "How much").fill("0.5");
   await field(page, "What for").fill("lamp");
   await page.getByRole("button", { name: "Taken", exact: true }).click();

@@ -124,7 +124,7 @@ for (const locks of [true, false])
     await expect(page.getByRole("heading", { name: "Warming the charge" })).toBeVisible();
     await page.getByRole("button", { name: "Note" }).click();
     await field(page, "What you saw, smelt or did").fill("from the first tab");
-    await page.getByRole("button", { name: "Write it down" }).click();
+    await page.getByRole("button", { name: "Save entry" }).click();
     await other.getByRole("button", { name: "First drop", exact: true }).click();
     await expect(page.getByRole("heading", { name: "Distilling" })).toBeVisible();
     for (const tab of [page, other])
@@ -186,11 +186,11 @@ test("bad files change nothing and say why; a hostile one is only text; an impor
 test("what is binned comes back", async ({ page }) => {
   await addCopperPot(page);
   await page.getByRole("link", { name: /Copper pot/ }).click();
-  await page.getByRole("button", { name: "Bin this still" }).click();
+  await page.getByRole("button", { name: "Delete still" }).click();
   await expect(page.getByRole("link", { name: /Copper pot/ })).toBeHidden();
   await page.getByRole("button", { name: "Undo" }).click();
   await page.getByRole("link", { name: /Copper pot/ }).click();
-  await page.getByRole("button", { name: "Bin this still" }).click();
+  await page.getByRole("button", { name: "Delete still" }).click();
   await page.getByRole("link", { name: /Data/ }).click();
   await page.getByRole("button", { name: "Bring back Copper pot, 12 L" }).click();
   await page.getByRole("link", { name: "Bench" }).last().click();

@@ -54,7 +54,7 @@ test("the whole job by keyboard, from the still to the bottle, in under 150 keys
   await keys.type("600");
   await expect(button("Get ready")).toBeEnabled();
   await keys.press("Enter");
-  await expect(heading("Make ready")).toBeFocused();
+  await expect(heading("Get ready")).toBeFocused();
   const boxes = page.getByRole("checkbox");
   const count = await boxes.count();
   for (let i = 0; i < count; i += 1) await keys.on(boxes.nth(i), "Space");
@@ -81,7 +81,7 @@ test("the whole job by keyboard, from the still to the bottle, in under 150 keys
   await keys.press("Enter");
   await keys.on(button(/^Bottle /));
   await expect(page.getByRole("dialog")).toBeVisible();
-  await keys.to(page.getByRole("textbox", { name: "Bottle holds" }));
+  await keys.to(page.getByRole("textbox", { name: "Bottle size" }));
   await keys.press("Enter");
   await stored(page, /^bottle/, '"filledMl"');
   test.info().annotations.push({ type: "keys", description: String(keys.pressed) });

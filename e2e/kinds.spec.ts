@@ -11,7 +11,7 @@ async function planOn(page: Page, still: string, plant: string, grams: string): 
   await field(page, "Plant weight").fill(grams);
   await expect(visibleOil(page)).toBeVisible();
   await page.getByRole("button", { name: "Get ready" }).click();
-  await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Get ready" })).toBeVisible();
 }
 
 async function separate(page: Page): Promise<void> {
@@ -23,7 +23,7 @@ async function separate(page: Page): Promise<void> {
   await expect(off).toBeVisible();
   await goTo(page, page.url().replace("/watch", "/separate"));
   await field(page, "Oil").fill("0.8");
-  await page.getByRole("button", { name: "Keep it" }).click();
+  await page.getByRole("button", { name: "Save result" }).click();
   await expect(page.getByText(/0\.80? mL/).first()).toBeVisible();
 }
 
@@ -48,7 +48,7 @@ test("a bowl still, from plan to measured: ice on the lid, looks, no jar and no 
   await page.getByRole("button", { name: "First drop", exact: true }).click();
   await page.clock.fastForward("16:00");
   await expect(page.getByText(/Melt water off the lid, new ice on/)).toBeVisible();
-  await expect(page.getByRole("button", { name: "Swap jar" })).toHaveCount(0);
+  await expect(page.getByRole("button", { name: "Change jar" })).toHaveCount(0);
   await expect(page.getByRole("button", { name: "Count drips" })).toHaveCount(0);
   await page.getByRole("button", { name: "New ice" }).click();
   await expect(page.getByText(/Melt water off the lid, new ice on/)).toHaveCount(0);
@@ -77,7 +77,7 @@ test("a returning still, from plan to measured: its pot never runs dry, its trap
       0,
     );
   }
-  await expect(page.getByRole("button", { name: "Swap jar" })).toHaveCount(0);
+  await expect(page.getByRole("button", { name: "Change jar" })).toHaveCount(0);
   await separate(page);
   told("a returning still, from plan to measures", hand);
 });
@@ -92,9 +92,9 @@ test("straight after a sheet has closed the first tap counts; only a second one 
   for (let jar = 1; jar <= 3; jar += 1) {
     await page.getByRole("button", { name: "Reading", exact: true }).click();
     await field(page, "Distillate so far, all jars").fill(String(100 * jar));
-    await page.getByRole("button", { name: "Write it down" }).click();
+    await page.getByRole("button", { name: "Save entry" }).click();
     await expect(page.getByRole("dialog")).toHaveCount(0);
-    await page.getByRole("button", { name: "Swap jar" }).click();
+    await page.getByRole("button", { name: "Change jar" }).click();
     await expect(page.getByText(`Jar ${jar} put aside.`)).toBeVisible();
     await page.waitForFunction(() => !document.querySelector("[data-shield]"));
     /* The log takes a jar once in a second and a half: a wet thumb's second tap is none. */

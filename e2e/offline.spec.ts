@@ -43,7 +43,7 @@ test("the network is cut in mid-run and the whole job is finished without it, re
   await page.getByRole("button", { name: "First drop", exact: true }).click();
   await page.getByRole("button", { name: "Reading", exact: true }).click();
   await field(page, "Distillate so far, all jars").fill("80");
-  await page.getByRole("button", { name: "Write it down" }).click();
+  await page.getByRole("button", { name: "Save entry" }).click();
   await page.getByRole("button", { name: "Trouble", exact: true }).click();
   await page.getByRole("button", { name: "Close" }).click();
   await stored(page, /^run/, '"distillateMl":80');
@@ -55,9 +55,9 @@ test("the network is cut in mid-run and the whole job is finished without it, re
   await page.getByRole("button", { name: "Separate" }).click();
   await field(page, "Oil").fill("2.1");
   await field(page, "Hydrosol, all of it").fill("580");
-  await page.getByRole("button", { name: "Keep it" }).click();
+  await page.getByRole("button", { name: "Save result" }).click();
   await page.getByRole("button", { name: /^Bottle / }).click();
-  await page.getByRole("button", { name: "On the shelf" }).click();
+  await page.getByRole("button", { name: "Add to shelf" }).click();
   await stored(page, /^bottle/, '"filledMl"');
   await readAnew(page);
   for (const place of ["Today", "Plan", "Runs", "Shelf", "Bench"]) {

@@ -136,7 +136,7 @@ test("a calibration with water replaces the usual figures and says by how much",
   await expect(page.getByRole("table", { name: "Usual and measured" })).toContainText(
     "Reaches the pot",
   );
-  await page.getByRole("button", { name: "Keep this calibration" }).click();
+  await page.getByRole("button", { name: "Save calibration" }).click();
   await expect(page.getByRole("link", { name: /% reaches the pot/ })).toBeVisible();
 });
 
@@ -149,10 +149,10 @@ test("a changed figure is marked as the person's own, and a plant of one's own c
   await page.getByRole("link", { name: /Clary sage/ }).click();
   await page.getByRole("button", { name: "Change figures" }).click();
   await field(page, "Oil, high").first().fill("0.2");
-  await page.getByRole("button", { name: "Keep these figures" }).click();
+  await page.getByRole("button", { name: "Save figures" }).click();
   await expect(page.getByText("High must not be below low.")).toBeVisible();
   await field(page, "Oil, high").first().fill("3.1");
-  await page.getByRole("button", { name: "Keep these figures" }).click();
+  await page.getByRole("button", { name: "Save figures" }).click();
   await expect(page.getByText("0.8–3.1 ✎")).toBeVisible();
   await readAnew(page);
   await expect(page.getByText("0.8–3.1 ✎")).toBeVisible();
@@ -166,11 +166,11 @@ test("a changed figure is marked as the person's own, and a plant of one's own c
   const first = page.getByRole("group", { name: "Part 1", exact: true });
   await first.getByLabel("Part", { exact: true }).selectOption({ label: "menthol" });
   await first.getByLabel("Share").fill("90");
-  await page.getByRole("button", { name: "Keep these figures" }).click();
+  await page.getByRole("button", { name: "Save figures" }).click();
   await expect(page.getByRole("alert").first()).toContainText("they cannot be more than 100");
   await first.getByLabel("Share").fill("40");
   await field(page, "One on each line").fill("Not for small children.");
-  await page.getByRole("button", { name: "Keep these figures" }).click();
+  await page.getByRole("button", { name: "Save figures" }).click();
   await expect(page.getByRole("heading", { name: "Water mint" })).toBeVisible();
   await expect(page.getByText("Not for small children. (yours)")).toBeVisible();
   await expect(page.getByRole("heading", { name: "Its oil (yours)" })).toBeVisible();
@@ -191,6 +191,6 @@ test("a tap straight after the last digit makes ready what was typed, not what w
   await expect(visibleOil(page)).toBeVisible();
   await field(page, "Plant weight").fill("650");
   await page.getByRole("button", { name: "Get ready" }).click();
-  await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Get ready" })).toBeVisible();
   await expect(page.getByText(/650 g/).first()).toBeVisible();
 });

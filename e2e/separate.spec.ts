@@ -23,7 +23,7 @@ async function distil(page: Page, plant: string, grams: string): Promise<void> {
   await page.getByRole("button", { name: "Jar, 1.00 L" }).click();
   await shutDoor(page);
   await page.getByRole("button", { name: "Get ready" }).click();
-  await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Get ready" })).toBeVisible();
   await lightIt(page);
   await page.clock.fastForward("20:00");
   await page.getByRole("button", { name: "It boils" }).click();
@@ -32,7 +32,7 @@ async function distil(page: Page, plant: string, grams: string): Promise<void> {
   await page.clock.fastForward("25:00");
   await heatOffEarly(page);
   await page.getByRole("button", { name: "Separate" }).click();
-  await expect(page.getByRole("heading", { name: "Separate" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Separate", exact: true })).toBeVisible();
 }
 
 async function addVessel(page: Page, name: string, kind: string, across: string, high: string) {
@@ -42,7 +42,7 @@ async function addVessel(page: Page, name: string, kind: string, across: string,
   await page.getByLabel("What it is").selectOption({ label: kind });
   await field(page, "Widest, inside").fill(across);
   await field(page, "Inner height").fill(high);
-  await page.getByRole("button", { name: "Keep it" }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText(name, { exact: true })).toBeVisible();
 }
 
@@ -51,7 +51,7 @@ test.beforeEach(async ({ page }) => {
   await addCopperPot(page);
 });
 
-test("an oil that floats: the better vessel, set to part, its steps and the timer through a reload, then measured and corrected after bottling", async ({
+test("an oil that floats: the better vessel, settling, its steps and the timer through a reload, then measured and corrected after bottling", async ({
   page,
 }) => {
   await addVessel(page, "Wide bowl", "beaker", "190", "120");
@@ -62,7 +62,7 @@ test("an oil that floats: the better vessel, set to part, its steps and the time
     page.getByText(/Wide bowl: the oil floats.*too thin to see.*Better: Funnel/),
   ).toBeVisible();
   await page.getByRole("radio", { name: "Funnel" }).click();
-  await page.getByRole("button", { name: "It is set to part" }).click();
+  await page.getByRole("button", { name: "Start settling" }).click();
   await page.getByRole("button", { name: "Done, next" }).click();
   await expect(page.getByRole("heading", { name: "Let it stand" })).toBeVisible();
   await field(page, "Oil").fill("4,2");
@@ -72,7 +72,7 @@ test("an oil that floats: the better vessel, set to part, its steps and the time
   await page.clock.fastForward("30:00");
   await readAnew(page);
   await expect(page.getByRole("heading", { name: "Let it stand" })).toBeVisible();
-  await expect(page.getByText(/Set 30 min ago in Funnel: \d+ % have parted/)).toBeVisible();
+  await expect(page.getByText(/Set 30 min ago in Funnel: \d+ % have separated/)).toBeVisible();
   await expect(field(page, "Oil")).toHaveValue("4,2");
   await goTo(page, "/");
   await expect(page.getByText("True lavender is settling")).toBeVisible();
@@ -81,14 +81,14 @@ test("an oil that floats: the better vessel, set to part, its steps and the time
   await expect(page.getByText(/Fine drops still float/)).toBeVisible();
 
   await field(page, "Hydrosol, all of it").fill("610");
-  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await page.getByRole("button", { name: "Save result", exact: true }).click();
   await page.getByRole("button", { name: "Bottle 4.2 mL" }).click();
-  await page.getByRole("button", { name: "On the shelf" }).click();
+  await page.getByRole("button", { name: "Add to shelf" }).click();
   await page.getByRole("link", { name: /Run 1/ }).click();
   await expect(page.getByRole("img", { name: /4\.2 mL in hand/ })).toBeVisible();
   await page.getByRole("button", { name: "Correct the measures" }).click();
   await field(page, "Oil").fill("3.6");
-  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await page.getByRole("button", { name: "Save result", exact: true }).click();
   await expect(page.getByText(/0\.60 mL more than there was/)).toBeVisible();
 });
 
@@ -99,13 +99,13 @@ test("an oil that hangs is salted; more of it is drawn off the next day", async 
   await page.getByRole("radio", { name: "100 g" }).click();
   await expect(page.getByText(/Tall tube: the oil floats/)).toBeVisible();
   await expect(page.getByText(/Salted hydrosol is not kept/)).toBeVisible();
-  await page.getByRole("button", { name: "It is set to part" }).click();
+  await page.getByRole("button", { name: "Start settling" }).click();
   await stored(page, /^run/, '"saltGPerL":100');
   await readAnew(page);
   await expect(page.getByRole("radio", { name: "100 g" })).toBeChecked();
   await field(page, "Oil").fill("0.3");
   await field(page, "Hydrosol, all of it").fill("0");
-  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await page.getByRole("button", { name: "Save result", exact: true }).click();
   await page.clock.fastForward("20:00:00");
   await page.getByRole("link", { name: /Run 1/ }).click();
   await page.getByRole("button", { name: "Drew off more" }).click();
@@ -124,7 +124,7 @@ test("an oil that sinks, and one with no layer that is tested with dye", async (
   await expect(page.getByText(/Pour into something narrower/)).toBeVisible();
   await field(page, "Oil").fill("0");
   await field(page, "Hydrosol, all of it").fill("300");
-  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await page.getByRole("button", { name: "Save result", exact: true }).click();
   await expect(page.getByRole("heading", { name: "Clove hydrosol" })).toBeVisible();
 });
 
@@ -143,7 +143,7 @@ test("three charges of one plant are poured together, reloaded in the middle, an
   await expect(page.getByRole("radio", { name: "Its charge" })).toBeChecked();
   await expect(field(page, "Oil")).toHaveValue("9.6");
   await field(page, "Hydrosol, all of it").fill("1800");
-  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await page.getByRole("button", { name: "Save result", exact: true }).click();
   await expect(page.getByRole("button", { name: "Bottle 9.6 mL" })).toBeVisible();
   await goTo(page, "/runs");
   await expect(page.getByText("3.2 mL", { exact: true })).toHaveCount(3);
@@ -160,10 +160,10 @@ test("two tabs measure one run: the second is told, its measures take the first'
   await field(other, "Hydrosol, all of it").fill("590");
   await field(page, "Oil").fill("4.2");
   await field(page, "Hydrosol, all of it").fill("610");
-  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await page.getByRole("button", { name: "Save result", exact: true }).click();
   await expect(page.getByRole("button", { name: "Bottle 4.2 mL" })).toBeVisible();
   await expect(other.getByText(/measured elsewhere meanwhile: 4\.2 mL oil/)).toBeVisible();
-  await other.getByRole("button", { name: "Keep it", exact: true }).click();
+  await other.getByRole("button", { name: "Save result", exact: true }).click();
   await expect(page.getByRole("button", { name: "Bottle 3.9 mL" })).toBeVisible();
   await goTo(page, "/shelf");
   await expect(page.getByText(/oil: not bottled yet/)).toHaveCount(1);

@@ -43,7 +43,7 @@ async function pair(shed: Page, kitchen: Page): Promise<void> {
 async function note(page: Page, text: string): Promise<void> {
   await page.getByRole("button", { name: "Note", exact: true }).click();
   await field(page, "What you saw, smelt or did").fill(text);
-  await page.getByRole("button", { name: "Write it down" }).click();
+  await page.getByRole("button", { name: "Save entry" }).click();
   await expect(page.getByRole("dialog")).toHaveCount(0);
 }
 

@@ -90,7 +90,7 @@ export async function planLavender(page: Page, grams: string, still?: string): P
   await field(page, "Plant weight").fill(grams);
   await expect(visibleOil(page)).toBeVisible();
   await page.getByRole("button", { name: "Get ready" }).click();
-  await expect(page.getByRole("heading", { name: "Make ready" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Get ready" })).toBeVisible();
 }
 
 /** Goes through the checklist and puts the heat on. */

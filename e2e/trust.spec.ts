@@ -67,7 +67,7 @@ test("a double tap on a sheet's main button notes nothing else, at any gap; noth
           box.y + box.height > heatOff.y;
         expect(over, `${await button.textContent()} on ${name} lies on Heat off`).toBeFalsy();
       }
-      const { x, y } = await middleOf(page, "Write it down");
+      const { x, y } = await middleOf(page, "Save entry");
       await secondTap(page, { x, y, gap });
       await page.touchscreen.tap(x, y);
       await expect(page.getByRole("dialog")).toBeHidden();
@@ -85,7 +85,7 @@ test("heat off well before the stop asks once; Back and Close bring the focus ba
   await dripping(page);
   await page.getByRole("button", { name: "Heat off", exact: true }).click();
   await expect(page.getByRole("dialog")).toContainText(/min before the stop: heat off\?/);
-  await page.getByRole("button", { name: "Let it run" }).click();
+  await page.getByRole("button", { name: "Keep heating" }).click();
   await expect(page.getByRole("heading", { name: "Distilling" })).toBeVisible();
   const note = page.getByRole("button", { name: "Note", exact: true });
   await note.focus();
@@ -171,8 +171,8 @@ test("with a danger due, it and Heat off are on the screen, however low that is"
   await dripping(page);
   await page.getByRole("button", { name: "Reading", exact: true }).click();
   await field(page, "Outlet temperature").fill("75");
-  await page.getByRole("button", { name: "Write it down" }).click();
-  await page.getByRole("button", { name: "Swap jar" }).click();
+  await page.getByRole("button", { name: "Save entry" }).click();
+  await page.getByRole("button", { name: "Change jar" }).click();
   await expect(page.getByRole("button", { name: "Undo" })).toBeVisible();
   for (const size of sizes) {
     await page.setViewportSize(size);

@@ -23,10 +23,10 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await page.getByRole("button", { name: "Add: Copper pot, 12 L" }).click();
   await page.getByRole("link", { name: /Copper pot, 12 L/ }).click();
   await field(page, "Power").fill("-5");
-  await page.getByRole("button", { name: "Keep this still" }).click();
+  await page.getByRole("button", { name: "Save still" }).click();
   await expect(page.getByText("Power must be above 0 W.")).toBeVisible();
   await field(page, "Power").fill("2800");
-  await page.getByRole("button", { name: "Keep this still" }).click();
+  await page.getByRole("button", { name: "Save still" }).click();
   await expect(page.getByText(/2800 W gas/)).toBeVisible();
   await field(page, "Altitude").fill("320");
   await expect(page.getByText("Water boils here at 98.9 °C.")).toBeVisible();
@@ -34,7 +34,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await field(page, "Name").fill("Basketful");
   await field(page, "One weighs").fill("0,35");
   await page.getByLabel("One weighs: unit").selectOption("kg");
-  await page.getByRole("button", { name: "Keep it" }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText("350 g")).toBeVisible();
 
   /* The plan: nonsense is named, a comma is a decimal mark, a reload keeps what was typed. */
@@ -66,13 +66,13 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await page.clock.fastForward("10:00");
   await expect(page.getByText("0:10").first()).toBeVisible();
   await page.getByRole("button", { name: "Reading" }).click();
-  await page.getByRole("button", { name: "Write it down" }).click();
+  await page.getByRole("button", { name: "Save entry" }).click();
   await expect(
     page.getByText("Read at least one thing: the jar, a temperature, or a note."),
   ).toBeVisible();
   await field(page, "Distillate so far, all jars").fill("260");
   await field(page, "Head temperature").fill("98,7");
-  await page.getByRole("button", { name: "Write it down" }).click();
+  await page.getByRole("button", { name: "Save entry" }).click();
   await expect(page.getByText("26 mL", { exact: true })).toBeVisible();
   await stored(page, /^run/, "98.7");
   const address = page.url();
@@ -98,23 +98,23 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   /* Separate: the yield stands there as it is typed. */
   await again.getByRole("button", { name: "Separate" }).click();
   await field(again, "Oil").fill("abc");
-  await again.getByRole("button", { name: "Keep it" }).click();
+  await again.getByRole("button", { name: "Save result" }).click();
   await expect(again.getByText("“abc” is not a number. Use digits, like 1.5.")).toBeVisible();
   await field(again, "Oil").fill("4,2");
   await field(again, "Hydrosol, all of it").fill("690");
   await field(again, "Look").fill("pale yellow");
   await field(again, "pH of the hydrosol").fill("5.3");
-  await expect(again.getByRole("row", { name: /mL per kg/ })).toContainText("6.00");
+  await expect(again.getByRole("row", { name: /mL.kg/ })).toContainText("6.00");
   await expect(again.getByRole("row", { name: /% w\/w/ })).toContainText("0.53");
-  await again.getByRole("button", { name: "Keep it" }).click();
+  await again.getByRole("button", { name: "Save result" }).click();
 
   /* Bottle, use, find again. */
   await expect(again.getByRole("heading", { name: "True lavender oil" })).toBeVisible();
   await expect(again.getByText(/^[2-9A-Z]{3}-[2-9A-Z]{3}$/).first()).toBeVisible();
   await again.getByRole("button", { name: "Bottle 4.2 mL" }).click();
-  await field(again, "Board of its own name").fill("oil box");
-  await again.getByRole("button", { name: "On the shelf" }).click();
-  await again.getByRole("button", { name: /^Take some out of [2-9A-Z]{3}-/ }).click();
+  await field(again, "New place").fill("oil box");
+  await again.getByRole("button", { name: "Add to shelf" }).click();
+  await again.getByRole("button", { name: /^Use or loss of [2-9A-Z]{3}-/ }).click();
   await field(again, "How much").fill("9");
   await field(again, "What for").fill("salve");
   await again.getByRole("button", { name: "Taken", exact: true }).click();

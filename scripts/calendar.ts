@@ -21,4 +21,4 @@ const due = dutiesDue(
   new Date(),
   book,
 );
-process.stdout.write(calendarFile(due, book));
+process.stdout.write(calendarFile(due, book, preferences.units));

@@ -29,11 +29,12 @@ const due: DutyDue = {
 const lines = (text: string) => text.replaceAll("\r\n ", "").split("\r\n");
 
 test("each thing due is an event with an id that stays, an alarm, and a number that grows", () => {
-  const first = lines(calendarFile([due], catalogueBook));
+  const first = lines(calendarFile([due], catalogueBook, "metric"));
   const later = lines(
     calendarFile(
       [{ ...due, at: new Date(2026, 6, 9, 12), changedAt: "2026-06-03T08:00:00Z" }],
       catalogueBook,
+      "metric",
     ),
   );
   const of = (all: string[], field: string) => all.find((line) => line.startsWith(field))!;
@@ -53,12 +54,13 @@ test("what has a moment is told in the world's own time", () => {
   const text = calendarFile(
     [{ ...due, kind: "settled", key: "settled/run-a", at, allDay: false }],
     catalogueBook,
+    "metric",
   );
   expect(lines(text)).toContain("DTSTART:20260704T103000Z");
 });
 
 test("nothing due is a calendar too", () => {
-  expect(lines(calendarFile([], catalogueBook))).toEqual(
+  expect(lines(calendarFile([], catalogueBook, "metric"))).toEqual(
     expect.arrayContaining(["BEGIN:VCALENDAR", "END:VCALENDAR"]),
   );
 });
@@ -84,7 +86,7 @@ test("an independent reader finds 3,000 events with the nastiest names, each nam
     key: `check/lot-${i}`,
     of: { lot: { ...lot, name }, bottles: [] },
   }));
-  const text = calendarFile(duties, catalogueBook);
+  const text = calendarFile(duties, catalogueBook, "metric");
   const longest = Math.max(...text.split("\r\n").map((line) => Buffer.byteLength(line)));
   expect(longest).toBeLessThanOrEqual(75);
   expect(text.replaceAll("\r\n", "\n")).not.toMatch(/[\u0000-\u0009\u000B-\u001F\u007F]/);
@@ -93,6 +95,8 @@ test("an independent reader finds 3,000 events with the nastiest names, each nam
     return event.getFirstPropertyValue("summary");
   });
   expect(found).toEqual(
-    duties.map((each) => plainText(dutyWords(each, catalogueBook).title).replaceAll("\n", " ")),
+    duties.map((each) =>
+      plainText(dutyWords(each, catalogueBook, "metric").title).replaceAll("\n", " "),
+    ),
   );
 });

@@ -1,3 +1,4 @@
+import type { UnitSystem } from "@/core/units/units";
 import { addDays } from "date-fns/addDays";
 import { createEvents, type EventAttributes } from "ics";
 import type { PlantBook } from "@/logbook/plant/plantBook";
@@ -14,10 +15,14 @@ const morningHour = 9;
  * has and doubles nothing.
  * @throws Error saying what cannot be written
  */
-export function calendarFile(duties: readonly DutyDue[], book: PlantBook): string {
+export function calendarFile(
+  duties: readonly DutyDue[],
+  book: PlantBook,
+  units: UnitSystem,
+): string {
   if (duties.length === 0) return emptyCalendar;
   const { error, value } = createEvents(
-    duties.map((due) => eventOf(due, book)),
+    duties.map((due) => eventOf(due, book, units)),
     {
       productId: "-//Sereno//Due//EN",
       calName: "Sereno: due",
@@ -69,8 +74,8 @@ const emptyCalendar = [
   "",
 ].join("\r\n");
 
-function eventOf(due: DutyDue, book: PlantBook): EventAttributes {
-  const said = dutyWords(due, book);
+function eventOf(due: DutyDue, book: PlantBook, units: UnitSystem): EventAttributes {
+  const said = dutyWords(due, book, units);
   const title = plainText(said.title).replaceAll("\n", " ");
   const detail = said.detail && plainText(said.detail);
   const { at } = due;

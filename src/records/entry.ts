@@ -21,7 +21,7 @@ const readingFields = {
   distillateMl: amount.optional(),
   /** Drip rate, mL/min. */
   rateMlPerMin: amount.optional(),
-  /** Oil to be seen in the receiver, mL. */
+  /** Visible oil in the receiver, mL. */
   oilMl: amount.optional(),
 };
 

@@ -71,7 +71,7 @@ test("whatever a still's form lets through can be opened again", () => {
 test("whatever a plant's form lets through can be opened again", () => {
   const like = plantById("lavender")!;
   fc.assert(
-    fc.property(typedInto(plantFormDefaults(like, "lavender")), (form) => {
+    fc.property(typedInto(plantFormDefaults(like, "lavender", "us")), (form) => {
       const read = plantFormSchema.safeParse(form);
       if (!read.success) return;
       const own = ownFromForm(read.data, like);

@@ -5,6 +5,6 @@ import type { Still } from "@/records/still";
 /** A still's calibration in a line. */
 export function calibrationWords({ calibration, heat, lossWPerK }: Still): string {
   if (!calibration)
-    return "Not yet: the plan reckons with what is usual for this heat. A clean run with water settles it.";
+    return "Not yet. The plan uses what is usual for this heat. A run with water alone measures it.";
   return `${showDay(new Date(calibration.on))}: ${fixed((heat.efficiency ?? 0) * 100, 0)} % reaches the pot, ${fixed(lossWPerK ?? 0, 1)} W/K goes to the room`;
 }

@@ -1,6 +1,7 @@
 import {
   fixed,
   showDuration,
+  showFlow,
   showMass,
   showTemperature,
   showVolume,
@@ -25,8 +26,8 @@ export const aspectWords: Record<Aspect, string> = {
   still: "Still and place",
   charge: "Size of the charge",
   water: "Water in the pot",
-  steam: "Steam",
-  time: "Time on the drip",
+  steam: "Flow",
+  time: "Time from the first drop",
   outlet: "Warmth at the outlet",
   settling: "Time to settle",
 };
@@ -65,11 +66,11 @@ export function factsOf(
     ["Dry matter", words(showMass(plan.chargeG * (1 - plan.moisture), units))],
     ["Water in the pot", volume(plan.waterMl)],
     [
-      "Steam",
-      compared ? `${significant(compared.distillateMl / compared.minutes, 2)} mL/min` : undefined,
+      "Flow",
+      compared ? words(showFlow(compared.distillateMl / compared.minutes, units)) : undefined,
     ],
     [
-      "On the drip",
+      "From first drop to heat off",
       minutesFromFirstDrop === undefined ? undefined : showDuration(minutesFromFirstDrop),
     ],
     [
@@ -107,10 +108,10 @@ export function ratioWords(ratio: number): string {
 /** What the rest of a difference means: whether two harvests differ so, or something else was. */
 export function remainderSentence({ unexplained, usualRemainder }: Compared): string {
   if (unexplained === undefined)
-    return "One of the two gave no oil to see: there is no share of nothing.";
+    return "One of the two gave no visible oil, so they cannot be compared.";
   const size = Math.max(unexplained, 1 / unexplained);
   const usual = `${ratioWords(1 / usualRemainder)} to ${ratioWords(usualRemainder)}`;
   return size <= usualRemainder
-    ? `So much may differ by chance: 8 in 10 such pairs lie between ${usual}.`
+    ? `So much may differ by chance: likely ${usual}.`
     : `More than chance usually makes of such a pair (${usual}): look for what nobody noted.`;
 }

@@ -70,26 +70,29 @@ const cueSays: Record<Cue["code"], (late: boolean, inMinutes: string) => Said> =
   }),
   firstCut: (late, inMinutes) =>
     late
-      ? { say: "Swap the jar now: the first cut", because: "It holds most of the scent." }
+      ? { say: "Change the jar now: the first cut", because: "It holds most of the scent." }
       : { say: `First cut in ${inMinutes}`, because: "Have the next jar clean and at hand." },
   keep: (late, inMinutes) =>
     late
       ? {
-          say: "Swap the jar now: the hydrosol is in",
-          because: "What comes from here is for the oil's sake, thin in scent.",
+          say: "Change the jar now: the hydrosol is in",
+          because: "What comes now has little scent. It is for the oil.",
         }
       : {
-          say: `Hydrosol worth keeping ends in ${inMinutes}`,
-          because: "Then a jar of its own: the tail is for the oil.",
+          say: `Hydrosol worth keeping is in after ${inMinutes}`,
+          because: "Then use another jar. The rest is for the oil.",
         },
   notes: (late, inMinutes) =>
     late
-      ? { say: "Swap the jar now: the smell turns", because: "Go by your nose more than by this." }
+      ? {
+          say: "Change the jar now: the smell turns",
+          because: "Go by your nose more than by this.",
+        }
       : { say: `The smell turns in ${inMinutes}`, because: "Have the next jar clean and at hand." },
   swapJar: (late, inMinutes) =>
     late
-      ? { say: "Swap the jar now", because: "It is nine tenths full." }
-      : { say: `Swap jar in ${inMinutes}`, because: "Have the next one clean and at hand." },
+      ? { say: "Change the jar now", because: "It is nine tenths full." }
+      : { say: `Change the jar in ${inMinutes}`, because: "Have the next one clean and at hand." },
   emptyBowl: (late, inMinutes) =>
     late
       ? {
@@ -116,7 +119,7 @@ const cueSays: Record<Cue["code"], (late: boolean, inMinutes: string) => Said> =
       : { say: `Look under the lid in ${inMinutes}`, because: "Each look lets steam out." },
   checkTub: (late, inMinutes) =>
     late
-      ? { say: "Cool the tub now", because: "Past its limit oil leaves with the air." }
+      ? { say: "Cool the tub now", because: "Warmer than its limit, oil is lost to the air." }
       : {
           say: `Check the tub in ${inMinutes}`,
           because: "It comes near its limit: ice at hand.",
@@ -127,8 +130,8 @@ const cueSays: Record<Cue["code"], (late: boolean, inMinutes: string) => Said> =
   }),
   heatOff: (late, inMinutes) =>
     late
-      ? { say: "Heat off now", because: "The plan's end is reached." }
-      : { say: `Heat off in about ${inMinutes}`, because: "By the stop you planned." },
+      ? { say: "Heat off now", because: "The plan ends here." }
+      : { say: `Heat off in about ${inMinutes}`, because: "As you planned." },
   dryLine: (late, inMinutes) =>
     late
       ? {
@@ -162,23 +165,23 @@ const alarmSays: Record<
         },
   outletHot: () => ({
     say: "Heat off now: vapour at the outlet",
-    because: "The condenser does not hold it. Keep flame away; then see to the cooling.",
+    because: "The condenser does not cool it. Keep flames away, then check the cooling.",
   }),
   outletWarm: (_alarm, _inMinutes, units) => ({
     say: "Outlet is warm: turn down, or cool more",
-    because: `Above ${words(showTemperature(safety.warmOutletC, units))} oil leaves with the air.`,
+    because: `Above ${words(showTemperature(safety.warmOutletC, units))} oil is lost to the air.`,
   }),
   noFirstDrop: () => ({
-    say: "No drop where one should be: heat off",
-    because: "Steam goes somewhere. Let it cool, then look for a leak or a stopped path.",
+    say: "No drop where one should come: heat off",
+    because: "The steam goes somewhere else. Let it cool, then look for a leak or a blocked path.",
   }),
   boilLate: () => ({
     say: "It does not boil when it should",
-    because: "Look at heat, lid and draught. More water than planned?",
+    because: "Check heat, lid and draught. Is there more water than planned?",
   }),
   rateFell: () => ({
     say: "It drips much slower than planned",
-    because: "Look for a leak, a lower flame, or steam that found no way.",
+    because: "Look for a leak, a lower flame, or a blocked path.",
   }),
   headFell: () => ({
     say: "The head cools down",
@@ -186,11 +189,11 @@ const alarmSays: Record<
   }),
   tubWarm: ({ urgency }, inMinutes) =>
     urgency === "act"
-      ? { say: "The tub is too warm: add ice now", because: "Or swap its water, from the top." }
+      ? { say: "The tub is too warm: add ice now", because: "Or change its water, from the top." }
       : { say: `Tub too warm in ${inMinutes}`, because: "Have ice or cold water at hand." },
   jarFull: ({ urgency }, inMinutes) =>
     urgency === "act"
-      ? { say: "Swap the jar now", because: "It is nine tenths full." }
+      ? { say: "Change the jar now", because: "It is nine tenths full." }
       : { say: `Jar full in ${inMinutes}`, because: "Have the next one clean and at hand." },
   bowlFull: ({ urgency }, inMinutes) =>
     urgency === "act"

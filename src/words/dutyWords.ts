@@ -1,4 +1,5 @@
-import { fixed } from "@/core/units/format";
+import { showIce, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { DutyDue, DutyKind } from "@/logbook/shelf/duties";
 import { lotTitle } from "./lotWords";
@@ -8,7 +9,7 @@ const titles: Record<DutyKind, (name: string) => string> = {
   ice: (name) => `Freeze ice for the ${name}`,
   ranOut: (name) => `The ${name} has run out`,
   settled: (name) => `Draw off the ${name}`,
-  secondDraw: (name) => `See whether more ${name} oil has parted`,
+  secondDraw: (name) => `Check whether more ${name} oil has separated`,
   bottle: (name) => `Bottle the ${name}`,
   check: (name) => `Check the ${name}`,
   bestBy: (name) => `Use the ${name}`,
@@ -18,8 +19,8 @@ const titles: Record<DutyKind, (name: string) => string> = {
 const whys: Record<DutyKind, string> = {
   ice: "a planned run asks for it, and it takes a night",
   ranOut: "its place stands empty",
-  settled: "by then its fine drops have parted",
-  secondDraw: "what had not parted yesterday may have by now",
+  settled: "by then its fine drops have separated",
+  secondDraw: "what had not separated yesterday may have by now",
   bottle: "air and light are at it until then",
   check: "a look, a sniff, a pH",
   bestBy: "its best-by is a month away",
@@ -30,6 +31,7 @@ const whys: Record<DutyKind, string> = {
 export function dutyWords(
   { kind, of }: DutyDue,
   book: PlantBook,
+  units: UnitSystem,
 ): { title: string; detail: string } {
   if ("lot" in of) {
     const { lot, bottles } = of;
@@ -37,7 +39,7 @@ export function dutyWords(
     return { title: titles[kind](lotTitle(lot, book)), detail: `${codes} · ${whys[kind]}` };
   }
   const { number, plantId, plan } = of.run;
-  const iceKg = kind === "ice" ? `, ${fixed(plan.iceKg ?? 0, 1)} kg of it` : "";
+  const iceKg = kind === "ice" ? `, ${words(showIce(plan.iceKg ?? 0, units))} of it` : "";
   return {
     title: titles[kind](book.byId(plantId)?.name ?? plantId),
     detail: `Run ${number}${iceKg} · ${whys[kind]}`,

@@ -1,4 +1,12 @@
-import { counted, showDuration, showRange, significant } from "@/core/units/format";
+import {
+  counted,
+  showDuration,
+  showYield,
+  words,
+  yieldRange,
+  yieldUnit,
+} from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import type { Plant } from "@/core/plant/plant";
 import { preparationsOf } from "@/core/plant/preparation";
 import type { Method } from "@/core/still/methods";
@@ -11,7 +19,7 @@ export const wayWords: Record<Way, string> = {
   preparation: "Preparation",
   method: "Method",
   still: "Still",
-  time: "Time on the drip",
+  time: "Time from the first drop",
 };
 
 /** One of the ways that were gone, as a person says it. */
@@ -36,10 +44,11 @@ export function wayNamed(way: Way, name: string, plant: Pick<Plant, "tissue"> | 
 export function bestSentence(
   { way, gone, outcome }: BestSoFar,
   plant: Pick<Plant, "tissue"> | undefined,
+  units: UnitSystem,
 ): string {
   const [first] = gone;
   const named = wayNamed(way, first!.name, plant);
-  const runs = `${significant(first!.mlPerKgDry, 3)} mL/kg dry in ${counted(first!.runs, "run")}`;
+  const runs = `${words(showYield(first!.mlPerKgDry, units))} dry in ${counted(first!.runs, "run")}`;
   if (!outcome) return `${named}: ${runs}.`;
   const range = `against the rest ${ratioWords(outcome.ratio.p10)} to ${ratioWords(outcome.ratio.p90)}`;
   const sure = {
@@ -52,26 +61,21 @@ export function bestSentence(
 }
 
 /** What own runs make of a plant's oil in one state, and how much surer the next plan is for it. */
-export function fitSentence({ state, before, own }: OwnFit): string {
+export function fitSentence({ state, before, own }: OwnFit, units: UnitSystem): string {
   const surer =
     own.width < 0.995
       ? `, a range ${Math.round(100 * (1 - own.width))} % narrower than before`
       : "";
-  return `${counted(own.runs, "run")} ${own.runs === 1 ? "points" : "point"} to ${showRange(own.low, own.high)} mL in a kilogram ${state}${surer}: ${showRange(before.low, before.high)}.`;
+  const unit = yieldUnit(units);
+  return `${counted(own.runs, "run")} ${own.runs === 1 ? "points" : "point"} to ${yieldRange(own.low, own.high, units)} ${unit} ${state}${surer}: ${yieldRange(before.low, before.high, units)}.`;
 }
 
 /** A year's yields in a line. */
-export function yearWords({
-  runs,
-  low,
-  middle,
-  high,
-}: {
-  runs: number;
-  low: number;
-  middle: number;
-  high: number;
-}): string {
-  if (runs === 1) return `${significant(middle, 3)} mL/kg dry, one run`;
-  return `${significant(middle, 3)} mL/kg dry, ${showRange(low, high)}, ${counted(runs, "run")}`;
+export function yearWords(
+  { runs, low, middle, high }: { runs: number; low: number; middle: number; high: number },
+  units: UnitSystem,
+): string {
+  const typical = `${words(showYield(middle, units))} dry`;
+  if (runs === 1) return `${typical}, one run`;
+  return `${typical}, ${yieldRange(low, high, units)}, ${counted(runs, "run")}`;
 }

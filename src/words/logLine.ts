@@ -4,6 +4,7 @@ import {
   showDuration,
   showMass,
   showOil,
+  showSalt,
   showTemperature,
   showVolume,
   words,
@@ -27,7 +28,7 @@ export const entryWords: Record<LoggedEntry["type"], string> = {
   spent: "Spent plant",
   heatOff: "Heat off",
   note: "Note",
-  settling: "Set to part",
+  settling: "Settling started",
   separated: "Separated",
   drawnOff: "Drawn off later",
 };
@@ -42,7 +43,7 @@ export function logLine(entry: LoggedEntry, units: UnitSystem): { what: string; 
     if (entry.distillateMl !== undefined)
       parts.push(`${words(showVolume(entry.distillateMl, units))} so far`);
     if (entry.rateMlPerMin !== undefined) parts.push(`${fixed(entry.rateMlPerMin, 1)} mL a minute`);
-    if (entry.oilMl !== undefined) parts.push(`${words(showOil(entry.oilMl))} oil to see`);
+    if (entry.oilMl !== undefined) parts.push(`${words(showOil(entry.oilMl))} visible oil`);
     if (entry.tubC !== undefined) parts.push(`tub ${words(showTemperature(entry.tubC, units))}`);
   }
   if (entry.type === "lit" && entry.reason)
@@ -63,7 +64,7 @@ export function logLine(entry: LoggedEntry, units: UnitSystem): { what: string; 
     );
   if (entry.type === "settling")
     parts.push(
-      `${entry.vessel.name}, ${words(showTemperature(entry.temperatureC, units))}${entry.saltGPerL > 0 ? `, ${fixed(entry.saltGPerL, 0)} g of salt to the litre` : ""}`,
+      `${entry.vessel.name}, ${words(showTemperature(entry.temperatureC, units))}${entry.saltGPerL > 0 ? `, ${words(showSalt(entry.saltGPerL, units))} of salt to the ${units === "metric" ? "litre" : "quart"}` : ""}`,
     );
   if (entry.type === "drawnOff") parts.push(`${words(showOil(entry.oilMl))} more oil`);
   if (entry.note) parts.push(entry.note);

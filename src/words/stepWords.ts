@@ -97,7 +97,7 @@ export const branchWords: Record<Branch, { ask: string; answer: string }> = {
       "This oil sinks. Pour nothing away from the bottom: draw the first of it, drop by drop, into the narrow measure.",
   },
   lace: {
-    ask: "Lace between",
+    ask: "Frothy layer between",
     answer:
       "Wax and plant dust hold drops together. Stir the line gently with a wire, warm it a little, or run it through a wet filter: the lace stays, the oil stands on the water.",
   },

@@ -1,4 +1,5 @@
-import { significant } from "@/core/units/format";
+import { showOil, showYield, significant, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import type { TrialOutcome } from "@/core/learn/trial";
 import { keptEqual, type Difference } from "@/logbook/trial/keptEqual";
 import type { NotCounted } from "@/logbook/trial/trialSoFar";
@@ -7,10 +8,16 @@ import type { TrialPlace } from "@/logbook/trial/trialPlace";
 import type { Trial, TrialChange } from "@/records/trial";
 
 export const measureWords: Record<Trial["measure"], string> = {
-  mlPerKgDry: "Oil, mL a kg of dry matter",
-  oilMl: "Oil to see, mL",
+  mlPerKgDry: "Oil for its dry matter",
+  oilMl: "Visible oil, mL",
   hydrosolPh: "pH of the hydrosol",
 };
+
+/** What a run of a trial came to, by what the trial measures. */
+export function valueWords(value: number, measure: Trial["measure"], units: UnitSystem): string {
+  if (measure === "mlPerKgDry") return `${words(showYield(value, units))} dry`;
+  return measure === "oilMl" ? words(showOil(value)) : significant(value, 3);
+}
 
 const notCountedWords: Record<Exclude<NotCounted["why"], "told">, string> = {
   gone: "not in this logbook any more",
@@ -36,7 +43,7 @@ const differenceWords: Record<Difference, string> = {
   charge: "the dry matter in the charge",
   water: "the water in the pot",
   heat: "the heat",
-  minutes: "the time on the drip",
+  minutes: "the time from the first drop",
 };
 
 export const changeWords: Record<TrialChange, string> = {
@@ -75,7 +82,7 @@ export function besideWords({
   if (alsoDiffers.length > 0)
     return {
       message: `Planned unlike ${like} also in ${differencesIn(alsoDiffers)}.`,
-      remedy: "Plan it alike in these: else nobody can tell what came of which.",
+      remedy: "Plan it the same in these. Otherwise you cannot tell which one made the difference.",
     };
   if (unchanged === undefined) return undefined;
   return {
@@ -97,7 +104,7 @@ export function besidesOfAll({
   if (unchanged === undefined) return undefined;
   return {
     message: `Its sides are alike in what is tried: ${differenceWords[unchanged]}.`,
-    remedy: "Look whether a pair stands the wrong way round: Swap sides puts it right.",
+    remedy: "Check whether a pair is the wrong way round. Swap sides corrects it.",
   };
 }
 
@@ -108,7 +115,7 @@ function differencesIn(those: readonly Difference[]): string {
 /** The verdict in a sentence: a word, the middle and the range, and what would decide it. */
 export function verdictSentence(outcome: TrialOutcome, { a, b, design }: Trial): string {
   const { ratio, verdict, morePairs } = outcome;
-  const range = `${percent(ratio.p50)}; 8 in 10 from ${percent(ratio.p10)} to ${percent(ratio.p90)}`;
+  const range = `${percent(ratio.p50)}; likely ${percent(ratio.p10)} to ${percent(ratio.p90)}`;
   const unit = design === "pairs" ? "pair" : "run on each side";
   const more =
     morePairs === null

@@ -93,6 +93,6 @@ test("a run's course rises to what was measured", () => {
   const course = courseOfRun(run());
   expect(course[0]).toEqual({ minutes: 0, distillateMl: 0, oilMl: 0 });
   expect(course.at(-1)!.oilMl).toBeCloseTo(6, 1);
-  /* Late water takes more into solution than comes: the oil to see may fall by a hair. */
+  /* Late water takes more into solution than comes: the visible oil may fall by a hair. */
   course.slice(1).forEach(({ oilMl }, i) => expect(oilMl).toBeGreaterThan(course[i]!.oilMl * 0.99));
 });

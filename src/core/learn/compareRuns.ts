@@ -135,7 +135,7 @@ function steps(a: RunToCompare, b: RunToCompare, order: readonly Aspect[]): Map<
 /* A run that shows nothing by the model still has a logarithm: what nobody would see. */
 const leastMlPerKg = 1e-3;
 
-/** Oil to see of a run put together from two, mL a kilogram of dry matter. */
+/** Visible oil of a run put together from two, mL a kilogram of dry matter. */
 function perKgDry(from: Record<Aspect, RunToCompare>): number {
   const { plant, state, moisture } = from.material;
   const { request } = from.still;
@@ -184,7 +184,7 @@ function remainderDeviation(a: RunToCompare, b: RunToCompare): number {
 const curvePoints = 24;
 
 /**
- * Oil to see over a measured run, by the model with the content that its own measure points to; where
+ * Visible oil over a measured run, by the model with the content that its own measure points to; where
  * that tells nothing, what its plan took.
  * @returns points from the first drop to heat off; litres of distillate and mL of oil so far
  * @throws RangeError as runModel

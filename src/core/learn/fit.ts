@@ -26,7 +26,7 @@ export interface Fit {
   parameters: Record<Fitted, Percentiles>;
   /** Between two figures, −1 to 1: a pair far from 0 could not be told apart by these readings. */
   correlations: Record<Fitted, Record<Fitted, number>>;
-  /** Oil to be seen over the minutes after the first drop, with its band. */
+  /** Visible oil over the minutes after the first drop, with its band. */
   curve: { minutes: number; distillateMl: number; oilMl: Percentiles }[];
   /** Root mean square of the readings' misses, in deviations of a careful reading. */
   misfit: number;

@@ -19,7 +19,7 @@ export interface NoteBand {
 export interface CutJar {
   fromMl: number;
   toMl: number;
-  /** Oil to be seen once it has settled, mL. */
+  /** Visible oil once it has settled, mL. */
   oilMl: number;
   hydrosolMl: number;
   /** Families it holds most of, those it is richer in than the whole first. */

@@ -22,7 +22,7 @@ const mostMlPerKg = 250;
  * Oil content of the material, as it was charged, that a finished run points to, mL/kg: the one with
  * which the plan's middle run, at the steam that really passed, shows just so much oil. A run that is
  * measured exactly at its plan's middle teaches exactly the plan's content. Undefined where the run
- * tells nothing: no oil to see, no steam, or more oil than any plant holds.
+ * tells nothing: no visible oil, no steam, or more oil than any plant holds.
  */
 export function contentFromRun(request: ForecastRequest, run: FinishedRun): number | undefined {
   if (!(run.oilMl > 0 && run.minutes > 0 && run.distillateMl > 0 && request.massG > 0))

@@ -140,8 +140,7 @@ export const schoolQuestions: readonly SchoolQuestion[] = [
       {
         id: "gentle",
         name: "Gentle",
-        claim:
-          "About a drop a second on a small still. More oil in each litre, and a cooler distillate.",
+        claim: "About a drop a second on a small still. The hydrosol is richer and comes cooler.",
         effect:
           "You turn the heat down after the first drop. It takes longer, with less water and cooling an hour.",
       },

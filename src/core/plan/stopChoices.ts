@@ -10,7 +10,7 @@ export interface StopChoice {
   /** Minutes from the first drop. */
   minutes: number;
   distillateMl: number;
-  /** Oil to be seen, middle run, mL. */
+  /** Visible oil, middle run, mL. */
   oilMl: number;
   /** The dry line comes before the rule would stop. */
   dryFirst: boolean;

@@ -46,7 +46,7 @@ const herb: Row[] = [
   {
     id: "leavesOnly",
     label: "Leaves only",
-    effect: "A purer oil and more of it per kilogram, but leaves lie close.",
+    effect: "A purer oil and more of it for its weight, but leaves lie close.",
     packing: 1.3,
     oil: 1.3,
     mats: "soft",

@@ -44,7 +44,7 @@ export interface WatchedForecast {
     visibleAtOnceMl: Percentiles;
     distillateMl: Percentiles;
   };
-  /** Oil to be seen over the minutes after the first drop, mL. */
+  /** Visible oil over the minutes after the first drop, mL. */
   fan(horizonMinutes: number): ({ minutes: number } & Percentiles)[];
   /**
    * Minutes after the first drop at which each rule ends the run, by the runs that explain what is

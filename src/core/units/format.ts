@@ -77,6 +77,65 @@ export function showFlow(mlPerMin: number, system: UnitSystem): Shown {
     : show(mlPerMin, "flozPerMin", 2);
 }
 
+/** How many mL of oil from a kilogram come from the person's own measure of plant: a kilogram, a pound. */
+export function ofPlant(mlPerKg: number, system: UnitSystem): number {
+  return system === "metric" ? mlPerKg : (mlPerKg * units.lb.factor) / 1000;
+}
+
+/** What a yield is told in. */
+export function yieldUnit(system: UnitSystem): "mL/kg" | "mL/lb" {
+  return system === "metric" ? "mL/kg" : "mL/lb";
+}
+
+/** Oil of so much plant (mL/kg) in the person's unit. */
+export function showYield(mlPerKg: number, system: UnitSystem): Shown {
+  return { text: significant(ofPlant(mlPerKg, system), 3), unit: yieldUnit(system) };
+}
+
+/** A range of oil of so much plant (mL/kg), without its unit. */
+export function yieldRange(low: number, high: number, system: UnitSystem): string {
+  return showRange(ofPlant(low, system), ofPlant(high, system));
+}
+
+/** Salt in water (g/L) as it is weighed out: to the litre, or to the quart. */
+export function showSalt(gPerL: number, system: UnitSystem): Shown {
+  return system === "metric"
+    ? { text: fixed(gPerL, 0), unit: "g" }
+    : { text: fixed((gPerL * units.quart.factor) / 1000 / units.oz.factor, 1), unit: "oz" };
+}
+
+/** A density (g/mL) by its unit, or as so many times water's. */
+export function showDensity(gPerMl: number, system: UnitSystem): Shown {
+  return { text: fixed(gPerMl, 3), unit: system === "metric" ? "g/mL" : "× water" };
+}
+
+/** What is dissolved in water (g/L), or as its share of the water. */
+export function showDissolved(gPerL: number, system: UnitSystem): Shown {
+  return system === "metric"
+    ? { text: significant(gPerL, 2), unit: "g/L" }
+    : { text: significant(gPerL / 10, 2), unit: "%" };
+}
+
+/** Ice (kg) in the person's unit, to a tenth. */
+export function showIce(iceKg: number, system: UnitSystem): Shown {
+  const unit = system === "metric" ? "kg" : "lb";
+  return { text: fixed(fromCanonical(iceKg * 1000, unit), 1), unit };
+}
+
+/** Heat given to the room (W/K) for each of the person's degrees. */
+export function showLoss(wPerK: number, system: UnitSystem): Shown {
+  return system === "metric"
+    ? { text: fixed(wPerK, 1), unit: "W/°C" }
+    : { text: fixed(wPerK / 1.8, 1), unit: "W/°F" };
+}
+
+/** A height above the sea (m), to ten feet where it is in feet. */
+export function showAltitude(metres: number, system: UnitSystem): Shown {
+  return system === "metric"
+    ? { text: fixed(metres, 0), unit: "m" }
+    : { text: fixed(10 * Math.round(fromCanonical(metres * 1000, "ft") / 10), 0), unit: "ft" };
+}
+
 /** A temperature (°C) to a tenth, or to a whole degree Fahrenheit. */
 export function showTemperature(temperatureC: number, system: UnitSystem): Shown {
   const unit: UnitName = system === "metric" ? "C" : "F";

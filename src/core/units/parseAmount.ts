@@ -78,6 +78,9 @@ const quantityWords: Record<Quantity, string> = {
   count: "a bare number",
   flow: "a flow",
   perPlant: "an amount for so much plant",
+  yield: "oil from so much plant",
+  packing: "plant in so much room",
+  rise: "a difference of temperature",
 };
 
 function unitCalled(word: string): UnitName | undefined {

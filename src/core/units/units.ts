@@ -1,6 +1,17 @@
 /** What a number can measure. */
 export type Quantity =
-  "mass" | "volume" | "temperature" | "length" | "time" | "power" | "flow" | "perPlant" | "count";
+  | "mass"
+  | "volume"
+  | "temperature"
+  | "length"
+  | "time"
+  | "power"
+  | "flow"
+  | "perPlant"
+  | "yield"
+  | "packing"
+  | "rise"
+  | "count";
 
 /** Which family of units a person thinks in. */
 export type UnitSystem = "metric" | "us";
@@ -52,6 +63,13 @@ export const units = {
   /** Hydrosol for so much plant. */
   LPerKg: { quantity: "perPlant", symbol: "L/kg", factor: 1 },
   cupPerLb: { quantity: "perPlant", symbol: "cups/lb", factor: 236.5882365 / 453.59237 },
+  mLPerKg: { quantity: "yield", symbol: "mL/kg", factor: 1 },
+  mLPerLb: { quantity: "yield", symbol: "mL/lb", factor: 1000 / 453.59237 },
+  gPerL: { quantity: "packing", symbol: "g/L", factor: 1 },
+  ozPerQuart: { quantity: "packing", symbol: "oz/quart", factor: 28.349523125 / 0.946352946 },
+  /** A difference of temperature, K. */
+  riseC: { quantity: "rise", symbol: "°C", factor: 1 },
+  riseF: { quantity: "rise", symbol: "°F", factor: 5 / 9 },
   /** A bare number: a count, a ratio, a pH. */
   one: { quantity: "count", symbol: "", factor: 1 },
 } as const satisfies Record<string, Unit>;
@@ -93,7 +111,10 @@ export type NumberKind =
   | "power"
   | "flow"
   | "perPlant"
-  | "iceMass";
+  | "iceMass"
+  | "plantYield"
+  | "packing"
+  | "rise";
 
 const choices: Record<NumberKind, Record<UnitSystem, UnitName[]>> = {
   plantMass: { metric: ["g", "kg"], us: ["oz", "lb"] },
@@ -107,4 +128,7 @@ const choices: Record<NumberKind, Record<UnitSystem, UnitName[]>> = {
   flow: { metric: ["mLPerMin"], us: ["flozPerMin"] },
   perPlant: { metric: ["LPerKg"], us: ["cupPerLb"] },
   iceMass: { metric: ["kg"], us: ["lb"] },
+  plantYield: { metric: ["mLPerKg"], us: ["mLPerLb"] },
+  packing: { metric: ["gPerL"], us: ["ozPerQuart"] },
+  rise: { metric: ["riseC"], us: ["riseF"] },
 };

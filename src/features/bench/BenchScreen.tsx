@@ -8,6 +8,7 @@ import { selectMeasures, selectPreferences, selectVessels } from "@/store/select
 import { Screen } from "@/ui/layout/Screen";
 import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
+import { allWords } from "@/words/glossary";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { CockpitChoices } from "./CockpitChoices";
@@ -49,7 +50,7 @@ export function BenchScreen() {
           </Card>
           <Check
             label="Show the moon at harvest"
-            reason="Some note it. Nothing is reckoned with it."
+            reason="Some note it. Sereno calculates nothing with it."
             checked={preferences.moon === true}
             onChange={(on) => dispatch(changePreferences({ moon: on ? true : undefined }))}
           />
@@ -87,6 +88,11 @@ function Books() {
         href="/bench/calculator"
         title="Calculator"
         detail="Boiling point, ice, drops, dilution: questions in passing"
+      />
+      <Row
+        href="/bench/words"
+        title="Words"
+        detail={`${allWords().length} words of the craft, each in a sentence or two`}
       />
     </View>
   );

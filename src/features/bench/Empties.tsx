@@ -42,7 +42,7 @@ export function Empties({ units }: { units: UnitSystem }) {
       <Txt variant="heading">Empty bottles</Txt>
       {empties.length === 0 ? (
         <Card>
-          <Txt>Tell which empties you have, and bottling proposes how to fill them.</Txt>
+          <Txt>Enter the empty bottles you have, and Sereno proposes how to fill them.</Txt>
         </Card>
       ) : null}
       {empties.map((empty) => (
@@ -63,9 +63,9 @@ export function Empties({ units }: { units: UnitSystem }) {
                 look="plain"
                 size="small"
                 leaves
-                label="Bin"
-                hint={`Bin the empties of ${words(showVolume(empty.sizeMl, units))}`}
-                onPress={() => dispatch(bin("Those empties are in the bin.", [empty]))}
+                label="Delete"
+                hint={`Delete the empties of ${words(showVolume(empty.sizeMl, units))}`}
+                onPress={() => dispatch(bin("Empty bottles deleted.", [empty]))}
               />
             </View>
           }
@@ -125,7 +125,7 @@ function EmptySheet({
         label="Closure"
         options={closures.map((value) => ({ value, label: closureWords[value] }))}
       />
-      <Button label="Keep it" onPress={() => void save()} />
+      <Button label="Save" onPress={() => void save()} />
     </Sheet>
   );
 }

@@ -2,6 +2,7 @@ import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { Card } from "@/ui/primitives/Card";
+import { unitOptions } from "@/words/unitOptions";
 import { Choice } from "@/ui/primitives/Choice";
 
 /** In which units and in which light everything is shown. */
@@ -13,10 +14,7 @@ export function LookChoices({ preferences }: { preferences: Setting }) {
       <Choice
         shown
         label="Units"
-        options={[
-          { value: "metric", label: "g, mL, °C" },
-          { value: "us", label: "oz, fl oz, °F" },
-        ]}
+        options={unitOptions}
         value={units}
         onChange={(next) => dispatch(changePreferences({ units: next }))}
       />

@@ -50,9 +50,9 @@ export function Measures({ measures, units }: { measures: readonly Measure[]; un
               look="plain"
               size="small"
               leaves
-              label="Bin"
-              hint={`Bin ${measure.name}`}
-              onPress={() => dispatch(bin(`${measure.name} is in the bin.`, [measure]))}
+              label="Delete"
+              hint={`Delete ${measure.name}`}
+              onPress={() => dispatch(bin(`${measure.name} deleted.`, [measure]))}
             />
           }
         />
@@ -111,7 +111,7 @@ function MeasureSheet({ units, onClose }: { units: UnitSystem; onClose: () => vo
           />
         )}
       />
-      <Button label="Keep it" onPress={() => void save()} />
+      <Button label="Save" onPress={() => void save()} />
     </Sheet>
   );
 }

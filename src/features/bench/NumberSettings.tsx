@@ -9,6 +9,8 @@ interface NumberSetting {
   name: string;
   label: string;
   suffix: string;
+  /** How many of the measure that the figure is kept for are in the one it is shown for; 1 where they are the same. */
+  measures?: number;
   value: number | undefined;
   limit: Limit;
   /** Takes what was typed; undefined where the field was emptied. */
@@ -26,9 +28,9 @@ export function NumberSettings({ settings, mayBeEmpty = false }: Props) {
   const [typed, setTyped] = useState<Record<string, NumberInput>>({});
   return (
     <View className="flex-row flex-wrap gap-3">
-      {settings.map(({ name, label, suffix, value, limit, onChange }) => {
+      {settings.map(({ name, label, suffix, measures = 1, value, limit, onChange }) => {
         const range = { name: label, ...limit };
-        const kept = value === undefined ? undefined : Number(value.toPrecision(6));
+        const kept = value === undefined ? undefined : Number((value * measures).toPrecision(6));
         const shown = typed[name] ?? toInput(kept, "one");
         const read = readNumber(shown, range);
         const empty = shown.text.trim() === "";
@@ -43,7 +45,7 @@ export function NumberSettings({ settings, mayBeEmpty = false }: Props) {
               onChange={(next) => {
                 setTyped((before) => ({ ...before, [name]: next }));
                 const now = readNumber(next, range);
-                if (now.ok) onChange(now.value);
+                if (now.ok) onChange(now.value / measures);
                 else if (mayBeEmpty && next.text.trim() === "") onChange(undefined);
               }}
             />

@@ -57,7 +57,8 @@ export function PlaceFields({ preferences }: { preferences: Setting }) {
     navigator.geolocation.getCurrentPosition(
       ({ coords }) =>
         take({ latitude: coords.latitude.toFixed(1), longitude: coords.longitude.toFixed(1) }),
-      () => setProblem("The device does not tell where it is. Type it: a degree is near enough."),
+      () =>
+        setProblem("The device does not say where it is. Type it: the nearest degree is enough."),
       { maximumAge: 86_400_000, timeout: 20_000 },
     );
   };

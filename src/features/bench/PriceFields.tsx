@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { type UnitSystem, units } from "@/core/units/units";
 import { limits } from "@/messages/limits";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
@@ -6,20 +7,33 @@ import { useAppDispatch } from "@/store/hooks";
 import { TextField } from "@/ui/primitives/TextField";
 import { NumberSettings } from "./NumberSettings";
 
-const prices = [
-  { name: "electricityPerKWh", label: "Electricity", suffix: "a kWh" },
-  { name: "gasPerKg", label: "Gas", suffix: "a kg" },
-  { name: "oilPerMl", label: "Oil is worth", suffix: "a mL" },
-] as const;
+/* What a price is for, and how many of the kept measure (kg, L) that is. */
+const perMass = {
+  metric: { suffix: "a kg", measures: 1 },
+  us: { suffix: "a lb", measures: units.lb.factor / 1000 },
+} as const;
+const perVolume = {
+  metric: { suffix: "a litre", measures: 1 },
+  us: { suffix: "a gal", measures: units.gal.factor / 1000 },
+} as const;
+const each = (suffix: string) => ({ suffix, measures: 1 });
 
-const costs = [
-  { name: "hydrosolPerL", label: "Hydrosol is worth", suffix: "a litre" },
-  { name: "plantPerKg", label: "Plant", suffix: "a kg" },
-  { name: "waterPerL", label: "Water", suffix: "a litre" },
-  { name: "icePerKg", label: "Ice", suffix: "a kg" },
-  { name: "bottleEach", label: "A bottle", suffix: "each" },
-  { name: "hourOfWork", label: "Your own hour", suffix: "an hour" },
-] as const;
+const pricesIn = (system: UnitSystem) =>
+  [
+    { name: "electricityPerKWh", label: "Electricity", ...each("a kWh") },
+    { name: "gasPerKg", label: "Gas", ...perMass[system] },
+    { name: "oilPerMl", label: "Oil is worth", ...each("a mL") },
+  ] as const;
+
+const costsIn = (system: UnitSystem) =>
+  [
+    { name: "hydrosolPerL", label: "Hydrosol is worth", ...perVolume[system] },
+    { name: "plantPerKg", label: "Plant", ...perMass[system] },
+    { name: "waterPerL", label: "Water", ...perVolume[system] },
+    { name: "icePerKg", label: "Ice", ...perMass[system] },
+    { name: "bottleEach", label: "A bottle", ...each("each") },
+    { name: "hourOfWork", label: "Your own hour", ...each("an hour") },
+  ] as const;
 
 /** What things cost and what products are worth, in the person's own money; what stays empty is left out. */
 export function PriceFields({ preferences }: { preferences: Setting }) {
@@ -39,7 +53,7 @@ export function PriceFields({ preferences }: { preferences: Setting }) {
       <NumberSettings
         mayBeEmpty
         settings={[
-          ...prices.map(({ name, ...rest }) => ({
+          ...pricesIn(preferences.units).map(({ name, ...rest }) => ({
             ...rest,
             name,
             limit: limits.price,
@@ -51,7 +65,7 @@ export function PriceFields({ preferences }: { preferences: Setting }) {
                 })),
               ),
           })),
-          ...costs.map(({ name, ...rest }) => ({
+          ...costsIn(preferences.units).map(({ name, ...rest }) => ({
             ...rest,
             name,
             limit: limits.price,

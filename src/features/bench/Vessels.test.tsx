@@ -16,11 +16,11 @@ test("a vessel is measured once, kept with what it holds, and binned", async () 
   const { store } = renderWith(<Shown />, []);
   expect(screen.getByText(/measure each once/)).toBeVisible();
   await press("Add a vessel");
-  await press("Keep it");
+  await press("Save");
   expect(screen.getByText(/Give the vessel a name/)).toBeVisible();
   fireEvent.change(screen.getByLabelText("Name"), { target: { value: "Tall tube" } });
   fireEvent.change(screen.getByLabelText("Widest, inside"), { target: { value: "30" } });
-  await press("Keep it");
+  await press("Save");
   expect(screen.getByText("Tall tube")).toBeVisible();
   expect(screen.getByText(/30.* across, 200.* high · 141 mL/)).toBeVisible();
   expect(Object.values(store.getState().vessel.entities)[0]).toMatchObject({
@@ -28,7 +28,7 @@ test("a vessel is measured once, kept with what it holds, and binned", async () 
     diameterMm: 30,
     heightMm: 200,
   });
-  await press("Bin Tall tube");
+  await press("Delete Tall tube");
   expect(screen.queryByText("Tall tube")).toBeNull();
 });
 

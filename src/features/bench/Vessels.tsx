@@ -26,7 +26,7 @@ export function Vessels({ vessels, units }: { vessels: readonly Vessel[]; units:
   const [adding, setAdding] = useState(false);
   return (
     <View className="gap-2">
-      <Txt variant="heading">Vessels to part oil in</Txt>
+      <Txt variant="heading">Separating vessels</Txt>
       {vessels.length === 0 ? (
         <Card>
           <Txt>
@@ -45,9 +45,9 @@ export function Vessels({ vessels, units }: { vessels: readonly Vessel[]; units:
               look="plain"
               size="small"
               leaves
-              label="Bin"
-              hint={`Bin ${vessel.name}`}
-              onPress={() => dispatch(bin(`${vessel.name} is in the bin.`, [vessel]))}
+              label="Delete"
+              hint={`Delete ${vessel.name}`}
+              onPress={() => dispatch(bin(`${vessel.name} deleted.`, [vessel]))}
             />
           }
         />
@@ -123,7 +123,7 @@ function VesselSheet({ units, onClose }: { units: UnitSystem; onClose: () => voi
             name="step"
             label="Between the lips"
             choices={choices}
-            placeholder="usual 4 mm"
+            placeholder={`usual ${words(showLength(4, units))}`}
           />
           <FormNumber
             control={control}
@@ -134,7 +134,7 @@ function VesselSheet({ units, onClose }: { units: UnitSystem; onClose: () => voi
           />
         </View>
       ) : null}
-      <Button label="Keep it" onPress={() => void save()} />
+      <Button label="Save" onPress={() => void save()} />
     </Sheet>
   );
 }

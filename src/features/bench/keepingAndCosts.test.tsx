@@ -64,20 +64,20 @@ test("prices and costs are kept as they are typed; emptied, they are none again"
 test("empties are told, changed, and binned; half a bottle is none", async () => {
   const { store } = renderWith(<Empties units="metric" />, [] as AnyRecord[]);
   const empties = () => Object.values(store.getState().empty.entities);
-  expect(screen.getByText(/Tell which empties you have/)).toBeVisible();
+  expect(screen.getByText(/Enter the empty bottles/)).toBeVisible();
   await press("Add empties");
   type("One holds", "30");
   type("How many", "2.5");
-  await press("Keep it");
+  await press("Save");
   expect(screen.getByText("How many must be a whole number.")).toBeVisible();
   type("How many", "12");
   fireEvent.click(screen.getByRole("radio", { name: "Blue" }));
-  await press("Keep it");
+  await press("Save");
   expect(empties()).toMatchObject([{ sizeMl: 30, glass: "blue", closure: "cap", count: 12 }]);
   await press(/^Change the empties/);
   type("How many", "11");
-  await press("Keep it");
+  await press("Save");
   expect(empties().map(emptiesLeft)).toEqual([11]);
-  await press(/^Bin the empties/);
-  expect(screen.getByText(/Tell which empties you have/)).toBeVisible();
+  await press(/^Delete the empties/);
+  expect(screen.getByText(/Enter the empty bottles/)).toBeVisible();
 });

@@ -30,7 +30,7 @@ test("each question of the calculator answers as it is typed, and says what is n
   const heat = card("How long until it boils?");
   fireEvent.change(heat.getByLabelText("Power"), { target: { value: "20" } });
   expect(heat.getByText("Never: the pot loses what this heat gives")).toBeVisible();
-  const percent = card("What is that per cent in mL per kg?");
+  const percent = card("How much oil is that per cent?");
   fireEvent.click(percent.getByRole("radio", { name: "Volume in mass" }));
   expect(percent.getByText("12.0 mL/kg")).toBeVisible();
 });
@@ -45,7 +45,7 @@ test("a wish that no charge can fulfil says why and what to do", () => {
   const charge = card("What charge for so much oil?");
   fireEvent.change(charge.getByLabelText("Plant"), { target: { value: "linden" } });
   expect(charge.getByText("Not this way")).toBeVisible();
-  expect(charge.getByText(/Let the hydrosol flow back|more than 500 charges/)).toBeVisible();
+  expect(charge.getByText(/Choose with return|more than 500 charges/)).toBeVisible();
 });
 
 test("a dilution is held to the plant's cautious maximum, and to whose skin it is for", () => {

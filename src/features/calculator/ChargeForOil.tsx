@@ -15,7 +15,7 @@ export function ChargeForOil({ units, site, still }: Asking) {
   const [plantId, setPlantId] = useState("lavender");
   const { fields, values } = useAsked({
     oil: {
-      label: "Oil to see",
+      label: "Visible oil",
       name: "Oil",
       min: 0,
       max: 1e4,
@@ -43,7 +43,7 @@ export function ChargeForOil({ units, site, still }: Asking) {
       const { massG, charges } = massForWish(input, { what: "oil", volumeMl });
       return {
         text: `${words(showMass(massG, units))} in ${charges} ${charges === 1 ? "charge" : "charges"}`,
-        detail: `${input.state} ${plant.part}, in ${still.name}, one to one, in a middling year.`,
+        detail: `${input.state} ${plant.part}, in ${still.name}, one to one, in an average year.`,
       };
     } catch (error) {
       if (!(error instanceof WishRefusal)) throw error;

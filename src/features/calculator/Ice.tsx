@@ -1,6 +1,6 @@
-import { fixed, showVolume, words } from "@/core/units/format";
+import { fixed, showIce, showVolume, words } from "@/core/units/format";
 import { condenserDutyJ, coolingWaterL, distillateOutC, iceKg } from "@/core/cooling/duty";
-import { unitsFor } from "@/core/units/units";
+import { ownUnits, unitsFor } from "@/core/units/units";
 import { pressureAtAltitudePa } from "@/core/water/atmosphere";
 import { boilingPointC } from "@/core/water/saturation";
 import { Question, useAsked, type Asking } from "./Question";
@@ -23,8 +23,7 @@ export function Ice({ units, site }: Asking) {
       name: "The rise",
       min: 1,
       max: 80,
-      choices: [],
-      suffix: "K",
+      choices: ownUnits("rise", units),
       start: 30,
     },
   });
@@ -32,7 +31,7 @@ export function Ice({ units, site }: Asking) {
   return (
     <Question
       title="How much ice for that?"
-      answer={dutyJ === undefined ? undefined : `${fixed(iceKg(dutyJ), 1)} kg of ice`}
+      answer={dutyJ === undefined ? undefined : `${words(showIce(iceKg(dutyJ), units))} of ice`}
       detail={
         dutyJ === undefined || !values
           ? undefined

@@ -1,11 +1,11 @@
 import { useState } from "react";
-import { significant } from "@/core/units/format";
+import { showYield, words } from "@/core/units/format";
 import { percentToMlPerKg } from "@/core/yield/convert";
 import { Choice } from "@/ui/primitives/Choice";
 import { Question, useAsked, type Asking } from "./Question";
 
 /** A yield told in per cent as millilitres a kilogram. */
-export function Percentage(_: Asking) {
+export function Percentage({ units }: Asking) {
   const [basis, setBasis] = useState<"vw" | "ww">("ww");
   const { fields, values } = useAsked({
     percent: {
@@ -24,20 +24,20 @@ export function Percentage(_: Asking) {
       min: 0.5,
       max: 1.5,
       choices: [],
-      suffix: "g/mL",
+      suffix: units === "metric" ? "g/mL" : "× water",
       start: 0.9,
     },
   });
   return (
     <Question
-      title="What is that per cent in mL per kg?"
+      title="How much oil is that per cent?"
       answer={
-        values && `${significant(percentToMlPerKg(values.percent, basis, values.density), 3)} mL/kg`
+        values && words(showYield(percentToMlPerKg(values.percent, basis, values.density), units))
       }
       detail={
         basis === "ww"
           ? "By mass: through the oil's density."
-          : "Volume by mass: one per cent is 10 mL/kg."
+          : `Volume by mass: one per cent is ${words(showYield(10, units))}.`
       }
     >
       <Choice

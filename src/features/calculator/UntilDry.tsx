@@ -46,7 +46,7 @@ export function UntilDry({ units, still }: Asking) {
       }
       detail={
         spare !== undefined && spare > 0
-          ? `${words(showVolume(spare, units))} stand above the dry line.`
+          ? `${words(showVolume(spare, units))} are above the dry line.`
           : undefined
       }
     >

@@ -22,15 +22,15 @@ const run = (id: string, number: number, minutes: number, oilMl: number): Run =>
 });
 const runs = [run("green", 1, 60, 4), run("sweet", 2, 90, 5), run("faint", 3, 60, 0)];
 
-test("only what differs stands there, with what the model lays to it and what it does not explain", () => {
+test("only what differs stands there, with how much the model explains and what it does not explain", () => {
   router.params = {};
   renderWith(<CompareScreen ids={["green", "sweet"]} />, runs);
-  expect(screen.getByText("On the drip")).toBeVisible();
+  expect(screen.getByText("From first drop to heat off")).toBeVisible();
   expect(screen.getByText("Hydrosol’s smell")).toBeVisible();
   expect(screen.queryByText("Still")).not.toBeInTheDocument();
   expect(screen.getByRole("heading", { name: "Run 2 against run 1" })).toBeVisible();
   expect(screen.getByText("25 % more oil to the dry matter.")).toBeVisible();
-  expect(screen.getByText("Time on the drip")).toBeVisible();
+  expect(screen.getByText("Time from the first drop")).toBeVisible();
   expect(screen.getByText("Not explained")).toBeVisible();
   expect(screen.getByText(/^(So much may differ by chance|More than chance)/)).toBeVisible();
 });
@@ -42,8 +42,8 @@ test("yields stand on one basis, curves over the axis of one's choice", () => {
   expect(
     screen.getByRole("img", { name: /, mL: run 1 ends at 4\.\d*, run 2 ends at/ }),
   ).toBeVisible();
-  fireEvent.click(screen.getByRole("radio", { name: "L of distillate a kg" }));
-  expect(screen.getByText("L of distillate a kg of charge")).toBeInTheDocument();
+  fireEvent.click(screen.getByRole("radio", { name: "Distillate, L/kg" }));
+  expect(screen.getByText("distillate, L/kg")).toBeInTheDocument();
 });
 
 test("a run without oil has no ratio; one is added, one left out", async () => {
@@ -51,9 +51,11 @@ test("a run without oil has no ratio; one is added, one left out", async () => {
   const setParams = jest.fn((next: Record<string, string>) => void Object.assign(params, next));
   Object.assign(router, { setParams });
   const { unmount } = renderWith(<CompareScreen ids={["green", "faint"]} />, runs);
-  expect(screen.getByText("Nothing to see in one of them.")).toBeVisible();
-  expect(screen.getByText(/there is no share of nothing/)).toBeVisible();
-  fireEvent.change(screen.getByLabelText("Beside which run?"), { target: { value: "sweet" } });
+  expect(screen.getByText("One of them gave nothing.")).toBeVisible();
+  expect(screen.getByText(/cannot be compared/)).toBeVisible();
+  fireEvent.change(screen.getByLabelText("Compare with which run?"), {
+    target: { value: "sweet" },
+  });
   expect(setParams).toHaveBeenCalledWith({ ids: "green,faint,sweet" });
   await act(async () => {
     fireEvent.click(screen.getByRole("button", { name: "Leave out run 3" }));
@@ -62,7 +64,7 @@ test("a run without oil has no ratio; one is added, one left out", async () => {
   expect(setParams).toHaveBeenCalledWith({ ids: "green" });
   unmount();
   renderWith(<CompareScreen ids={["nobody"]} />, []);
-  expect(screen.getByText(/^It takes two runs/)).toBeVisible();
+  expect(screen.getByText(/^Comparing takes two runs/)).toBeVisible();
 });
 
 test("a run that is not measured, and one whose plant's figures make no sense, blank no screen", () => {

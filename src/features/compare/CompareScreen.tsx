@@ -1,4 +1,5 @@
-import { fixed, significant } from "@/core/units/format";
+import { fixed, showYield, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import { showDay } from "@/core/units/dates";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
@@ -19,11 +20,11 @@ import { factsOf } from "@/words/compareWords";
 import { CoursesCard } from "./CoursesCard";
 import { LaidTo } from "./LaidTo";
 import { NotesBeside } from "./NotesBeside";
-import { bases, type Basis } from "./basis";
+import { basesIn, type Basis } from "./basis";
 
 const mostRuns = 6;
 
-/** Two to six runs side by side: only what differs, what the model lays to it, and how they went. */
+/** Two to six runs side by side: only what differs, how much the model explains, and how they went. */
 export function CompareScreen({ ids }: { ids: readonly string[] }) {
   const book = usePlantBook();
   const router = useRouter();
@@ -51,21 +52,29 @@ export function CompareScreen({ ids }: { ids: readonly string[] }) {
   );
   return (
     <Screen
-      title="Side by side"
+      title="Compare"
       back={{ href: "/runs", label: "Runs" }}
       aside={
         chosen.length > 1 ? (
           <>
             <Card className="gap-2">
               <Txt variant="heading">What they gave</Txt>
-              <Choice label="Oil, reckoned as" options={bases} value={basis} onChange={setBasis} />
+              <Choice
+                label="Oil, calculated as"
+                options={basesIn(units)}
+                value={basis}
+                onChange={setBasis}
+              />
               <Table
                 label="Yields on one basis"
                 head={["Run", "Oil"]}
-                rows={chosen.map(({ summary }) => [nameOf(summary), yieldText(summary, basis)])}
+                rows={chosen.map(({ summary }) => [
+                  nameOf(summary),
+                  yieldText(summary, basis, units),
+                ])}
               />
             </Card>
-            <CoursesCard runs={chosen} basis={basis} />
+            <CoursesCard runs={chosen} basis={basis} units={units} />
             <NotesBeside runs={chosen.map(({ summary }) => summary)} units={units} />
           </>
         ) : undefined
@@ -89,7 +98,7 @@ export function CompareScreen({ ids }: { ids: readonly string[] }) {
         ))}
         {chosen.length < mostRuns ? (
           <Select
-            label={chosen.length === 0 ? "First run" : "Beside which run?"}
+            label={chosen.length === 0 ? "First run" : "Compare with which run?"}
             options={toChoose(summaries, chosen[0]?.summary, chosenIds)}
             value=""
             onChange={(id) => (id ? show([...chosenIds, id]) : undefined)}
@@ -98,8 +107,8 @@ export function CompareScreen({ ids }: { ids: readonly string[] }) {
         {chosen.length < 2 ? (
           <Txt>
             {runs.length < 2
-              ? "It takes two runs: the second one stands here once it is planned."
-              : "Two to six runs. Those of the same plant stand first."}
+              ? "Comparing takes two runs. The second one appears here once it is planned."
+              : "Two to six runs. Those of the same plant come first."}
           </Txt>
         ) : null}
       </Card>
@@ -173,8 +182,8 @@ function toChoose(
   ];
 }
 
-function yieldText({ result }: RunSummary, basis: Basis): string {
+function yieldText({ result }: RunSummary, basis: Basis, units: UnitSystem): string {
   if (!result) return "not measured";
   if (basis === "ml") return `${fixed(result.oilMl, 2)} mL`;
-  return `${significant(basis === "dry" ? result.mlPerKgDry : result.mlPerKg, 3)} mL/kg`;
+  return words(showYield(basis === "dry" ? result.mlPerKgDry : result.mlPerKg, units));
 }

@@ -34,7 +34,7 @@ export function LaidTo({ a, b }: { a: Beside; b: Beside }) {
       <Txt variant="heading">{title}</Txt>
       <Txt variant="strong">
         {seen === undefined
-          ? "Nothing to see in one of them."
+          ? "One of them gave nothing."
           : `${capital(ratioWords(seen))} oil to the dry matter.`}
       </Txt>
       {[...parts]

@@ -1,14 +1,25 @@
-/** What a yield is reckoned on. */
+import { yieldUnit } from "@/core/units/format";
+import { type UnitSystem, fromCanonical } from "@/core/units/units";
+
+/** What a yield is calculated on. */
 export type Basis = "dry" | "charge" | "ml";
 
-export const bases: { value: Basis; label: string }[] = [
-  { value: "dry", label: "mL a kg dry" },
-  { value: "charge", label: "mL a kg as charged" },
-  { value: "ml", label: "mL" },
-];
+/** The bases as a choice says them. */
+export function basesIn(units: UnitSystem): { value: Basis; label: string }[] {
+  return [
+    { value: "dry", label: `${yieldUnit(units)} dry` },
+    { value: "charge", label: `${yieldUnit(units)} as charged` },
+    { value: "ml", label: "mL" },
+  ];
+}
 
 /** What an amount of oil is divided by on a basis, of a charge of so many g that holds so much water. */
-export function basisOf(basis: Basis, chargeG: number, moisture: number): number {
+export function basisOf(
+  basis: Basis,
+  { chargeG, moisture }: { chargeG: number; moisture: number },
+  units: UnitSystem,
+): number {
   if (basis === "ml") return 1;
-  return (chargeG / 1000) * (basis === "dry" ? 1 - moisture : 1);
+  const measures = fromCanonical(chargeG, units === "metric" ? "kg" : "lb");
+  return measures * (basis === "dry" ? 1 - moisture : 1);
 }

@@ -19,14 +19,14 @@ export function Bin() {
       <Txt variant="heading">Bin</Txt>
       {binned.length === 0 ? (
         <Card>
-          <Txt>Empty. What you bin can be brought back for 30 days.</Txt>
+          <Txt>Empty. What you delete can be brought back for 30 days.</Txt>
         </Card>
       ) : null}
       {binned.slice(0, 50).map((record) => (
         <Row
           key={record.id}
           title={nameOf(record, plantBook)}
-          detail={`binned ${showDayOfYear(new Date(record.deletedAt ?? 0))}`}
+          detail={`deleted ${showDayOfYear(new Date(record.deletedAt ?? 0))}`}
           end={
             <Button
               look="plain"

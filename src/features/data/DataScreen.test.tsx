@@ -91,7 +91,7 @@ test("what was binned is named and comes back with one tap", async () => {
   const { store } = renderWith(<DataScreen />, [{ ...sampleStill(), deletedAt: later }]);
   await press(/^Bring back Copper pot/);
   expect(store.getState().still.entities["still-a"]!.deletedAt).toBeUndefined();
-  expect(screen.getByText(/^Empty\. What you bin/)).toBeVisible();
+  expect(screen.getByText(/^Empty\. What you delete/)).toBeVisible();
 });
 
 test("a text that would not open can be saved, and is let go only when asked", async () => {
@@ -101,7 +101,7 @@ test("a text that would not open can be saved, and is let go only when asked", a
   expect(screen.getByText("not JSON")).toBeVisible();
   await press("Save them all");
   expect(JSON.parse(mockSaved[0]!.text)).toEqual([broken]);
-  await press("Let go run/run-z");
+  await press("Discard run/run-z");
   expect(screen.queryByText("not JSON")).not.toBeInTheDocument();
 });
 

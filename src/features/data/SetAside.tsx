@@ -41,8 +41,8 @@ export function SetAside() {
               <Button
                 look="plain"
                 size="small"
-                label="Let go"
-                hint={`Let go ${key}`}
+                label="Discard"
+                hint={`Discard ${key}`}
                 onPress={() => void dispatch(discardQuarantined(key))}
               />
             )

@@ -1,3 +1,4 @@
+import { showAltitude, words } from "@/core/units/format";
 import { Link } from "expo-router";
 import { useMemo } from "react";
 import { Pressable, View } from "react-native";
@@ -34,6 +35,7 @@ export function CalendarScreen() {
   const runs = useAppSelector(selectRuns);
   const now = useNow(3600000);
   const garden = useMemo(() => gardenOf(preferences), [preferences]);
+  const { units } = preferences;
   const { latitude, altitudeM } = garden;
   const calendar = useMemo(
     () =>
@@ -65,13 +67,13 @@ export function CalendarScreen() {
             <Txt variant="heading">For where you are</Txt>
             <Txt>
               {latitude === undefined
-                ? `Reckoned for 45° north, ${Math.round(altitudeM)} m up.`
-                : `Reckoned for ${Math.abs(Math.round(latitude))}° ${latitude < 0 ? "south" : "north"}, ${Math.round(altitudeM)} m up.`}
+                ? `Calculated for 45° north, ${words(showAltitude(altitudeM, units))} up.`
+                : `Calculated for ${Math.abs(Math.round(latitude))}° ${latitude < 0 ? "south" : "north"}, ${words(showAltitude(altitudeM, units))} up.`}
             </Txt>
             <Txt variant="small">
-              Four days later with each degree towards the pole, one with each thirty metres up,
-              half of that in autumn; a year may be two weeks early or late. The plant itself says
-              when: look at it.
+              Four days later with each degree towards the pole, one with each{" "}
+              {units === "metric" ? "thirty metres" : "hundred feet"} up, half of that in autumn; a
+              year may be two weeks early or late. The plant itself says when: look at it.
             </Txt>
             <Link href="/bench" asChild>
               <Pressable className="min-h-[48px] justify-center">
@@ -81,7 +83,7 @@ export function CalendarScreen() {
             {hasSeasons(garden) ? null : (
               <Notice
                 severity="note"
-                message="So near to the equator the plants have no such year: your own harvests stand here alone."
+                message="So near to the equator the plants have no such year. Only your own harvests are shown."
               />
             )}
           </Card>
@@ -109,7 +111,7 @@ export function CalendarScreen() {
         <Card>
           <Txt>
             {which === "own"
-              ? "What you have harvested stands here, beside its usual time."
+              ? "Your harvests are shown next to their usual time."
               : `Nothing in this book is near its time within ${soonDays} days.`}
           </Txt>
         </Card>

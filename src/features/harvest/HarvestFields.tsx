@@ -59,7 +59,7 @@ export function HarvestFields({ harvest }: { harvest: Harvest }) {
             }}
           />
           <Check
-            label="Their name stands on lot and label"
+            label="Their name is on lot and label"
             checked={harvest.nameOnLabel === true}
             onChange={(on) => put({ nameOnLabel: on ? true : undefined })}
           />

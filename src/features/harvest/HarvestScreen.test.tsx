@@ -51,7 +51,7 @@ test("heavier than before is asked; a weighing can be struck out", async () => {
   jest.setSystemTime(Date.parse("2026-06-01T18:00:00Z"));
   await weigh("1900");
   expect(screen.getByText(/It weighs more than before/)).toBeVisible();
-  await press(/^Strike out 1\.90/);
+  await press(/^Leave out 1\.90/);
   expect(screen.queryByText(/It weighs more than before/)).not.toBeInTheDocument();
 });
 

@@ -92,9 +92,9 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
             <Button
               look="quiet"
               size="small"
-              label="Bin this harvest"
+              label="Delete harvest"
               onPress={() => {
-                dispatch(bin("The harvest is in the bin.", [harvest]));
+                dispatch(bin("Harvest deleted.", [harvest]));
                 router.replace("/");
               }}
             />

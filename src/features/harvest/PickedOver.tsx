@@ -66,8 +66,8 @@ export function PickedOver({ harvest }: { harvest: Harvest }) {
             look="plain"
             size="small"
             leaves
-            label="Strike out"
-            hint={`Strike out ${shown(taken.massG)} of ${takenAwayWords[taken.what].toLowerCase()}`}
+            label="Leave out"
+            hint={`Leave out ${shown(taken.massG)} of ${takenAwayWords[taken.what].toLowerCase()}`}
             onPress={() =>
               dispatch(
                 changeRecord(

@@ -72,8 +72,8 @@ export function WiltingCard({ harvest, lies, plant, units, here, onStrike }: Pro
               look="plain"
               size="small"
               leaves
-              label="Strike out"
-              hint={`Strike out ${mass(weighing.massG)}`}
+              label="Leave out"
+              hint={`Leave out ${mass(weighing.massG)}`}
               onPress={() => onStrike(weighing)}
             />
           </View>

@@ -149,7 +149,7 @@ test("stems are picked out and weighed out; what is left is less, its water as i
   expect(harvest().takenAway).toMatchObject([{ what: "stems", massG: 300 }]);
   expect(screen.getByText("1.70 kg, fresh")).toBeVisible();
   expect(screen.getByText("80 %, at first 80 %")).toBeVisible();
-  await press(/^Strike out 300 g of stems/);
+  await press(/^Leave out 300 g of stems/);
   expect(harvest().takenAway).toEqual([]);
 });
 
@@ -157,7 +157,7 @@ test("what is somebody else's has their share and name; emptied fields are taken
   const { harvest } = await openHarvest([sampleHarvest()]);
   type("Whose, if not yours", "Ines");
   type("Of what comes of it, theirs", "40");
-  fireEvent.click(screen.getByRole("checkbox", { name: /^Their name stands/ }));
+  fireEvent.click(screen.getByRole("checkbox", { name: /^Their name is/ }));
   expect(harvest()).toMatchObject({ whose: "Ines", theirShare: 0.4, nameOnLabel: true });
   type("Of what comes of it, theirs", "400");
   expect(screen.getByText(/Their share can be 100 at most/)).toBeVisible();
@@ -189,7 +189,7 @@ test("a picture that the browser cannot open is refused by name, and nothing is 
 test("the plants' year shows one's own first, all on request, and says for which place", () => {
   jest.useFakeTimers({ now: Date.parse("2026-06-10T12:00:00Z") });
   renderWith(<CalendarScreen />, [sampleHarvest({ cutOn: "2025-07-10" })]);
-  expect(screen.getByText("Reckoned for 45° north, 100 m up.")).toBeVisible();
+  expect(screen.getByText("Calculated for 45° north, 100 m up.")).toBeVisible();
   expect(screen.getByText(/^Clary sage, /)).toBeVisible();
   expect(screen.queryByText(/^Hops, /)).not.toBeInTheDocument();
   fireEvent.click(screen.getByRole("radio", { name: "All" }));

@@ -43,7 +43,7 @@ export function LabelPreview({ fonts, opening, label, chosen, leftOut, onSave }:
       ) : null}
       {chosen === 0 ? (
         <Card>
-          <Txt>Choose a bottle, and its label stands here.</Txt>
+          <Txt>Choose a bottle to see its label.</Txt>
         </Card>
       ) : null}
       {chosen > 0 && leftOut.parts.length > 0 ? (

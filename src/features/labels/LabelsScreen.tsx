@@ -94,7 +94,7 @@ export function LabelsScreen() {
   const items = useShelved(new Date());
   const [fonts, setFonts] = useState<LabelFonts>();
   const [failed, setFailed] = useState<string>();
-  const [choice, change] = useKept("labels", { design: "press", ...usualSheet });
+  const [choice, change] = useKept("labels", { design: "press", ...usualSheet(units) });
   const [{ name, madeOf, without }, say] = useKept(`labels/${lotId ?? "all"}`, {
     name: "",
     madeOf: "",
@@ -226,6 +226,7 @@ export function LabelsScreen() {
         onChange={(next) => change({ design: next })}
       />
       <SheetFields
+        units={units}
         choice={choice}
         proposed={proposed}
         problems={sheet.problems}

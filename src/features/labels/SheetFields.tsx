@@ -1,4 +1,6 @@
 import { View } from "react-native";
+import { plainNumber } from "@/core/units/format";
+import { type UnitName, type UnitSystem, fromCanonical, unitsFor } from "@/core/units/units";
 import { sheetNames, sheets, type SheetName } from "@/exchange/labels/sheets";
 import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
@@ -6,9 +8,10 @@ import { Notice } from "@/ui/primitives/Notice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Select } from "@/ui/primitives/Select";
 import { fits, sheetNamed, smallest, type ReadSheet, type SheetChoice } from "./sheetChoice";
-import { gridFields, typedGrid } from "./sheetForm";
+import { gridFields, paperUnit, typedGrid } from "./sheetForm";
 
 interface Props {
+  units: UnitSystem;
   choice: SheetChoice;
   /** The smallest on which all fits. */
   proposed: SheetName;
@@ -19,14 +22,13 @@ interface Props {
 const a4HeightMm = 297;
 
 /** Which sheet, where on it the first label goes, and how a printer that feeds askew is set right. */
-export function SheetFields({ choice, proposed, problems, onChange }: Props) {
+export function SheetFields({ units, choice, proposed, problems, onChange }: Props) {
   const fitted = fits.find(({ value }) => value === choice.sheet)?.value;
-  const place = (name: "start" | "nudgeX" | "nudgeY", label: string, suffix?: string) => (
+  const place = (name: "start" | "nudgeX" | "nudgeY", label: string, choices: UnitName[]) => (
     <NumberField
       label={label}
       value={choice[name]}
-      choices={[]}
-      {...(suffix ? { suffix } : {})}
+      choices={choices}
       onChange={(next) => onChange({ [name]: next })}
       problem={problems[name]}
     />
@@ -36,8 +38,11 @@ export function SheetFields({ choice, proposed, problems, onChange }: Props) {
       <Select
         label="Sheet"
         options={[
-          { value: smallest, label: `Smallest that fits: ${sheetLabel(proposed)}` },
-          ...sheetNames.map((value) => ({ value: value as string, label: sheetLabel(value) })),
+          { value: smallest, label: `Smallest that fits: ${sheetLabel(proposed, units)}` },
+          ...sheetNames.map((value) => ({
+            value: value as string,
+            label: sheetLabel(value, units),
+          })),
           ...fits.map(({ value, label }) => ({ value: value as string, label })),
           { value: "own", label: "A grid of my own" },
         ]}
@@ -52,7 +57,10 @@ export function SheetFields({ choice, proposed, problems, onChange }: Props) {
           next === "own"
             ? onChange({
                 own: true,
-                grid: typedGrid(choice.sheet === smallest ? proposed : sheetNamed(choice.sheet)),
+                grid: typedGrid(
+                  choice.sheet === smallest ? proposed : sheetNamed(choice.sheet),
+                  units,
+                ),
               })
             : onChange({ own: false, sheet: next })
         }
@@ -60,13 +68,12 @@ export function SheetFields({ choice, proposed, problems, onChange }: Props) {
       {choice.own ? (
         <Card className="gap-3">
           <View className="flex-row flex-wrap gap-3">
-            {gridFields.map(({ name, label, suffix }) => (
+            {gridFields.map(({ name, label, length }) => (
               <View key={name} className="min-w-[140px] flex-1">
                 <NumberField
                   label={label}
                   value={choice.grid[name]}
-                  choices={[]}
-                  suffix={suffix}
+                  choices={length ? unitsFor("length", units) : []}
                   onChange={(next) => onChange({ grid: { ...choice.grid, [name]: next } })}
                 />
               </View>
@@ -76,9 +83,9 @@ export function SheetFields({ choice, proposed, problems, onChange }: Props) {
         </Card>
       ) : null}
       <View className="flex-row gap-3">
-        {place("start", "First label goes to place")}
-        {place("nudgeX", "Nudge right", "mm")}
-        {place("nudgeY", "Nudge down", "mm")}
+        {place("start", "First label goes to place", [])}
+        {place("nudgeX", "Nudge right", unitsFor("length", units))}
+        {place("nudgeY", "Nudge down", unitsFor("length", units))}
       </View>
       <Check
         label="Cut marks at the corners"
@@ -89,9 +96,15 @@ export function SheetFields({ choice, proposed, problems, onChange }: Props) {
   );
 }
 
-function sheetLabel(name: SheetName): string {
+function sheetLabel(name: SheetName, units: UnitSystem): string {
   const { width, height, columns, rows, pageHeight } = sheets[name];
   const paper = pageHeight === a4HeightMm ? "A4" : "Letter";
   const kind = name.endsWith("tags") ? "neck tags" : "labels";
-  return `${paper}: ${columns * rows} ${kind}, ${width} × ${height} mm`;
+  return `${paper}: ${columns * rows} ${kind}, ${onPaper(width, units)} × ${onPaper(height, units)} ${paperUnit[units]}`;
+}
+
+function onPaper(mm: number, system: UnitSystem): string {
+  return plainNumber(
+    Number(fromCanonical(mm, paperUnit[system]).toFixed(system === "metric" ? 1 : 2)),
+  );
 }

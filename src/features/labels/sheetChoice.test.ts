@@ -4,7 +4,7 @@ import { readSheet, usualSheet, type SheetChoice } from "./sheetChoice";
 import { gridFields, readGrid, typedGrid } from "./sheetForm";
 
 const read = (part: Partial<SheetChoice>, largestMl = 10) =>
-  readSheet({ ...usualSheet, ...part }, largestMl, "a4-65");
+  readSheet({ ...usualSheet("metric"), ...part }, largestMl, "a4-65");
 
 test("a known sheet is its grid; one that a draft names and nobody knows is the first", () => {
   expect(read({ sheet: "a4-21" }).grid).toEqual(sheets["a4-21"]);
@@ -27,19 +27,22 @@ test("where the first label goes is a place of the sheet, and whole", () => {
   expect(read({ nudgeY: { text: "far", unit: "one" } }).problems.nudgeY).toMatch(/is not a number/);
 });
 
-test("every known sheet can be typed and read again", () => {
-  for (const name of sheetNames) {
-    const typed = readGrid(typedGrid(name));
-    expect(typed.ok).toBe(true);
-    if (!typed.ok) continue;
-    for (const { name: field } of gridFields)
-      expect(typed.grid[field]).toBeCloseTo(sheets[name][field], 2);
-  }
-});
+test.each(["metric", "us"] as const)(
+  "every known sheet can be typed and read again, %s",
+  (units) => {
+    for (const name of sheetNames) {
+      const typed = readGrid(typedGrid(name, units));
+      expect(typed.ok).toBe(true);
+      if (!typed.ok) continue;
+      for (const { name: field } of gridFields)
+        expect(typed.grid[field]).toBeCloseTo(sheets[name][field], 1);
+    }
+  },
+);
 
 test("an own grid that goes beyond its paper, or has half a column, names the field", () => {
   const wrong = (field: keyof ReturnType<typeof typedGrid>, value: number) =>
-    read({ own: true, grid: { ...typedGrid("a4-65"), [field]: toInput(value, "one") } });
+    read({ own: true, grid: { ...typedGrid("a4-65", "metric"), [field]: toInput(value, "one") } });
   expect(wrong("columns", 6).problems.grid).toBe(
     "Labels across: The columns go beyond the paper: look at pitch and width.",
   );

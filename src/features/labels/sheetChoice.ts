@@ -1,3 +1,4 @@
+import type { UnitSystem } from "@/core/units/units";
 import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import {
   fittedSheet,
@@ -6,7 +7,7 @@ import {
   type SheetGrid,
   type SheetName,
 } from "@/exchange/labels/sheets";
-import { readGrid, typedGrid } from "./sheetForm";
+import { lengthInput, readGrid, typedGrid } from "./sheetForm";
 
 /** How a sheet of labels is chosen; it stands so when one comes back. */
 export interface SheetChoice {
@@ -22,15 +23,18 @@ export interface SheetChoice {
 /** In place of a sheet's name: the smallest on which all fits. */
 export const smallest = "";
 
-export const usualSheet: SheetChoice = {
-  sheet: smallest,
-  own: false,
-  grid: typedGrid("a4-65"),
-  start: toInput(1, "one"),
-  nudgeX: toInput(0, "one"),
-  nudgeY: toInput(0, "one"),
-  cutMarks: false,
-};
+/** How a sheet is chosen at first. */
+export function usualSheet(units: UnitSystem): SheetChoice {
+  return {
+    sheet: smallest,
+    own: false,
+    grid: typedGrid("a4-65", units),
+    start: toInput(1, "one"),
+    nudgeX: lengthInput(0, units),
+    nudgeY: lengthInput(0, units),
+    cutMarks: false,
+  };
+}
 
 /** Cut out by hand, as large as the largest bottle chosen asks for. */
 export const fits = [

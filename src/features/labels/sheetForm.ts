@@ -1,30 +1,44 @@
+import { plainNumber } from "@/core/units/format";
+import { type UnitSystem, fromCanonical } from "@/core/units/units";
 import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { sheetSchema, sheets, type SheetGrid, type SheetName } from "@/exchange/labels/sheets";
 
-/** The grid's fields, each with its name and its unit. */
-export const gridFields: { name: keyof SheetGrid; label: string; suffix: string }[] = [
-  { name: "pageWidth", label: "Paper, across", suffix: "mm" },
-  { name: "pageHeight", label: "Paper, high", suffix: "mm" },
-  { name: "columns", label: "Labels across", suffix: "" },
-  { name: "rows", label: "Labels down", suffix: "" },
-  { name: "width", label: "One label, across", suffix: "mm" },
-  { name: "height", label: "One label, high", suffix: "mm" },
-  { name: "left", label: "First one from the left", suffix: "mm" },
-  { name: "top", label: "First one from the top", suffix: "mm" },
-  { name: "pitchX", label: "Step across", suffix: "mm" },
-  { name: "pitchY", label: "Step down", suffix: "mm" },
+/** The grid's fields, each with its name and whether it is a length or a count. */
+export const gridFields: { name: keyof SheetGrid; label: string; length: boolean }[] = [
+  { name: "pageWidth", label: "Paper, across", length: true },
+  { name: "pageHeight", label: "Paper, high", length: true },
+  { name: "columns", label: "Labels across", length: false },
+  { name: "rows", label: "Labels down", length: false },
+  { name: "width", label: "One label, across", length: true },
+  { name: "height", label: "One label, high", length: true },
+  { name: "left", label: "First one from the left", length: true },
+  { name: "top", label: "First one from the top", length: true },
+  { name: "pitchX", label: "Step across", length: true },
+  { name: "pitchY", label: "Step down", length: true },
 ];
+
+/** What lengths on paper are told in. */
+export const paperUnit = { metric: "mm", us: "in" } as const;
 
 export type TypedGrid = Record<keyof SheetGrid, NumberInput>;
 
 /** A grid as it is typed, beginning with a known sheet's. */
-export function typedGrid(name: SheetName): TypedGrid {
+export function typedGrid(name: SheetName, units: UnitSystem): TypedGrid {
   return Object.fromEntries(
-    gridFields.map(({ name: field }) => [
+    gridFields.map(({ name: field, length }) => [
       field,
-      toInput(Number(sheets[name][field].toFixed(2)), "one"),
+      length ? lengthInput(sheets[name][field], units) : toInput(sheets[name][field], "one"),
     ]),
   ) as TypedGrid;
+}
+
+/** A length on paper (mm) as it stands in a field, to a hundredth of a millimetre. */
+export function lengthInput(mm: number, units: UnitSystem): NumberInput {
+  const unit = paperUnit[units];
+  return {
+    text: plainNumber(Number(fromCanonical(mm, unit).toFixed(units === "metric" ? 2 : 4))),
+    unit,
+  };
 }
 
 /** Reads a typed grid; what is wrong names its field. */

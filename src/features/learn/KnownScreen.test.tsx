@@ -23,9 +23,7 @@ test("yields of the year, the best still so far with how sure, and what the next
   });
   renderWith(<KnownScreen plantId={plantId} />, [...runs, trial]);
   expect(screen.getByText(/mL\/kg dry, .*, 4 runs$/)).toBeVisible();
-  const fit = screen.getByText(
-    /^4 runs point to .* mL in a kilogram fresh, a range \d+ % narrower/,
-  );
+  const fit = screen.getByText(/^4 runs point to .* mL\/kg fresh, a range \d+ % narrower/);
   expect(fit).toBeVisible();
   expect(screen.getByText(/^Steel pot: .* in 2 runs, .*in 100 that it is better\.$/)).toBeVisible();
   expect(screen.getByText(/^Always so far: fresh; /)).toBeVisible();
@@ -34,7 +32,7 @@ test("yields of the year, the best still so far with how sure, and what the next
     screen.getAllByText(/^About \d+ runs more: .* of plant and .* of heat\.$/)[0],
   ).toBeVisible();
   await act(async () => {
-    fireEvent.click(screen.getByRole("button", { name: "The last ones side by side" }));
+    fireEvent.click(screen.getByRole("button", { name: "Compare the last ones" }));
     await Promise.resolve();
   });
   expect(router.push).toHaveBeenCalledWith("/runs/compare?ids=r1,r2,r3,r4");

@@ -1,11 +1,19 @@
-import { counted, showDuration, showMass, showRange, words } from "@/core/units/format";
+import {
+  counted,
+  ofPlant,
+  showDuration,
+  showMass,
+  words,
+  yieldRange,
+  yieldUnit,
+} from "@/core/units/format";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
 import { knownOfPlant, type KnownOfPlant, type NextStep } from "@/logbook/learn/knownOfPlant";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { summarise } from "@/logbook/run/runSummary";
-import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectPreferences, selectRuns, selectTrials } from "@/store/selectors";
 import { YearRanges } from "@/ui/charts/YearRanges";
 import { NotHere } from "@/ui/layout/NotHere";
@@ -29,6 +37,7 @@ export function KnownScreen({ plantId }: { plantId: string }) {
 function KnownOf({ plant }: { plant: KnownPlant }) {
   const book = usePlantBook();
   const router = useRouter();
+  const units = useUnits();
   const runs = useAppSelector(selectRuns);
   const trials = useAppSelector(selectTrials);
   const known = useMemo(
@@ -69,7 +78,7 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
             detail={
               plant.ownFigures.length > 0
                 ? `The plant: ${counted(plant.ownFigures.length, "figure")} of your own`
-                : "The plant: figures of the book"
+                : "The plant: figures from books"
             }
           />
           {measured.length > 1 ? (
@@ -77,7 +86,7 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
               <Button
                 look="quiet"
                 size="small"
-                label="The last ones side by side"
+                label="Compare the last ones"
                 onPress={() =>
                   router.push(
                     `/runs/compare?ids=${measured
@@ -97,8 +106,8 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
           <Txt variant="heading">Nothing of your own yet</Txt>
           <Txt>
             {range
-              ? `Until a run of it is measured the plan goes by what others found: ${showRange(range.low, range.high)} mL of oil a kilogram.`
-              : "Until a run of it is measured the plan goes by what others found."}
+              ? `Until you measure a run of it, the plan uses what others found: ${yieldRange(range.low, range.high, units)} ${yieldUnit(units)} of oil.`
+              : "Until you measure a run of it, the plan uses what others found."}
           </Txt>
         </Card>
       ) : (
@@ -107,22 +116,27 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
             <Txt variant="heading">Year by year</Txt>
             {years.length > 1 ? (
               <YearRanges
-                years={years}
-                unit="mL/kg dry"
-                inWords={years.map((year) => `${year.year}: ${yearWords(year)}`).join("; ")}
+                years={years.map(({ year, low, middle, high }) => ({
+                  year,
+                  low: ofPlant(low, units),
+                  middle: ofPlant(middle, units),
+                  high: ofPlant(high, units),
+                }))}
+                unit={`${yieldUnit(units)} dry`}
+                inWords={years.map((year) => `${year.year}: ${yearWords(year, units)}`).join("; ")}
               />
             ) : null}
-            <Facts facts={years.map((year) => [String(year.year), yearWords(year)])} />
+            <Facts facts={years.map((year) => [String(year.year), yearWords(year, units)])} />
           </Card>
           {fits.length > 0 ? (
             <Card className="gap-2">
               <Txt variant="heading">Oil in it</Txt>
               {fits.map((fit) => (
-                <Txt key={fit.state}>{fitSentence(fit)}</Txt>
+                <Txt key={fit.state}>{fitSentence(fit, units)}</Txt>
               ))}
               <Txt variant="small">
-                8 harvests in 10 lie in it, and the next plan goes by it. What a year makes of a
-                plant stays in it, however many runs there are.
+                Eight harvests in ten are within it, and the next plan uses it. What a year does to
+                a plant stays in it, however many runs there are.
               </Txt>
             </Card>
           ) : null}
@@ -133,7 +147,7 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
               .map((each) => (
                 <View key={each.way} className="gap-1 border-t border-line pt-2">
                   <Txt variant="label">{wayWords[each.way]}</Txt>
-                  <Txt>{bestSentence(each, plant)}</Txt>
+                  <Txt>{bestSentence(each, plant, units)}</Txt>
                   <Txt variant="small">
                     {each.gone
                       .slice(1)

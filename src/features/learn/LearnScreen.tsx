@@ -36,7 +36,7 @@ export function LearnScreen() {
           <Txt variant="heading">What I know now</Txt>
           {known.size === 0 ? (
             <Card>
-              <Txt>Each plant of which a run is measured stands here.</Txt>
+              <Txt>Plants with a measured run appear here.</Txt>
             </Card>
           ) : null}
           <View className="gap-2">
@@ -62,7 +62,7 @@ export function LearnScreen() {
       <Row
         href="/runs/compare"
         title="Side by side"
-        detail="Two to six runs: what differs, and what the model lays to it"
+        detail="Two to six runs: what differs, and how much the model explains"
       />
       <Txt variant="heading">Trials</Txt>
       {trials.length === 0 ? (

@@ -59,8 +59,8 @@ export function NextCharge({ trial }: { trial: Trial }) {
       <Txt variant="small">{keepEqualIn(trial)}</Txt>
       <Txt variant="small">
         {needed === null
-          ? "More than a hundred would not tell a difference of 15 %: look for a larger one."
-          : `To tell a difference of 15 %, about ${needed} ${pairs ? "pairs" : "runs of each"} in all, as yours differ among themselves.`}
+          ? "Even a hundred would not show a difference of 15 %. Test something with a larger effect."
+          : `To show a difference of 15 %, about ${needed} ${pairs ? "pairs" : "runs of each"} in all are needed, since your runs differ that much.`}
       </Txt>
     </Card>
   );

@@ -119,7 +119,7 @@ test("a binned sniff leads back to the list", async () => {
   const { store } = renderWith(<SniffScreen id="sniff-a" />, [sniff({ rounds })]);
   await press("Close it and see");
   expect(store.getState().sniff.entities["sniff-a"]!.closedAt).toBeDefined();
-  await press("Bin this sniff");
+  await press("Delete sniff");
   expect(router.replace).toHaveBeenCalledWith("/runs/learn");
   expect(store.getState().sniff.entities["sniff-a"]!.deletedAt).toBeDefined();
 });

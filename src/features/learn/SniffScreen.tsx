@@ -102,9 +102,9 @@ function OneSniff({ sniff }: { sniff: Sniff }) {
             <Button
               look="quiet"
               size="small"
-              label="Bin this sniff"
+              label="Delete sniff"
               onPress={() => {
-                dispatch(bin("The sniff is in the bin.", [sniff]));
+                dispatch(bin("Sniff deleted.", [sniff]));
                 router.replace("/runs/learn");
               }}
             />

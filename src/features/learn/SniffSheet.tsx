@@ -52,7 +52,7 @@ export function SniffSheet({
   });
   return (
     <Sheet
-      title="Told apart by nose?"
+      title="Can you smell the difference?"
       intro="One drop of each on strips of paper, or a little of each hydrosol in like glasses."
       open
       onClose={onClose}

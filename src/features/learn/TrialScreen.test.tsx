@@ -35,11 +35,11 @@ test("a pair is put in, the verdict stands there, sides can be swapped, and it i
   const { store } = renderWith(<TrialScreen id="trial-a" />, [...runs, trial]);
   expect(screen.getByText(/Nothing to count yet/)).toBeVisible();
   await press(/^Add a pair/);
-  await press("Put them in");
+  await press("Add them");
   expect(screen.getByText("A pair has a run on each side.")).toBeVisible();
   fireEvent.change(screen.getByLabelText("at once"), { target: { value: "run-a" } });
   fireEvent.change(screen.getByLabelText("wilted"), { target: { value: "run-b" } });
-  await press("Put them in");
+  await press("Add them");
   expect(screen.getByText(/^Not decided: “wilted” against “at once” .* more/)).toBeVisible();
   /* Both are fresh: whether wilting does anything is not tried. */
   expect(screen.getByText(/Its sides are alike in what is tried: its state\./)).toBeVisible();
@@ -48,6 +48,6 @@ test("a pair is put in, the verdict stands there, sides can be swapped, and it i
   await press("Close it");
   expect(store.getState().trial.entities["trial-a"]!.closedAt).toBeDefined();
   expect(screen.queryByRole("button", { name: /^Add a pair/ })).not.toBeInTheDocument();
-  await press("Take out run 2");
+  await press("Remove run 2");
   expect(screen.getByText("its other half is not counted")).toBeVisible();
 });

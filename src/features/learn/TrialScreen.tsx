@@ -8,7 +8,7 @@ import { nextPair, withoutRun } from "@/logbook/trial/trialPlace";
 import { trialSoFar, type Trialled } from "@/logbook/trial/trialSoFar";
 import type { Trial } from "@/records/trial";
 import { changeRecord } from "@/store/changes";
-import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectRuns, selectSniffs } from "@/store/selectors";
 import { NotHere } from "@/ui/layout/NotHere";
 import { Screen } from "@/ui/layout/Screen";
@@ -23,7 +23,13 @@ import { Txt } from "@/ui/primitives/Txt";
 import { sniffVerdict } from "@/words/sniffWords";
 import { NextCharge } from "./NextCharge";
 import { SniffSheet } from "./SniffSheet";
-import { besidesOfAll, measureWords, notCountedIn, verdictSentence } from "@/words/trialWords";
+import {
+  besidesOfAll,
+  measureWords,
+  notCountedIn,
+  valueWords,
+  verdictSentence,
+} from "@/words/trialWords";
 
 /** One trial: its runs side by side, what they say together, and what would decide it. */
 export function TrialScreen({ id }: { id: string }) {
@@ -148,6 +154,7 @@ function OneTrial({ trial }: { trial: Trial }) {
               <Member
                 key={`${each.runId}${each.side}`}
                 each={each}
+                measure={trial.measure}
                 name={each.side === "a" ? trial.a : trial.b}
                 onSwap={() =>
                   change("Its sides are swapped.", (now) => ({
@@ -195,14 +202,17 @@ function OneTrial({ trial }: { trial: Trial }) {
 function Member({
   each,
   name,
+  measure,
   onSwap,
   onOut,
 }: {
   each: Trialled;
   name: string;
+  measure: Trial["measure"];
   onSwap: () => void;
   onOut: () => void;
 }) {
+  const units = useUnits();
   const number = each.summary?.run.number;
   return (
     <View className="border-t border-line py-2">
@@ -210,7 +220,9 @@ function Member({
         <Txt variant="strong" className="min-w-0 flex-1">
           {number === undefined ? name : `${name}: run ${number}, ${showDay(each.summary!.at)}`}
         </Txt>
-        <Txt variant="strong">{each.value === undefined ? "–" : significant(each.value, 3)}</Txt>
+        <Txt variant="strong">
+          {each.value === undefined ? "–" : valueWords(each.value, measure, units)}
+        </Txt>
       </View>
       {each.notCounted ? <Txt variant="small">{notCountedIn(each.notCounted)}</Txt> : null}
       <View className="flex-row gap-2">
@@ -226,8 +238,8 @@ function Member({
           look="plain"
           size="small"
           leaves
-          label="Take out"
-          hint={`Take out run ${number ?? ""}`}
+          label="Remove"
+          hint={`Remove run ${number ?? ""}`}
           onPress={onOut}
         />
       </View>
@@ -264,7 +276,7 @@ function AddSheet({
   const [tried, setTried] = useState(false);
   const problem =
     a === b && a !== ""
-      ? "One run cannot stand on both sides."
+      ? "One run cannot be on both sides."
       : trial.design === "pairs" && (a === "" || b === "")
         ? "A pair has a run on each side."
         : a === "" && b === ""
@@ -279,7 +291,7 @@ function AddSheet({
       <Select label={trial.a} options={options} value={a} onChange={setA} />
       <Select label={trial.b} options={options} value={b} onChange={setB} />
       {tried && problem ? <Notice severity="caution" message={problem} /> : null}
-      <Button label="Put them in" onPress={add} />
+      <Button label="Add them" onPress={add} />
     </Sheet>
   );
 }

@@ -16,6 +16,7 @@ import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { methodWords } from "@/words/methodWords";
 import { stateWords } from "@/words/stateWords";
+import { examplePlant } from "@/words/examplePlant";
 
 interface Props {
   form: PastForm;
@@ -70,7 +71,7 @@ export function PastFields({ form, read, problems, units, onChange }: Props) {
           value={{ text: form.mass, unit: form.massUnit as UnitName }}
           choices={unitsFor("plantMass", units)}
           problem={problems.mass}
-          placeholder="e.g. 1.2 kg"
+          placeholder={examplePlant[units]}
           help="Leave it empty if you had no scale."
           onChange={({ text, unit }) => onChange({ mass: text, massUnit: unit })}
         />

@@ -13,6 +13,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { OnePiece } from "./OnePiece";
 import type { PlanWork } from "./usePlanDraft";
 import { wishProblem } from "./wishProblem";
+import { examplePlant } from "@/words/examplePlant";
 
 /** The two questions a plan needs answered: which plant, and how much of it or what is wanted of it. */
 export const PlanQuestions = memo(function PlanQuestions({ plan }: { plan: PlanWork }) {
@@ -147,7 +148,7 @@ function Amount({ plan }: { plan: PlanWork }) {
       problem={draft.massText ? read.problems.mass : undefined}
       help={guess}
       onChange={({ text, unit }) => change({ massText: text, massUnit: unit, chargesText: "" })}
-      placeholder={draft.massBy === "still" && !harvest ? "not weighed" : "e.g. 1.2 kg"}
+      placeholder={draft.massBy === "still" && !harvest ? "not weighed" : examplePlant[units]}
     />
   );
 }

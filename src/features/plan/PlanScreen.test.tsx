@@ -76,7 +76,7 @@ test("what is weighed becomes oil, hydrosol and times, each as a range", async (
   ).toBeVisible();
   expect(screen.getByRole("button", { name: /^First drop.*likely \d+(–\d+)? min$/ })).toBeVisible();
   await openDoor(/mL oil$/);
-  expect(screen.getByText(/^Likely .* mL distilled from a kilogram/)).toBeVisible();
+  expect(screen.getByText(/^Likely .* mL\/kg distilled/)).toBeVisible();
   await shut();
   expect(ready()).toBeEnabled();
 });

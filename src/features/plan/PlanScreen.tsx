@@ -8,6 +8,8 @@ import { useAppSelector } from "@/store/hooks";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { wordsOf } from "@/words/glossary";
 import { Txt } from "@/ui/primitives/Txt";
 import { Assumptions } from "./Assumptions";
 import { BeforeAfter, type Change } from "./BeforeAfter";
@@ -78,6 +80,31 @@ export function PlanScreen() {
       title={title}
       pageTitle={answer ? `Plan, ${shown.read.plant.name}` : "Plan"}
       over={answer ? (plan!.charges > 1 ? `Plan, ${plan!.charges} charges` : "Plan") : undefined}
+      words={
+        <WordsHere
+          all="/bench/words"
+          words={wordsOf([
+            "charge",
+            "headspace",
+            "dryLine",
+            "visibleOil",
+            "likely",
+            "hydrosol",
+            "firstDrop",
+            "heatOff",
+            "flow",
+            "layer",
+            "receiver",
+            "waterRunsLow",
+            "overSteam",
+            "plantInWater",
+            "cohobation",
+            "cut",
+            "notes",
+            "wilted",
+          ])}
+        />
+      }
       onSubmit={makeItReady}
       footer={
         <Button

@@ -1,9 +1,11 @@
 import X from "lucide-react-native/icons/x";
 import { useFieldArray, useFormState, useWatch, type Control } from "react-hook-form";
 import { Pressable, View } from "react-native";
-import { fixed } from "@/core/units/format";
+import { fixed, showDensity, showDissolved, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import { compounds } from "@/core/plant/compounds";
 import { oilProperties } from "@/core/plant/oil";
+import { useUnits } from "@/store/hooks";
 import { parseNumber } from "@/core/units/parseNumber";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -49,7 +51,7 @@ export function OilFields({ control }: Props) {
             </View>
             <Pressable
               role="button"
-              aria-label={`Take out part ${at + 1}`}
+              aria-label={`Remove part ${at + 1}`}
               onPress={() => remove(at)}
               className="mt-[26px] min-h-[52px] min-w-[44px] items-center justify-center rounded-[14px] active:opacity-80"
             >
@@ -97,23 +99,24 @@ export function OilFields({ control }: Props) {
 }
 
 function WhatFollows({ control }: Props) {
+  const units = useUnits();
   const parts = useWatch({ control, name: "parts" }).map(({ compoundId, percent }) => {
     const read = parseNumber(percent.text);
     return { compoundId, percent: read.ok ? read.value : undefined };
   });
   return (
     <Txt variant="small" role="status">
-      {followsFrom(compositionOf(parts))}
+      {followsFrom(compositionOf(parts), units)}
     </Txt>
   );
 }
 
-function followsFrom(composition: Record<string, number>): string {
+function followsFrom(composition: Record<string, number>, units: UnitSystem): string {
   const total = Object.values(composition).reduce((sum, share) => sum + share, 0);
   try {
     const { densityGPerMl, layer, solubilityGPerL } = oilProperties(composition);
-    const rest = total < 0.995 ? " What is not named is taken to be like the rest." : "";
-    return `These come to ${fixed(total * 100, 0)} %: ${fixed(densityGPerMl, 3)} g/mL, it ${layer}; a litre of water takes up ${solubilityGPerL < 0.1 ? "less than 0.1" : fixed(solubilityGPerL, 1)} g.${rest}`;
+    const rest = total < 0.995 ? " What is not entered is assumed to be like the rest." : "";
+    return `These come to ${fixed(total * 100, 0)} %. Density ${words(showDensity(densityGPerMl, units))}: it ${layer}. Water dissolves up to ${words(showDissolved(Math.max(0.1, solubilityGPerL), units))}.${rest}`;
   } catch {
     return total > 0
       ? `These come to ${fixed(total * 100, 0)} %: more than the whole oil.`

@@ -19,7 +19,7 @@ const part = (at: number) => within(screen.getByRole("group", { name: `Part ${at
 const checked = () => act(async () => undefined);
 const keep = () =>
   act(async () => {
-    fireEvent.click(screen.getByRole("button", { name: "Keep these figures" }));
+    fireEvent.click(screen.getByRole("button", { name: "Save figures" }));
     await Promise.resolve();
   });
 
@@ -27,14 +27,16 @@ test("density and layer follow from the oil's parts as they are typed", async ()
   router.params = { id: "clarysage" };
   renderWith(<PlantFiguresScreen />, []);
   await checked();
-  expect(screen.getByRole("status")).toHaveTextContent("These come to 91 %: 0.890 g/mL, it floats");
+  expect(screen.getByRole("status")).toHaveTextContent(
+    "These come to 91 %. Density 0.890 g/mL: it floats",
+  );
   fireEvent.change(part(1).getByLabelText("Part"), { target: { value: "eugenol" } });
   type(part(1).getByLabelText("Share"), "90");
   expect(screen.getByRole("status")).toHaveTextContent("more than the whole oil");
   for (let at = 7; at > 1; at -= 1)
-    fireEvent.click(screen.getByRole("button", { name: `Take out part ${at}` }));
+    fireEvent.click(screen.getByRole("button", { name: `Remove part ${at}` }));
   expect(screen.getByRole("status")).toHaveTextContent(
-    /These come to 90 %: 1\.0\d\d g\/mL, it sinks/,
+    /These come to 90 %. Density 1\.0\d\d g\/mL: it sinks/,
   );
   await checked();
 });
@@ -64,7 +66,7 @@ test("an oil of which no line is left is refused in words, and nothing is kept",
   router.params = { id: "clarysage" };
   const { store } = renderWith(<PlantFiguresScreen />, []);
   for (let at = 7; at > 0; at -= 1)
-    fireEvent.click(screen.getByRole("button", { name: `Take out part ${at}` }));
+    fireEvent.click(screen.getByRole("button", { name: `Remove part ${at}` }));
   await keep();
   expect(screen.getByRole("alert")).toHaveTextContent("Name at least one part of the oil");
   expect(screen.getByText(/Not kept yet/)).toBeVisible();

@@ -10,7 +10,7 @@ import type { Material } from "@/records/material";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { addNew } from "@/store/acts/addNew";
 import { bin, keepForm } from "@/store/changes";
-import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { useDraft } from "@/store/useDraft";
 import { useFormDraft } from "@/store/useFormDraft";
 import { NotHere } from "@/ui/layout/NotHere";
@@ -42,9 +42,10 @@ export function PlantFiguresScreen() {
 function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
+  const units = useUnits();
   const book = usePlantBook();
   const [shown] = useState(material);
-  const [beginning] = useState(() => plantFormDefaults(plant, material?.like ?? "lavender"));
+  const [beginning] = useState(() => plantFormDefaults(plant, material?.like ?? "lavender", units));
   const draft = useDraft(`plant/${plant?.id ?? "new"}`, beginning);
   const form = useForm({
     resolver: zodResolver(plantFormSchema),
@@ -92,7 +93,7 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
               Not kept yet: see what is marked in red.
             </Txt>
           ) : null}
-          <Button label="Keep these figures" onPress={() => void save()} />
+          <Button label="Save figures" onPress={() => void save()} />
         </View>
       }
       aside={
@@ -128,9 +129,9 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
           <Card className="gap-2">
             <Txt variant="heading">How to find them</Txt>
             <Txt>
-              Oil: what your own runs gave, in mL for each kilogram as charged, the poor years as
-              low and the good ones as high. Water: weigh a handful, dry it crisp, weigh it again.
-              Grams per litre: fill a bucket as you fill the basket.
+              Oil: what your own runs gave, the poor years as low and the good ones as high. Water:
+              weigh a handful, dry it until crisp, weigh it again. Packing: fill a bucket as you
+              fill the basket, and weigh it.
             </Txt>
           </Card>
           {material ? (
@@ -138,10 +139,10 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
               <Button
                 look="quiet"
                 size="small"
-                label={plant?.origin === "own" ? "Bin this plant" : "Back to the book's figures"}
+                label={plant?.origin === "own" ? "Delete plant" : "Back to the figures from books"}
                 onPress={() => {
                   dispatch(
-                    bin(`Own figures of ${plant?.name ?? "the plant"} are in the bin.`, [material]),
+                    bin(`Own figures of ${plant?.name ?? "the plant"} deleted.`, [material]),
                   );
                   router.replace("/bench/plants");
                 }}
@@ -169,11 +170,12 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
               .map(({ id, name, part }) => ({ value: id, label: `${name}, ${part}` }))}
             onChosen={(chosen) => {
               const base = book.byId(chosen);
-              if (isNew && base) reset({ ...plantFormDefaults(base, chosen), name: "", code: "" });
+              if (isNew && base)
+                reset({ ...plantFormDefaults(base, chosen, units), name: "", code: "" });
             }}
           />
           <Txt variant="small">
-            {`Where you tell nothing of your own, it is like ${book.byId(like)?.name.toLowerCase() ?? "it"}.`}
+            {`What you leave empty is like ${book.byId(like)?.name.toLowerCase() ?? "it"}.`}
           </Txt>
           <FormText control={control} name="name" label="Name" placeholder="Plant" required />
           <FormText control={control} name="botanicalName" label="Botanical name" />
@@ -190,7 +192,7 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
           </View>
         </Card>
       ) : null}
-      <StateFields control={control} />
+      <StateFields control={control} units={units} />
       <WayFields control={control} />
     </Screen>
   );

@@ -54,5 +54,5 @@ test("a charge of it is planned from here, with nothing left over from the last 
 
 test("a plant that is not known says where it may be", () => {
   open("unicornwort");
-  expect(screen.getByText(/It may be an own plant that lies in the bin\./)).toBeVisible();
+  expect(screen.getByText(/It may be your own plant that was deleted\./)).toBeVisible();
 });

@@ -1,6 +1,17 @@
 import { useLocalSearchParams, useRouter } from "expo-router";
 import { View } from "react-native";
-import { fixed, showDuration, showRange, showTemperature, words } from "@/core/units/format";
+import {
+  fixed,
+  showDensity,
+  showDissolved,
+  showDuration,
+  showTemperature,
+  significant,
+  words,
+  yieldRange,
+  yieldUnit,
+} from "@/core/units/format";
+import { type UnitSystem, fromCanonical, ownUnits, units as unitTable } from "@/core/units/units";
 import { boilingTogether, oilProperties } from "@/core/plant/oil";
 import { plantStates } from "@/core/plant/plant";
 import { preparationsOf } from "@/core/plant/preparation";
@@ -15,6 +26,8 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { wordsOf } from "@/words/glossary";
 import { Txt } from "@/ui/primitives/Txt";
 import { OilMix } from "./OilMix";
 import { CareCard } from "./CareCard";
@@ -28,7 +41,7 @@ export function PlantScreen() {
     return (
       <Screen title="Not here" back={{ href: "/bench/plants", label: "Plants" }}>
         <Card>
-          <Txt>No plant of that name is known. It may be an own plant that lies in the bin.</Txt>
+          <Txt>Sereno knows no plant of that name. It may be your own plant that was deleted.</Txt>
         </Card>
       </Screen>
     );
@@ -64,6 +77,23 @@ function Entry({ plant }: { plant: KnownPlant }) {
           onPress={() => router.push(`/bench/plants/${plant.id}/figures`)}
         />
       }
+      words={
+        <WordsHere
+          all="/bench/words"
+          words={wordsOf([
+            "composition",
+            "density",
+            "dissolved",
+            "freeOil",
+            "release",
+            "moisture",
+            "packing",
+            "mats",
+            "phototoxic",
+            "sensitises",
+          ])}
+        />
+      }
       footer={<Button label="Plan a charge" onPress={planIt} />}
       aside={
         <>
@@ -72,14 +102,14 @@ function Entry({ plant }: { plant: KnownPlant }) {
             <OilMix composition={plant.composition} />
             <Facts
               facts={[
-                ["Density", `${fixed(oil.densityGPerMl, 3)} g/mL: it ${oil.layer}`],
+                ["Density", `${words(showDensity(oil.densityGPerMl, units))}: it ${oil.layer}`],
                 [
                   "In the hydrosol",
-                  `takes up to ${oil.solubilityGPerL < 0.1 ? "0.1" : fixed(oil.solubilityGPerL, 1)} g a litre`,
+                  `dissolves up to ${words(showDissolved(Math.max(0.1, oil.solubilityGPerL), units))}`,
                 ],
                 [
                   "With water",
-                  `boils at ${words(showTemperature(together.temperatureC, units))}; a litre of distillate carries ${fixed(together.saturationRatio * 1000, 0)} g at most`,
+                  `boils at ${words(showTemperature(together.temperatureC, units))}; distillate carries ${words(showDissolved(together.saturationRatio * 1000, units))} of it at most`,
                 ],
                 [
                   "Sets below",
@@ -133,10 +163,10 @@ function Entry({ plant }: { plant: KnownPlant }) {
               `${mine("preferredMethod", methodWords[plant.preferredMethod])}. ${mine("methodReason", plant.methodReason)}`,
             ],
             [
-              "Water, swimming",
+              "Plant in the water",
               mine(
                 "waterMlPerG",
-                `${plant.waterMlPerG.fresh} mL per g fresh, ${plant.waterMlPerG.dried} dried`,
+                `${plant.waterMlPerG.fresh} times its weight of water fresh, ${plant.waterMlPerG.dried} times dried`,
               ),
             ],
             ["Usual time", mine("usualMinutes", showDuration(plant.usualMinutes))],
@@ -155,7 +185,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
           ]}
         />
       </Card>
-      <States plant={plant} />
+      <States plant={plant} units={units} />
       <Card className="gap-2">
         <Txt variant="heading">How it lets go of its oil</Txt>
         <Txt>{mine("tissue", tissueWords[plant.tissue])}</Txt>
@@ -166,7 +196,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
           <View key={id}>
             <Txt variant="strong">{label}</Txt>
             <Txt variant="small">
-              {`${effect} ${factor(packing, "fits")}${factor(share, "oil per kilogram")}`}
+              {`${effect} ${factor(packing, "fits")}${factor(share, "oil for its weight")}`}
             </Txt>
           </View>
         ))}
@@ -181,22 +211,25 @@ function factor(value: number, what: string): string {
 }
 
 /** What each state holds, its water and its packing; figures of the person's own stand out. */
-function States({ plant }: { plant: KnownPlant }) {
+function States({ plant, units }: { plant: KnownPlant; units: UnitSystem }) {
+  const packing = ownUnits("packing", units)[0]!;
   return (
     <Card className="gap-2">
       <Txt variant="heading">What it holds</Txt>
       <View role="table" aria-label="Oil, water and packing by state">
         <View role="row" className="flex-row gap-2 pb-1">
-          {["", "oil, mL/kg", "water", "g per litre"].map((head) => (
-            <Txt
-              key={head}
-              role="columnheader"
-              variant="label"
-              className={`flex-1 ${head ? "text-right" : ""}`}
-            >
-              {head}
-            </Txt>
-          ))}
+          {["", `oil, ${yieldUnit(units)}`, "water", `packing, ${unitTable[packing].symbol}`].map(
+            (head) => (
+              <Txt
+                key={head}
+                role="columnheader"
+                variant="label"
+                className={`flex-1 ${head ? "text-right" : ""}`}
+              >
+                {head}
+              </Txt>
+            ),
+          )}
         </View>
         {plantStates.map((state) => {
           const figures = plant.states[state];
@@ -213,19 +246,19 @@ function States({ plant }: { plant: KnownPlant }) {
                 variant="strong"
                 className={`flex-1 text-right ${ink("oilMlPerKg")}`}
               >
-                {`${showRange(figures.oilMlPerKg.low, figures.oilMlPerKg.high)}${ink("oilMlPerKg") ? " ✎" : ""}`}
+                {`${yieldRange(figures.oilMlPerKg.low, figures.oilMlPerKg.high, units)}${ink("oilMlPerKg") ? " ✎" : ""}`}
               </Txt>
               <Txt role="cell" className={`flex-1 text-right ${ink("moisture")}`}>
                 {`${fixed(figures.moisture * 100, 0)} %${ink("moisture") ? " ✎" : ""}`}
               </Txt>
               <Txt role="cell" className={`flex-1 text-right ${ink("packingGPerL")}`}>
-                {`${fixed(figures.packingGPerL, 0)}${ink("packingGPerL") ? " ✎" : ""}`}
+                {`${significant(fromCanonical(figures.packingGPerL, packing), 3)}${ink("packingGPerL") ? " ✎" : ""}`}
               </Txt>
             </View>
           );
         })}
       </View>
-      <Txt variant="small">8 in 10 home batches lie between. ✎ is a figure of your own.</Txt>
+      <Txt variant="small">Eight home charges in ten give that much. ✎ is your own figure.</Txt>
     </Card>
   );
 }

@@ -17,7 +17,7 @@ test("plants are found by botanical name, group and own figures; nothing found s
   find("");
   fireEvent.click(screen.getByRole("radio", { name: "With own figures" }));
   expect(screen.getByText("Clary sage")).toBeVisible();
-  expect(screen.getByText("own figures")).toBeVisible();
+  expect(screen.getByText("mL/kg, yours")).toBeVisible();
 });
 
 test("other kinds of one plant stand beside it, and those distilled for their water are there", () => {

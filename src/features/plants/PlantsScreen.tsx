@@ -1,9 +1,10 @@
-import { showRange } from "@/core/units/format";
+import { yieldRange, yieldUnit } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import { methodWords } from "@/words/methodWords";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
-import { usePlantBook } from "@/store/hooks";
+import { usePlantBook, useUnits } from "@/store/hooks";
 import { Screen } from "@/ui/layout/Screen";
 import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
@@ -19,6 +20,7 @@ import { groupOf, plantGroups, type PlantGroup } from "./plantGroups";
 export function PlantsScreen() {
   const router = useRouter();
   const wide = useWide();
+  const units = useUnits();
   const book = usePlantBook();
   const [find, setFind] = useKept("plants/find", "");
   const [group, setGroup] = useKept<PlantGroup | "all" | "own">("plants/group", "all");
@@ -80,9 +82,11 @@ export function PlantsScreen() {
               end={
                 <View className="items-end">
                   <Txt variant="strong" className="text-oil-ink">
-                    {contents(plant)}
+                    {contents(plant, units)}
                   </Txt>
-                  <Txt variant="small">{plant.ownFigures.length > 0 ? "own figures" : "mL/kg"}</Txt>
+                  <Txt variant="small">
+                    {plant.ownFigures.length > 0 ? `${yieldUnit(units)}, yours` : yieldUnit(units)}
+                  </Txt>
                 </View>
               }
             />
@@ -93,7 +97,7 @@ export function PlantsScreen() {
   );
 }
 
-function contents({ states }: KnownPlant): string {
+function contents({ states }: KnownPlant, units: UnitSystem): string {
   const figures = states.fresh ?? states.wilted ?? states.dried;
-  return figures ? showRange(figures.oilMlPerKg.low, figures.oilMlPerKg.high) : "–";
+  return figures ? yieldRange(figures.oilMlPerKg.low, figures.oilMlPerKg.high, units) : "–";
 }

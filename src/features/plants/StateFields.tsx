@@ -1,5 +1,6 @@
 import type { Control } from "react-hook-form";
 import { View } from "react-native";
+import { type UnitSystem, ownUnits } from "@/core/units/units";
 import { type PlantState, plantStates } from "@/core/plant/plant";
 import { Card } from "@/ui/primitives/Card";
 import { FormNumber } from "@/ui/primitives/form";
@@ -7,21 +8,27 @@ import { Txt } from "@/ui/primitives/Txt";
 import type { PlantForm, PlantFormRead } from "./plantForm";
 
 /** What each state holds: all four figures of it, or none where it is not distilled so. */
-export function StateFields({ control }: { control: Control<PlantForm, unknown, PlantFormRead> }) {
+export function StateFields({
+  control,
+  units,
+}: {
+  control: Control<PlantForm, unknown, PlantFormRead>;
+  units: UnitSystem;
+}) {
   return plantStates.map((state) => (
     <Card key={state} className="gap-3">
       <Txt variant="heading">{state.charAt(0).toUpperCase() + state.slice(1)}</Txt>
       {figurePairs.map((pair) => (
         <View key={pair[0].figure} className="flex-row gap-3">
-          {pair.map(({ figure, label, suffix }) => (
+          {pair.map(({ figure, label, kind }) => (
             <FormNumber
               key={figure}
               control={control}
               name={field(state, figure)}
               label={label}
-              choices={[]}
-              suffix={suffix}
-              placeholder="not told"
+              choices={kind ? ownUnits(kind, units) : []}
+              suffix={kind ? undefined : "%"}
+              placeholder="not known"
             />
           ))}
         </View>
@@ -34,12 +41,12 @@ type Figure = "Low" | "High" | "Moisture" | "Packing";
 
 const figurePairs = [
   [
-    { figure: "Low", label: "Oil, low", suffix: "mL/kg" },
-    { figure: "High", label: "Oil, high", suffix: "mL/kg" },
+    { figure: "Low", label: "Oil, low", kind: "plantYield" },
+    { figure: "High", label: "Oil, high", kind: "plantYield" },
   ],
   [
-    { figure: "Moisture", label: "Water in it", suffix: "%" },
-    { figure: "Packing", label: "A litre of basket takes", suffix: "g" },
+    { figure: "Moisture", label: "Water in it", kind: undefined },
+    { figure: "Packing", label: "Packing", kind: "packing" },
   ],
 ] as const;
 

@@ -39,16 +39,16 @@ export function WayFields({ control }: { control: Control<PlantForm, unknown, Pl
         <FormNumber
           control={control}
           name="waterFresh"
-          label="Water to fresh, swimming"
+          label="Water, fresh plant in it"
           choices={[]}
-          suffix="mL/g"
+          suffix="× its weight"
         />
         <FormNumber
           control={control}
           name="waterDried"
-          label="To dried"
+          label="Water, dried plant in it"
           choices={[]}
-          suffix="mL/g"
+          suffix="× its weight"
         />
       </View>
       <FormChoice control={control} name="froths" label="Froths in the water" options={yesNo} />

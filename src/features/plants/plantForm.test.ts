@@ -6,7 +6,7 @@ import { ownFromForm, plantFormDefaults, plantFormSchema, type PlantForm } from 
 const sage = plantById("clarysage")!;
 const one = (text: string) => ({ text, unit: "one" as const });
 const form = (part: Partial<PlantForm> = {}): PlantForm => ({
-  ...plantFormDefaults(sage, "clarysage"),
+  ...plantFormDefaults(sage, "clarysage", "metric"),
   ...part,
 });
 const part = (compoundId: string, percent: string) => ({ compoundId, percent: one(percent) });
@@ -35,7 +35,7 @@ function known(own: unknown) {
 test.each(plants.map((plant) => [plant.name, plant] as const))(
   "figures of %s that nobody touched are nobody's own",
   (_, plant) => {
-    const read = plantFormSchema.parse(plantFormDefaults(plant, plant.id));
+    const read = plantFormSchema.parse(plantFormDefaults(plant, plant.id, "metric"));
     expect(ownFromForm(read, plant)).toEqual({});
   },
 );
@@ -70,7 +70,7 @@ test.each<[string, Partial<PlantForm>, string, string]>([
     "a part told twice",
     { parts: [part("linalool", "40"), part("linalool", "30")] },
     "parts.1.percent",
-    "linalool stands here twice",
+    "linalool is here twice",
   ],
   ["a caution without end", { hazards: "x".repeat(301) }, "hazards", "300 letters"],
 ])("%s is named at its field", (_, part, field, words) => {

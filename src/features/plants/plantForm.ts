@@ -4,6 +4,7 @@ import { compounds } from "@/core/plant/compounds";
 import { mostTotal } from "@/core/plant/oil";
 import { type Plant, type PlantState, plantStates, tissues } from "@/core/plant/plant";
 import { keepingClasses } from "@/core/shelf/bestBy";
+import { type UnitSystem, ownUnits } from "@/core/units/units";
 import { toInput } from "@/core/units/numberInput";
 import { limits } from "@/messages/limits";
 import type { Material } from "@/records/material";
@@ -14,7 +15,7 @@ const figures = {
   low: oil("Oil, low"),
   high: oil("Oil, high"),
   moisture: optionalNumberField({ name: "Water", min: 0, max: 95 }),
-  packing: optionalNumberField({ name: "A litre", min: 0, max: 1500, above: true }),
+  packing: optionalNumberField({ name: "Packing", min: 0, max: 1500, above: true }),
 };
 const sentence = z.string().trim().max(300);
 const yesNo = z.enum(["yes", "no"]);
@@ -78,15 +79,12 @@ export const plantFormSchema = z
       const { low, high, moisture, packing } = figuresOf(form, state);
       const given = [low, high, moisture, packing].filter((value) => value !== undefined).length;
       if (given > 0 && given < 4)
-        fault(
-          `${state}Low`,
-          "A state needs oil low and high, water and grams per litre: all four.",
-        );
+        fault(`${state}Low`, "A state needs oil low and high, water and packing: all four.");
       if (low !== undefined && high !== undefined && low > high)
         fault(`${state}High`, "High must not be below low.");
       if (given === 4) told += 1;
     }
-    if (told === 0) fault("freshLow", "Tell at least one state: fresh, wilted or dried.");
+    if (told === 0) fault("freshLow", "Fill in at least one state: fresh, wilted or dried.");
     const total = Object.values(compositionOf(form.parts)).reduce((sum, share) => sum + share, 0);
     if (total > mostTotal)
       fault(
@@ -98,7 +96,7 @@ export const plantFormSchema = z
       if (form.parts.findIndex((part) => part.compoundId === compoundId) < at)
         fault(
           `parts.${at}.percent`,
-          `${compounds[compoundId]?.name ?? compoundId} stands here twice: put both into one line.`,
+          `${compounds[compoundId]?.name ?? compoundId} is here twice. Put both on one line.`,
         );
     });
     const cautions = linesOf(form.hazards);
@@ -138,15 +136,21 @@ function linesOf(text: string): string[] {
 }
 
 /** A plant's figures as the form shows them; empty where there is no plant yet. */
-export function plantFormDefaults(plant: Plant | undefined, like: string): PlantForm {
+export function plantFormDefaults(
+  plant: Plant | undefined,
+  like: string,
+  units: UnitSystem,
+): PlantForm {
   const one = (value: number | undefined) => toInput(value, "one");
+  const ofPlantIn = ownUnits("plantYield", units)[0]!;
+  const packedIn = ownUnits("packing", units)[0]!;
   const state = (name: PlantState) => {
     const known = plant?.states[name];
     return {
-      low: one(known?.oilMlPerKg.low),
-      high: one(known?.oilMlPerKg.high),
+      low: toInput(known?.oilMlPerKg.low, ofPlantIn),
+      high: toInput(known?.oilMlPerKg.high, ofPlantIn),
       moisture: one(known === undefined ? undefined : known.moisture * 100),
-      packing: one(known?.packingGPerL),
+      packing: toInput(known?.packingGPerL, packedIn),
     };
   };
   const [fresh, wilted, dried] = [state("fresh"), state("wilted"), state("dried")];

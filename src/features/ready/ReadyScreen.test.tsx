@@ -19,7 +19,7 @@ function Shown() {
 test("the heat goes on only once everything was seen, and ticks are kept", () => {
   const { store } = renderWith(<Shown />, [sampleStill(), sampleRun()]);
   const boxes = screen.getAllByRole("checkbox");
-  expect(screen.getByRole("button", { name: `${boxes.length} still to see` })).toBeDisabled();
+  expect(screen.getByRole("button", { name: `${boxes.length} checks left` })).toBeDisabled();
   boxes.forEach((box) => fireEvent.click(box));
   expect(store.getState().run.entities["run-a"]!.checked).toHaveLength(boxes.length);
   fireEvent.click(screen.getByRole("button", { name: "Heat on" }));
@@ -28,10 +28,10 @@ test("the heat goes on only once everything was seen, and ticks are kept", () =>
 
 test("lighting with checks open takes a reason, and the reason stays in the log", () => {
   const { store } = renderWith(<Shown />, [sampleStill(), sampleRun()]);
-  fireEvent.click(screen.getByRole("button", { name: "Heat on with these open" }));
+  fireEvent.click(screen.getByRole("button", { name: "Start with checks unfinished" }));
   const lighting = screen.getByRole("button", { name: "Heat on" });
   expect(lighting).toBeDisabled();
-  fireEvent.change(screen.getByLabelText("Why is that all right?"), {
+  fireEvent.change(screen.getByLabelText("Reason"), {
     target: { value: "second charge of the day" },
   });
   fireEvent.click(screen.getByRole("button", { name: "Heat on" }));
@@ -43,7 +43,7 @@ test("lighting with checks open takes a reason, and the reason stays in the log"
 test("what is not on this still is asked once", () => {
   const { store } = renderWith(<Shown />, [sampleStill(), sampleRun()]);
   const before = screen.getAllByRole("checkbox").length;
-  fireEvent.click(screen.getByRole("button", { name: /^Not on my still: Relief valve/ }));
+  fireEvent.click(screen.getByRole("button", { name: /^My still has none: Relief valve/ }));
   expect(screen.getAllByRole("checkbox")).toHaveLength(before - 1);
   expect(store.getState().still.entities["still-a"]!.notHere).toEqual(["relief"]);
   fireEvent.click(screen.getByRole("button", { name: "Ask again" }));

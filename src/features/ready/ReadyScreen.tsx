@@ -26,6 +26,8 @@ import { Check } from "@/ui/primitives/Check";
 import { Notice } from "@/ui/primitives/Notice";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { TextField } from "@/ui/primitives/TextField";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { wordsOf } from "@/words/glossary";
 import { Txt } from "@/ui/primitives/Txt";
 import { checklist, type CheckItem } from "./checklist";
 import { packingList } from "./packing";
@@ -81,13 +83,27 @@ export function ReadyScreen({ run }: { run: Run }) {
   return (
     <Screen
       over={`Run ${run.number} · ${plant?.name ?? "Plant"}, charge ${run.plan.charge} of ${run.plan.charges}`}
-      title="Make ready"
-      pageTitle={`Make ready, ${plant?.name ?? "plant"}, run ${run.number}`}
+      title="Get ready"
+      pageTitle={`Get ready, ${plant?.name ?? "plant"}, run ${run.number}`}
       back={{ href: "/", label: "Today" }}
       actions={
         started ? undefined : (
           <Button label="Change the plan" look="quiet" size="small" onPress={planAnew} />
         )
+      }
+      words={
+        <WordsHere
+          all="/bench/words"
+          words={wordsOf([
+            "charge",
+            "dryLine",
+            "headspace",
+            "receiver",
+            "outlet",
+            "channelling",
+            "packing",
+          ])}
+        />
       }
       footer={
         started ? (
@@ -98,13 +114,19 @@ export function ReadyScreen({ run }: { run: Run }) {
         ) : (
           <View className="gap-2">
             <Button
-              label={open.length > 0 ? `${open.length} still to see` : "Heat on"}
+              label={
+                open.length > 0
+                  ? open.length === 1
+                    ? "1 check left"
+                    : `${open.length} checks left`
+                  : "Heat on"
+              }
               disabled={open.length > 0}
               onPress={() => light()}
             />
             {open.length > 0 && items.length > 0 ? (
               <Button
-                label="Heat on with these open"
+                label="Start with checks unfinished"
                 look="plain"
                 size="small"
                 opens
@@ -136,11 +158,11 @@ export function ReadyScreen({ run }: { run: Run }) {
           {started ? null : (
             <View className="flex-row">
               <Button
-                label="Put this run away"
+                label="Delete run"
                 look="quiet"
                 size="small"
                 onPress={() => {
-                  dispatch(bin(`Run ${run.number} put away.`, [run]));
+                  dispatch(bin(`Run ${run.number} deleted.`, [run]));
                   router.replace("/");
                 }}
               />
@@ -155,7 +177,7 @@ export function ReadyScreen({ run }: { run: Run }) {
         <Notice
           severity="error"
           message="This run's still is no longer on the Bench."
-          remedy="Bring it back from the bin, under Bench, Data."
+          remedy="Bring it back from the bin: Bench, Data."
         />
       ) : null}
       <View className="gap-2">
@@ -170,8 +192,8 @@ export function ReadyScreen({ run }: { run: Run }) {
             {optional && still ? (
               <View className="flex-row">
                 <Button
-                  label="Not on my still"
-                  hint={`Not on my still: ${label}`}
+                  label="My still has none"
+                  hint={`My still has none: ${label}`}
                   look="plain"
                   size="small"
                   onPress={() => dispatch(leaveOut(still, id))}
@@ -205,14 +227,14 @@ function OpenSheet({
 }) {
   const [reason, setReason] = useState("");
   return (
-    <Sheet title="Heat on with checks open?" open={open} onClose={onClose}>
+    <Sheet title="Start with checks unfinished?" open={open} onClose={onClose}>
       <Notice
         severity="error"
         message="These were not seen:"
         remedy={items.map(({ label }) => label).join(" · ")}
       />
       <TextField
-        label="Why is that all right?"
+        label="Reason"
         value={reason}
         onChange={setReason}
         lines={2}

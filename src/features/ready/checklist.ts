@@ -70,7 +70,7 @@ export function checklist(setting: Setting): CheckItem[] {
     },
     catches === "jar" && {
       id: "jar",
-      label: "A clean jar stands under the outlet, open to the air",
+      label: "A clean jar is under the outlet, open to the air",
       reason: "The first distillate brings the most oil.",
     },
     hazard === "flame" && {
@@ -123,7 +123,7 @@ function loading(method: Method, plant: Setting["plant"]): (CheckItem | false | 
     },
     method === "bowl" && {
       id: "bowl",
-      label: "Bowl is clean, empty, and stands firm above the water",
+      label: "Bowl is clean, empty and firm above the water",
       reason: "A bowl that floats tips, and what was in it is lost.",
     },
     method === "bowl" && {

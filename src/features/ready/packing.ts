@@ -1,4 +1,4 @@
-import { fixed, showMass, showVolume, words } from "@/core/units/format";
+import { showIce, showMass, showVolume, words } from "@/core/units/format";
 import { energyKWh } from "@/core/forecast/energy";
 import { fuelFor } from "@/core/plan/fuel";
 import type { Plant } from "@/core/plant/plant";
@@ -31,7 +31,7 @@ export function packingList(
     `${words(showMass(plan.chargeG, units))} of ${state} ${plant?.name.toLowerCase() ?? "plant"}, ${plant?.part ?? ""}`,
     `${words(showVolume(plan.waterMl, units))} of water for ${stillName}, and a kettle of hot water to top it up`,
   ];
-  if ((plan.iceKg ?? 0) > 0) list.push(`${fixed(plan.iceKg ?? 0, 1)} kg of ice`);
+  if ((plan.iceKg ?? 0) > 0) list.push(`${words(showIce(plan.iceKg ?? 0, units))} of ice`);
   if (!bowl)
     list.push(
       `${jars} clean ${jars === 1 ? "jar" : "jars"} of ${words(showVolume(plan.jarMl, units))}${cuts ? `, for ${cuts} ${cuts === 1 ? "cut" : "cuts"}` : ""}`,

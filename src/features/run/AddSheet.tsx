@@ -75,7 +75,7 @@ export function AddSheet({ open, onClose, log, units }: Props) {
           />
         </>
       )}
-      <Button label="Write it down" disabled={!read.ok} onPress={write} />
+      <Button label="Save entry" disabled={!read.ok} onPress={write} />
     </Sheet>
   );
 }

@@ -33,7 +33,7 @@ export function AfterHeatOff({ run, state, log, units }: Props) {
   const told = wetness ?? (smell || colour || liquor || (read.ok ? "tail" : undefined));
   const steps = [
     "Leave the cooling on until the last drop has come.",
-    "Let it stand until you can lay a hand on the head. Do not open it before.",
+    "Wait until you can lay a hand on the head. Do not open it before.",
     run.plan.method === "steam"
       ? "Lift the basket out with gloves: the plant holds scalding water."
       : "Strain the plant out when it is hand-warm; it holds scalding water inside.",
@@ -57,7 +57,7 @@ export function AfterHeatOff({ run, state, log, units }: Props) {
         <Card className="gap-3">
           <Txt variant="heading">The spent plant</Txt>
           <NumberField
-            label="Ran out after the heat was off"
+            label="Distilled after heat off"
             value={tail}
             onChange={setTail}
             choices={unitsFor("volume", units)}
@@ -100,7 +100,7 @@ export function AfterHeatOff({ run, state, log, units }: Props) {
             onChange={setLiquor}
           />
           <Button
-            label="Write it down"
+            label="Save entry"
             look="quiet"
             disabled={told === undefined}
             onPress={() =>

@@ -101,7 +101,7 @@ export const CockpitButtons = memo(function CockpitButtons({
           ) : (
             <>
               {sheet("drips", "Count drips")}
-              {catches === "jar" ? tap("jarSwapped", "Swap jar", `Jar ${jars} put aside.`) : null}
+              {catches === "jar" ? tap("jarSwapped", "Change jar", `Jar ${jars} put aside.`) : null}
             </>
           )
         ) : (

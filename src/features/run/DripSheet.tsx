@@ -65,7 +65,7 @@ export function DripSheet({ open, onClose, log }: Props) {
       <View className="flex-row gap-2">
         <Button label="Again" look="quiet" className="flex-1" onPress={() => setTaps([])} />
         <Button
-          label="Write it down"
+          label="Save entry"
           className="flex-1"
           disabled={rate === undefined}
           onPress={() => {

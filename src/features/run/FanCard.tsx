@@ -8,7 +8,7 @@ import { noteWords } from "@/words/noteWords";
 import { Fan } from "@/ui/charts/Fan";
 import type { CockpitPart } from "./CockpitHead";
 
-/** Oil to be seen over time, as the readings have narrowed it; a tap opens the stop rules. */
+/** Visible oil over time, as the readings have narrowed it; a tap opens the stop rules. */
 export const FanCard = memo(function FanCard({
   run,
   state,
@@ -35,23 +35,23 @@ export const FanCard = memo(function FanCard({
   const note =
     watched.doubts.length > 0
       ? "not as any played run: why?"
-      : `${smells ? comingNow(run.plan, live.live.distillateMl) : ""}10 more min earn ${more}`;
+      : `${smells ? comingNow(run.plan, live.live.distillateMl) : ""}10 more min bring ${more}`;
   return (
     <Pressable
       role="button"
-      aria-label={`mL of oil to see, ${note}. Forecast and stop`}
+      aria-label={`mL of visible oil, ${note}. Forecast and stop`}
       onPress={onOpen}
       className="rounded-card bg-panel px-2 py-1 active:opacity-80"
     >
       <Fan
         fan={watched.fan}
-        unit="mL of oil to see"
+        unit="mL of visible oil"
         track={track}
         measured={measured}
         marks={[{ minutes: end, label: "heat off", strong: true }]}
         height={76}
         note={note}
-        inWords={`Oil to be seen: ${words(showOil(watched.now.visibleAtOnceMl.p50))} now, 8 in 10 runs like this end between ${showOil(watched.end.visibleMl.p10).text} and ${words(showOil(watched.end.visibleMl.p90))}.`}
+        inWords={`Visible oil: ${words(showOil(watched.now.visibleAtOnceMl.p50))} now, runs like this likely end at ${showOil(watched.end.visibleMl.p10).text} and ${words(showOil(watched.end.visibleMl.p90))}.`}
       />
     </Pressable>
   );

@@ -74,7 +74,7 @@ const press = (name: string) => fireEvent.click(screen.getByRole("button", { nam
 
 test("the range at the end stands beside the plan's, with how much the readings narrowed it", async () => {
   await open();
-  expect(screen.getByText(/^8 in 10: 4\.1–5\.2 mL of oil to see/)).toBeVisible();
+  expect(screen.getByText(/^Likely 4\.1–5\.2 mL of visible oil/)).toBeVisible();
   expect(screen.getByText(/Your readings made it 50 % narrower\./)).toBeVisible();
 });
 
@@ -89,7 +89,7 @@ test("every rule says when it stops from now; one that never does is left out", 
 
 test("ten more minutes are held against their fuel, in money where prices are told", async () => {
   await open();
-  expect(screen.getByText("Ten minutes past the stop earn 0.31 mL")).toBeVisible();
+  expect(screen.getByText("Ten minutes after the stop bring 0.31 mL")).toBeVisible();
   expect(screen.getByText("for 0.25 kWh.")).toBeVisible();
   await open({ prices: { currency: "€", gasPerKg: 2, electricityPerKWh: 0.4, oilPerMl: 2 } });
   expect(screen.getByText(/that oil is worth 0\.62 €/)).toBeVisible();

@@ -50,8 +50,8 @@ export function ForecastSheet(props: Props) {
           ))}
           <Card className="gap-2">
             <Txt variant="heading">At the end</Txt>
-            <Txt>{`8 in 10: ${range(watched.end.visibleMl)} mL of oil to see, ${range(watched.end.distilledMl)} mL distilled.`}</Txt>
-            <Txt variant="small">{`The plan said ${range(run.plan.forecast.visibleMl)} mL to see. ${narrowed(watched, run)}`}</Txt>
+            <Txt>{`Likely ${range(watched.end.visibleMl)} mL of visible oil, ${range(watched.end.distilledMl)} mL distilled.`}</Txt>
+            <Txt variant="small">{`The plan said ${range(run.plan.forecast.visibleMl)} mL. ${narrowed(watched, run)}`}</Txt>
           </Card>
           <Card className="gap-1">
             <Txt variant="heading">When each rule stops</Txt>
@@ -105,7 +105,7 @@ function TenMore({ watched, still, live, prices }: Props & { watched: WatchAnswe
   const worth = prices?.oilPerMl === undefined ? undefined : p50 * prices.oilPerMl;
   return (
     <Card wash="oil" className="gap-1">
-      <Txt variant="strong">{`Ten minutes past the stop earn ${words(showOil(p50))}`}</Txt>
+      <Txt variant="strong">{`Ten minutes after the stop bring ${words(showOil(p50))}`}</Txt>
       {fuel ? (
         <Txt variant="small" className="text-ink">
           {`for ${fixed(fuel.kWh, 2)} kWh${fuel.cost === undefined ? "" : `, ${fixed(fuel.cost, 2)} ${money}`}${worth === undefined ? "" : `; that oil is worth ${fixed(worth, 2)} ${money}`}.`}
@@ -133,7 +133,7 @@ function MoveStop({ live, since, log, onClose, state }: Props) {
   return (
     <Card className="gap-3">
       <Txt variant="heading">Move the stop</Txt>
-      <Txt variant="small">{`It stands at ${showDuration(end)} after the first drop${state.stopMovedTo === undefined ? "" : ", where you moved it"}.`}</Txt>
+      <Txt variant="small">{`It is at ${showDuration(end)} after the first drop${state.stopMovedTo === undefined ? "" : ", as you moved it"}.`}</Txt>
       <Choice
         label="Why"
         options={reasons.map((value) => ({ value, label: value }))}

@@ -23,7 +23,7 @@ export const Gauges = memo(function Gauges({
   return (
     <View className="flex-row flex-wrap gap-2">
       <Gauge
-        label="A minute"
+        label="Flow"
         value={now ? `${fixed(now.rateMlPerMin, now.rateMlPerMin < 10 ? 1 : 0)} mL` : "–"}
         detail={
           !now

@@ -70,7 +70,7 @@ export function HeatOffButton({ hint, entries, early, onOff, className = "flex-1
               }}
             />
             <Button
-              label="Let it run"
+              label="Keep heating"
               look="quiet"
               size="cockpit"
               className="flex-1"

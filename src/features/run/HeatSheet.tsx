@@ -34,7 +34,7 @@ export function HeatSheet({ open, onClose, log, plan, powerW }: Props) {
   return (
     <Sheet
       title="Heat changed"
-      intro={`It stands at ${fixed(powerW, 0)} W of ${fixed(plan.powerW, 0)}.`}
+      intro={`It is at ${fixed(powerW, 0)} W of ${fixed(plan.powerW, 0)}.`}
       open={open}
       onClose={onClose}
       onSubmit={() => read.ok && power.text !== "" && take(read.value, "Heat noted.")}
@@ -66,7 +66,7 @@ export function HeatSheet({ open, onClose, log, plan, powerW }: Props) {
         problem={power.text && !read.ok ? read.problem : undefined}
       />
       <Button
-        label="Write it down"
+        label="Save entry"
         look="quiet"
         disabled={!read.ok}
         onPress={() => read.ok && take(read.value, "Heat noted.")}

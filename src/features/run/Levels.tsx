@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { fixed, showOil, showTemperature, showVolume, words } from "@/core/units/format";
+import { showIce, showOil, showTemperature, showVolume, words } from "@/core/units/format";
 import { fullShare } from "@/core/run/liveEstimate";
 import { safety } from "@/core/safety";
 import { type Catches, catchesIn } from "@/core/still/methods";
@@ -47,7 +47,7 @@ export const Levels = memo(function Levels({
             shown: words(showTemperature(tub.temperatureC, units)),
             detail:
               tub.iceLeftKg > 0.05
-                ? `${fixed(tub.iceLeftKg, 1)} kg ice left`
+                ? `${words(showIce(tub.iceLeftKg, units))} of ice left`
                 : `limit ${words(showTemperature(tub.limitC, units))}`,
             warm: tub.minutesToLimit <= 0,
           }

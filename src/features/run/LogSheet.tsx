@@ -197,7 +197,7 @@ function Correction({
           Did not happen at all?
         </Txt>
         <Button
-          label="Strike it out"
+          label="Leave it out"
           look="quiet"
           size="small"
           onPress={() => amend({ struck: true }, "Entry struck out.")}

@@ -60,7 +60,7 @@ export function NoteSheet({ open, onClose, log }: Props) {
         lines={4}
         maxLength={5000}
       />
-      <Button label="Write it down" disabled={text.trim() === ""} onPress={write} />
+      <Button label="Save entry" disabled={text.trim() === ""} onPress={write} />
       {problem ? <Notice severity="error" message={problem} /> : null}
       <AttachmentButtons name="this run" {...attach} />
       {added > 0 ? <Txt role="status">{`${added} noted in the log.`}</Txt> : null}

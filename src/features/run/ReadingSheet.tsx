@@ -80,7 +80,7 @@ export function ReadingSheet({ open, onClose, log, units }: Props) {
         choices={volumes}
       />
       <View className="flex-row gap-3">
-        <FormNumber control={control} name="oil" label="Oil to be seen" choices={["mL", "drop"]} />
+        <FormNumber control={control} name="oil" label="Visible oil" choices={["mL", "drop"]} />
         <FormNumber control={control} name="tub" label="Tub temperature" choices={degrees} />
       </View>
       <View className="flex-row gap-3">
@@ -88,7 +88,7 @@ export function ReadingSheet({ open, onClose, log, units }: Props) {
         <FormNumber control={control} name="outlet" label="Outlet temperature" choices={degrees} />
       </View>
       <FormText control={control} name="note" label="Note" lines={2} maxLength={5000} />
-      <Button label="Write it down" onPress={() => void save()} />
+      <Button label="Save entry" onPress={() => void save()} />
     </Sheet>
   );
 }

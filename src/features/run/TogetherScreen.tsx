@@ -53,7 +53,7 @@ export function TogetherScreen() {
     <Screen title="All on the heat" back={{ href: "/", label: "Today" }}>
       {watched.length === 0 ? (
         <Card className="gap-3">
-          <Txt>No still is on the heat. Plan a charge, make it ready, and it stands here.</Txt>
+          <Txt>No still is heating. Plan a charge and get it ready, and it appears here.</Txt>
           <View className="flex-row">
             <Button label="Plan a charge" size="small" onPress={() => router.push("/plan")} />
           </View>
@@ -155,5 +155,5 @@ function nextTap({ phase, jars }: RunState): { type: Tapped; label: string; note
   if (phase === "heating") return { type: "boiling", label: "It boils", noted: "Boiling noted." };
   if (phase === "warming")
     return { type: "firstDrop", label: "First drop", noted: "First drop noted." };
-  return { type: "jarSwapped", label: "Swap jar", noted: `Jar ${jars} put aside.` };
+  return { type: "jarSwapped", label: "Change jar", noted: `Jar ${jars} put aside.` };
 }

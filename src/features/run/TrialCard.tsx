@@ -41,7 +41,8 @@ function otherWords(
   units: UnitSystem,
 ): string {
   const hydrosolMl = state.result?.hydrosolMl;
-  const time = minutes === undefined ? "not over yet" : `${showDuration(minutes)} on the drip`;
+  const time =
+    minutes === undefined ? "not over yet" : `${showDuration(minutes)} from the first drop`;
   const kept =
     hydrosolMl === undefined ? "" : `, ${words(showVolume(hydrosolMl, units))} of hydrosol`;
   return `Run ${run.number} on the other side: ${time}${kept}.`;

@@ -42,11 +42,11 @@ test("a double tap of a wet thumb is one entry; a later tap is another", () => {
   const count = () =>
     store.getState().run.entities["run-a"]!.entries.filter(({ type }) => type === "jarSwapped")
       .length;
-  fireEvent.click(screen.getByRole("button", { name: "Swap jar" }));
-  fireEvent.click(screen.getByRole("button", { name: "Swap jar" }));
+  fireEvent.click(screen.getByRole("button", { name: "Change jar" }));
+  fireEvent.click(screen.getByRole("button", { name: "Change jar" }));
   expect(count()).toBe(1);
   at(40);
-  fireEvent.click(screen.getByRole("button", { name: "Swap jar" }));
+  fireEvent.click(screen.getByRole("button", { name: "Change jar" }));
   expect(count()).toBe(2);
 });
 
@@ -96,7 +96,7 @@ test("heat off long before the stop is asked about once, and may be let be", asy
   const last = () => store.getState().run.entities["run-a"]!.entries.at(-1)!.type;
   await heatOff();
   expect(screen.getByRole("dialog")).toHaveTextContent(/^\d+ min before the stop: heat off\?/);
-  fireEvent.click(screen.getByRole("button", { name: "Let it run" }));
+  fireEvent.click(screen.getByRole("button", { name: "Keep heating" }));
   expect(last()).toBe("firstDrop");
   await heatOff();
   fireEvent.click(screen.getByRole("button", { name: "Heat off now" }));
@@ -151,6 +151,6 @@ test("a run of a trial says its side, what must stay equal, and how the other ha
     }),
   ]);
   expect(screen.getByText(/this is “wilted”, half of pair 1/)).toBeVisible();
-  expect(screen.getByText(/^Keep equal: .*the time on the drip\.$/)).toBeVisible();
-  expect(screen.getByText("Run 7 on the other side: 1 h 2 min on the drip.")).toBeVisible();
+  expect(screen.getByText(/^Keep equal: .*the time from the first drop\.$/)).toBeVisible();
+  expect(screen.getByText("Run 7 on the other side: 1 h 2 min from the first drop.")).toBeVisible();
 });

@@ -43,7 +43,7 @@ test("ice is written down for five minutes ago, in the person's unit", async () 
   await open("Ice, water");
   fireEvent.click(screen.getByRole("radio", { name: "5 min ago" }));
   type("How much ice", "2,5");
-  press("Write it down");
+  press("Save entry");
   expect(last()).toMatchObject({
     type: "iceAdded",
     massG: 2500,
@@ -57,7 +57,7 @@ test("water that is no number is not written down", async () => {
   fireEvent.click(screen.getByRole("radio", { name: "Water in the pot" }));
   type("How much", "a lot");
   expect(screen.getByRole("alert")).toHaveTextContent("is not a number");
-  expect(screen.getByRole("button", { name: "Write it down" })).toBeDisabled();
+  expect(screen.getByRole("button", { name: "Save entry" })).toBeDisabled();
   expect(last()).toMatchObject({ type: "firstDrop" });
 });
 
@@ -67,7 +67,7 @@ test("the heat is told by a knob's share, and the cockpit reckons with it", asyn
   press("50 %");
   expect(last()).toMatchObject({ type: "heatChanged", powerW: 1500 });
   await open("Heat");
-  expect(screen.getByText("It stands at 1500 W of 3000.")).toBeVisible();
+  expect(screen.getByText("It is at 1500 W of 3000.")).toBeVisible();
 });
 
 test("every trouble says what to do now and next time, and stands in the log", async () => {
@@ -92,7 +92,7 @@ test("a warm outlet is an alarm with its remedy; the next reading takes it away"
   expect(screen.getByRole("alert")).toHaveTextContent("Outlet is warm: turn down, or cool more");
   await open("Reading");
   type("Outlet temperature", "28");
-  press("Write it down");
+  press("Save entry");
   await act(async () => void jest.advanceTimersByTime(1000));
   expect(screen.queryByText(/Outlet is warm/)).not.toBeInTheDocument();
 });
@@ -100,11 +100,11 @@ test("a warm outlet is an alarm with its remedy; the next reading takes it away"
 test("after heat off the spent plant is written down once", () => {
   const last = watch(70, [entryAt(65, { type: "heatOff" })]);
   expect(screen.getByText("Let the still cool before you open it")).toBeVisible();
-  expect(screen.getByRole("button", { name: "Write it down" })).toBeDisabled();
+  expect(screen.getByRole("button", { name: "Save entry" })).toBeDisabled();
   fireEvent.click(screen.getByRole("radio", { name: "Dry in places" }));
   expect(screen.getByText(/steam found a channel/)).toBeVisible();
-  type("Ran out after the heat was off", "35");
-  press("Write it down");
+  type("Distilled after heat off", "35");
+  press("Save entry");
   expect(last()).toMatchObject({ type: "spent", wetness: "dry", tailMl: 35 });
   expect(screen.getByText(/The spent plant is written down. The log has it/)).toBeVisible();
 });

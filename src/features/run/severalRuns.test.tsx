@@ -36,7 +36,7 @@ afterEach(() => jest.useRealTimers());
 
 test("with nothing on the heat the way to a plan is shown", () => {
   renderWith(<TogetherScreen />, [sampleStill(), sampleRun()]);
-  expect(screen.getByText(/No still is on the heat/)).toBeVisible();
+  expect(screen.getByText(/No still is heating/)).toBeVisible();
   expect(screen.getByRole("button", { name: "Plan a charge" })).toBeVisible();
 });
 

@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { fixed, showRange, significant } from "@/core/units/format";
+import { fixed, significant, yieldRange, yieldUnit } from "@/core/units/format";
 import { preparationOf } from "@/core/plant/preparation";
 import type { Percentiles } from "@/core/statistics/chance";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
@@ -10,7 +10,7 @@ import type { FitAnswer, FitQuestion } from "@/messages/fitMessages";
 import type { Material } from "@/records/material";
 import type { Run } from "@/records/run";
 import { changeFigures } from "@/store/acts/changeFigures";
-import { useAppDispatch } from "@/store/hooks";
+import { useAppDispatch, useUnits } from "@/store/hooks";
 import { Fan } from "@/ui/charts/Fan";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -29,6 +29,7 @@ const badMisfit = 3;
 /** What this run's own readings of the oil say of its plant, to be taken over by the person. */
 export function FitCard({ run, state, plant }: { run: Run; state: RunState; plant: KnownPlant }) {
   const dispatch = useAppDispatch();
+  const units = useUnits();
   const question = questionOf(run, state);
   const asked = question && JSON.stringify(question);
   const [answer, setAnswer] = useState<FitAnswer>();
@@ -57,13 +58,16 @@ export function FitCard({ run, state, plant }: { run: Run; state: RunState; plan
       <Txt variant="heading">What its readings teach</Txt>
       <Fan
         fan={curve.map(({ minutes, oilMl }) => ({ minutes, ...oilMl }))}
-        unit="mL of oil to see"
+        unit="mL of visible oil"
         measured={measured}
         inWords={`A curve through ${measured.length} readings of the oil.`}
       />
       <Facts
         facts={[
-          ["Oil in the plant", `${showRange(content.p10, content.p90)} mL/kg, 8 in 10`],
+          [
+            "Oil in the plant",
+            `likely ${yieldRange(content.p10, content.p90, units)} ${yieldUnit(units)}`,
+          ],
           ["Free to go at once", `${percent(parameters.freeShare)}`],
           [
             "Then each minute",
@@ -79,7 +83,7 @@ export function FitCard({ run, state, plant }: { run: Run; state: RunState; plan
       ) : (
         <>
           <Txt variant="small">
-            {`Taken over, the next plan of ${plant.name} reckons with these figures and says that they are yours. Undo, or the plant's own page, goes back.`}
+            {`The next plan of ${plant.name} then uses these figures and marks them as yours. Undo, or the plant's page, goes back.`}
           </Txt>
           <Button
             look="quiet"

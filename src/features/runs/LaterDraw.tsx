@@ -50,8 +50,8 @@ function DrawSheet({ run, units, onClose }: { run: Run; units: UnitSystem; onClo
     if (kept.ok) onClose();
   };
   return (
-    <Sheet title="Drew off more oil" open onClose={onClose} onSubmit={save}>
-      <Txt>What parted since. It adds to what this run has given.</Txt>
+    <Sheet title="More oil drawn off" open onClose={onClose} onSubmit={save}>
+      <Txt>Oil that separated later. It is added to this run.</Txt>
       <NumberField
         label="Oil"
         value={amount}

@@ -1,6 +1,15 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
-import { fixed, showOil, showRange, showVolume, significant, words } from "@/core/units/format";
+import {
+  fixed,
+  showMass,
+  showOil,
+  showRange,
+  showVolume,
+  showYield,
+  significant,
+  words,
+} from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { usualDropsPerMl } from "@/core/yield/convert";
 import type { RunSummary } from "@/logbook/run/runSummary";
@@ -60,7 +69,7 @@ export function RunResult({ summary, others, units }: Props) {
         <HydrosolTile summary={summary} units={units} />
         <Tile
           label="Yield"
-          value={{ text: significant(result.mlPerKg, 3), unit: "mL/kg" }}
+          value={showYield(result.mlPerKg, units)}
           detail={`${significant(result.percentMass, 2)} % w/w`}
         />
       </View>
@@ -69,7 +78,7 @@ export function RunResult({ summary, others, units }: Props) {
           expected={run.plan.forecast.visibleMl}
           measured={result.oilMl}
           unit="mL"
-          inWords={`Measured ${words(showOil(result.oilMl))}; 8 in 10 were expected between ${showRange(run.plan.forecast.visibleMl.p10, run.plan.forecast.visibleMl.p90)} mL.`}
+          inWords={`Measured ${words(showOil(result.oilMl))}; likely was ${showRange(run.plan.forecast.visibleMl.p10, run.plan.forecast.visibleMl.p90)} mL.`}
         />
       </Card>
       <Card>
@@ -77,12 +86,12 @@ export function RunResult({ summary, others, units }: Props) {
           facts={[
             [
               "On dry matter",
-              `${significant(result.mlPerKgDry, 3)} mL/kg · ${significant(result.percentMassDry, 2)} % w/w`,
+              `${words(showYield(result.mlPerKgDry, units))} · ${significant(result.percentMassDry, 2)} % w/w`,
             ],
             ["By volume", `${significant(result.percentVolume, 2)} % v/w`],
             [
               "Oil by weight",
-              `${significant(result.oilG, 3)} g, ${Math.round(result.oilMl * dropsPerMl)} drops`,
+              `${words(showMass(result.oilG, units))}, ${Math.round(result.oilMl * dropsPerMl)} drops`,
             ],
             [
               "Poured together",

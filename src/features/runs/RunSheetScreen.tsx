@@ -27,6 +27,8 @@ import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { wordsOf } from "@/words/glossary";
 import { Txt } from "@/ui/primitives/Txt";
 import { FitCard } from "./FitCard";
 import { AsCharged } from "./AsCharged";
@@ -42,7 +44,7 @@ function ToldAfterwards({ run: { told, stopped, plan }, units }: { run: Run; uni
   const between = plan.chargeBetweenG;
   const facts = [
     told === "withoutClock"
-      ? "The time of day is not known: 12:00 stands for the first drop, only lengths are true."
+      ? "The time of day is not known. The first drop is shown as 12:00; only durations are right."
       : undefined,
     between
       ? `The plant was not weighed: ${words(showMass(between.low, units))} to ${words(showMass(between.high, units))} is an estimate, and so is the yield per weight.`
@@ -109,6 +111,24 @@ export function RunSheetScreen({ run }: { run: Run }) {
           ) : null}
         </>
       }
+      words={
+        <WordsHere
+          all="/bench/words"
+          words={wordsOf([
+            "yield",
+            "asCharged",
+            "dryMatter",
+            "visibleOil",
+            "dissolved",
+            "fineDrops",
+            "haze",
+            "vw",
+            "ww",
+            "likely",
+            "tail",
+          ])}
+        />
+      }
       footer={
         next ? (
           <Button label={next.label} onPress={() => router.push(`/runs/${run.id}/${next.to}`)} />
@@ -174,9 +194,9 @@ export function RunSheetScreen({ run }: { run: Run }) {
             <Button
               look="quiet"
               size="small"
-              label="Bin this run"
+              label="Delete run"
               onPress={() => {
-                dispatch(bin(`Run ${run.number} is in the bin.`, [run]));
+                dispatch(bin(`Run ${run.number} deleted.`, [run]));
                 router.replace("/runs");
               }}
             />

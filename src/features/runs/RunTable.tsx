@@ -1,6 +1,14 @@
 import { Link } from "expo-router";
 import { Pressable, Text, View } from "react-native";
-import { fixed, showMass, showOil, showVolume, significant, words } from "@/core/units/format";
+import {
+  fixed,
+  showMass,
+  showOil,
+  showVolume,
+  showYield,
+  words,
+  yieldUnit,
+} from "@/core/units/format";
 import { showDay } from "@/core/units/dates";
 import type { UnitSystem } from "@/core/units/units";
 import type { RunSummary } from "@/logbook/run/runSummary";
@@ -16,7 +24,7 @@ const columns: { key: SortKey; label: string; end?: boolean; flex: string }[] = 
   { key: "minutes", label: "Minutes", end: true, flex: "flex-[0.7]" },
   { key: "hydrosol", label: "Hydrosol", end: true, flex: "flex-[0.9]" },
   { key: "oil", label: "Oil", end: true, flex: "flex-[0.8]" },
-  { key: "yield", label: "mL per kg", end: true, flex: "flex-[0.8]" },
+  { key: "yield", label: "Yield", end: true, flex: "flex-[0.8]" },
 ];
 
 interface TableProps {
@@ -49,7 +57,7 @@ export function RunTable({ runs, units, sort, onSort }: TableProps) {
                 <Text
                   className={`text-[14px] ${sort.key === key ? "font-bold text-ink" : "font-medium text-soft"}`}
                 >
-                  {label}
+                  {key === "yield" ? yieldUnit(units) : label}
                   {sort.key === key ? (sort.down ? " ↓" : " ↑") : ""}
                 </Text>
               </Pressable>
@@ -69,7 +77,7 @@ export function RunTable({ runs, units, sort, onSort }: TableProps) {
               : fixed(minutesFromFirstDrop, 0),
             hydrosolMl === undefined ? "–" : words(showVolume(hydrosolMl, units)),
             result ? words(showOil(result.oilMl)) : "–",
-            result ? significant(result.mlPerKg, 3) : "–",
+            result ? showYield(result.mlPerKg, units).text : "–",
           ];
           return (
             <View role="row" key={run.id} className="flex-row items-center border-b border-line">

@@ -2,7 +2,7 @@ import { useRouter } from "expo-router";
 import { useDeferredValue, useMemo } from "react";
 import { View } from "react-native";
 import { isoDay, showDay } from "@/core/units/dates";
-import { counted, showMass, showOil, significant, words } from "@/core/units/format";
+import { counted, showMass, showOil, showYield, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { runsCsv } from "@/exchange/csv";
 import { handOver } from "@/exchange/download";
@@ -108,7 +108,7 @@ export function RunsScreen() {
       {wide ? null : (
         <View className="flex-row items-end gap-3">
           <Select
-            label="Sorted by"
+            label="Sort by"
             options={sortWords}
             value={sort.key}
             onChange={(key) => setSort({ key, down: sort.down })}
@@ -190,7 +190,7 @@ const sortWords: { value: SortKey; label: string }[] = [
   { value: "plant", label: "Plant" },
   { value: "charge", label: "Charge" },
   { value: "oil", label: "Oil" },
-  { value: "yield", label: "mL per kg" },
+  { value: "yield", label: "Yield" },
 ];
 
 function RunRow({ summary, units }: { summary: RunSummary; units: UnitSystem }) {
@@ -209,7 +209,7 @@ function RunRow({ summary, units }: { summary: RunSummary; units: UnitSystem }) 
                 ? "oil open"
                 : phaseInShort(summary.state)}
           </Txt>
-          {result ? <Txt variant="small">{`${significant(result.mlPerKg, 3)} mL/kg`}</Txt> : null}
+          {result ? <Txt variant="small">{words(showYield(result.mlPerKg, units))}</Txt> : null}
         </>
       }
     />

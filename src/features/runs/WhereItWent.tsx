@@ -61,8 +61,8 @@ export function WhereItWent({ summary, others, units }: Props) {
           {flows.fromMeasured
             ? "What is in hand is measured; the rest follows from it by the model."
             : result.oilMl > 0
-              ? "More is in hand than so much steam brings over by the model: the rest is reckoned as the plan took it."
-              : "No oil in hand to reckon from: the plant is taken to hold what the plan took."}
+              ? "You have more oil than this much steam should bring over. The rest is estimated from the plan."
+              : "No oil to calculate from. The plant is assumed to hold what the plan assumed."}
         </Txt>
       </Card>
       <Card className="gap-3">
@@ -76,7 +76,7 @@ export function WhereItWent({ summary, others, units }: Props) {
               reasonWords[reason],
               ml === undefined
                 ? "cannot be told in mL"
-                : `${ml < 0 ? "−" : "+"}${oil(Math.abs(ml))}${inPlan ? ", reckoned with already" : ""}`,
+                : `${ml < 0 ? "−" : "+"}${oil(Math.abs(ml))}${inPlan ? ", already in the plan" : ""}`,
             ])}
           />
         )}
@@ -117,7 +117,7 @@ export function WhereItWent({ summary, others, units }: Props) {
           ]}
           inWords={`${volume(water.inMl)} went in; ${volume(water.jarsMl.reduce((a, b) => a + b, 0))} are in jars, about ${volume(water.potMl)} stayed in the pot, ${volume(water.plantMl)} in the plant, ${volume(water.lostMl)} are lost.`}
         />
-        <Txt variant="small">Hatched is reckoned, not measured.</Txt>
+        <Txt variant="small">Striped: estimated, not measured.</Txt>
       </Card>
       {run.plan.edition === 3 ? null : (
         <Txt variant="small">Reckoned by today&apos;s model, not by the one of its plan.</Txt>

@@ -85,7 +85,7 @@ test("on a wide screen a tap on a column's head sorts by it, and again turns it 
       .slice(1)
       .map(({ textContent }) => textContent!.charAt(0));
   expect(numbers()).toEqual(["2", "1"]);
-  const head = () => screen.getByRole("columnheader", { name: /mL per kg/ });
+  const head = () => screen.getByRole("columnheader", { name: /mL.kg/ });
   const sort = () => fireEvent.click(within(head()).queryByRole("button") ?? head());
   sort();
   expect(numbers()).toEqual(["1", "2"]);
@@ -124,9 +124,9 @@ test.each([
 
 test("a run that is binned can be taken back", async () => {
   const { store } = await sheet(measured);
-  fireEvent.click(screen.getByRole("button", { name: "Bin this run" }));
+  fireEvent.click(screen.getByRole("button", { name: "Delete run" }));
   expect(store.getState().run.entities["run-4"]!.deletedAt).toBeDefined();
-  expect(store.getState().undo.last?.label).toBe("Run 4 is in the bin.");
+  expect(store.getState().undo.last?.label).toBe("Run 4 deleted.");
   expect(router.replace).toHaveBeenCalledWith("/runs");
 });
 

@@ -19,12 +19,12 @@ export function AgainstExpected({
         expected={expected}
         measured={oilMl}
         unit="mL"
-        inWords={`Expected ${showRange(expected.p10, expected.p90)} mL of oil to see${oilMl === undefined ? "" : `, measured ${words(showOil(oilMl))}`}.`}
+        inWords={`Expected ${showRange(expected.p10, expected.p90)} mL of visible oil${oilMl === undefined ? "" : `, measured ${words(showOil(oilMl))}`}.`}
       />
       <Txt variant="small" role="status">
         {expected.p90 < 0.005
           ? "By the plan no oil shows: the hydrosol takes it up."
-          : `8 in 10: ${showRange(expected.p10, expected.p90)} mL of oil to see. ${oilMl === undefined ? "" : verdict(oilMl, expected)}`}
+          : `Likely ${showRange(expected.p10, expected.p90)} mL of visible oil. ${oilMl === undefined ? "" : verdict(oilMl, expected)}`}
       </Txt>
     </Card>
   );

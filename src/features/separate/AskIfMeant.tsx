@@ -1,4 +1,4 @@
-import { fixed, showOil, showVolume, words } from "@/core/units/format";
+import { fixed, showDensity, showOil, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { Notice } from "@/ui/primitives/Notice";
 
@@ -52,7 +52,7 @@ export function AskIfMeant({
       {densityGPerMl !== undefined && densityGPerMl > expectedDensityGPerMl + wetBy ? (
         <Notice
           severity="note"
-          message={`${fixed(densityGPerMl, 3)} g/mL where such an oil has about ${fixed(expectedDensityGPerMl, 3)}: water is still in it, or its weight is off.`}
+          message={`The density is ${words(showDensity(densityGPerMl, units))}, where such an oil has about ${fixed(expectedDensityGPerMl, 3)}. Water is still in it, or its weight is off.`}
           remedy="Dry it with a pinch of salt and weigh it again."
         />
       ) : null}

@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { fixed } from "@/core/units/format";
+import { fixed, showDensity, words } from "@/core/units/format";
 import { volumeBelow } from "@/core/separation/vessel";
 import { type NumberInput, type NumberRange, readNumber, toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
@@ -98,7 +98,7 @@ export function OilAnotherWay({ runId, densityGPerMl, units, onMeasured, onDensi
           <Txt variant="small">
             {own === undefined
               ? `A usual dropper makes ${usualDropsPerMl} drops a millilitre. Weigh some drops of this oil once, and yours is known:`
-              : `Your dropper makes ${fixed(own, 1)} drops a millilitre. Weigh anew:`}
+              : `Your dropper makes ${fixed(own, 1)} drops a millilitre. Weigh again:`}
           </Txt>
           <View className="flex-row gap-3">
             {field("weighedDrops", "So many drops", [])}
@@ -117,7 +117,7 @@ export function OilAnotherWay({ runId, densityGPerMl, units, onMeasured, onDensi
           <Txt>{`That is ${fixed(oilMl, 2)} mL${basis(by, densityGPerMl, dropper)}.`}</Txt>
           <Button
             look="quiet"
-            label="Take it as the oil"
+            label="Use as the oil"
             onPress={() => {
               if (by === "drops" && weighed !== undefined)
                 dispatch(changePreferences({ dropsPerMl: weighed }));
@@ -128,13 +128,9 @@ export function OilAnotherWay({ runId, densityGPerMl, units, onMeasured, onDensi
       )}
       {density === undefined ? null : (
         <>
-          <Txt>{`That is ${fixed(density, 3)} g/mL; such an oil should have about ${fixed(densityGPerMl, 3)}.`}</Txt>
+          <Txt>{`That is ${words(showDensity(density, units))}; such an oil should have about ${fixed(densityGPerMl, 3)}.`}</Txt>
           {inRange(density, limits.oilDensity) ? (
-            <Button
-              look="quiet"
-              label="Take it as its density"
-              onPress={() => onDensity(density)}
-            />
+            <Button look="quiet" label="Use as its density" onPress={() => onDensity(density)} />
           ) : (
             <Txt variant="small">No oil is so light or so heavy: look at volume and weight.</Txt>
           )}
@@ -149,7 +145,7 @@ const ranges = {
   height: { name: "The height", ...limits.vesselMm },
   across: { name: "The inner width", ...limits.vesselMm },
   drops: { name: "The drops", ...limits.amount },
-  weighedDrops: { name: "The drops", min: 5, max: 1000, remedy: "Ten or twenty tell it well." },
+  weighedDrops: { name: "The drops", min: 5, max: 1000, remedy: "Ten or twenty are enough." },
   dropsWeigh: { name: "Their weight", ...limits.positive },
   volume: { name: "The volume", ...limits.positive },
   volumeWeighs: { name: "The weight", ...limits.positive },
@@ -184,7 +180,7 @@ function oilBy(
 }
 
 function basis(by: Way | undefined, densityGPerMl: number, dropsPerMl: number): string {
-  if (by === "weight") return ` at ${fixed(densityGPerMl, 3)} g/mL`;
+  if (by === "weight") return `, at a density of ${fixed(densityGPerMl, 3)}`;
   return by === "drops" ? ` at ${fixed(dropsPerMl, 1)} drops a millilitre` : "";
 }
 

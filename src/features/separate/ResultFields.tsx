@@ -44,7 +44,7 @@ export function ResultFields({ control, plant, densityGPerMl, units, jars }: Pro
           />
         </View>
         <Txt variant="small">
-          What stays empty stays open, and can be measured later. None to see? Write 0.
+          What stays empty stays open, and can be measured later. No visible oil? Enter 0.
         </Txt>
         {jars.length > 1 ? (
           <View className="gap-3">
@@ -86,7 +86,7 @@ export function ResultFields({ control, plant, densityGPerMl, units, jars }: Pro
             name="density"
             label="Oil density, if weighed"
             choices={[]}
-            suffix="g/mL"
+            suffix={units === "metric" ? "g/mL" : "× water"}
             placeholder={fixed(densityGPerMl, 3)}
           />
         </View>

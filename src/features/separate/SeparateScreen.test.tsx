@@ -27,7 +27,7 @@ const type = (label: string, value: string) => {
 };
 const keep = () =>
   act(async () => {
-    fireEvent.click(screen.getByRole("button", { name: "Keep it" }));
+    fireEvent.click(screen.getByRole("button", { name: "Save result" }));
     await Promise.resolve();
   });
 
@@ -38,7 +38,7 @@ test("what is typed stands on every usual basis, against what was expected", () 
   separate();
   type("Oil", "5,6");
   type("Hydrosol, all of it", "690");
-  expect(screen.getByRole("row", { name: /mL per kg.*8\.00.*20\.0/ })).toBeVisible();
+  expect(screen.getByRole("row", { name: /mL.kg.*8\.00.*20\.0/ })).toBeVisible();
   expect(screen.getByRole("img", { name: /measured 5\.6 mL/ })).toBeVisible();
 });
 
@@ -83,8 +83,8 @@ test.each([
 });
 
 test.each([
-  [undefined, /95 % of the fine drops have parted \d h.* after heat off/],
-  ["halfHour", /\d\d % of the fine drops have parted 30 min after heat off: 20 min from now/],
+  [undefined, /95 % of the fine drops have separated \d h.* after heat off/],
+  ["halfHour", /\d\d % of the fine drops have separated 30 min after heat off: 20 min from now/],
   ["salt", /with 50 g of salt to the litre, 95 %/],
 ])("the waiting time is that of the school in the plan: %s", (school, words) => {
   separate(school);
@@ -125,7 +125,7 @@ test("drops of the person's own dropper, weighed once, are the oil; the dropper 
   expect(screen.getByText("That is 4.50 mL at 20.0 drops a millilitre.")).toBeVisible();
   type("So many drops", "30");
   type("weigh", "0.9");
-  fireEvent.click(screen.getByRole("button", { name: "Take it as the oil" }));
+  fireEvent.click(screen.getByRole("button", { name: "Use as the oil" }));
   const perMl = store.getState().setting.entities["preferences"]!.dropsPerMl!;
   expect(screen.getByLabelText("Oil")).toHaveValue(String(Number((90 / perMl).toPrecision(3))));
   expect(perMl).toBeGreaterThan(25);
@@ -138,7 +138,7 @@ test("a weighed volume tells the oil's density, and one that no oil has is not t
   type("weighs", "40");
   expect(screen.getByText(/No oil is so light or so heavy/)).toBeVisible();
   type("weighs", "3.6");
-  fireEvent.click(screen.getByRole("button", { name: "Take it as its density" }));
+  fireEvent.click(screen.getByRole("button", { name: "Use as its density" }));
   expect(screen.getByLabelText("Oil density, if weighed")).toHaveValue("0.9");
 });
 

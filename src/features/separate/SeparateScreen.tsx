@@ -27,6 +27,8 @@ import { useFormDraft } from "@/store/useFormDraft";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Notice } from "@/ui/primitives/Notice";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { wordsOf } from "@/words/glossary";
 import { Txt } from "@/ui/primitives/Txt";
 import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { useNow } from "@/ui/useNow";
@@ -107,10 +109,32 @@ export function SeparateScreen({ run }: { run: Run }) {
       back={{ href: `/runs/${run.id}`, label: `Run ${run.number}` }}
       pageTitle={`Separate, ${plant?.name ?? "plant"}, run ${run.number}`}
       onSubmit={() => void save()}
+      words={
+        <WordsHere
+          all="/bench/words"
+          words={wordsOf([
+            "settling",
+            "fineDrops",
+            "layer",
+            "receiver",
+            "separating",
+            "twoArms",
+            "salting",
+            "firstCut",
+            "haze",
+            "density",
+            "dropper",
+            "visibleOil",
+            "yield",
+            "asCharged",
+            "dryMatter",
+          ])}
+        />
+      }
       footer={
         <View className="gap-2">
           {problem ? <Notice severity="error" message={`Not kept: ${problem}.`} /> : null}
-          <Button label="Keep it" onPress={() => void save()} />
+          <Button label="Save result" onPress={() => void save()} />
         </View>
       }
       aside={
@@ -135,10 +159,10 @@ export function SeparateScreen({ run }: { run: Run }) {
         <Notice
           severity="caution"
           message={`This run was measured elsewhere meanwhile: ${logLine(measured, units).detail}.`}
-          remedy="Keeping what stands here takes its place; the log shows both, and it can be undone."
+          remedy="What you save here replaces it. The log shows both, and you can undo it."
         />
       ) : null}
-      <SettlingNotice run={run} state={state} settling={settling} />
+      <SettlingNotice run={run} state={state} settling={settling} units={units} />
       {state.heatOffAt !== undefined ? (
         <>
           <SettleCard

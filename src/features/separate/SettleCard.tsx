@@ -1,5 +1,13 @@
 import { memo } from "react";
-import { fixed, showDuration, showOil, showTemperature, words } from "@/core/units/format";
+import {
+  fixed,
+  showDuration,
+  showLength,
+  showOil,
+  showSalt,
+  showTemperature,
+  words,
+} from "@/core/units/format";
 import {
   type Parting,
   keptFromUm,
@@ -55,7 +63,7 @@ export const SettleCard = memo(function SettleCard({
   const degrees = (celsius: number) => words(showTemperature(celsius, units));
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Let it part</Txt>
+      <Txt variant="heading">Let oil and water separate</Txt>
       <VesselsDrawing
         vessels={each.map(({ vessel, parting }) => ({
           id: vessel.id,
@@ -64,12 +72,13 @@ export const SettleCard = memo(function SettleCard({
           hydrosolMl: Math.min(hydrosolMl, Math.max(0, parting.holdsMl - oilMl)),
           oilMl,
           layer: parting.layer,
-          layerText: `${fixed(parting.layerMm, 1)} mm`,
+          layerText: words(showLength(parting.layerMm, units)),
           chosen: vessel === chosen.vessel,
         }))}
         inWords={each
           .map(
-            ({ vessel, parting }) => `${vessel.name}: a layer of ${fixed(parting.layerMm, 1)} mm`,
+            ({ vessel, parting }) =>
+              `${vessel.name}: a layer of ${words(showLength(parting.layerMm, units))}`,
           )
           .join("; ")}
       />
@@ -92,13 +101,16 @@ export const SettleCard = memo(function SettleCard({
         onChange={(warmth) => onSettle({ warmth })}
       />
       <Choice
-        label="Salt to the litre"
+        label={units === "metric" ? "Salt to the litre" : "Salt to the quart"}
         shown
-        options={salts.map((value) => ({ value, label: value === "0" ? "None" : `${value} g` }))}
+        options={salts.map((value) => ({
+          value,
+          label: value === "0" ? "None" : words(showSalt(Number(value), units)),
+        }))}
         value={settle.salt}
         onChange={(salt) => onSettle({ salt })}
       />
-      <Txt role="status">{verdict(vessels, oilMl, run.plan.forecast.rateMlPerMin)}</Txt>
+      <Txt role="status">{verdict(vessels, oilMl, run.plan.forecast.rateMlPerMin, units)}</Txt>
       <Txt>{soonness(chosen.parting)}</Txt>
       {saltGPerL > 0 ? (
         <Notice
@@ -126,7 +138,7 @@ export const SettleCard = memo(function SettleCard({
               (latest) =>
                 justSet(latest) ? undefined : { type: "settling", vessel, temperatureC, saltGPerL },
               {
-                label: `Run ${run.number} is set to part.`,
+                label: `Run ${run.number} is settling.`,
               },
             ),
           );
@@ -140,16 +152,18 @@ function verdict(
   { chosen, best, narrow }: VesselsOfRun,
   oilMl: number,
   rateMlPerMin: number,
+  units: UnitSystem,
 ): string {
   const { layer, layerMm, pours, fillings } = chosen.parting;
+  const height = (mm: number) => words(showLength(mm, units));
   const told = [
     layer === "hangs"
       ? "This oil is as heavy as this water: it hangs."
-      : `${chosen.vessel.name}: the oil ${layer}, ${fixed(layerMm, 1)} mm${layerMm < visibleMm ? ", too thin to see" : ""}.`,
+      : `${chosen.vessel.name}: the oil ${layer}, ${height(layerMm)}${layerMm < visibleMm ? ", too thin to see" : ""}.`,
   ];
   if (pours && !pours.ever) told.push("These arms never pour it: draw it off by hand.");
-  else if (pours) told.push(`It pours from ${fixed(pours.atMm, 0)} mm on.`);
-  if (fillings > 1 && !pours) told.push(`It takes ${fillings} fillings.`);
+  else if (pours) told.push(`It pours once the layer is ${height(pours.atMm)} thick.`);
+  if (fillings > 1 && !pours) told.push(`You fill it ${fillings} times.`);
   const clinging = clings(chosen.vessel.vessel, {
     diameterMm: chosen.vessel.diameterMm,
     ...chosen.parting,
@@ -159,27 +173,26 @@ function verdict(
   if (flowsThrough(chosen.vessel.vessel)) {
     const carriedUm = keptFromUm(chosen.parting.settling, rateMlPerMin, chosen.vessel.diameterMm);
     told.push(
-      `While it runs, drops under ${fixed(carriedUm, 0)} µm, ${fixed(100 * finerShare(carriedUm), 0)} % of the fine ones, leave with the water.`,
+      `While it runs, ${fixed(100 * finerShare(carriedUm), 0)} % of the fine drops leave with the water.`,
     );
   }
   if (best.vessel !== chosen.vessel && best.parting.layerMm > layerMm * 1.5)
-    told.push(`Better: ${best.vessel.name}, ${fixed(best.parting.layerMm, 1)} mm.`);
+    told.push(`Better: ${best.vessel.name}, ${height(best.parting.layerMm)}.`);
   if (narrow.vessel !== chosen.vessel && narrow.parting.layerMm > 2 * layerMm)
     told.push(
-      `Skimmed or drawn into “${narrow.vessel.name}” it would stand ${fixed(narrow.parting.layerMm, 1)} mm high.`,
+      `Skimmed or drawn into “${narrow.vessel.name}”, the layer is ${height(narrow.parting.layerMm)}.`,
     );
   return told.join(" ");
 }
 
 function soonness(parting: Parting): string {
-  if (parting.layer === "hangs")
-    return "Salt or warmth makes a difference of weight; without one it does not part.";
+  if (parting.layer === "hangs") return "Without salt or warmth it does not separate.";
   const [half, most, all] = [0.5, 0.8, 0.95].map((share) => minutesToPart(parting, share)) as [
     number,
     number,
     number,
   ];
-  return `Half of the fine drops have parted after ${showDuration(half)}, 80 % after ${showDuration(most)}, 95 % after ${Number.isFinite(all) ? showDuration(all) : "longer than anyone waits"}.`;
+  return `Half of the fine drops have separated after ${showDuration(half)}, 80 % after ${showDuration(most)}, 95 % after ${Number.isFinite(all) ? showDuration(all) : "longer than anyone waits"}.`;
 }
 
 /* A second tap on the same button is the same pouring. */
@@ -214,9 +227,9 @@ function SetOrDraw({
   return (
     <>
       {settling ? (
-        <Txt variant="strong">{`Set ${showDuration(since)} ago in ${settling.vessel.name}: ${Math.round(share * 100)} % have parted. Drawn off now, ${words(showOil(fineMl * (1 - share)))} go with the hydrosol.`}</Txt>
+        <Txt variant="strong">{`Set ${showDuration(since)} ago in ${settling.vessel.name}: ${Math.round(share * 100)} % have separated. Drawn off now, ${words(showOil(fineMl * (1 - share)))} stay in the hydrosol.`}</Txt>
       ) : null}
-      <Button look="quiet" label={settling ? "Set it anew" : "It is set to part"} onPress={onSet} />
+      <Button look="quiet" label={settling ? "Start again" : "Start settling"} onPress={onSet} />
     </>
   );
 }

@@ -1,4 +1,5 @@
-import { showDuration } from "@/core/units/format";
+import { showDuration, showLength, showSalt, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import type { RunState } from "@/logbook/run/runState";
 import type { settlingLeft } from "@/logbook/run/settlingLeft";
 import { settlingColumnMm } from "@/logbook/run/settlingTime";
@@ -11,10 +12,12 @@ export function SettlingNotice({
   run,
   state,
   settling,
+  units,
 }: {
   run: Run;
   state: RunState;
   settling: ReturnType<typeof settlingLeft>;
+  units: UnitSystem;
 }) {
   if (state.heatOffAt === undefined)
     return (
@@ -26,16 +29,19 @@ export function SettlingNotice({
     );
   /* Set in a vessel of its own, its card tells how far it is. */
   if (state.settling || settling.leftMinutes <= 0 || state.result) return null;
-  const salted = run.plan.schools?.settling === "salt" ? ", with 50 g of salt to the litre" : "";
+  const salted =
+    run.plan.schools?.settling === "salt"
+      ? `, with ${words(showSalt(50, units))} of salt to the ${units === "metric" ? "litre" : "quart"}`
+      : "";
   return (
     <Notice
       severity="note"
       message={
         Number.isFinite(settling.minutes)
-          ? `In a vessel filled ${settlingColumnMm} mm high${salted}, ${settlingWords(settling)}: ${showDuration(settling.leftMinutes)} from now.`
-          : "This oil is as heavy as water and hardly separates: salt or warmth helps."
+          ? `In a vessel filled ${words(showLength(settlingColumnMm, units))} high${salted}, ${settlingWords(settling)}: ${showDuration(settling.leftMinutes)} from now.`
+          : "This oil is as heavy as water and hardly separates. Salt or warmth helps."
       }
-      remedy="Draw off sooner, and what still floats as fine drops goes with the hydrosol."
+      remedy="If you draw it off sooner, the fine drops stay in the hydrosol."
     />
   );
 }

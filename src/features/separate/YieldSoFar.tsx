@@ -18,16 +18,17 @@ export function YieldSoFar({
   const harvest = useAppSelector((root) =>
     run.harvestId ? root.harvest.entities[run.harvestId] : undefined,
   );
-  const { dropsPerMl } = useAppSelector(selectPreferences);
+  const { dropsPerMl, units } = useAppSelector(selectPreferences);
   if (read?.oil === undefined)
     return (
       <Card>
-        <Txt variant="small">Type the oil, and the yield stands here on every basis.</Txt>
+        <Txt variant="small">Enter the oil, and the yield appears here.</Txt>
       </Card>
     );
   const { chargeG, moisture, forecast } = run.plan;
   return (
     <YieldTable
+      units={units}
       result={yieldOf({
         chargeG,
         moisture,

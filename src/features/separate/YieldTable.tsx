@@ -1,14 +1,19 @@
 import { View } from "react-native";
-import { significant } from "@/core/units/format";
+import { showMass, showYield, significant, words, yieldUnit } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
 import type { Yield } from "@/core/yield/yield";
 import { Card } from "@/ui/primitives/Card";
 import { Explained } from "@/ui/primitives/Explained";
 import { Txt } from "@/ui/primitives/Txt";
 
 /** One run's yield on every usual basis. */
-export function YieldTable({ result }: { result: Yield }) {
+export function YieldTable({ result, units }: { result: Yield; units: UnitSystem }) {
   const rows: [string, string, string][] = [
-    ["mL per kg", significant(result.mlPerKg, 3), significant(result.mlPerKgDry, 3)],
+    [
+      yieldUnit(units),
+      showYield(result.mlPerKg, units).text,
+      showYield(result.mlPerKgDry, units).text,
+    ],
     ["% v/w", significant(result.percentVolume, 3), significant(result.percentVolumeDry, 3)],
     ["% w/w", significant(result.percentMass, 3), significant(result.percentMassDry, 3)],
   ];
@@ -31,7 +36,7 @@ export function YieldTable({ result }: { result: Yield }) {
       <Explained terms={["v/w", "w/w", "dryMatter"]} />
       <Txt variant="small">
         {[
-          `${significant(result.oilG, 3)} g of oil, about ${Math.round(result.drops)} drops`,
+          `${words(showMass(result.oilG, units))} of oil, about ${Math.round(result.drops)} drops`,
           result.mlPerPiece === undefined
             ? undefined
             : `${significant(result.mlPerPiece, 2)} mL per measure`,

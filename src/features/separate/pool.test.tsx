@@ -35,7 +35,7 @@ const type = (label: string, value: string) => {
 };
 const keep = () =>
   act(async () => {
-    fireEvent.click(screen.getByRole("button", { name: "Keep it" }));
+    fireEvent.click(screen.getByRole("button", { name: "Save result" }));
     await Promise.resolve();
   });
 const oilOf = (store: ReturnType<typeof show>, id: string) =>

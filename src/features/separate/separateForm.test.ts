@@ -50,7 +50,7 @@ test.each([
   ],
   [
     { oil: { text: "-1", unit: "mL" as const } },
-    "Oil must be at least 0 mL. None to see? Write 0.",
+    "Oil must be at least 0 mL. No visible oil? Enter 0.",
   ],
   [{ ph: { text: "15", unit: "one" as const } }, "pH can be 14 at most."],
   [{ density: { text: "9", unit: "one" as const } }, "Density can be 1.5 at most."],

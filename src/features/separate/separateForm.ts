@@ -9,7 +9,7 @@ import { optionalNumberField } from "@/ui/primitives/numberField";
 export const separateSchema = z
   .object({
     /** Empty while it is not measured. */
-    oil: optionalNumberField({ name: "Oil", ...limits.amount, remedy: "None to see? Write 0." }),
+    oil: optionalNumberField({ name: "Oil", ...limits.amount, remedy: "No visible oil? Enter 0." }),
     /** All of it; may stay empty while it is not measured, or where every jar is told. */
     hydrosol: optionalNumberField({ name: "Hydrosol", ...limits.amount }),
     jars: z

@@ -84,7 +84,7 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
   });
   return (
     <Sheet
-      title="Not of a run"
+      title="Bought or received"
       intro="Bought for comparison, swapped, or kept of a pot."
       open
       onClose={onClose}
@@ -111,7 +111,7 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
         render={({ field, fieldState }) => (
           <MomentField
             kind="day"
-            label="Got on"
+            label="Received on"
             value={field.value}
             onChange={field.onChange}
             problem={fieldState.error?.message}
@@ -121,12 +121,12 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
       <FormNumber
         control={control}
         name="paid"
-        label="Paid for it"
+        label="Price paid"
         choices={[]}
         suffix={prices?.currency ?? ""}
       />
       <FormText control={control} name="smell" label="Smell" />
-      <Button label="Keep it" onPress={() => void save()} />
+      <Button label="Add to shelf" onPress={() => void save()} />
     </Sheet>
   );
 }

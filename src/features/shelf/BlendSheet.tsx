@@ -69,7 +69,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
     name.trim() === ""
       ? "Give the blend a name."
       : twice
-        ? "The same bottle stands here twice: put its parts together."
+        ? "The same bottle is here twice. Add its parts together."
         : read.some((part) => part.problem)
           ? "One of its parts is not told yet."
           : undefined;
@@ -104,7 +104,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
   return (
     <Sheet
       title="Blend it"
-      intro="Poured together it becomes a lot of its own; where each part came from stays known."
+      intro="The blend becomes a lot of its own. Sereno keeps where each part came from."
       open
       onClose={onClose}
       onSubmit={save}
@@ -139,7 +139,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
         <Button
           look="quiet"
           size="small"
-          label="One part more"
+          label="Add another part"
           onPress={() => keep({ parts: [...parts, { key: "", amount: empty() }] })}
         />
       ) : null}

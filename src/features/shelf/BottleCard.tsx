@@ -62,8 +62,8 @@ export function BottleCard({ item, units, amount, twice, onTake }: Props) {
         <Button
           look="quiet"
           size="small"
-          label="Take some out"
-          hint={`Take some out of ${bottle.code}`}
+          label="Use or loss"
+          hint={`Use or loss of ${bottle.code}`}
           onPress={onTake}
         />
         {bottle.openedAt === undefined && leftMl > bottle.filledMl * 0.999 ? (
@@ -90,9 +90,9 @@ export function BottleCard({ item, units, amount, twice, onTake }: Props) {
           look="plain"
           size="small"
           leaves
-          label="Bin"
-          hint={`Bin ${bottle.code}`}
-          onPress={() => dispatch(bin(`${bottle.code} is in the bin.`, [bottle]))}
+          label="Delete"
+          hint={`Delete ${bottle.code}`}
+          onPress={() => dispatch(bin(`${bottle.code} deleted.`, [bottle]))}
         />
       </View>
     </Card>

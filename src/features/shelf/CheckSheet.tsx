@@ -156,7 +156,7 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
       />
       {nothing ? (
         tried ? (
-          <Notice severity="caution" message="Say at least one thing that you saw or smelt." />
+          <Notice severity="caution" message="Enter at least one thing that you saw or smelt." />
         ) : null
       ) : (
         <Notice
@@ -165,7 +165,7 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
           remedy={verdictWords[outcome.verdict].so}
         />
       )}
-      <Button label="Keep the check" onPress={save} />
+      <Button label="Save check" onPress={save} />
     </Sheet>
   );
 }

@@ -88,9 +88,9 @@ export function ChecksCard({ lot, plant, checks, onCheck }: Props) {
               look="plain"
               size="small"
               leaves
-              label="Bin"
-              hint={`Bin the check of ${showDay(noonOf(each.on))}`}
-              onPress={() => dispatch(bin("That check is in the bin.", [each.check]))}
+              label="Delete"
+              hint={`Delete the check of ${showDay(noonOf(each.on))}`}
+              onPress={() => dispatch(bin("Check deleted.", [each.check]))}
             />
           </View>
           <Txt>{checkSentence(each)}</Txt>

@@ -1,5 +1,6 @@
 import { costOfLot, costSum, worthOf, type CostPart } from "@/logbook/shelf/costs";
 import type { Lot } from "@/records/lot";
+import { units } from "@/core/units/units";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences, selectRuns } from "@/store/selectors";
 import { selectStock } from "@/store/stock";
@@ -23,7 +24,12 @@ export function CostCard({ lot }: { lot: Lot }) {
   const currency = preferences.prices?.currency ?? "";
   const worth = worthOf(lot.product, lot.volumeMl, preferences);
   if (sum === 0 && worth === undefined) return null;
-  const [perName, perMl] = lot.product === "oil" ? ["a mL", 1] : ["a litre", 1000];
+  const [perName, perMl] =
+    lot.product === "oil"
+      ? ["one mL", 1]
+      : preferences.units === "metric"
+        ? ["a litre", 1000]
+        : ["a pint", units.pint.factor];
   return (
     <Card className="gap-2">
       <Txt variant="heading">What it cost</Txt>
@@ -45,7 +51,7 @@ export function CostCard({ lot }: { lot: Lot }) {
       {lot.runIds.length > 0 && share < 0.999 ? (
         <Txt variant="small">
           {share === 0
-            ? "The oil of its run carries what the run cost. Tell what hydrosol is worth to you, on the bench, and it carries its part."
+            ? "The oil of its run carries what the run cost. Enter what hydrosol is worth to you on the Bench, and it takes its share."
             : `It carries ${Math.round(share * 100)} % of what its run cost, by what oil and hydrosol are worth to you.`}
         </Txt>
       ) : null}

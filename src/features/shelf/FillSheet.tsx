@@ -150,7 +150,7 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
         />
       </View>
       <View className="flex-row gap-3">
-        <FormNumber control={control} name="size" label="Bottle holds" choices={choices} required />
+        <FormNumber control={control} name="size" label="Bottle size" choices={choices} required />
         <FormNumber
           control={control}
           name="filled"
@@ -164,7 +164,7 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
         <Notice
           severity="caution"
           message={`That is ${amountOf(lot.product, overMl, units)} more than there is by the measures.`}
-          remedy="Keep it all the same, and the difference is told on the lot; or look at size and number."
+          remedy="Check size and number. If you save it, the lot shows the difference."
         />
       ) : null}
       <FormChoice
@@ -185,12 +185,7 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
         label="Kept"
         options={named(storages, storageWords)}
       />
-      <FormText
-        control={control}
-        name="place"
-        label="Board of its own name"
-        placeholder="top shelf, box 2"
-      />
+      <FormText control={control} name="place" label="New place" placeholder="top shelf, box 2" />
       <Controller
         control={control}
         name="bestBy"
@@ -208,7 +203,7 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
         {`A rule, not a promise: ${Math.round(months)} months from the run, full and closed, kept this way. Opening, air and what a check finds bring it nearer; smell and look decide.`}
       </Txt>
       <FormText control={control} name="note" label="Note" />
-      <Button label="On the shelf" onPress={() => void save()} />
+      <Button label="Add to shelf" onPress={() => void save()} />
     </Sheet>
   );
 }

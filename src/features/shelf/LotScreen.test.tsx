@@ -50,9 +50,9 @@ const press = (name: string | RegExp) =>
 test("what is not bottled yet is offered, and a bottle gets its code and its day", async () => {
   const store = open();
   await press("Bottle 8.0 mL");
-  type("Bottle holds", "5");
+  type("Bottle size", "5");
   type("Filled with", "5");
-  await press("On the shelf");
+  await press("Add to shelf");
   const [made] = Object.values(store.getState().bottle.entities);
   expect(made).toMatchObject({ filledMl: 5, glass: "amber", closure: "dropper" });
   expect(made!.code).toMatch(/^[2-9A-Z]{3}-[2-9A-Z]{3}$/);
@@ -63,16 +63,16 @@ test("what is not bottled yet is offered, and a bottle gets its code and its day
 test("more than the bottle holds is refused", async () => {
   const store = open();
   await press("Bottle 8.0 mL");
-  type("Bottle holds", "5");
+  type("Bottle size", "5");
   type("Filled with", "8");
-  await press("On the shelf");
+  await press("Add to shelf");
   expect(screen.getByText(/More than the bottle holds/)).toBeVisible();
   expect(Object.values(store.getState().bottle.entities)).toHaveLength(0);
 });
 
 test("what is taken out needs an amount that is there, and what it was for", async () => {
   const store = open(bottle);
-  await press(/Take some out of/);
+  await press(/Use or loss of/);
   const sheet = within(screen.getByRole("dialog"));
   type("How much", "6");
   await press("Taken");
@@ -142,21 +142,21 @@ test("empties are proposed from, filled as they are told, and counted down", asy
 test("more than there is is asked, kept all the same, and the difference told", async () => {
   open();
   await press("Bottle 8.0 mL");
-  type("Bottle holds", "10");
+  type("Bottle size", "10");
   type("Filled with", "10");
   expect(screen.getByText(/2\.0 mL more than there is by the measures/)).toBeVisible();
-  await press("On the shelf");
+  await press("Add to shelf");
   expect(screen.getByText(/2\.0 mL more than there was/)).toBeVisible();
 });
 
 test("a check is two taps, says what it comes to, and moves the best-by with its reason", async () => {
   const store = open(bottle);
   await press("Check it");
-  await press("Keep the check");
-  expect(screen.getByText(/Say at least one thing/)).toBeVisible();
+  await press("Save check");
+  expect(screen.getByText(/Enter at least one thing/)).toBeVisible();
   fireEvent.click(screen.getByRole("radio", { name: "Sharp, like varnish" }));
   expect(screen.getByText(/Not on skin any more: it smells sharp/)).toBeVisible();
-  await press("Keep the check");
+  await press("Save check");
   expect(Object.values(store.getState().check.entities)).toMatchObject([
     { lotId: "lot-a", smell: "sharp" },
   ]);
@@ -165,7 +165,7 @@ test("a check is two taps, says what it comes to, and moves the best-by with its
 
 test("a gift says to whom only if wished; all of it is all of it", async () => {
   const store = open(bottle);
-  await press(/Take some out of/);
+  await press(/Use or loss of/);
   await press("All of it");
   fireEvent.click(screen.getByRole("radio", { name: "Given away" }));
   type("To whom", "the neighbours");

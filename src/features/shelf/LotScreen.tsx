@@ -19,6 +19,8 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { wordsOf } from "@/words/glossary";
 import { Txt } from "@/ui/primitives/Txt";
 import { lotWords } from "@/words/lotWords";
 import { skinWords } from "@/words/plantWords";
@@ -110,6 +112,23 @@ function OneLot({ lot }: { lot: Lot }) {
           />
         ) : undefined
       }
+      words={
+        <WordsHere
+          all="/bench/words"
+          words={wordsOf([
+            "lot",
+            "bestBy",
+            "haze",
+            "bloom",
+            "oxidised",
+            "pH",
+            "dilution",
+            "carrier",
+            "phototoxic",
+            "sensitises",
+          ])}
+        />
+      }
       aside={
         <>
           <LotFacts lot={lot} takenMl={balance.takenMl} owners={owners} notes={notes} />
@@ -156,14 +175,14 @@ function OneLot({ lot }: { lot: Lot }) {
           key={bottle.id}
           severity="caution"
           message={`${amount(takenMl)} was taken out of ${bottle.code}, and ${amount(bottle.filledMl)} was in it.`}
-          remedy="Two people, or two devices, may have written down one use: bin the one that is too much."
+          remedy="Two people or devices may have noted the same use. Delete one of them."
         />
       ))}
       {balance.overMl > lot.volumeMl * 0.001 + 0.01 ? (
         <Notice
           severity="caution"
           message={`${amount(balance.bottledMl + balance.takenMl)} are bottled and taken, and the measures say ${amount(lot.volumeMl)}: ${amount(balance.overMl)} more than there was.`}
-          remedy="The bottles stand as they are, and the difference is told. Correct the measures, or bin a bottle."
+          remedy="The bottles stay as they are, and the difference is shown. Correct the measures, or delete a bottle."
         />
       ) : null}
       {own.length === 0 ? (

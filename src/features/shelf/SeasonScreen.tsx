@@ -1,4 +1,4 @@
-import { fixed, showMass, showOil, showVolume, significant, words } from "@/core/units/format";
+import { fixed, showMass, showOil, showVolume, showYield, words } from "@/core/units/format";
 import { noonOf, showMonth } from "@/core/units/dates";
 import { useState } from "react";
 import { View } from "react-native";
@@ -132,7 +132,7 @@ export function SeasonScreen() {
                 <Txt variant="strong">
                   {plant.mlPerKg === undefined
                     ? "not measured"
-                    : `${significant(plant.mlPerKg, 3)} mL/kg`}
+                    : words(showYield(plant.mlPerKg, units))}
                 </Txt>
               </View>
               <Txt variant="small">

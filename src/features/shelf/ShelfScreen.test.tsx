@@ -118,7 +118,7 @@ test("bottles are found by name, place or code; a slip of the pen says what is n
 
 test("one code on two things is told", () => {
   open([...season, bottle("b3", "oil", { code: "code-b1" })]);
-  expect(screen.getByText(/The code code-b1 stands on 2 things/)).toBeVisible();
+  expect(screen.getByText(/The code code-b1 is on 2 things/)).toBeVisible();
 });
 
 test("a lot that nobody has bottled yet is not forgotten", () => {

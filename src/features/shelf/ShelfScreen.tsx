@@ -137,7 +137,7 @@ export function ShelfScreen() {
         <Notice
           key={those[0]!.code}
           severity="caution"
-          message={`The code ${those[0]!.code} stands on ${those.length} things: two devices gave it.`}
+          message={`The code ${those[0]!.code} is on ${those.length} things. Two devices gave it.`}
           remedy="Open one of them and give it a new code."
           action={{
             label: "Open one",
@@ -153,7 +153,7 @@ export function ShelfScreen() {
           <FindField start={view.text} onChange={find} />
         </View>
         <Select
-          label="Sorted by"
+          label="Sort by"
           options={[...sorts]}
           value={view.sort}
           onChange={(sort) => change({ sort })}

@@ -1,8 +1,9 @@
 import { useState } from "react";
-import { fixed, plainNumber } from "@/core/units/format";
+import { plainNumber, showMass, showOil, words } from "@/core/units/format";
 import type { Whose } from "@/core/plant/cautions";
 import { mostOnSkin } from "@/core/care/onSkin";
-import { readNumber, toInput } from "@/core/units/numberInput";
+import { unitsFor } from "@/core/units/units";
+import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { usualDropsPerMl } from "@/core/yield/convert";
 import { limits } from "@/messages/limits";
 import type { Lot } from "@/records/lot";
@@ -19,11 +20,13 @@ import { Txt } from "@/ui/primitives/Txt";
 /** How much of an oil goes into a batch for skin, held to the cautious maximum of its plant or its parts. */
 export function SkinCard({ lot }: { lot: Lot }) {
   const book = usePlantBook();
-  const { dropsPerMl = usualDropsPerMl } = useAppSelector(selectPreferences);
+  const { dropsPerMl = usualDropsPerMl, units } = useAppSelector(selectPreferences);
   const { bottles, lots, uses } = useAppSelector(selectStock);
   const [whose, setWhose] = useState<Whose>("body");
   const [percent, setPercent] = useState(toInput(1, "one"));
-  const [batch, setBatch] = useState(toInput(100, "g"));
+  const [batch, setBatch] = useState<NumberInput>(() =>
+    units === "metric" ? toInput(100, "g") : { text: "3", unit: "oz" },
+  );
   const parts = oilParts(lot, shelfOf([...bottles, ...lots, ...uses]), book);
   const density = densityOfParts(parts);
   const most = mostOnSkin(lot.product, parts, whose);
@@ -57,7 +60,7 @@ export function SkinCard({ lot }: { lot: Lot }) {
         label="Finished batch"
         value={batch}
         onChange={setBatch}
-        choices={["g"]}
+        choices={unitsFor("plantMass", units)}
         problem={grams.ok ? undefined : grams.problem}
       />
       <Txt variant="strong" role="status" className={tooMuch || most === 0 ? "text-ember-ink" : ""}>
@@ -67,7 +70,9 @@ export function SkinCard({ lot }: { lot: Lot }) {
             ? `Too much: ${plainNumber(Number(most.toPrecision(2)))} % is the usual cautious maximum${parts.length > 1 ? ", by the part that allows the least" : ""}.`
             : oilG === undefined
               ? ""
-              : `${fixed(oilG, 2)} g of oil${density === undefined ? "" : `, about ${Math.round((oilG / density) * dropsPerMl)} drops,`} in ${fixed((grams.ok ? grams.value : 0) - oilG, 1)} g of the rest.`}
+              : density === undefined
+                ? `${words(showMass(oilG, units))} of oil in ${words(showMass((grams.ok ? grams.value : 0) - oilG, units))} of the rest.`
+                : `${words(units === "metric" ? showMass(oilG, units) : showOil(oilG / density))} of oil, about ${Math.round((oilG / density) * dropsPerMl)} drops, in ${words(showMass((grams.ok ? grams.value : 0) - oilG, units))} of the rest.`}
       </Txt>
       <Txt variant="small">
         Before first use: a drop of the finished dilution inside the elbow, covered for a day;

@@ -58,7 +58,7 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
     })
     .refine(({ amount }) => takeable(amount, leftMl) !== undefined, {
       path: ["amount"],
-      message: `Only ${amountOf(product, leftMl, units)} are left by the log. More came out? Take what is left, and bin a use that was not.`,
+      message: `Only ${amountOf(product, leftMl, units)} are left by the log. More came out? Enter what is left, and delete a use that did not happen.`,
     })
     .refine(({ way, purpose }) => way !== "used" || purpose !== "", {
       path: ["purpose"],
@@ -101,7 +101,7 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
   });
   return (
     <Sheet
-      title="Take some out"
+      title="Use or loss"
       intro={`${from.code}: ${amountOf(product, leftMl, units)} left.`}
       open
       onClose={onClose}
@@ -117,7 +117,7 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       <FormChoice
         control={control}
         name="way"
-        label="What becomes of it"
+        label="What happened to it?"
         options={waysFor(owners)}
       />
       <FormText control={control} name="purpose" label="What for" />

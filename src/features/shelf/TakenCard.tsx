@@ -34,9 +34,9 @@ export function TakenCard({
               look="plain"
               size="small"
               leaves
-              label="Bin"
-              hint={`Bin the use for ${use.purpose}`}
-              onPress={() => dispatch(bin("That use is in the bin.", [use]))}
+              label="Delete"
+              hint={`Delete the use for ${use.purpose}`}
+              onPress={() => dispatch(bin("Use deleted.", [use]))}
             />
           </View>
         </View>

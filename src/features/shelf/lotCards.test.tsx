@@ -30,7 +30,7 @@ describe("on skin", () => {
       /^1\.00 g of oil, about 2[23] drops, in 99\.0 g of the rest\.$/,
     );
     type("Finished batch", "50");
-    expect(screen.getByRole("status")).toHaveTextContent(/^0\.50 g of oil, about 11 drops/);
+    expect(screen.getByRole("status")).toHaveTextContent(/^0\.500 g of oil, about 11 drops/);
     type("Share of oil", "lots");
     expect(screen.getByText(/is not a number/)).toBeVisible();
   });

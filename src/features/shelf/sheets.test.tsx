@@ -109,10 +109,10 @@ describe("what is typed in a sheet", () => {
     expect(typed).toMatchObject({ clarity: "cloudy", also: "Threads or slime" });
     expect(screen.getByText(/Throw away: its pH has moved .*, it has clouded since/)).toBeVisible();
     type("pH", "47");
-    await press("Keep the check");
+    await press("Save check");
     expect(screen.getByText("pH can be 14 at most.")).toBeVisible();
     type("pH", "4.7");
-    await press("Keep the check");
+    await press("Save check");
     expect(closed).toHaveBeenCalledTimes(1);
     expect(Object.values(store.getState().check.entities)).toMatchObject([
       { clarity: "cloudy", signs: ["threads"], ph: 4.7 },
@@ -141,13 +141,13 @@ describe("what is typed in a sheet", () => {
 
   test("something bought needs a volume, and becomes a lot with a code of its own", async () => {
     const { store } = renderWith(<AddLotSheet onClose={closed} />, shelf);
-    await press("Keep it");
+    await press("Add to shelf");
     expect(screen.getByText("Type a number.")).toBeVisible();
     type("How much", "10");
-    type("Paid for it", "8,9");
+    type("Price paid", "8,9");
     type("From where", "the fair");
     fireEvent.change(screen.getByLabelText("Plant"), { target: { value: "juniperberry" } });
-    await press("Keep it");
+    await press("Add to shelf");
     const bought = Object.values(store.getState().lot.entities).find(
       ({ origin }) => origin === "bought",
     )!;

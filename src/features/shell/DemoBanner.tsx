@@ -33,7 +33,7 @@ function Banner() {
       </Txt>
       {made > 0 && now - made > dayMs ? (
         <Button
-          label="Begin afresh"
+          label="Start again"
           hint="Begin the demonstration afresh, with a season that ends today"
           look="plain"
           size="small"

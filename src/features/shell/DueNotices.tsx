@@ -1,6 +1,6 @@
 import { isoDay } from "@/core/units/dates";
 import { useEffect, useRef } from "react";
-import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useDuties } from "@/store/stock";
 import { useNow } from "@/ui/useNow";
@@ -21,16 +21,17 @@ export function DueNotices() {
 function Notices() {
   const now = useNow(lookMs);
   const book = usePlantBook();
+  const units = useUnits();
   const duties = useDuties(now);
   const since = useRef(now);
   useEffect(() => {
     const fresh = duties.filter(({ at }) => at.getTime() > since.current && at.getTime() <= now);
     since.current = now;
     for (const due of fresh) {
-      const { title, detail } = dutyWords(due, book);
+      const { title, detail } = dutyWords(due, book, units);
       void tell(title, detail, `${due.key}/${isoDay(due.at)}`);
     }
-  }, [duties, now, book]);
+  }, [duties, now, book, units]);
   return null;
 }
 

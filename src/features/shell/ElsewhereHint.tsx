@@ -11,7 +11,7 @@ export function ElsewhereHint({ id }: { id: string }) {
   if (isDemo() || !demoId.test(id)) return null;
   return (
     <View className="gap-2">
-      <Txt>It is of the demonstration, which stands apart from your own logbook.</Txt>
+      <Txt>It is part of the demonstration, which is separate from your own logbook.</Txt>
       <View className="flex-row">
         <Button
           label="Open it in the demonstration"

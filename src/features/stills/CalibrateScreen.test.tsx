@@ -22,15 +22,15 @@ function measured(water: string, boil: string, rate: string) {
   type("From heat on to a full boil", boil);
   type(/^Distillate in a minute/, rate);
 }
-const keepIt = () => screen.getByRole("button", { name: "Keep this calibration" });
+const keepIt = () => screen.getByRole("button", { name: "Save calibration" });
 
 test("three readings become the still's own figures, beside the usual ones", () => {
   const still = open();
   expect(keepIt()).toBeDisabled();
-  expect(screen.getByText(/Until then: \d+ % and [\d.]+ W\/K, as is usual\./)).toBeVisible();
+  expect(screen.getByText(/Until then: \d+ % and [\d.]+ W\/°C, as is usual\./)).toBeVisible();
   measured("3", "19", "21");
   const table = within(screen.getByRole("table", { name: "Usual and measured" }));
-  for (const row of ["Reaches the pot", "Lost to the room", "First drop of 500 g", "A minute"])
+  for (const row of ["Reaches the pot", "Lost to the room", "First drop of 500 g", "Flow"])
     expect(table.getByText(row)).toBeVisible();
   fireEvent.click(keepIt());
   const { heat, lossWPerK, calibration } = still();

@@ -1,7 +1,7 @@
 import { useLocalSearchParams, useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { fixed } from "@/core/units/format";
+import { fixed, showLoss, words } from "@/core/units/format";
 import {
   type Calibration,
   CalibrationRefusal,
@@ -19,7 +19,7 @@ import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { stillFigures } from "@/logbook/still/stillFigures";
 import { calibrateStill, forgetCalibration } from "@/store/acts/calibrateStill";
-import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, useUnits } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useDraft } from "@/store/useDraft";
 import { NotHere } from "@/ui/layout/NotHere";
@@ -76,11 +76,7 @@ function CalibrateForm({ still }: { still: Still }) {
       footer={
         <View className="gap-2">
           {refused ? <Notice severity="error" message={`Not kept: ${refused}.`} /> : null}
-          <Button
-            label="Keep this calibration"
-            disabled={!whole}
-            onPress={() => whole && take(whole)}
-          />
+          <Button label="Save calibration" disabled={!whole} onPress={() => whole && take(whole)} />
         </View>
       }
       aside={
@@ -209,6 +205,7 @@ function solve(
 }
 
 function WhatItSettles({ usual }: { usual: Calibration }) {
+  const units = useUnits();
   return (
     <Card className="gap-2">
       <Txt variant="heading">What it settles</Txt>
@@ -216,8 +213,8 @@ function WhatItSettles({ usual }: { usual: Calibration }) {
         How much of the heat reaches the pot, and how much the still gives to the room. Every time,
         level and volume of the plan rests on these two.
       </Txt>
-      <Txt variant="small">{`Until then: ${fixed(usual.efficiency * 100, 0)} % and ${fixed(usual.lossWPerK, 1)} W/K, as is usual.`}</Txt>
-      <Explained terms={["W/K"]} />
+      <Txt variant="small">{`Until then: ${fixed(usual.efficiency * 100, 0)} % and ${words(showLoss(usual.lossWPerK, units))}, as is usual.`}</Txt>
+      <Explained terms={["heatLoss"]} />
     </Card>
   );
 }

@@ -1,4 +1,4 @@
-import { fixed, showDuration } from "@/core/units/format";
+import { fixed, showDuration, showFlow, showLoss, showMass, words } from "@/core/units/format";
 import { planCharges } from "@/core/plan/planCharges";
 import { plantById } from "@/core/plant/catalogue";
 import type { Calibration } from "@/core/still/calibrate";
@@ -38,6 +38,7 @@ export function CalibrationOutcome({ still, usual, solved, preferences }: Outcom
     });
     return forecast;
   };
+  const { units } = preferences;
   const [from, to] = [times(usual), times(solved)];
   const rows: [string, string, string][] = [
     [
@@ -45,19 +46,23 @@ export function CalibrationOutcome({ still, usual, solved, preferences }: Outcom
       `${fixed(usual.efficiency * 100, 0)} %`,
       `${fixed(solved.efficiency * 100, 0)} %`,
     ],
-    ["Lost to the room", `${fixed(usual.lossWPerK, 1)} W/K`, `${fixed(solved.lossWPerK, 1)} W/K`],
     [
-      "First drop of 500 g",
+      "Lost to the room",
+      words(showLoss(usual.lossWPerK, units)),
+      words(showLoss(solved.lossWPerK, units)),
+    ],
+    [
+      `First drop of ${words(showMass(500, units))}`,
       showDuration(from.minutesToFirstDrop ?? NaN),
       showDuration(to.minutesToFirstDrop ?? NaN),
     ],
-    ["A minute", `${fixed(from.rateMlPerMin, 0)} mL`, `${fixed(to.rateMlPerMin, 0)} mL`],
+    ["Flow", words(showFlow(from.rateMlPerMin, units)), words(showFlow(to.rateMlPerMin, units))],
   ];
   return (
     <Card wash="leaf" className="gap-2">
       <Txt variant="heading">Your still, not the usual one</Txt>
       <Table label="Usual and measured" head={["", "usual", "yours"]} rows={rows} />
-      <Explained terms={["W/K"]} />
+      <Explained terms={["heatLoss"]} />
       <Txt variant="small" className="text-ink">
         With a calibration the plan allows 3 % either way for the heat, instead of 10 %.
       </Txt>

@@ -223,8 +223,8 @@ export function ReceiverFields({ control, receivers, units }: ReceiverPart) {
             <Button
               look="plain"
               size="small"
-              label="Take away"
-              hint={`Take receiver ${index + 1} away`}
+              label="Remove"
+              hint={`Remove receiver ${index + 1}`}
               onPress={() => receivers.remove(index)}
             />
           </View>

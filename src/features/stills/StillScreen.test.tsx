@@ -19,7 +19,7 @@ const open = (still?: Still) => {
 const type = (label: string, text: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
 const keepIt = () =>
-  act(async () => void fireEvent.click(screen.getByRole("button", { name: "Keep this still" })));
+  act(async () => void fireEvent.click(screen.getByRole("button", { name: "Save still" })));
 const kept = (store: ReturnType<typeof open>) => store.getState().still.entities["still-a"]!;
 
 test.each(readyMadeStills.map((still) => still.name))(

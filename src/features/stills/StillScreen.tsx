@@ -20,6 +20,8 @@ import { Card } from "@/ui/primitives/Card";
 import { FormChoice, FormText } from "@/ui/primitives/form";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { wordsOf } from "@/words/glossary";
 import { Txt } from "@/ui/primitives/Txt";
 import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { calibrationWords } from "@/words/calibrationWords";
@@ -79,10 +81,26 @@ function StillForm({ still }: { still: Still | undefined }) {
       title={still ? still.name : "A still"}
       back={{ href: "/bench", label: "Bench" }}
       onSubmit={() => void save()}
+      words={
+        <WordsHere
+          all="/bench/words"
+          words={wordsOf([
+            "dryLine",
+            "head",
+            "headspace",
+            "basket",
+            "condenser",
+            "receiver",
+            "twoArms",
+            "calibration",
+            "bowlAndLid",
+          ])}
+        />
+      }
       footer={
         <View className="gap-2">
           {problem ? <Notice severity="error" message={`Not kept: ${problem}.`} /> : null}
-          <Button label="Keep this still" onPress={() => void save()} />
+          <Button label="Save still" onPress={() => void save()} />
         </View>
       }
       aside={
@@ -110,9 +128,9 @@ function StillForm({ still }: { still: Still | undefined }) {
                 <Button
                   look="quiet"
                   size="small"
-                  label="Bin this still"
+                  label="Delete still"
                   onPress={() => {
-                    dispatch(bin(`${still.name} is in the bin.`, [still]));
+                    dispatch(bin(`${still.name} deleted.`, [still]));
                     router.replace("/bench");
                   }}
                 />

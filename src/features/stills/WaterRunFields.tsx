@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { fixed } from "@/core/units/format";
+import { showMass, showTemperature, words } from "@/core/units/format";
 import type { NumberInput } from "@/core/units/numberInput";
 import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
 import type { Still } from "@/records/still";
@@ -58,11 +58,11 @@ export function WaterRunFields({ still, boilC, typed, onType, problem, volumes, 
         value={typed.rate}
         onChange={onType("rate")}
         required
-        choices={["mL"]}
+        choices={unitsFor("volume", units)}
         help="Catch five minutes in a measure and divide by five."
         problem={problem("rate")}
       />
-      <Txt variant="small">{`Reckoned with ${still.heat.powerW} W, ${still.emptyMassG} g of ${still.metal} and a boil at ${fixed(boilC, 1)} °C.`}</Txt>
+      <Txt variant="small">{`Calculated with ${still.heat.powerW} W, ${words(showMass(still.emptyMassG, units))} of ${still.metal} and a boil at ${words(showTemperature(boilC, units))}.`}</Txt>
     </Card>
   );
 }

@@ -116,7 +116,7 @@ test("notices are asked for here alone, and a refusal is said", async () => {
   Object.assign(globalThis, { Notification: { requestPermission: asked, permission: "default" } });
   const store = open();
   expect(asked).not.toHaveBeenCalled();
-  const box = screen.getByRole("checkbox", { name: /Tell me on this device/ });
+  const box = screen.getByRole("checkbox", { name: /Notify me on this device/ });
   await act(async () => {
     fireEvent.click(box);
     await Promise.resolve();

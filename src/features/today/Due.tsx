@@ -1,3 +1,4 @@
+import type { UnitSystem } from "@/core/units/units";
 import { isoDay, showDay } from "@/core/units/dates";
 import { addDays } from "date-fns/addDays";
 import type { Href } from "expo-router";
@@ -8,7 +9,7 @@ import type { PlantBook } from "@/logbook/plant/plantBook";
 import { isDue, type DutyDue } from "@/logbook/shelf/duties";
 import { tellDuty } from "@/store/acts/tellDuty";
 import { changePreferences } from "@/store/changes";
-import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useDuties } from "@/store/stock";
 import { Button } from "@/ui/primitives/Button";
@@ -28,6 +29,7 @@ export function Due({ now }: { now: number }) {
   const duties = useDuties(now);
   const [all, setAll] = useState(false);
   const book = usePlantBook();
+  const units = useUnits();
   const today = new Date(now);
   const due = duties.filter((each) => isDue(each, today) && !shownElsewhere.has(each.kind));
   const next = duties.find((each) => !isDue(each, today));
@@ -41,7 +43,7 @@ export function Due({ now }: { now: number }) {
           size="small"
           label="To a calendar"
           hint="Save all that is due, now and later, as a calendar file"
-          onPress={() => void saveCalendar(duties, book)}
+          onPress={() => void saveCalendar(duties, book, units)}
         />
       </View>
       {due.length === 0 ? (
@@ -63,7 +65,7 @@ export function Due({ now }: { now: number }) {
       ) : null}
       <NoticesChoice />
       {next ? (
-        <Txt variant="small">{`Next: ${dutyWords(next, book).title}, ${showDay(next.at)}.`}</Txt>
+        <Txt variant="small">{`Next: ${dutyWords(next, book, units).title}, ${showDay(next.at)}.`}</Txt>
       ) : null}
     </View>
   );
@@ -83,7 +85,7 @@ function NoticesChoice() {
   return (
     <View className="gap-1">
       <Check
-        label="Tell me on this device when something comes due"
+        label="Notify me on this device when something is due"
         reason="While the app is open, in front or behind."
         checked={dueNotices === true}
         onChange={(on) =>
@@ -101,18 +103,22 @@ function NoticesChoice() {
 }
 
 /* The calendar's writer is loaded when it is asked for. */
-async function saveCalendar(duties: readonly DutyDue[], book: PlantBook): Promise<void> {
+async function saveCalendar(
+  duties: readonly DutyDue[],
+  book: PlantBook,
+  units: UnitSystem,
+): Promise<void> {
   const { calendarFile } = await import("@/exchange/calendarFile");
   await download(
     `sereno-due-${isoDay(new Date())}.ics`,
-    calendarFile(duties, book),
+    calendarFile(duties, book, units),
     "text/calendar",
   );
 }
 
 function DueRow({ due, now }: { due: DutyDue; now: number }) {
   const dispatch = useAppDispatch();
-  const { title, detail } = dutyWords(due, usePlantBook());
+  const { title, detail } = dutyWords(due, usePlantBook(), useUnits());
   const say = (label: string, told: Parameters<typeof tellDuty>[1]) =>
     dispatch(tellDuty(due.key, told, label));
   return (

@@ -1,6 +1,10 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import { switchLogbook } from "@/storage/logbookChoice";
+import { changePreferences } from "@/store/changes";
+import { useAppDispatch, useUnits } from "@/store/hooks";
+import { Choice } from "@/ui/primitives/Choice";
+import { unitOptions } from "@/words/unitOptions";
 import { WayDrawing } from "@/ui/drawings/WayDrawing";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -22,6 +26,8 @@ const steps = [
 /** An empty logbook: what this is for, the three steps, and where to begin. */
 export function FirstDay({ hasStill }: { hasStill: boolean }) {
   const router = useRouter();
+  const dispatch = useAppDispatch();
+  const units = useUnits();
   const next = hasStill ? 1 : 0;
   return (
     <Screen
@@ -50,6 +56,13 @@ export function FirstDay({ hasStill }: { hasStill: boolean }) {
             <Txt variant="small">{what}</Txt>
           </View>
         ))}
+        <Choice
+          shown
+          label="Units"
+          options={unitOptions}
+          value={units}
+          onChange={(next) => dispatch(changePreferences({ units: next }))}
+        />
         <Txt variant="small">
           Have you distilled before? Enter your past runs under Runs: the first plan learns from
           them.

@@ -51,7 +51,7 @@ export function Harvests() {
           <Button
             size="small"
             look="quiet"
-            label="Nothing more of it"
+            label="All used"
             onPress={() => dispatch(nothingMoreOf(harvest, `${amount} set aside.`))}
           />
         </View>

@@ -35,13 +35,13 @@ test("a calm run says what comes next and is no alert", () => {
 test("a run that settles tells its time by the school chosen in its plan", () => {
   const off = [...dripping, entryAt(60, { type: "heatOff" })];
   today(off, 70, "halfHour");
-  expect(screen.getByText(/% of the oil has parted in 20 min/)).toBeVisible();
+  expect(screen.getByText(/% of the oil has separated in 20 min/)).toBeVisible();
 });
 
 test("a run that has settled overnight asks to be separated", () => {
   const off = [...dripping, entryAt(60, { type: "heatOff" })];
   today(off, 60 + 721, "overnight");
-  expect(screen.getByText(/parted: separate and measure/)).toBeVisible();
+  expect(screen.getByText(/separated: separate and measure/)).toBeVisible();
 });
 
 test("own plants whose time is near stand there, and the way to the harvests", () => {

@@ -133,7 +133,7 @@ function SettlingRow({ summary, now }: { summary: RunSummary; now: number }) {
   const { minutes, share, leftMinutes: left } = settlingLeft(run, state, site, now, book);
   const line = !Number.isFinite(minutes)
     ? "as heavy as the water: it hardly parts"
-    : `${Math.round(share * 100)} % of the oil has parted${left > 0 ? ` in ${showDuration(left)}` : ": separate and measure"}`;
+    : `${Math.round(share * 100)} % of the oil has separated${left > 0 ? ` in ${showDuration(left)}` : ": separate and measure"}`;
   return (
     <Row
       href={`/runs/${run.id}/separate`}

@@ -8,7 +8,7 @@ export function WayDrawing() {
   return (
     <View
       role="img"
-      aria-label="The way: a sprig goes into the still; oil and water come over and part; the oil goes into a bottle."
+      aria-label="The way: a sprig goes into the still; oil and water come over and separate; the oil goes into a bottle."
     >
       <Svg viewBox="0 0 360 150" width="100%" aria-hidden>
         <Sprig />
@@ -22,7 +22,7 @@ export function WayDrawing() {
           [
             [36, "plant"],
             [140, "still"],
-            [254, "parted"],
+            [254, "separated"],
             [330, "bottle"],
           ] as const
         ).map(([x, word]) => (

@@ -16,6 +16,8 @@ interface Props {
   back?: { href: Href; label: string };
   /** At the right of the title. */
   actions?: ReactNode;
+  /** The way to the craft words of this screen. */
+  words?: ReactNode;
   /** The work. */
   children: ReactNode;
   /** What it results in: beside the work on a wide screen, below it on a phone. */
@@ -50,6 +52,7 @@ export function Screen({
   over,
   back,
   actions,
+  words,
   children,
   aside,
   footer,
@@ -85,7 +88,12 @@ export function Screen({
               {over ? <Txt variant="label">{over}</Txt> : null}
               <Txt variant="title">{title}</Txt>
             </View>
-            {back || wide ? null : <FindLink />}
+            {words || !(back || wide) ? (
+              <View className="flex-row">
+                {words}
+                {back || wide ? null : <FindLink />}
+              </View>
+            ) : null}
             {actions ? (
               <View className="max-w-full flex-row flex-wrap items-center gap-2">{actions}</View>
             ) : null}

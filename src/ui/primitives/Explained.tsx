@@ -11,11 +11,10 @@ const explanations = {
     "Dry matter",
     "What would be left of the plant without any water in it. Yields on it can be compared, however wet the plant was.",
   ],
-  "W/K": [
-    "W/K",
-    "Watts for each degree: how much heat the still gives to the room for every degree that it is hotter.",
+  heatLoss: [
+    "Heat lost to the room",
+    "Watts for each degree: how much heat the still loses for every degree it is hotter than the room.",
   ],
-  K: ["K", "Kelvin: a difference of one degree Celsius."],
 } as const satisfies Record<string, readonly [string, string]>;
 
 /** Words that stand beside this, explained by a tap. */

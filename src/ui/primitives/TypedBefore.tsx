@@ -13,7 +13,7 @@ export function TypedBefore({ shown, onLetGo }: { shown: boolean; onLetGo: () =>
       <Txt variant="small" className="min-w-[180px] flex-1 text-leaf-ink">
         This is what you typed before. It is not kept yet.
       </Txt>
-      <Button label="Begin anew" look="plain" size="small" onPress={onLetGo} />
+      <Button label="Start again" look="plain" size="small" onPress={onLetGo} />
     </View>
   );
 }

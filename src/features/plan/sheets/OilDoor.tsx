@@ -1,6 +1,13 @@
 import { View } from "react-native";
 import type { ChargePlan } from "@/core/plan/chargePlan";
-import { fixed, showDuration, showOil, showRange, words } from "@/core/units/format";
+import {
+  showDuration,
+  showOil,
+  showRange,
+  words,
+  yieldRange,
+  yieldUnit,
+} from "@/core/units/format";
 import { settlingTime } from "@/logbook/run/settlingTime";
 import { Fan } from "@/ui/charts/Fan";
 import { Button } from "@/ui/primitives/Button";
@@ -51,13 +58,14 @@ function Waiting({ state }: Pick<DoorProps, "state">) {
 }
 
 function OverTime({ plan, state, work }: DoorProps & { plan: ChargePlan }) {
-  const { preferences } = work;
+  const { preferences, units } = work;
   const { forecast, figures } = plan;
   const { narrowed } = figures;
   const { ranges } = state;
   if (!ranges) return null;
   const { p10, p90 } = ranges.oil.distilledMl;
-  const kg = plan.chargeG / 1000;
+  const perKg = (ml: number) => (1000 * ml) / plan.chargeG;
+  const dissolvedMl = forecast.oil.dissolvedG.p50 / forecast.oilDensityGPerMl;
   return (
     <>
       <Txt variant="strong">
@@ -68,19 +76,19 @@ function OverTime({ plan, state, work }: DoorProps & { plan: ChargePlan }) {
         unit="mL distilled"
         inWords={`Oil distilled over ${showDuration(forecast.runMinutes)}: likely ${showRange(p10, p90)} mL at the end.`}
       />
-      <Txt>{`Likely ${showRange(p10 / kg, p90 / kg)} mL distilled from a kilogram, in eight runs of ten. That is ${Math.round(forecast.recovery * 100)} % of the oil in the plant.`}</Txt>
-      <Txt>{`About ${fixed(forecast.oil.dissolvedG.p50, 2)} g stay dissolved in the hydrosol, and ${words(showOil(forecast.oil.suspendedMl.p50))} float in it as fine drops.`}</Txt>
+      <Txt>{`Likely ${yieldRange(perKg(p10), perKg(p90), units)} ${yieldUnit(units)} distilled, in eight runs of ten. That is ${Math.round(forecast.recovery * 100)} % of the oil in the plant.`}</Txt>
+      <Txt>{`About ${words(showOil(dissolvedMl))} stay dissolved in the hydrosol, and ${words(showOil(forecast.oil.suspendedMl.p50))} float in it as fine drops.`}</Txt>
       <Txt>{`${settlingWords(settlingTime(forecast.oilDensityGPerMl, preferences.site.airC, work.draft.settling))}.`}</Txt>
       {narrowed.runs > 0 ? (
         <Txt className="text-leaf-ink">
-          {`${narrowed.runs === 1 ? "Your own run makes" : `Your ${narrowed.runs} own runs make`} this range ${Math.round((1 - narrowed.width) * 100)} % narrower: ${showRange(figures.oilMlPerKg.low, figures.oilMlPerKg.high)} mL/kg, where books say ${bookRange(work)}.`}
+          {`${narrowed.runs === 1 ? "Your own run makes" : `Your ${narrowed.runs} own runs make`} this range ${Math.round((1 - narrowed.width) * 100)} % narrower: ${yieldRange(figures.oilMlPerKg.low, figures.oilMlPerKg.high, units)} ${yieldUnit(units)}, where books say ${bookRange(work)}.`}
         </Txt>
       ) : null}
     </>
   );
 }
 
-function bookRange({ read }: PlanWork): string {
+function bookRange({ read, units }: PlanWork): string {
   const book = read.plant.states[read.state]?.oilMlPerKg;
-  return book ? showRange(book.low, book.high) : "nothing";
+  return book ? yieldRange(book.low, book.high, units) : "nothing";
 }
