@@ -92,6 +92,7 @@ test("film: the same again", async ({ page }) => {
 
 test("film: twelve small bottles", async ({ page }) => {
   await goTo(page, "/shelf?logbook=demo");
+  await page.getByRole("button", { name: "More", exact: true }).click();
   await tap(page, "Add something bought");
   await page.getByLabel("Plant").selectOption({ label: "Clary sage" });
   await field(page, "How much").fill("60");

@@ -22,6 +22,7 @@ test("a lot is bottled from the empties, its sheet of labels printed, and a labe
   page,
 }) => {
   await openDemo(page, "/shelf");
+  await page.getByRole("button", { name: "More", exact: true }).click();
   await page.getByRole("button", { name: "Add something bought" }).click();
   await page.getByLabel("Plant").selectOption({ label: "Clary sage" });
   await field(page, "How much").fill("18");
@@ -116,7 +117,7 @@ test("used, blended and traced both ways; found by its code with a slip; what is
 
   await goTo(page, "/shelf");
   const slip = blend.replace(/.$/, blend.endsWith("2") ? "3" : "2");
-  await field(page, "Find by code, name or place").fill(slip);
+  await field(page, "Find").fill(slip);
   await expect(page.getByText(/a slip away/)).toBeVisible();
   await page
     .getByRole("link", { name: new RegExp(`^${blend}`) })

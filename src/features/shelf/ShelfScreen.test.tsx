@@ -50,6 +50,13 @@ const season: AnyRecord[] = [
   lot("water", { product: "hydrosol", volumeMl: 900 }),
   bottle("b2", "water", { sizeMl: 500, filledMl: 450, bestBy: "2026-06-01" }),
 ];
+/* Wide, so that every button stands on the page; in the hand they are one tap away, under More. */
+let mockWide = true;
+jest.mock("@/ui/layout/useWide", () => ({ useWide: () => mockWide }));
+beforeEach(() => {
+  mockWide = true;
+});
+
 function open(records: AnyRecord[] = season) {
   jest.setSystemTime(Date.parse("2026-06-10T12:00:00Z"));
   return renderWith(<ShelfScreen />, records);
@@ -101,7 +108,7 @@ test("bottles are found by name, place or code; a slip of the pen says what is n
   open([...season, lot("coded", { code: "K7Q-4MX" })]);
   show(/^Cards$/);
   const find = (value: string) => {
-    fireEvent.change(screen.getByLabelText("Find by code, name or place"), { target: { value } });
+    fireEvent.change(screen.getByRole("textbox", { name: "Find" }), { target: { value } });
     act(() => {
       jest.advanceTimersByTime(200);
     });
@@ -135,4 +142,14 @@ test("what can be pressed stands before the bottles: these are drawn on while on
       screen.getByRole("button", { name }).compareDocumentPosition(bottle) &
         Node.DOCUMENT_POSITION_FOLLOWING,
     ).toBeTruthy();
+});
+
+test("in the hand the bottles stand high: what is used less is under More", () => {
+  mockWide = false;
+  open();
+  expect(screen.queryByRole("button", { name: "Labels" })).not.toBeInTheDocument();
+  fireEvent.click(screen.getByRole("button", { name: "More" }));
+  for (const name of ["Labels", "Season", "Add something bought", "Save as CSV"])
+    expect(screen.getByRole("button", { name })).toBeVisible();
+  expect(screen.getByRole("radio", { name: "Cards" })).toBeVisible();
 });

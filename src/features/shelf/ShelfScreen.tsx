@@ -18,6 +18,7 @@ import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
+import { Sheet } from "@/ui/primitives/Sheet";
 import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
@@ -51,7 +52,7 @@ export function ShelfScreen() {
     as: "boards",
   });
   const allRead = useAppSelector(({ keeping }) => keeping.later === 0);
-  const [sheet, setSheet] = useState<"scan" | "add">();
+  const [sheet, setSheet] = useState<"scan" | "add" | "more">();
   const find = useCallback((next: string) => change({ text: next }), [change]);
   /* Typing is answered first, the shelf follows. */
   const text = useDeferredValue(view.text);
@@ -74,6 +75,44 @@ export function ShelfScreen() {
       label="Add something bought"
       opens
       onPress={() => setSheet("add")}
+    />
+  );
+  const more = (
+    <>
+      <Button
+        label="Labels"
+        look="quiet"
+        size="small"
+        onPress={() => router.push("/shelf/labels")}
+      />
+      <Button
+        label="Season"
+        look="quiet"
+        size="small"
+        onPress={() => router.push("/shelf/season")}
+      />
+      {addBought}
+      <Button
+        label="Save as CSV"
+        look="quiet"
+        size="small"
+        onPress={() =>
+          void download(
+            `sereno-bottles-${isoDay(new Date())}.csv`,
+            bottlesCsv(stock.bottles, stock.lots, stock.uses, book),
+            "text/csv",
+          )
+        }
+      />
+    </>
+  );
+  const shownAs = (
+    <Choice
+      label="Shown as"
+      shown={!wide}
+      options={[...views]}
+      value={view.as}
+      onChange={(as) => change({ as })}
     />
   );
   /* Its key keeps it where it stands, should the first bottles be read while it is open. */
@@ -102,34 +141,13 @@ export function ShelfScreen() {
     <Screen
       title="Shelf"
       actions={
-        /* All of them above the bottles: these are drawn on while one looks, and would push them away from under a finger. */
         <>
           <Button label="Scan" look="quiet" size="small" opens onPress={() => setSheet("scan")} />
-          <Button
-            label="Labels"
-            look="quiet"
-            size="small"
-            onPress={() => router.push("/shelf/labels")}
-          />
-          <Button
-            label="Season"
-            look="quiet"
-            size="small"
-            onPress={() => router.push("/shelf/season")}
-          />
-          {addBought}
-          <Button
-            label="Save as CSV"
-            look="quiet"
-            size="small"
-            onPress={() =>
-              void download(
-                `sereno-bottles-${isoDay(new Date())}.csv`,
-                bottlesCsv(stock.bottles, stock.lots, stock.uses, book),
-                "text/csv",
-              )
-            }
-          />
+          {wide ? (
+            more
+          ) : (
+            <Button label="More" look="quiet" size="small" opens onPress={() => setSheet("more")} />
+          )}
         </>
       }
     >
@@ -148,16 +166,18 @@ export function ShelfScreen() {
           }}
         />
       ))}
-      <View className={wide ? "flex-row items-end gap-4" : "gap-3"}>
-        <View className="min-w-0 flex-1">
+      <View className="flex-row items-end gap-3">
+        <View className="min-w-0 flex-[3]">
           <FindField start={view.text} onChange={find} />
         </View>
-        <Select
-          label="Sort by"
-          options={[...sorts]}
-          value={view.sort}
-          onChange={(sort) => change({ sort })}
-        />
+        <View className="min-w-0 flex-[2]">
+          <Select
+            label="Sort by"
+            options={[...sorts]}
+            value={view.sort}
+            onChange={(sort) => change({ sort })}
+          />
+        </View>
       </View>
       <CodeHint typed={text} />
       <View className="flex-row flex-wrap gap-x-6 gap-y-2">
@@ -175,12 +195,7 @@ export function ShelfScreen() {
           value={view.filter}
           onChange={(filter) => change({ filter })}
         />
-        <Choice
-          label="Shown as"
-          options={[...views]}
-          value={view.as}
-          onChange={(as) => change({ as })}
-        />
+        {wide ? shownAs : null}
       </View>
       {open.map(({ lot, openMl }) => (
         <Row
@@ -206,6 +221,10 @@ export function ShelfScreen() {
           onSort={(sort) => change({ sort })}
         />
       )}
+      <Sheet title="More of the shelf" open={sheet === "more"} onClose={() => setSheet(undefined)}>
+        {shownAs}
+        <View className="flex-row flex-wrap gap-2">{more}</View>
+      </Sheet>
       {sheet === "scan" ? <ScanSheet onClose={() => setSheet(undefined)} /> : null}
       {adding}
     </Screen>
@@ -224,7 +243,13 @@ function FindField({ start, onChange }: { start: string; onChange: (text: string
     return () => clearTimeout(rest);
   }, [typed, start, onChange]);
   return (
-    <TextField label="Find by code, name or place" value={typed} onChange={setTyped} shortcut="/" />
+    <TextField
+      label="Find"
+      placeholder="code, name, place"
+      value={typed}
+      onChange={setTyped}
+      shortcut="/"
+    />
   );
 }
 

@@ -64,6 +64,26 @@ export function Screen({
   const list = useRef<ScrollView>(null);
   usePageTitle(pageTitle);
   useScrollKept(list);
+  const find = back || wide ? null : <FindLink />;
+  const icons =
+    words || find ? (
+      <View className="-my-2 flex-row">
+        {words}
+        {find}
+      </View>
+    ) : null;
+  const label = icons && over ? <Txt variant="label">{over}</Txt> : null;
+  /* Beside the way back, or what the title belongs to, there is room for the small ways on. */
+  const above = back ? (
+    <Link href={back.href} asChild>
+      <Pressable className="no-print -ml-2 min-h-[48px] flex-row items-center pr-3">
+        <ChevronLeft size={20} color="var(--soft)" />
+        <Text className="font-medium text-[15px] text-soft">{back.label}</Text>
+      </Pressable>
+    </Link>
+  ) : (
+    label
+  );
   return (
     <View role="main" className="flex-1 bg-ground">
       <ScrollView
@@ -75,28 +95,23 @@ export function Screen({
           onSubmit={onSubmit}
           className={`w-full gap-4 self-center ${oneSheet ? (wide ? "one-sheet" : "one-sheet one-sheet-columns") : ""} ${wide ? "max-w-[1180px]" : "max-w-[620px]"}`}
         >
-          <View className="flex-row flex-wrap items-end justify-between gap-x-4 gap-y-2">
-            <View className="min-w-0 shrink">
-              {back ? (
-                <Link href={back.href} asChild>
-                  <Pressable className="no-print -ml-2 min-h-[48px] flex-row items-center pr-3">
-                    <ChevronLeft size={20} color="var(--soft)" />
-                    <Text className="font-medium text-[15px] text-soft">{back.label}</Text>
-                  </Pressable>
-                </Link>
-              ) : null}
-              {over ? <Txt variant="label">{over}</Txt> : null}
-              <Txt variant="title">{title}</Txt>
-            </View>
-            {words || !(back || wide) ? (
-              <View className="flex-row">
-                {words}
-                {back || wide ? null : <FindLink />}
+          <View>
+            {above ? (
+              <View className="flex-row items-center justify-between gap-2">
+                {above}
+                {icons}
               </View>
             ) : null}
-            {actions ? (
-              <View className="max-w-full flex-row flex-wrap items-center gap-2">{actions}</View>
-            ) : null}
+            <View className="flex-row flex-wrap items-end justify-between gap-x-4 gap-y-2">
+              <View className="min-w-0 shrink">
+                {over && above !== label ? <Txt variant="label">{over}</Txt> : null}
+                <Txt variant="title">{title}</Txt>
+              </View>
+              {above ? null : icons}
+              {actions ? (
+                <View className="max-w-full flex-row flex-wrap items-center gap-2">{actions}</View>
+              ) : null}
+            </View>
           </View>
           {wide && aside ? (
             <View className="flex-row gap-6">
