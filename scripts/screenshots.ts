@@ -16,25 +16,19 @@ const planned = async (page: Page) => {
   await plant.fill("Clary sage, flowering tops");
   await page.getByRole("option").first().waitFor();
   await plant.press("Enter");
-  await page.getByRole("textbox", { name: "I have" }).fill("1.8");
-  await page.getByLabel("I have: unit").selectOption("kg");
+  await page.getByRole("textbox", { name: "Plant weight" }).fill("1.8");
+  await page.getByLabel("Plant weight: unit").selectOption("kg");
   await page
-    .getByText(/8 in 10/)
+    .getByRole("button", { name: /^likely \d/ })
     .first()
     .waitFor();
-};
-const plannedBelow = async (page: Page) => {
-  await planned(page);
-  await page
-    .getByRole("img", { name: /headspace/ })
-    .evaluate((drawing) => drawing.scrollIntoView({ block: "start" }));
 };
 
 const notesBelow = async (page: Page) => {
   await planned(page);
-  await page
-    .getByRole("heading", { name: "Which notes come when" })
-    .evaluate((heading) => heading.scrollIntoView({ block: "start" }));
+  const fold = page.getByRole("button", { name: "Which notes come when" });
+  await fold.click();
+  await fold.evaluate((button) => button.scrollIntoView({ block: "start" }));
 };
 const below = (heading: string) => async (page: Page) => {
   await page
@@ -51,7 +45,7 @@ const forecastThere = async (page: Page) => {
 };
 const pictures: Picture[] = [
   { name: "today-phone", address: "/" },
-  { name: "plan-phone", address: "/plan", prepare: plannedBelow },
+  { name: "plan-phone", address: "/plan", prepare: planned },
   { name: "notes-phone", address: "/plan", prepare: notesBelow },
   {
     name: "watch-phone-night",
@@ -62,7 +56,7 @@ const pictures: Picture[] = [
   {
     name: "settle-phone",
     address: "/runs/demo-run-30/separate",
-    prepare: below("Let it part"),
+    prepare: below("Let oil and water separate"),
   },
   {
     name: "went-phone",
