@@ -96,6 +96,7 @@ test("an oil that hangs is salted; more of it is drawn off the next day", async 
   await addVessel(page, "Tall tube", "narrow tube", "40", "400");
   await distil(page, "Vetiver", "500");
   await expect(page.getByText(/as heavy as this water: it hangs/)).toBeVisible();
+  await page.getByRole("button", { name: /^Warmth and salt/ }).click();
   await page.getByRole("radio", { name: "100 g" }).click();
   await expect(page.getByText(/Tall tube: the oil floats/)).toBeVisible();
   await expect(page.getByText(/Salted hydrosol is not kept/)).toBeVisible();

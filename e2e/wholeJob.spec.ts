@@ -102,6 +102,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await expect(again.getByText("“abc” is not a number. Use digits, like 1.5.")).toBeVisible();
   await field(again, "Oil").fill("4,2");
   await field(again, "Hydrosol, all of it").fill("690");
+  await again.getByRole("button", { name: /^Look, smell, pH, note/ }).click();
   await field(again, "Look").fill("pale yellow");
   await field(again, "pH of the hydrosol").fill("5.3");
   await expect(again.getByRole("row", { name: /mL.kg/ })).toContainText("6.00");

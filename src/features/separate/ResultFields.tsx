@@ -1,10 +1,11 @@
-import { Controller, type Control, type FieldValues } from "react-hook-form";
+import { Controller, type Control, type FieldValues, useFormState } from "react-hook-form";
 import { View } from "react-native";
 import { fixed } from "@/core/units/format";
 import type { Plant } from "@/core/plant/plant";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { smellsOf } from "@/logbook/plant/smellsOf";
 import { Card } from "@/ui/primitives/Card";
+import { Fold } from "@/ui/primitives/Fold";
 import { Txt } from "@/ui/primitives/Txt";
 import { WordChips } from "@/ui/primitives/WordChips";
 import { FormNumber, FormText } from "@/ui/primitives/form";
@@ -18,12 +19,27 @@ interface Props {
   units: UnitSystem;
   /** Jars that were swapped, what each smells of by the plan. */
   jars: readonly string[];
+  /** Looks, smells, pH or a note are in it already. */
+  noted: boolean;
+}
+
+/* What stands behind the fold. */
+const folded = ["look", "smell", "hydrosolLook", "hydrosolSmell", "ph", "note"] as const;
+
+/** Whether anything that stands behind the fold has been filled in. */
+export function isNoted(form: SeparateForm): boolean {
+  return folded.some((name) => {
+    const value = form[name];
+    return (typeof value === "string" ? value : value.text).trim() !== "";
+  });
 }
 
 /** What is measured once oil and hydrosol are apart. */
-export function ResultFields({ control, plant, densityGPerMl, units, jars }: Props) {
+export function ResultFields({ control, plant, densityGPerMl, units, jars, noted }: Props) {
   const smells = plant ? smellsOf(plant.composition) : [];
   const volumes = unitsFor("volume", units);
+  const { errors } = useFormState({ control });
+  const wrong = folded.some((name) => errors[name] !== undefined);
   return (
     <>
       <Card className="gap-3">
@@ -91,7 +107,12 @@ export function ResultFields({ control, plant, densityGPerMl, units, jars }: Pro
           />
         </View>
       </Card>
-      <Card className="gap-3">
+      <Fold
+        title="Look, smell, pH, note"
+        inside="What you see and smell, in the plant's words or yours"
+        filled={noted}
+        wrong={wrong}
+      >
         <View className="flex-row gap-3">
           <FormText control={control} name="look" label="Look" placeholder={plant?.oilLook} />
           <FormText control={control} name="smell" label="Smell" />
@@ -135,7 +156,7 @@ export function ResultFields({ control, plant, densityGPerMl, units, jars }: Pro
           maxLength={5000}
           placeholder="spent plant, weather, what to change"
         />
-      </Card>
+      </Fold>
     </>
   );
 }

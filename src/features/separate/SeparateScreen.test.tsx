@@ -1,4 +1,4 @@
-import { act, fireEvent, screen, within } from "@testing-library/react";
+import { act, fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { useAppSelector } from "@/store/hooks";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
@@ -21,7 +21,10 @@ function separate(settling?: string, entries = settled, minutes = 90) {
   const schools = settling ? { settling } : undefined;
   return renderWith(<Shown />, [sampleStill(), { ...run, plan: { ...run.plan, schools } }]).store;
 }
+/** Types into a field; looks and smells stand behind a fold. */
 const type = (label: string, value: string) => {
+  if (!screen.queryByLabelText(label))
+    fireEvent.click(screen.getByRole("button", { name: /^Look, smell, pH, note/ }));
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
   fireEvent.blur(screen.getByLabelText(label));
 };
@@ -140,6 +143,16 @@ test("a weighed volume tells the oil's density, and one that no oil has is not t
   type("weighs", "3.6");
   fireEvent.click(screen.getByRole("button", { name: "Use as its density" }));
   expect(screen.getByLabelText("Oil density, if weighed")).toHaveValue("0.9");
+});
+
+test("what is wrong behind the fold holds it open", async () => {
+  separate();
+  const fold = () => screen.getByRole("button", { name: /^Look, smell, pH, note/ });
+  expect(fold()).toHaveAttribute("aria-expanded", "false");
+  type("pH of the hydrosol", "15");
+  await waitFor(() => expect(screen.getByText(/can be 14 at most/)).toBeVisible());
+  fireEvent.click(fold());
+  expect(fold()).toHaveAttribute("aria-expanded", "true");
 });
 
 test("the plant's own words are tapped into the smell and out of it; others are typed", () => {

@@ -37,7 +37,7 @@ import { asResult, separateDefaults, separateSchema, withItsJars } from "./separ
 import { AgainstExpected } from "./AgainstExpected";
 import { SettlingNotice } from "./SettlingNotice";
 import { YieldSoFar } from "./YieldSoFar";
-import { ResultFields } from "./ResultFields";
+import { ResultFields, isNoted } from "./ResultFields";
 
 /** After the heat: let it settle, draw off, measure; the yield appears as it is typed. */
 export function SeparateScreen({ run }: { run: Run }) {
@@ -72,6 +72,7 @@ export function SeparateScreen({ run }: { run: Run }) {
   });
   const { control, handleSubmit, reset } = form;
   useFormDraft(form, draft);
+  const [noted] = useState(() => isNoted(form.getValues()));
   const [problem, setProblem] = useState<string>();
   const typed = separateSchema.safeParse(useWatch({ control }));
   const vessels = useVesselsOfRun(run, state, settle, site);
@@ -196,6 +197,7 @@ export function SeparateScreen({ run }: { run: Run }) {
         densityGPerMl={oilDensityGPerMl}
         units={units}
         jars={jarSmells(run, beginning.jars.length)}
+        noted={noted}
       />
       <OilAnotherWay
         runId={run.id}

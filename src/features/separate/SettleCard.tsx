@@ -29,6 +29,7 @@ import { useAppDispatch } from "@/store/hooks";
 import { VesselsDrawing } from "@/ui/drawings/VesselsDrawing";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { Fold } from "@/ui/primitives/Fold";
 import { Choice } from "@/ui/primitives/Choice";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
@@ -89,27 +90,33 @@ export const SettleCard = memo(function SettleCard({
         value={chosen.vessel.id}
         onChange={(vesselId) => onSettle({ vesselId })}
       />
-      <Choice
-        label="Warmth"
-        shown
-        options={[
-          { value: "room", label: `Room, ${degrees(site.airC)}` },
-          { value: "warm", label: `Warm, ${degrees(warmths.warm)}` },
-          { value: "cold", label: `Cold, ${degrees(warmths.cold)}` },
-        ]}
-        value={settle.warmth}
-        onChange={(warmth) => onSettle({ warmth })}
-      />
-      <Choice
-        label={units === "metric" ? "Salt to the litre" : "Salt to the quart"}
-        shown
-        options={salts.map((value) => ({
-          value,
-          label: value === "0" ? "None" : words(showSalt(Number(value), units)),
-        }))}
-        value={settle.salt}
-        onChange={(salt) => onSettle({ salt })}
-      />
+      <Fold
+        title="Warmth and salt"
+        inside={`${degrees(temperatureC)}, ${settle.salt === "0" ? "no salt" : "with salt"}`}
+        filled={settle.warmth !== "room" || settle.salt !== "0"}
+      >
+        <Choice
+          label="Warmth"
+          shown
+          options={[
+            { value: "room", label: `Room, ${degrees(site.airC)}` },
+            { value: "warm", label: `Warm, ${degrees(warmths.warm)}` },
+            { value: "cold", label: `Cold, ${degrees(warmths.cold)}` },
+          ]}
+          value={settle.warmth}
+          onChange={(warmth) => onSettle({ warmth })}
+        />
+        <Choice
+          label={units === "metric" ? "Salt to the litre" : "Salt to the quart"}
+          shown
+          options={salts.map((value) => ({
+            value,
+            label: value === "0" ? "None" : words(showSalt(Number(value), units)),
+          }))}
+          value={settle.salt}
+          onChange={(salt) => onSettle({ salt })}
+        />
+      </Fold>
       <Txt role="status">{verdict(vessels, oilMl, run.plan.forecast.rateMlPerMin, units)}</Txt>
       <Txt>{soonness(chosen.parting)}</Txt>
       {saltGPerL > 0 ? (

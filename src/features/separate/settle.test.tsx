@@ -43,7 +43,12 @@ const press = (name: string | RegExp) =>
     fireEvent.click(screen.getByRole("button", { name }));
     await Promise.resolve();
   });
-const choose = (name: string | RegExp) => fireEvent.click(screen.getByRole("radio", { name }));
+/** Chooses a vessel, warmth or salt; the last two stand behind a fold. */
+const choose = (name: string | RegExp) => {
+  if (!screen.queryByRole("radio", { name }))
+    fireEvent.click(screen.getByRole("button", { name: /^Warmth and salt/ }));
+  fireEvent.click(screen.getByRole("radio", { name }));
+};
 const entriesOf = (store: ReturnType<typeof separate>) =>
   store.getState().run.entities["run-a"]!.entries;
 

@@ -11,12 +11,15 @@ interface Props {
   inside: string;
   /** It holds something that was typed: then it opens by itself. */
   filled?: boolean;
+  /** Something in it is wrong: it stays open. */
+  wrong?: boolean;
   children: ReactNode;
 }
 
 /** What is asked less often, folded away under one line that says what it is. */
-export function Fold({ title, inside, filled = false, children }: Props) {
-  const [open, setOpen] = useState(filled);
+export function Fold({ title, inside, filled = false, wrong = false, children }: Props) {
+  const [opened, setOpen] = useState(filled);
+  const open = opened || wrong;
   const id = useId();
   const Chevron = open ? ChevronDown : ChevronRight;
   return (
