@@ -98,6 +98,7 @@ test("a device that does not tell where it is, is no dead end", async () => {
 
 test("prices are kept one by one; an emptied one is told no more", () => {
   const { setting } = open();
+  fireEvent.click(screen.getByRole("button", { name: /^What it costs/ }));
   type("Electricity", "0,34");
   type("Oil is worth", "1.2");
   expect(setting().prices).toMatchObject({ electricityPerKWh: 0.34, oilPerMl: 1.2 });

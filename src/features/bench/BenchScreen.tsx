@@ -9,6 +9,7 @@ import { Screen } from "@/ui/layout/Screen";
 import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
 import { allWords } from "@/words/glossary";
+import { Fold } from "@/ui/primitives/Fold";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { CockpitChoices } from "./CockpitChoices";
@@ -40,14 +41,15 @@ export function BenchScreen() {
             <Txt variant="small">{`Water boils here at ${words(showTemperature(boilC, units))}.`}</Txt>
           </Card>
           <LookChoices preferences={preferences} />
-          <Card className="gap-3">
-            <Txt variant="heading">What it costs</Txt>
+          <Fold
+            title="What it costs"
+            inside="Energy, plant, bottles, your hours: what a bottle costs"
+          >
             <PriceFields preferences={preferences} />
-          </Card>
-          <Card className="gap-3">
-            <Txt variant="heading">How long things keep</Txt>
+          </Fold>
+          <Fold title="How long things keep" inside="The rule behind every best-by date">
             <KeepingFields preferences={preferences} />
-          </Card>
+          </Fold>
           <Check
             label="Show the moon at harvest"
             reason="Some note it. Sereno calculates nothing with it."

@@ -10,6 +10,7 @@ import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectStills } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { Fold } from "@/ui/primitives/Fold";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { heatWords } from "@/words/heatWords";
@@ -29,6 +30,26 @@ export function MyStills({ units }: { units: UnitSystem }) {
     const still: Still = { ...newRecord("still", new Date()), ...figures };
     dispatch(addNew([still]));
   }
+  const toAdd = (
+    <View className="flex-row flex-wrap gap-2">
+      {missing.map((figures) => (
+        <Button
+          key={figures.name}
+          look="quiet"
+          size="small"
+          label={`Add: ${figures.name}`}
+          once
+          onPress={() => add(figures)}
+        />
+      ))}
+      <Button
+        look="quiet"
+        size="small"
+        label="Describe a still"
+        onPress={() => router.push("/bench/stills/new")}
+      />
+    </View>
+  );
   return (
     <View className="gap-2">
       <Txt variant="heading">My stills</Txt>
@@ -57,24 +78,13 @@ export function MyStills({ units }: { units: UnitSystem }) {
           </View>
         </Card>
       ) : null}
-      <View className="flex-row flex-wrap gap-2">
-        {missing.map((figures) => (
-          <Button
-            key={figures.name}
-            look="quiet"
-            size="small"
-            label={`Add: ${figures.name}`}
-            once
-            onPress={() => add(figures)}
-          />
-        ))}
-        <Button
-          look="quiet"
-          size="small"
-          label="Describe a still"
-          onPress={() => router.push("/bench/stills/new")}
-        />
-      </View>
+      {anyRun ? (
+        <Fold title="Add a still" inside="One that is ready-made, or your own described">
+          {toAdd}
+        </Fold>
+      ) : (
+        toAdd
+      )}
     </View>
   );
 }
