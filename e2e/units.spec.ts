@@ -14,13 +14,17 @@ const foreign = {
     /\d (?:oz|lb|fl oz|°F|in(?! \d)|ft|gal|cups|quarts|mL\/lb)\b|(?:^|[ (])(?:oz|lb|fl oz|mL\/lb)$|\bpounds?\b/,
 } as const;
 
-/** What a person reads on a page: its words and its examples, without the lists that are not open. */
+/** What a person reads on a page: its words and its examples, of a list what is chosen in it. */
 function readWhole(page: Page): Promise<string[]> {
   return page.evaluate(() => {
     const read: string[] = [];
     const walk = (element: Element) => {
-      if (/^(OPTION|STYLE|SCRIPT|NOSCRIPT)$/.test(element.tagName)) return;
+      if (/^(STYLE|SCRIPT|NOSCRIPT)$/.test(element.tagName)) return;
       if (element instanceof HTMLElement && !element.checkVisibility()) return;
+      if (element instanceof HTMLSelectElement) {
+        read.push(element.selectedOptions[0]?.text ?? "");
+        return;
+      }
       for (const name of ["placeholder", "aria-label"]) {
         const text = element.getAttribute(name);
         if (text) read.push(text);

@@ -18,7 +18,7 @@ const titles: Record<DutyKind, (name: string) => string> = {
 
 const whys: Record<DutyKind, string> = {
   ice: "a planned run asks for it, and it takes a night",
-  ranOut: "its place stands empty",
+  ranOut: "its place is empty",
   settled: "by then its fine drops have separated",
   secondDraw: "what had not separated yesterday may have by now",
   bottle: "air and light are at it until then",

@@ -69,7 +69,7 @@ export const glossary = {
   },
   dilution: {
     term: "Dilution",
-    says: "How much oil is in a finished mix, in per cent. On skin one to two per cent is much for most oils.",
+    says: "How much oil is in a finished mix, in per cent. On skin two per cent is the usual most, for many oils less.",
   },
   distillate: {
     term: "Distillate",

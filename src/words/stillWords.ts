@@ -13,7 +13,7 @@ export const constructionWords: Record<Construction, string> = {
   basketPot: "Pot with basket",
   flask: "Flask, plant in water",
   separateVessel: "Boiler and plant vessel",
-  cohobating: "Flask, hydrosol flows back",
+  cohobating: "Flask with return",
   bowl: "Bowl and lid",
 };
 

@@ -3,6 +3,7 @@ import {
   fixed,
   showDuration,
   showFlow,
+  showIce,
   showMass,
   showTemperature,
   showVolume,
@@ -133,14 +134,14 @@ const says: Says = {
     remedy:
       iceKg === undefined
         ? "Change the tub's water before then, for water that is warm enough for this oil."
-        : `Start with ${mass(iceKg * 1000, units)} of ice in the tub, or change its water before then.`,
+        : `Start with ${words(showIce(iceKg, units))} of ice in the tub, or change its water before then.`,
   }),
   tapTooSlow: ({ litresPerMin, usualLitresPerMin }, units) => ({
     message: `This flow needs ${volume(litresPerMin * 1000, units)} of cooling water a minute. An ordinary tap gives about ${volume(usualLitresPerMin * 1000, units)}.`,
     remedy: "Distil gently, or let the cooling water get warmer.",
   }),
   muchIce: ({ iceKg }, units) => ({
-    message: `The lid melts ${mass(iceKg * 1000, units)} of ice over this run.`,
+    message: `The lid melts ${words(showIce(iceKg, units))} of ice over this run.`,
     remedy: "Freeze it the night before in bags that fit the lid. Pour the melted water off.",
   }),
   neverBoils: ({ boilC }, units) => ({
@@ -226,7 +227,7 @@ export function remedyLabel(change: PlanChange, units: UnitSystem): string {
   if (change.pace !== undefined) return change.pace === "gentle" ? "Go gently" : "Go briskly";
   if (change.iceKg !== undefined)
     return change.iceKg > 0
-      ? `Add ${mass(change.iceKg * 1000, units)} of ice`
+      ? `Add ${words(showIce(change.iceKg, units))} of ice`
       : "Leave the ice out";
   if (change.coolingInC !== undefined)
     return `Cool with water at ${degrees(change.coolingInC, units)}`;

@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { significant } from "@/core/units/format";
-import { type UnitSystem, fromCanonical } from "@/core/units/units";
+import { type UnitSystem, fromCanonical, ownUnits, units as unitTable } from "@/core/units/units";
 import { courseOfRun } from "@/core/learn/compareRuns";
 import { Courses, type Course } from "@/ui/charts/Courses";
 import { Card } from "@/ui/primitives/Card";
@@ -12,7 +12,6 @@ import type { Beside } from "./LaidTo";
 import { orNothing } from "./orNothing";
 
 type Axis = "minutes" | "litresPerKg";
-const perPlant = { metric: "L/kg", us: "cups/lb" } as const;
 
 /** Oil over the run, every run on one axis of the person's choice. */
 export function CoursesCard({
@@ -30,6 +29,7 @@ export function CoursesCard({
     [runs, axis, basis, units],
   );
   if (courses.length === 0) return null;
+  const axisUnit = ownUnits("perPlant", units)[0]!;
   const unit = basesIn(units).find(({ value }) => value === basis)!.label;
   return (
     <Card className="gap-2">
@@ -38,7 +38,7 @@ export function CoursesCard({
         label="Over"
         options={[
           { value: "minutes", label: "Minutes" },
-          { value: "litresPerKg", label: `Distillate, ${perPlant[units]}` },
+          { value: "litresPerKg", label: `Distillate, ${unitTable[axisUnit].symbol}` },
         ]}
         value={axis}
         onChange={setAxis}
@@ -46,7 +46,9 @@ export function CoursesCard({
       <Courses
         courses={courses}
         xUnit={
-          axis === "minutes" ? "minutes from the first drop" : `distillate, ${perPlant[units]}`
+          axis === "minutes"
+            ? "minutes from the first drop"
+            : `distillate, ${unitTable[axisUnit].symbol}`
         }
         yUnit={`visible oil, ${unit}`}
         inWords={`Visible oil over the run, ${unit}: ${courses
@@ -74,7 +76,7 @@ function courseOn(
   const x = (minutes: number, distillateMl: number) =>
     axis === "minutes"
       ? minutes
-      : fromCanonical(distillateMl / chargeG, units === "metric" ? "LPerKg" : "cupPerLb");
+      : fromCanonical(distillateMl / chargeG, ownUnits("perPlant", units)[0]!);
   const rate = compared.distillateMl / compared.minutes;
   const course = orNothing(() => courseOfRun(compared));
   if (!course) return undefined;

@@ -3,6 +3,7 @@ import type { ChargePlan } from "@/core/plan/chargePlan";
 import { fullShare } from "@/core/run/liveEstimate";
 import { catchesIn } from "@/core/still/methods";
 import {
+  showIce,
   showLength,
   showMass,
   showOil,
@@ -117,5 +118,5 @@ function coolingLabel({ cooling, forecast, charges }: ChargePlan, units: UnitSys
     const { text, unit } = showTemperature(cooling.tub.endC, units);
     return { shown: { text, unit }, what: "tub at the end" };
   }
-  return { shown: showMass(cooling.iceKg * 1000, units), what: "ice" };
+  return { shown: showIce(cooling.iceKg, units), what: "ice" };
 }

@@ -150,7 +150,7 @@ export function PlanScreen() {
       <PlanNotices work={work} plan={plan} refused={refused} replaces={replaces} onOpen={setDoor} />
       <View className="gap-2">
         <PlanQuestions plan={work} />
-        {answer || work.harvest ? null : <StartFrom plan={work} />}
+        {work.harvest || (answer && byWeight(draft)) ? null : <StartFrom plan={work} />}
         <Assumptions work={work} onOpen={() => setDoor("setup")} />
       </View>
       {answer ? (
@@ -174,6 +174,11 @@ export function PlanScreen() {
       ) : null}
     </Screen>
   );
+}
+
+/* Begun from anything else, the choice stays where it was tapped. */
+function byWeight({ goal, massBy }: PlanDraft): boolean {
+  return goal === "have" && massBy === "scale";
 }
 
 /** What is still to be answered, and what comes of it. */

@@ -1,4 +1,4 @@
-import { memo } from "react";
+import { memo, useDeferredValue } from "react";
 import { View } from "react-native";
 import { planCharges } from "@/core/plan/planCharges";
 import { showDuration, showOil, showVolume, words } from "@/core/units/format";
@@ -20,6 +20,8 @@ interface Props {
 
 /** The answers to one question, each with what is claimed for it and what this plan would come to. */
 export const WayOptions = memo(function WayOptions({ way, work, onChoose }: Props) {
+  /* What is typed in the same sheet stands first; what each choice comes to then follows. */
+  const shown = useDeferredValue(work);
   return (
     <View role="group" aria-label={way.question} className="gap-2">
       {way.options.map(({ value, label, claim, effect }) => (
@@ -28,7 +30,7 @@ export const WayOptions = memo(function WayOptions({ way, work, onChoose }: Prop
           label={label}
           chosen={value === way.value}
           lines={[claim, effect]}
-          figures={inNumbers(way, value, work.draft, work.context, work.units)}
+          figures={inNumbers(way, value, shown.draft, shown.context, shown.units)}
           onTake={() => onChoose(way.draft(value), label)}
         />
       ))}

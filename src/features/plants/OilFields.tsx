@@ -2,7 +2,7 @@ import X from "lucide-react-native/icons/x";
 import { useFieldArray, useFormState, useWatch, type Control } from "react-hook-form";
 import { Pressable, View } from "react-native";
 import { fixed, showDensity, showDissolved, words } from "@/core/units/format";
-import type { UnitSystem } from "@/core/units/units";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { compounds } from "@/core/plant/compounds";
 import { oilProperties } from "@/core/plant/oil";
 import { useUnits } from "@/store/hooks";
@@ -21,6 +21,7 @@ const byName = Object.values(compounds).toSorted((a, b) => a.name.localeCompare(
 
 /** What an oil is made of, line by line, with what follows from it as it is typed. */
 export function OilFields({ control }: Props) {
+  const units = useUnits();
   const { fields, append, remove } = useFieldArray({ control, name: "parts" });
   const named = new Set(useWatch({ control, name: "parts" }).map(({ compoundId }) => compoundId));
   const problem = useFormState({ control, name: "parts" }).errors.parts;
@@ -80,7 +81,7 @@ export function OilFields({ control }: Props) {
         control={control}
         name="setsBelow"
         label="Sets below"
-        choices={["C", "F"]}
+        choices={unitsFor("temperature", units)}
         placeholder="does not set"
       />
       <FormChoice

@@ -31,7 +31,7 @@ export function WayFields({ control }: { control: Control<PlantForm, unknown, Pl
         label="Method"
         options={[
           { value: "steam", label: "Over steam" },
-          { value: "hydro", label: "In the water" },
+          { value: "hydro", label: "Plant in the water" },
         ]}
       />
       <FormText control={control} name="methodReason" label="Why so" lines={2} maxLength={300} />

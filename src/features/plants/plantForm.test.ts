@@ -35,8 +35,10 @@ function known(own: unknown) {
 test.each(plants.map((plant) => [plant.name, plant] as const))(
   "figures of %s that nobody touched are nobody's own",
   (_, plant) => {
-    const read = plantFormSchema.parse(plantFormDefaults(plant, plant.id, "metric"));
-    expect(ownFromForm(read, plant)).toEqual({});
+    for (const units of ["metric", "us"] as const) {
+      const read = plantFormSchema.parse(plantFormDefaults(plant, plant.id, units));
+      expect(ownFromForm(read, plant)).toEqual({});
+    }
   },
 );
 

@@ -187,7 +187,7 @@ export function plantFormDefaults(
     parts: Object.entries(plant?.composition ?? {})
       .sort(([, a], [, b]) => b - a)
       .map(([compoundId, share]) => ({ compoundId, percent: one(share * 100) })),
-    setsBelow: toInput(plant?.setsBelowC, "C"),
+    setsBelow: toInput(plant?.setsBelowC, ownUnits("temperature", units)[0]!),
     keeping: plant?.keeping ?? "middling",
     oilLook: plant?.oilLook ?? "",
     hydrosolLook: plant?.hydrosolLook ?? "",

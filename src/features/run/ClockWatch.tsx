@@ -95,7 +95,7 @@ function Watching() {
   const { runId, number, last } = behind;
   return (
     <Banner
-      text={`This device's clock is behind the log of run ${number}, whose last entry stands at ${timeOf(last, last)}.`}
+      text={`This device's clock is behind the log of run ${number}, whose last entry is at ${timeOf(last, last)}.`}
     >
       <Button
         label={`Go on from ${timeOf(last, last)}`}

@@ -133,7 +133,7 @@ function useWaterRun(still: Still, { units, site }: Setting) {
     water: toInput(before?.waterMl, volumes[0]),
     start: toInput(before?.startC ?? site.waterC, unitsFor("temperature", units)[0] ?? "C"),
     boil: toInput(before?.minutesToBoil, "min"),
-    rate: toInput(before?.rateMlPerMin, "mL"),
+    rate: toInput(before?.rateMlPerMin, unitsFor("volume", units)[0]!),
   }));
   const draft = useDraft(`calibrate/${still.id}`, beginning);
   const [typed, setTyped] = useState(draft.start);

@@ -1,5 +1,5 @@
 import { type UnitName, type UnitSystem, fromCanonical } from "@/core/units/units";
-import { emptyDraft, wholeDraft, type PlanDraft } from "@/records/planDraft";
+import { canonicalUnits, emptyDraft, wholeDraft, type PlanDraft } from "@/records/planDraft";
 import type { Run } from "@/records/run";
 
 /**
@@ -35,7 +35,7 @@ export function draftOfRun(run: Run, units: UnitSystem): PlanDraft {
     agedText: plan.agedMonths === undefined ? "" : plain(plan.agedMonths),
     ...(plan.stop.perKg === undefined
       ? {}
-      : { ratioText: plain(plan.stop.perKg), ratioUnit: "LPerKg" }),
+      : { ratioText: plain(plan.stop.perKg), ratioUnit: canonicalUnits.ratioUnit }),
     minutesText: plan.stop.minutes === undefined ? "" : plain(plan.stop.minutes),
     worthText: plan.stop.worthMlPer10Min === undefined ? "" : plain(plan.stop.worthMlPer10Min),
     chargesText: "1",

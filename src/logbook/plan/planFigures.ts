@@ -1,4 +1,12 @@
-import { fixed, showDuration, showMass, showOil, showVolume, words } from "@/core/units/format";
+import {
+  fixed,
+  showDuration,
+  showIce,
+  showMass,
+  showOil,
+  showVolume,
+  words,
+} from "@/core/units/format";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { type Prices, fuelFor } from "@/core/plan/fuel";
 import type { HeatKind } from "@/core/still/heatSources";
@@ -62,7 +70,7 @@ export function planFigures(
     figures.push({
       name: "Ice",
       amount: ice * charges,
-      value: words(showMass(ice * charges * 1000, units)),
+      value: words(showIce(ice * charges, units)),
     });
   return figures;
 }

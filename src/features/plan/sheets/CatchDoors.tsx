@@ -48,7 +48,7 @@ export function ReceiverDoor(props: DoorProps) {
         <View role="group" aria-label="Receiver" className="gap-2">
           {read.receivers.map((receiver, at) => (
             <OptionCard
-              key={receiverLine(receiver, units)}
+              key={at}
               label={receiverLine(receiver, units)}
               chosen={at === read.receiverAt}
               figures={plan && fitWords(plan, receiver, units)}

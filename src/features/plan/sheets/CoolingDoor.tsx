@@ -5,7 +5,7 @@ import type { ChargePlan } from "@/core/plan/chargePlan";
 import {
   plainNumber,
   showDuration,
-  showMass,
+  showIce,
   showTemperature,
   showVolume,
   significant,
@@ -59,7 +59,7 @@ function Carried({ plan, work: { units } }: { plan: ChargePlan; work: DoorProps[
   const { cooling, charges, forecast } = plan;
   const volume = (litres: number) => words(showVolume(litres * 1000, units));
   const warmth = (celsius: number) => words(showTemperature(celsius, units));
-  const ice = (kg: number) => words(showMass(kg * 1000, units));
+  const ice = (kg: number) => words(showIce(kg, units));
   if (!cooling)
     return (
       <>
