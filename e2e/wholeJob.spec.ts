@@ -47,7 +47,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await field(page, "Plant weight").fill("1,4");
   await page.getByLabel("Plant weight: unit").selectOption("kg");
   await expect(page.getByText("Plan, 2 charges")).toBeVisible();
-  await expect(page.getByRole("button", { name: "hydrosol: 1.40 L" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "hydrosol: 700 mL" })).toBeVisible();
   await expect(visibleOil(page)).toBeVisible();
   await stored(page, /setting/, "1,4");
   await readAnew(page);

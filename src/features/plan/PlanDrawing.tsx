@@ -31,7 +31,7 @@ interface Props {
   onOpen: (door: Door) => void;
 }
 
-/** The answer in the still's own drawing: what goes in, what comes out, each figure a door. */
+/** The answer in the still's own drawing: what goes in and comes out of one charge, each figure a door. */
 export const PlanDrawing = memo(function PlanDrawing({ plan, state, work, still, onOpen }: Props) {
   const { units, read } = work;
   const { forecast, levels, charges } = plan;
@@ -82,12 +82,12 @@ export const PlanDrawing = memo(function PlanDrawing({ plan, state, work, still,
           },
           cooling: { ...coolingLabel(plan, units), onPress: door("cooling") },
           oil: {
-            shown: { ...showOil(middleMl * charges), unit: "mL oil" },
-            what: oil ? likelyOil(oil.p10 * charges, oil.p90 * charges) : "likely …",
+            shown: { ...showOil(middleMl), unit: "mL oil" },
+            what: oil ? likelyOil(oil.p10, oil.p90) : "likely …",
             onPress: door("oil"),
           },
           hydrosol: {
-            shown: showVolume(forecast.distillateMl * charges, units),
+            shown: showVolume(forecast.distillateMl, units),
             what: plan.method === "cohobation" ? "flows back" : "hydrosol",
             onPress: door("hydrosol"),
           },
@@ -103,10 +103,10 @@ function likelyOil(low: number, high: number): string {
 }
 
 /** How the cooling ends, in the two lines there is room for. */
-function coolingLabel({ cooling, forecast, charges }: ChargePlan, units: UnitSystem) {
+function coolingLabel({ cooling, forecast }: ChargePlan, units: UnitSystem) {
   if (!cooling)
     return {
-      shown: showVolume((forecast.cooling.litres ?? 0) * charges * 1000, units),
+      shown: showVolume((forecast.cooling.litres ?? 0) * 1000, units),
       what: "cooling",
     };
   if (cooling.tap)

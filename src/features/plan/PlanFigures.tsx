@@ -2,7 +2,15 @@ import { memo } from "react";
 import { Pressable, View } from "react-native";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { fuelFor } from "@/core/plan/fuel";
-import { fixed, showDuration, showLength, showMass, words } from "@/core/units/format";
+import {
+  fixed,
+  showDuration,
+  showLength,
+  showMass,
+  showOil,
+  showVolume,
+  words,
+} from "@/core/units/format";
 import type { Still } from "@/records/still";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
@@ -68,11 +76,16 @@ export const PlanFigures = memo(function PlanFigures({ plan, state, work, still,
       <Figure
         name={charges === 1 ? "In all" : charges === 2 ? "Both charges" : `All ${charges} charges`}
         value={`${showDuration(all)} heating, ${energy}`}
-        detail={
+        detail={[
+          charges > 1
+            ? `${words(showOil(forecast.oil.visibleMl.p50 * charges))} visible oil, ${words(showVolume(forecast.distillateMl * charges, units))} hydrosol`
+            : undefined,
           fuel.cost === undefined
             ? undefined
-            : `${fixed(fuel.cost, 2)} ${preferences.prices?.currency ?? ""}`.trim()
-        }
+            : `${fixed(fuel.cost, 2)} ${preferences.prices?.currency ?? ""}`.trim(),
+        ]
+          .filter(Boolean)
+          .join(", ")}
         onPress={() => onOpen("heat")}
       />
     </Card>

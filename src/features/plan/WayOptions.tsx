@@ -56,6 +56,8 @@ function inNumbers(
   return [
     `${words(showOil(forecast.oil.visibleMl.p50 * charges))} visible oil`,
     `${words(showVolume(forecast.distillateMl * charges, units))} hydrosol`,
-    `${showDuration(minutes * charges)} heating`,
+    charges > 1
+      ? `${showDuration(minutes * charges)} heating in all`
+      : `${showDuration(minutes)} heating`,
   ].join(" · ");
 }

@@ -15,11 +15,7 @@ export function oilRange({ p10, p90 }: Percentiles, times: number): string {
 }
 
 /** Eight runs in ten give so much hydrosol; undefined where the stop rule sets it. */
-export function volumeRange(
-  { p10, p90 }: Percentiles,
-  times: number,
-  units: UnitSystem,
-): string | undefined {
-  const [low, high] = [showVolume(p10 * times, units), showVolume(p90 * times, units)];
+export function volumeRange({ p10, p90 }: Percentiles, units: UnitSystem): string | undefined {
+  const [low, high] = [showVolume(p10, units), showVolume(p90, units)];
   return low.text === high.text && low.unit === high.unit ? undefined : showBetween(low, high);
 }

@@ -30,8 +30,8 @@ export function HydrosolDoor(props: DoorProps) {
 
 function cameOver(plan: ChargePlan, { ranges }: DoorProps["state"], units: UnitSystem): string {
   const { distillateMl } = plan.forecast;
-  const range = ranges && volumeRange(ranges.ranges.distillateMl, plan.charges, units);
-  const all = words(showVolume(distillateMl * plan.charges, units));
+  const range = ranges && volumeRange(ranges.ranges.distillateMl, units);
+  const all = words(showVolume(distillateMl, units));
   return range
     ? `${all} come over until heat off, likely ${range}.`
     : `${all} come over until heat off.`;
