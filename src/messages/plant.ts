@@ -22,7 +22,7 @@ export const compoundSchema = z.strictObject({
 const stateSchema = z
   .strictObject({
     oilMlPerKg: z.strictObject({ low: z.number().gt(0), high: z.number().max(250) }),
-    moisture: z.number().min(0.02).max(0.92),
+    moisture: z.number().min(0.02).max(0.96),
     packingGPerL: z.number().min(40).max(800),
   })
   .refine(({ oilMlPerKg: { low, high } }) => low < high, { message: "low must be below high" });
@@ -46,8 +46,8 @@ export const plantSchema = z.strictObject({
   preferredMethod: z.enum(["steam", "hydro"]),
   methodReason: words,
   waterMlPerG: z.strictObject({
-    fresh: z.number().min(2).max(20),
-    dried: z.number().min(2).max(20),
+    fresh: z.number().min(1).max(20),
+    dried: z.number().min(1).max(20),
   }),
   freeShare: share,
   releasePerMinute: z.number().gt(0).max(0.1),

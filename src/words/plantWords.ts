@@ -14,6 +14,7 @@ export const tissueWords: Record<Tissue, string> = {
   rootWoodBark: "Oil lies deep in hard tissue: it takes hours to find its way out.",
   resin: "Oil lies in the tear itself: small pieces, much water, hours.",
   petals: "Oil lies in the petal's skin and goes into the air within hours.",
+  fruit: "Scent lies all through the flesh, a trace of it: cut it open, and only water is won.",
 };
 
 /** A tissue in a word or two, to choose from. */
@@ -26,6 +27,7 @@ export const tissueNames: Record<Tissue, string> = {
   rootWoodBark: "Deep in root, wood or bark",
   resin: "In tears of resin",
   petals: "In the petal's skin",
+  fruit: "All through the flesh",
 };
 
 /** How long a plant's product keeps where it keeps best. */

@@ -93,8 +93,78 @@ const months: Record<string, readonly [from: number, to: number]> = {
   wormwoodchrysanthenyl: [7, 8.5],
   yarrow: [6, 7.5],
   yarrowcamphor: [6, 7.5],
+  catnip: [6.5, 9],
+  perilla: [8, 9.5],
+  anisehyssop: [7, 9],
+  summersavory: [7.5, 9],
+  cornmint: [7, 8.5],
+  applemint: [7, 8.5],
+  lemonthyme: [5.5, 7.5],
+  frenchlavender: [4.5, 6],
+  sweetannie: [8, 9.5],
+  southernwood: [6.5, 8.5],
+  feverfew: [6.5, 8],
+  goldenrod: [8, 9.5],
+  bogmyrtle: [7.5, 9.5],
+  labradortea: [7.5, 9.5],
+  cistus: [6.5, 9],
+  californiabay: [8, 10],
+  whitepine: [2, 5],
+  mountainpine: [6, 8],
+  grandfir: [11, 15],
+  hemlockspruce: [11, 15],
+  larch: [6, 9],
+  juniperbranch: [8, 11],
+  peppermintgum: [7, 9.5],
+  kanuka: [7, 9],
+  valerian: [9.5, 11],
+  elecampane: [9.5, 11],
+  cucumber: [7, 9],
+  violet: [3, 4.5],
+  lilac: [5, 6],
   yuzu: [11, 13],
 };
+
+/* What is grown and cut between the tropics, in the dry months: leaves hold most oil and dry well, bark and root are clean. */
+const tropicPlants: ReadonlySet<string> = new Set([
+  "allspice",
+  "basil",
+  "basilestragole",
+  "blackpepper",
+  "bluemallee",
+  "cardamom",
+  "cassia",
+  "cinnamonbark",
+  "cinnamonleaf",
+  "citronella",
+  "clove",
+  "cornmint",
+  "eucalyptus",
+  "ginger",
+  "grapefruitzest",
+  "lemongrass",
+  "lemongum",
+  "lemonmyrtle",
+  "lemonzest",
+  "limezest",
+  "makrut",
+  "mandarinzest",
+  "niaouli",
+  "nutmeg",
+  "orangezest",
+  "palmarosa",
+  "patchouli",
+  "peppermintgum",
+  "rosegeranium",
+  "sandalwood",
+  "teatree",
+  "tulsi",
+  "turmeric",
+  "vetiver",
+  "ylang",
+]);
+/* The dry half of the year in savanna climates, in months, north of the equator; half a year later south of it. */
+const dryMonths: readonly [from: number, to: number] = [11.5, 16];
 
 /** The plants that have a season. */
 export const seasonalPlants: readonly string[] = Object.keys(months);
@@ -111,16 +181,27 @@ const mostShift = 45;
 /* Nearer to the equator than this a year has no such seasons. */
 const tropic = 23.4;
 
-/** Whether a plant of this calendar has a season where somebody cuts. */
+/** Whether the year has a summer and a winter where somebody cuts; between the tropics it is dry and wet. */
 export function hasSeasons({ latitude = baseLatitude }: Garden): boolean {
   return Math.abs(latitude) > tropic;
 }
 
-/** When a plant is usually cut in such a garden; undefined where it has no season of its own, or the place none. */
+/**
+ * When a plant is usually cut in such a garden; undefined where it has no season of its own. Between the tropics what
+ * grows there has the dry months, and nothing else has any.
+ */
 export function harvestWindow(plantId: string, garden: Garden): Window | undefined {
-  const own = Object.hasOwn(months, plantId) ? months[plantId] : undefined;
-  if (!own || !hasSeasons(garden)) return undefined;
   const { latitude = baseLatitude, altitudeM } = garden;
+  if (!hasSeasons(garden)) {
+    if (!tropicPlants.has(plantId)) return undefined;
+    const half = latitude < 0 ? 6 : 0;
+    return {
+      from: dayIn((dryMonths[0] - 1 + half) * monthDays),
+      to: dayIn((dryMonths[1] - 1 + half) * monthDays),
+    };
+  }
+  const own = Object.hasOwn(months, plantId) ? months[plantId] : undefined;
+  if (!own) return undefined;
   const [from, to] = own;
   const late =
     (Math.abs(latitude) - baseLatitude) * daysPerDegree + Math.max(0, altitudeM) / metresPerDay;

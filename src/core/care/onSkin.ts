@@ -3,6 +3,7 @@ import { shareOf, skinMostByContent, substanceList } from "../plant/substances";
 import type { Product } from "../shelf/products";
 import {
   isHarmfulWater,
+  isWaterNotForSkin,
   mixedOil,
   mixedWater,
   productCautions,
@@ -21,6 +22,7 @@ export function mostOnSkin(product: Product, parts: readonly ProductPart[], whos
   const warned = productCautions(product, parts);
   if (whose === "child" && notUnderSix.some((caution) => warned.includes(caution))) return 0;
   if (product === "oil") return mostOfOil(parts, usualSkinMost[whose]);
+  if (parts.some(isWaterNotForSkin)) return 0;
   if (parts.some((part) => part.care.skinMostPercent === "none" && isHarmfulWater(part))) return 0;
   const water = mixedWater(parts);
   return substanceList.reduce((most, [, substance]) => {

@@ -147,10 +147,19 @@ export function isHarmfulWater({ care: { cautions = [], skinMostPercent } }: Pro
   return inTraces && harmsInside.some((caution) => cautions.includes(caution));
 }
 
+/** Whether a part's water itself is not for skin: it holds of what skins bear least. */
+export function isWaterNotForSkin({ water = {} }: ProductPart): boolean {
+  return substanceList.some(
+    ([, substance]) =>
+      shareOf(substance, water) >= (substance.waterNotOnSkinFromMgPerL ?? Infinity),
+  );
+}
+
 function ofDissolved(part: ProductPart): string[] {
   const { cautions = [] } = part.care;
   const own: string[] = cautions.filter((caution) => ofWater.includes(caution));
   const limits = part.water ? byLimits(part.water) : [];
+  const skin = isWaterNotForSkin(part) ? ["notOnSkin"] : [];
   const fits = cautions.includes("convulsant") ? ["youngChildren", "pregnancy"] : [];
-  return [...own, ...fits, ...(isHarmfulWater(part) ? notToDrink : limits)];
+  return [...own, ...skin, ...fits, ...(isHarmfulWater(part) ? notToDrink : limits)];
 }

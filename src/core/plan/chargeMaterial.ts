@@ -16,6 +16,7 @@ const monthlyLoss: Record<Tissue, number> = {
   surfaceGlands: 0.022,
   innerGlands: 0.015,
   petals: 0.04,
+  fruit: 0.04,
   zest: 0.03,
   needles: 0.015,
   crushedSeed: 0.006,

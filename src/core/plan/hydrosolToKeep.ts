@@ -9,6 +9,7 @@ const freshLitres: Partial<Record<Tissue, number>> = {
   needles: 1.3,
   zest: 0.7,
   petals: 1,
+  fruit: 0.5,
   crushedSeed: 4,
   resin: 5,
   rootWoodBark: 8,

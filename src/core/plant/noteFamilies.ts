@@ -17,6 +17,20 @@ export type NoteFamily = (typeof noteFamilies)[number];
 
 /** Which family a compound's odour words belong to, by compound. */
 export const familyOf: Readonly<Record<string, NoteFamily>> = {
+  alantolactone: "earth",
+  valerenal: "earth",
+  bornylIsovalerate: "earth",
+  isovalericAcid: "earth",
+  germacrone: "wood",
+  ledol: "wood",
+  viridiflorol: "wood",
+  piperitenoneOxide: "mint",
+  piperitone: "mint",
+  nonadienal: "herb",
+  lilacAldehyde: "flower",
+  trimethylcyclohexanone: "resin",
+  methoxycinnamaldehyde: "spice",
+  cyclocolorenone: "wood",
   alphaPinene: "resin",
   betaPinene: "resin",
   camphene: "resin",

@@ -38,7 +38,7 @@ test.each(plants.map((plant) => [plant.name, plant] as const))(
     for (const { oilMlPerKg, moisture, packingGPerL } of states) {
       expect(oilMlPerKg.low).toBeGreaterThan(0);
       expect(oilMlPerKg.high).toBeGreaterThan(oilMlPerKg.low);
-      expect(moisture).toBeLessThan(0.9);
+      expect(moisture).toBeLessThan(0.96);
       expect(packingGPerL).toBeGreaterThan(40);
     }
   },

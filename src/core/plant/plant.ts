@@ -27,6 +27,7 @@ export const tissues = [
   "rootWoodBark",
   "resin",
   "petals",
+  "fruit",
 ] as const;
 export type Tissue = (typeof tissues)[number];
 

@@ -50,7 +50,7 @@ export const plantMarks: Record<PlantMark, readonly string[]> = {
 export function markOf(plant: { tissue: string; part: string } | undefined): PlantMark {
   if (!plant) return "leaf";
   const part = plant.part.toLowerCase();
-  if (plant.tissue === "zest") return "zest";
+  if (plant.tissue === "zest" || plant.tissue === "fruit") return "zest";
   if (plant.tissue === "crushedSeed") return "seed";
   if (plant.tissue === "needles") return "needle";
   if (plant.tissue === "resin") return "resin";

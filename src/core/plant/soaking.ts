@@ -9,6 +9,7 @@ const byTissue: Record<Tissue, number> = {
   surfaceGlands: 3.5,
   innerGlands: 3.5,
   petals: 4,
+  fruit: 4,
   needles: 2,
   zest: 3,
   crushedSeed: 1.5,

@@ -15,6 +15,8 @@ export interface Substance {
   notBySpoon?: true;
   /** From this share of an oil on it is not for skin at all. */
   notOnSkinFrom?: number;
+  /** Water that holds so much of it is not for skin either, mg/L. */
+  waterNotOnSkinFromMgPerL?: number;
   /** What an oil is warned of, each from its share on, 0 to 1. */
   warns?: Partial<Record<Caution, number>>;
 }
@@ -110,6 +112,15 @@ export const substances = {
     members: ["umbellulone"],
     warns: { asthma: 0.2, youngChildren: 0.2, sensitises: 0.2 },
   },
+  /* Of all plants' substances one of those that skins bear least. */
+  alantolactone: {
+    members: ["alantolactone"],
+    notOnSkinFrom: 0.1,
+    waterNotOnSkinFromMgPerL: 1,
+    warns: { sensitises: 0.02 },
+  },
+  ledol: { members: ["ledol"], warns: { convulsant: 0.1 } },
+  nepetalactone: { members: ["nepetalactone"], warns: { sensitises: 0.3 } },
   anethole: { members: ["transAnethole"], skinMostPercent: 2.4, warns: { pregnancy: 0.5 } },
   geraniol: { members: ["geraniol"], skinMostPercent: 5.3 },
   /* What air turns into something that irritates. */

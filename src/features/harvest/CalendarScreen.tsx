@@ -83,7 +83,7 @@ export function CalendarScreen() {
             {hasSeasons(garden) ? null : (
               <Notice
                 severity="note"
-                message="So near to the equator the plants have no such year. Only your own harvests are shown."
+                message="Between the tropics the year is dry and wet. What grows there is shown in the usual dry months of your side of the equator; the rain where you are decides."
               />
             )}
           </Card>

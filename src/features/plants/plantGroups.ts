@@ -5,7 +5,7 @@ export type PlantGroup = "herbs" | "flowers" | "trees" | "zests" | "seeds" | "ro
 
 export const plantGroups: { id: PlantGroup; label: string }[] = [
   { id: "herbs", label: "Herbs and leaves" },
-  { id: "flowers", label: "Petals" },
+  { id: "flowers", label: "Petals and fruit" },
   { id: "trees", label: "Needles and twigs" },
   { id: "zests", label: "Zests" },
   { id: "seeds", label: "Seeds and spices" },
@@ -16,6 +16,7 @@ const byTissue: Record<Tissue, PlantGroup> = {
   surfaceGlands: "herbs",
   innerGlands: "herbs",
   petals: "flowers",
+  fruit: "flowers",
   needles: "trees",
   zest: "zests",
   crushedSeed: "seeds",

@@ -13,6 +13,7 @@ const tissues: Record<Tissue, { freeShare: number; releasePerMinute: number }> =
   rootWoodBark: { freeShare: 0.2, releasePerMinute: 0.004 },
   resin: { freeShare: 0.3, releasePerMinute: 0.006 },
   petals: { freeShare: 0.5, releasePerMinute: 0.03 },
+  fruit: { freeShare: 0.7, releasePerMinute: 0.03 },
 };
 
 /* Water per gram of plant that swims, mL/g: what a swimming charge needs to move, and to soak. */
@@ -21,6 +22,7 @@ const usualWater: Record<Tissue, Plant["waterMlPerG"]> = {
   innerGlands: { fresh: 5, dried: 9 },
   needles: { fresh: 5, dried: 9 },
   petals: { fresh: 5, dried: 9 },
+  fruit: { fresh: 1.5, dried: 5 },
   zest: { fresh: 5, dried: 9 },
   crushedSeed: { fresh: 5, dried: 5 },
   rootWoodBark: { fresh: 6, dried: 6 },

@@ -41,8 +41,7 @@ export const herbs: BarePlant[] = [
       "Be sure it is bay laurel: cherry laurel leaves look alike and are poisonous.",
       "Can sensitise skin.",
     ],
-    source:
-      "Published hydrodistillation yields of laurel leaf, 0.4–1.1 % fresh and 0.8–2.2 % dry, and their main constituents.",
+    source: "Published hydrodistillation yields of laurel leaf, 0.4–1.1 % fresh and 0.8–2.2 % dry.",
   },
   {
     id: "clarysage",
@@ -80,8 +79,7 @@ export const herbs: BarePlant[] = [
     hydrosolLook: "Clear, hay and tea.",
     hydrosolWorth: "Fair: calming, hay-like.",
     hazards: ["Not in pregnancy without asking someone qualified."],
-    source:
-      "Published yields of clary tops, 0.1–0.3 % of fresh weight, and their main constituents.",
+    source: "Published yields of clary tops, 0.1–0.3 % of fresh weight.",
   },
   {
     id: "spearmint",
@@ -119,8 +117,7 @@ export const herbs: BarePlant[] = [
     hydrosolLook: "Clear, soft mint. Spoils sooner than most.",
     hydrosolWorth: "Good: cooking and mouth rinse, fresh.",
     hazards: ["Keep mint oils away from the faces of small children."],
-    source:
-      "Published yields of spearmint tops, 0.2–0.5 % fresh and 1–2 % dry, and their main constituents.",
+    source: "Published yields of spearmint tops, 0.2–0.5 % fresh and 1–2 % dry.",
   },
   {
     id: "peppermint",
@@ -163,8 +160,7 @@ export const herbs: BarePlant[] = [
       "Menthol: never near the faces of small children.",
       "Not in pregnancy without asking someone qualified.",
     ],
-    source:
-      "Published yields of peppermint, 0.2–0.6 % fresh and 1–2.6 % dry, and their main constituents.",
+    source: "Published yields of peppermint, 0.2–0.6 % fresh and 1–2.6 % dry.",
   },
   {
     id: "rosemary",
@@ -204,8 +200,7 @@ export const herbs: BarePlant[] = [
     hazards: [
       "Contains camphor: not for small children, in pregnancy or with epilepsy without asking someone qualified.",
     ],
-    source:
-      "Published yields of rosemary, 0.4–1 % fresh and 1–2.2 % dry, and their main constituents.",
+    source: "Published yields of rosemary, 0.4–1 % fresh and 1–2.2 % dry.",
   },
   {
     id: "thyme",
@@ -242,8 +237,7 @@ export const herbs: BarePlant[] = [
     hydrosolLook: "Clear to milky, hot and medicinal.",
     hydrosolWorth: "Good: cleaning; strong.",
     hazards: ["Burns skin and eyes undiluted."],
-    source:
-      "Published yields of thyme, 0.25–0.7 % fresh and 0.8–2.2 % dry, and their main constituents.",
+    source: "Published yields of thyme, 0.25–0.7 % fresh and 0.8–2.2 % dry.",
   },
   {
     id: "lavender",
@@ -280,8 +274,7 @@ export const herbs: BarePlant[] = [
     hydrosolLook: "Clear, hay-sweet, unlike the oil.",
     hydrosolWorth: "Good: linen and skin.",
     hazards: [],
-    source:
-      "Published yields of true lavender, 0.5–1.3 % fresh and 1.2–3 % dry, and their main constituents.",
+    source: "Published yields of true lavender, 0.5–1.3 % fresh and 1.2–3 % dry.",
   },
   {
     id: "lemonbalm",
@@ -310,7 +303,7 @@ export const herbs: BarePlant[] = [
     hydrosolLook: "Clear, lemon and honey. The reason to distil it.",
     hydrosolWorth: "The reason to distil it.",
     hazards: ["Citral can sensitise skin."],
-    source: "Published yields of lemon balm, 0.01–0.06 % fresh, and its main constituents.",
+    source: "Published yields of lemon balm, 0.01–0.06 % fresh.",
   },
   {
     id: "yarrow",

@@ -2,9 +2,11 @@ import type { Plant } from "../plant";
 import { careOf } from "./care";
 import { evergreens } from "./evergreens";
 import { gardenAndSpice } from "./gardenAndSpice";
+import { gardenHerbs } from "./gardenHerbs";
 import { herbs } from "./herbs";
 import { kindsOf, sisters } from "./kinds";
 import { moreHerbs } from "./moreHerbs";
+import { moreTrees } from "./moreTrees";
 import { seedsSpicesRoots } from "./seedsSpicesRoots";
 import { seedsTreesZests } from "./seedsTreesZests";
 import { sourceOf } from "./sources";
@@ -19,6 +21,8 @@ const described = [
   ...treesAndZests,
   ...evergreens,
   ...gardenAndSpice,
+  ...gardenHerbs,
+  ...moreTrees,
   ...waters,
 ];
 

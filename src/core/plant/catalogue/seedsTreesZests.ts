@@ -40,7 +40,7 @@ export const seedsTreesZests: BarePlant[] = [
       "Be sure it is common juniper: savin juniper is poisonous.",
       "Not in pregnancy or with kidney trouble without asking someone qualified.",
     ],
-    source: "Published yields of juniper berries, 0.5–2 %, and their main constituents.",
+    source: "Published yields of juniper berries, 0.5–2 %.",
   },
   {
     id: "sweetfennel",
@@ -78,7 +78,7 @@ export const seedsTreesZests: BarePlant[] = [
       "Not in pregnancy or for small children without asking someone qualified.",
       "From the wild only if you know it: hemlock has such leaves and is deadly.",
     ],
-    source: "Published yields of sweet fennel fruit, 1.8–4.2 %, and their main constituents.",
+    source: "Published yields of sweet fennel fruit, 1.8–4.2 %.",
   },
   {
     id: "scotspine",
@@ -116,7 +116,7 @@ export const seedsTreesZests: BarePlant[] = [
     hydrosolLook: "Clear, faint and resinous.",
     hydrosolWorth: "Poor: little dissolves.",
     hazards: ["Be sure it is pine: yew needles are deadly.", "Old conifer oils sensitise skin."],
-    source: "Published yields of Scots pine needles, 0.2–0.6 % fresh, and their main constituents.",
+    source: "Published yields of Scots pine needles, 0.2–0.6 % fresh.",
   },
   {
     id: "lemonzest",
@@ -152,7 +152,7 @@ export const seedsTreesZests: BarePlant[] = [
     hydrosolLook: "Clear, lemon; fades within months.",
     hydrosolWorth: "Poor: fades within months.",
     hazards: ["Old citrus oils sensitise skin.", "Burns easily: keep from flame."],
-    source: "Published yields of grated lemon flavedo, 0.9–2.6 %, and its main constituents.",
+    source: "Published yields of grated lemon flavedo, 0.9–2.6 %.",
   },
   {
     id: "lemongrass",
@@ -181,6 +181,6 @@ export const seedsTreesZests: BarePlant[] = [
     hydrosolLook: "Clear, lemon.",
     hydrosolWorth: "Good: lemon, keeps its smell.",
     hazards: ["Citral can sensitise skin."],
-    source: "Published yields of lemongrass, 0.2–0.55 % fresh, and its main constituents.",
+    source: "Published yields of lemongrass, 0.2–0.55 % fresh.",
   },
 ];
