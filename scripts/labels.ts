@@ -63,7 +63,7 @@ const fonts = openLabelFonts({
   wide: fontFile("noto-serif/400Regular/NotoSerif_400Regular.ttf"),
 });
 const sheet = sheets[values.sheet as SheetName];
-const shelf = shelfOf([...lots, ...bottles, ...uses]);
+const shelf = shelfOf([...lots, ...bottles, ...uses, ...of("run"), ...of("check")]);
 const labels = chosen.map((bottle) => {
   const lot = lots.find(({ id }) => id === bottle.lotId);
   if (!lot) fail(`--lots: the lot of ${bottle.code} is not in this logbook`);

@@ -1,4 +1,6 @@
 import { plantById } from "@/core/plant/catalogue";
+import { usualWater } from "@/core/care/usualWater";
+import { guardsOf } from "@/core/shelf/waterKeeping";
 import { bestBy, keepingMonths } from "@/core/shelf/bestBy";
 import type { Bottle, Use, UseWay } from "@/records/bottle";
 import type { Check } from "@/records/check";
@@ -49,10 +51,17 @@ export function products(
       glass: product === "oil" ? "amber" : run.number % 3 === 0 ? "blue" : "clear",
       closure: product === "oil" ? "dropper" : i === 0 ? "cap" : "spray",
       storage,
+      ...(product === "hydrosol" ? { filling: "hot" as const } : {}),
       place: product === "oil" ? "oil box" : run.number % 4 === 1 ? "north cellar" : "fridge door",
       bestBy: bestBy(
         madeOn,
-        keepingMonths(product, plant, { place: storage, airShare: 1 - filledMl / sizeMl }),
+        keepingMonths(product, plant, {
+          place: storage,
+          airShare: 1 - filledMl / sizeMl,
+          ...(product === "hydrosol"
+            ? { water: { ph, guards: guardsOf(usualWater(plant)), filling: "hot" as const } }
+            : {}),
+        }),
       ),
     }));
     return [

@@ -69,7 +69,6 @@ export const plantSchema = z.strictObject({
   cautions: z.array(z.enum(cautions)),
   skinMostPercent: z.union([z.number().gt(0).max(20), z.literal("none")]).optional(),
   hydrosol: z.strictObject({
-    months: z.number().min(3).max(36),
     ph: z.tuple([z.number().min(2), z.number().max(9)]).optional(),
   }),
   source: words,

@@ -1,5 +1,7 @@
 import { z } from "zod";
 import { day, moment } from "@/messages/moment";
+import { filterings, fillings, preservativeNames } from "@/core/shelf/waterKeeping";
+import { limits, within } from "@/messages/limits";
 import { id, longText, positive, recordBase, shortText } from "./base";
 
 export const glasses = ["amber", "blue", "green", "clear", "metal", "plastic"] as const;
@@ -21,6 +23,12 @@ export const bottleSchema = z.object({
   place: shortText.optional(),
   /** As it was promised when it was filled; what happened since may have moved it. */
   bestBy: day,
+  /** Of a water: how clean it was filled, through what, and what was added to keep it. */
+  filling: z.enum(fillings).optional(),
+  filtering: z.enum(filterings).optional(),
+  preserved: z
+    .object({ with: z.enum(preservativeNames), percent: within(limits.preservativePercent) })
+    .optional(),
   /** First opened. */
   openedAt: moment.optional(),
   note: longText.optional(),

@@ -1,13 +1,24 @@
 import { z } from "zod";
 import { moment } from "@/messages/moment";
 import { limits, within } from "@/messages/limits";
-import { id, longText, recordBase } from "./base";
+import { mostTotal } from "@/core/plant/oil";
+import { compounds } from "@/core/plant/compounds";
+import { id, longText, recordBase, shortText } from "./base";
 import { whole } from "./lists";
 
 const checkSmells = ["asItWas", "weaker", "sharp", "sour", "musty"] as const;
 const checkColours = ["asItWas", "darker", "other"] as const;
 const checkClarities = ["clear", "hazy", "cloudy"] as const;
 const checkSigns = ["film", "threads", "thicker", "stickyRim", "waterBelow"] as const;
+
+/* An oil that is looked into with these can be computed with: each name known, and no more than there is. */
+const sumsToOne = (shares: Record<string, number>) => {
+  const whole = Object.values(shares).reduce((sum, share) => sum + share, 0);
+  return whole > 0 && whole <= mostTotal && Object.keys(shares).every((name) => name in compounds);
+};
+const sharesProblem = {
+  error: "shares: compounds of the book, together more than 0 and at most 1",
+};
 
 /** A look, a sniff, a reading of a lot or of one of its bottles. What was not looked at stays open. */
 export const checkSchema = z.object({
@@ -22,6 +33,17 @@ export const checkSchema = z.object({
   /** What else was seen: a film, threads or flakes, thicker than it was, a sticky rim, water below. */
   signs: whole(z.array(z.enum(checkSigns)).max(checkSigns.length)).optional(),
   ph: within(limits.ph).optional(),
+  /** Counted on a plate, colonies that a millilitre grew. */
+  coloniesPerMl: within(limits.coloniesPerMl).optional(),
+  /** Measured to tell what it is: density at so many °C, refractive index, optical rotation, freezing point. */
+  densityGPerMl: within(limits.oilDensity).optional(),
+  refractiveIndex: within(limits.refractiveIndex).optional(),
+  rotationDeg: within(limits.rotationDeg).optional(),
+  freezingC: within(limits.freezingC).optional(),
+  measuredAtC: within(limits.roomC).optional(),
+  /** A chromatogram: mass fractions by compound, and what of it is not known by name here. */
+  shares: z.record(shortText, within(limits.share)).refine(sumsToOne, sharesProblem).optional(),
+  unnamed: within(limits.share).optional(),
   note: longText.optional(),
 });
 export type Check = z.infer<typeof checkSchema>;

@@ -7,6 +7,8 @@ import { limits, within } from "@/messages/limits";
 
 const months = within(limits.keepingMonths);
 const stays = within(limits.share);
+const longer = within(limits.longer);
+const days = within(limits.keepingDays);
 
 /** The figures of the keeping rule, each as far as it may be changed. */
 const keepingRuleSchema = z.object({
@@ -17,10 +19,20 @@ const keepingRuleSchema = z.object({
   room: stays,
   clearGlass: stays,
   plastic: stays,
-  openVessel: stays,
   air: stays,
   openedOil: stays,
   openedHydrosol: stays,
+  waterMonths: months,
+  waterCellar: stays,
+  waterRoom: stays,
+  waterSour: longer,
+  waterStrong: longer,
+  waterBoiled: longer,
+  waterHot: longer,
+  waterFine: longer,
+  openDays: days,
+  preservedMonths: months,
+  liquorDays: days,
 });
 
 /** The one record of preferences; its id is always `preferences`. */

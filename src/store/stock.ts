@@ -2,12 +2,14 @@ import { createSelector } from "@reduxjs/toolkit";
 import { useMemo } from "react";
 import { dutiesDue, type DutyDue } from "@/logbook/shelf/duties";
 import { keepingRuleOf } from "@/logbook/shelf/keepingRuleOf";
+import type { Shelf } from "@/logbook/shelf/trace";
 import { shelved, type Shelved, type Stock } from "@/logbook/shelf/shelf";
 import { useAppSelector, usePlantBook } from "./hooks";
 import {
   selectBottles,
   selectChecks,
   selectDuties,
+  selectHarvests,
   selectLots,
   selectPreferences,
   selectRuns,
@@ -24,6 +26,19 @@ const selectKeepingRule = createSelector(
 export const selectStock = createSelector(
   [selectBottles, selectLots, selectUses, selectChecks, selectKeepingRule],
   (bottles, lots, uses, checks, rule): Stock => ({ bottles, lots, uses, checks, rule }),
+);
+
+/** What lines and make-up are followed through, by kind. */
+export const selectTraceable = createSelector(
+  [selectHarvests, selectRuns, selectLots, selectBottles, selectUses, selectChecks],
+  (harvests, runs, lots, bottles, uses, checks): Shelf => ({
+    harvests,
+    runs,
+    lots,
+    bottles,
+    uses,
+    checks,
+  }),
 );
 
 /** Bottles that are not empty, what is due first. */

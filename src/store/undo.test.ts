@@ -85,7 +85,6 @@ const acts: Record<string, (store: AppStore, n: number) => void> = {
         lotId: pick(selectLots(store.getState()), n).id,
         bottles: [{ sizeMl: 10, filledMl: 1 + (n % 9), glass: "amber" }],
         storage: "cellar",
-        openVessel: false,
       }),
     ),
   openBottle: (store, n) => store.dispatch(openBottle(pick(selectBottles(store.getState()), n))),

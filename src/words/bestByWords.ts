@@ -1,4 +1,5 @@
 import { noonOf, showDay, showMonth } from "@/core/units/dates";
+import { counted } from "@/core/units/format";
 import type { Move } from "@/core/shelf/movedBestBy";
 import type { Shelved } from "@/logbook/shelf/shelf";
 import { verdictWords } from "./checkWords";
@@ -8,6 +9,14 @@ export function bestByWords({ daysLeft, bestBy }: Pick<Shelved, "daysLeft" | "be
   if (daysLeft < 0) return `past by ${-daysLeft} ${daysLeft === -1 ? "day" : "days"}`;
   if (daysLeft <= 60) return `${daysLeft} ${daysLeft === 1 ? "day" : "days"} left`;
   return `best by ${showMonth(noonOf(bestBy))}`;
+}
+
+/** How long something keeps, as people say it: days, weeks, then months. */
+export function spanWords(months: number): string {
+  const days = months * 30.4;
+  if (days < 18) return counted(Math.max(1, Math.round(days)), "day");
+  if (months < 3) return counted(Math.round(days / 7), "week");
+  return counted(Math.round(months), "month");
 }
 
 /** Why a best-by came nearer. */

@@ -59,6 +59,8 @@ export const verdictWords: Record<Verdict, { is: string; so: string }> = {
 /** What speaks for it. */
 const signWords: Record<Sign, string> = {
   phMoved: "its pH has moved by half a unit",
+  manyColonies: "a plate grew a thousand colonies or more from a millilitre",
+  someColonies: "a plate grew a hundred colonies or more: not near eyes, not for children",
   phMovedFar: "its pH has moved by a whole unit or more",
   newCloud: "it has clouded since",
   threads: "there are threads or flakes in it",

@@ -6,10 +6,12 @@ import {
   type ProductCaution,
   type ProductPart,
 } from "@/core/care/productCautions";
+import type { Preserved } from "@/core/shelf/waterKeeping";
 import type { UnitSystem } from "@/core/units/units";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
+import { preservedLabel } from "./waterKeepingWords";
 import { productCautionWords } from "./productCautionWords";
 
 /** What stands on a label, each part in words; what there is nothing to say of is left out. */
@@ -67,8 +69,8 @@ export function labelText(
     ].join(", "),
     volume: words(showVolume(bottle.filledMl, units)),
     bestBy: `best by ${showDayLong(noonOf(bottle.bestBy))}`,
-    cautions: labelCautions(lot.product, found, "label"),
-    fewCautions: labelCautions(lot.product, found, "small"),
+    cautions: labelCautions(lot.product, found, "label", bottle.preserved),
+    fewCautions: labelCautions(lot.product, found, "small", bottle.preserved),
   };
 }
 
@@ -86,9 +88,12 @@ export function labelCautions(
   product: Lot["product"],
   found: readonly ProductCaution[],
   room: "label" | "small",
+  /** What was added to keep a water: the label names it. */
+  preserved?: Preserved,
 ): string[] {
   const said = general[room];
+  const keep = preserved ? preservedLabel(preserved) : said.other;
   const own = found.map((caution) => productCautionWords[caution][room]);
   /* Of a water the gravest stands first: that it is to be used fresh says nothing of drinking it. */
-  return product === "oil" ? [said.oil, ...own] : [...own, said.other];
+  return product === "oil" ? [said.oil, ...own] : [...own, keep];
 }

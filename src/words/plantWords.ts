@@ -2,7 +2,9 @@ import { fixed, plainNumber } from "@/core/units/format";
 import { usualSkinMost } from "@/core/plant/cautions";
 import type { Plant, Tissue } from "@/core/plant/plant";
 import { keepingMonths } from "@/core/shelf/bestBy";
-import type { Product } from "@/core/shelf/products";
+import { guardsOf, waterMonths } from "@/core/shelf/waterKeeping";
+import { usualWater } from "@/core/care/usualWater";
+import { spanWords } from "./bestByWords";
 
 /** Where a tissue keeps its oil, and what that means at the still. */
 export const tissueWords: Record<Tissue, string> = {
@@ -30,11 +32,20 @@ export const tissueNames: Record<Tissue, string> = {
   fruit: "All through the flesh",
 };
 
-/** How long a plant's product keeps where it keeps best. */
-export function keepingWords(product: Product, plant: Pick<Plant, "keeping" | "hydrosol">): string {
-  const place = product === "oil" ? "cellar" : "fridge";
-  const months = keepingMonths(product, plant, { place });
-  return `about ${Math.round(months)} months ${product === "oil" ? "in dark glass in the cellar" : "in the fridge"}`;
+/** How long a plant's oil keeps where it keeps best. */
+export function oilKeepingWords(plant: Pick<Plant, "keeping">): string {
+  return `about ${spanWords(keepingMonths("oil", plant, { place: "cellar" }))} in dark glass in the cellar`;
+}
+
+/** How long a plant's unpreserved hydrosol keeps in the cold, simply bottled and at its best. */
+export function waterKeepingWords(plant: Plant): string {
+  const { ph } = plant.hydrosol;
+  const kept = {
+    place: "fridge" as const,
+    guards: guardsOf(usualWater(plant)),
+    ...(ph ? { ph: (ph[0] + ph[1]) / 2 } : {}),
+  };
+  return `about ${spanWords(waterMonths(kept))} in the fridge, ${spanWords(waterMonths({ ...kept, filling: "hot" }))} where it was filled hot into a boiled bottle; half of what is left once opened`;
 }
 
 /** The pH that a plant's fresh hydrosol usually has; undefined where nobody says. */

@@ -25,7 +25,14 @@ import { entryWords, logLine } from "./logLine";
 import { methodWords } from "./methodWords";
 import { nameOf } from "./nameOf";
 import { noteWords } from "./noteWords";
-import { keepingWords, phWords, skinWords, tissueNames, tissueWords } from "./plantWords";
+import {
+  oilKeepingWords,
+  waterKeepingWords,
+  phWords,
+  skinWords,
+  tissueNames,
+  tissueWords,
+} from "./plantWords";
 import { receiverLine, receiverNouns, receiverWords } from "./receiverWords";
 import { phaseInShort, phaseOf, timeOf } from "./runWords";
 import { settlingWords } from "./settlingWords";
@@ -182,9 +189,10 @@ test("settling is told with its share and its time; an oil that hangs, as it is"
 
 test("a plant's keeping, pH and most on skin in words", () => {
   const lavender = plantById("lavender")!;
-  expect(keepingWords("hydrosol", lavender)).toBe("about 12 months in the fridge");
-  expect(keepingWords("hydrosol", plantById("lemonbalm")!)).toBe("about 6 months in the fridge");
-  expect(keepingWords("oil", lavender)).toMatch(/dark glass/);
+  expect(waterKeepingWords(lavender)).toBe(
+    "about 4 months in the fridge, 9 months where it was filled hot into a boiled bottle; half of what is left once opened",
+  );
+  expect(oilKeepingWords(lavender)).toMatch(/dark glass/);
   expect(phWords(lavender)).toBe("5.6 to 5.9, a third either way");
   expect(phWords(plantById("eucalyptus")!)).toBe("about 4.2");
   expect(phWords(plantById("vetiver")!)).toBeUndefined();

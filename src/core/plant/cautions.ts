@@ -25,8 +25,6 @@ export interface Care {
   hydrosol: {
     /** pH as it comes, where it is known, either way by 0.3. */
     ph?: readonly [low: number, high: number];
-    /** How long it keeps, closed and cold, months. */
-    months: number;
   };
 }
 

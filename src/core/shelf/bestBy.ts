@@ -1,5 +1,5 @@
 import type { Product } from "./products";
-/** What a lot is. */
+import { usualWaterRule, waterMonths, type WaterKept, type WaterRule } from "./waterKeeping";
 
 /** How long an oil keeps: by how fast its main compounds take up oxygen. */
 export const keepingClasses = ["short", "middling", "long"] as const;
@@ -13,7 +13,7 @@ type Glass = "amber" | "blue" | "green" | "clear" | "metal" | "plastic";
  * The rule by which a best-by is reckoned; the person may change each figure. Months are those of a dark,
  * full, closed bottle in the cold, the others what of them, or of what is left of them, stays.
  */
-export interface KeepingRule {
+export interface KeepingRule extends WaterRule {
   shortMonths: number;
   middlingMonths: number;
   longMonths: number;
@@ -21,8 +21,6 @@ export interface KeepingRule {
   room: number;
   clearGlass: number;
   plastic: number;
-  /** A hydrosol caught in a bowl, in the open kitchen. */
-  openVessel: number;
   /** Air over a third of the bottle and more, as it was filled or since. */
   air: number;
   openedOil: number;
@@ -32,7 +30,7 @@ export interface KeepingRule {
 /*
  * Usual guidance among growers and aromatic-trade bodies: monoterpene-rich oils (citrus, conifers) a year
  * or two, most herbs two to three, woods and sesquiterpene-rich oils four; cold slows oxidation, a warm
- * room, light and air hasten it. Hydrosols without a preservative: as the plant's own figure has it.
+ * room, light and air hasten it. Waters have their own rule beside it.
  */
 export const usualKeepingRule: KeepingRule = {
   shortMonths: 12,
@@ -42,14 +40,11 @@ export const usualKeepingRule: KeepingRule = {
   room: 0.5,
   clearGlass: 0.7,
   plastic: 0.6,
-  openVessel: 0.5,
   air: 0.7,
   openedOil: 0.8,
-  openedHydrosol: 0.6,
+  openedHydrosol: 0.5,
+  ...usualWaterRule,
 };
-
-/** Weeks a pot liquor keeps cold: it is broth, not hydrosol. */
-const liquorMonths = 0.25;
 
 /* From here on air is more than headspace, share of the bottle. */
 export const muchAir = 1 / 3;
@@ -60,17 +55,21 @@ export interface KeptHow {
   glass?: Glass;
   /** Air above what was filled, share of the bottle, 0 to 1. */
   airShare?: number;
-  /** Made in a bowl under a lid. */
-  openVessel?: boolean;
+  /** Of a hydrosol: how sour and strong it is, how clean it was made. */
+  water?: Omit<WaterKept, "place">;
 }
 
 /** Months a product keeps, a plain rule and not a promise: smell and look decide. */
 export function keepingMonths(
   product: Product,
-  plant: { keeping: KeepingClass; hydrosol: { months: number } },
-  { place, glass = "amber", airShare = 0, openVessel = false }: KeptHow,
+  plant: { keeping: KeepingClass },
+  { place, glass = "amber", airShare = 0, water = {} }: KeptHow,
   rule: KeepingRule = usualKeepingRule,
 ): number {
+  const byVessel =
+    (glass === "clear" ? rule.clearGlass : glass === "plastic" ? rule.plastic : 1) *
+    (airShare >= muchAir ? rule.air : 1);
+  if (product === "hydrosol") return waterMonths({ place, ...water }, rule) * byVessel;
   const months =
     product === "oil"
       ? {
@@ -78,15 +77,8 @@ export function keepingMonths(
           middling: rule.middlingMonths,
           long: rule.longMonths,
         }[plant.keeping]
-      : product === "hydrosol"
-        ? plant.hydrosol.months
-        : liquorMonths;
-  const stays =
-    (place === "cellar" ? rule.cellar : place === "room" ? rule.room : 1) *
-    (glass === "clear" ? rule.clearGlass : glass === "plastic" ? rule.plastic : 1) *
-    (airShare >= muchAir ? rule.air : 1) *
-    (openVessel && product === "hydrosol" ? rule.openVessel : 1);
-  return months * stays;
+      : rule.liquorDays / daysPerMonth;
+  return months * byVessel * (place === "cellar" ? rule.cellar : place === "room" ? rule.room : 1);
 }
 
 /** The date by which a product is best used, `YYYY-MM-DD`, from the date it was made; months may be broken. */

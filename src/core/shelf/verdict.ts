@@ -20,12 +20,16 @@ export interface Noticed {
   clarity?: "clear" | "hazy" | "cloudy" | undefined;
   signs?: readonly ("film" | "threads" | "thicker" | "stickyRim" | "waterBelow")[] | undefined;
   ph?: number | undefined;
+  /** Counted on a plate, colonies that a millilitre grew. */
+  coloniesPerMl?: number | undefined;
 }
 
 /** Why: each a thing that was seen. */
 export type Sign =
   | "phMoved"
   | "phMovedFar"
+  | "manyColonies"
+  | "someColonies"
   | "newCloud"
   | "threads"
   | "sour"
@@ -44,6 +48,9 @@ export type Sign =
 const phStep = 0.5;
 /** A hydrosol whose pH has moved by as much has something living in it. */
 export const phFar = 1;
+/* Usual most of a water for skin a thousand in a millilitre, a hundred near eyes and for children: usual limits, check yours. */
+const coloniesMost = 1000;
+const coloniesSome = 100;
 
 interface Rule {
   sign: Sign;
@@ -67,6 +74,16 @@ const waterRules: readonly Rule[] = [
     sign: "phMoved",
     verdict: "measureAgain",
     is: (...both) => phMovedBy(...both) >= phStep && phMovedBy(...both) < phFar,
+  },
+  {
+    sign: "manyColonies",
+    verdict: "throwAway",
+    is: ({ coloniesPerMl = 0 }) => coloniesPerMl >= coloniesMost,
+  },
+  {
+    sign: "someColonies",
+    verdict: "useSoon",
+    is: ({ coloniesPerMl = 0 }) => coloniesPerMl >= coloniesSome && coloniesPerMl < coloniesMost,
   },
   {
     sign: "newCloud",

@@ -17,6 +17,8 @@ interface Told {
   scale: number;
 }
 const months: Told = { suffix: "months", limit: limits.keepingMonths, scale: 1 };
+const days: Told = { suffix: "days", limit: limits.keepingDays, scale: 1 };
+const times: Told = { suffix: "times", limit: limits.longer, scale: 1 };
 const percent: Told = {
   suffix: "%",
   limit: { min: limits.share.min * 100, max: limits.share.max * 100 },
@@ -30,10 +32,20 @@ const figures: { name: keyof KeepingRule; label: string; as: Told }[] = [
   { name: "room", label: "In a warm room", as: percent },
   { name: "clearGlass", label: "In clear glass", as: percent },
   { name: "plastic", label: "In plastic", as: percent },
-  { name: "openVessel", label: "Hydrosol of bowl and lid", as: percent },
   { name: "air", label: "Over a third air", as: percent },
   { name: "openedOil", label: "Oil, once opened", as: percent },
   { name: "openedHydrosol", label: "Hydrosol, once opened", as: percent },
+  { name: "waterMonths", label: "Hydrosol, cold, in a rinsed bottle", as: months },
+  { name: "waterCellar", label: "Hydrosol in the cellar", as: percent },
+  { name: "waterRoom", label: "Hydrosol in a room", as: percent },
+  { name: "waterSour", label: "As sour as they come (pH 3.6)", as: times },
+  { name: "waterStrong", label: "Rich in phenols or alcohols", as: times },
+  { name: "waterBoiled", label: "Filled into a boiled bottle", as: times },
+  { name: "waterHot", label: "Filled hot into a boiled bottle", as: times },
+  { name: "waterFine", label: "Through 0.2 µm into a boiled bottle", as: times },
+  { name: "openDays", label: "Hydrosol of an open bowl", as: days },
+  { name: "preservedMonths", label: "Hydrosol, preserved", as: months },
+  { name: "liquorDays", label: "Pot liquor", as: days },
 ];
 
 /** The rule by which a best-by is reckoned, figure by figure, as the person will have it. */
@@ -45,8 +57,9 @@ export function KeepingFields({ preferences }: { preferences: Setting }) {
   return (
     <View className="gap-3">
       <Txt variant="small">
-        A hydrosol begins with its plant&apos;s own months. The rest says how much of the time that
-        is left stays. A change counts for bottles filled from now on, and for what moves a best-by.
+        Months are those of a closed bottle in the cold. Percent say how much of the time that is
+        left stays; times, how much longer it keeps. A change counts for bottles filled from now on,
+        and for what moves a best-by.
       </Txt>
       <NumberSettings
         key={edition}

@@ -20,7 +20,7 @@ import { labelPdf } from "@/exchange/labels/labelPdf";
 import { labelSvg } from "@/exchange/labels/labelSvg";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
-import { selectStock, useShelved } from "@/store/stock";
+import { selectTraceable, useShelved } from "@/store/stock";
 import { useKept } from "@/store/useKept";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -32,7 +32,6 @@ import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { oilParts } from "@/logbook/shelf/oilParts";
 import { namesOnLabel } from "@/logbook/shelf/ownersOf";
-import { shelfOf } from "@/logbook/shelf/trace";
 import { lotWords } from "@/words/lotWords";
 import { labelFonts } from "./labelFontFiles";
 import { LabelPreview } from "./LabelPreview";
@@ -126,7 +125,7 @@ export function LabelsScreen() {
     [say],
   );
 
-  const stock = useAppSelector(selectStock);
+  const shelf = useAppSelector(selectTraceable);
   const design = labelDesigns.find((each) => each === choice.design) ?? "press";
   const chosen = useMemo(
     () => listed.filter(({ bottle }) => !unwanted.has(bottle.id)),
@@ -140,14 +139,13 @@ export function LabelsScreen() {
       ...(name.trim() ? { name: name.trim() } : {}),
       ...(madeOf.trim() ? { madeOf: madeOf.trim() } : {}),
     };
-    const shelf = shelfOf([...stock.bottles, ...stock.lots, ...stock.uses]);
     return laid.map(({ bottle, lot }) => (widthMm: number, heightMm: number) => {
       const ownerNames = namesOnLabel(lot, runs, harvests);
       const parts = oilParts(lot, shelf, book);
       const what = { bottle, lot, plant: book.byId(lot.plantId), ownerNames, parts };
       return bottleLabel(what, { design, widthMm, heightMm }, fonts, units, own);
     });
-  }, [fonts, name, madeOf, design, laid, book, units, runs, harvests, stock]);
+  }, [fonts, name, madeOf, design, laid, book, units, runs, harvests, shelf]);
   const proposed = useProposedSheet(paperOf(deviceLanguage()), inSize);
   const sheet = readSheet(
     choice,

@@ -31,7 +31,7 @@ import { wordsOf } from "@/words/glossary";
 import { Txt } from "@/ui/primitives/Txt";
 import { OilMix } from "./OilMix";
 import { CareCard } from "./CareCard";
-import { keepingWords, phWords, tissueWords } from "@/words/plantWords";
+import { oilKeepingWords, phWords, tissueWords, waterKeepingWords } from "@/words/plantWords";
 
 /** One plant: when to cut it and how to make it ready, what it holds, what its oil is like. */
 export function PlantScreen() {
@@ -120,7 +120,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
                     : mine("setsBelowC", words(showTemperature(plant.setsBelowC, units))),
                 ],
                 ["Look and smell", mine("oilLook", plant.oilLook)],
-                ["Keeps", mine("keeping", keepingWords("oil", plant))],
+                ["Keeps", mine("keeping", oilKeepingWords(plant))],
               ]}
             />
           </Card>
@@ -131,7 +131,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
                 ["Look and smell", mine("hydrosolLook", plant.hydrosolLook)],
                 ["Worth", mine("hydrosolWorth", plant.hydrosolWorth)],
                 ["Usual pH", phWords(plant)],
-                ["Keeps", `${keepingWords("hydrosol", plant)}; half of that once opened`],
+                ["Keeps", waterKeepingWords(plant)],
               ]}
             />
           </Card>

@@ -53,23 +53,26 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
     clarity: "",
     also: "",
     ph: toInput(undefined, "one"),
+    colonies: toInput(undefined, "one"),
     bottleId: "",
     note: "",
   });
   const [tried, setTried] = useState(false);
-  const { also, ph, note } = typed;
+  const { also, ph, colonies, note } = typed;
   const smell = chosen(smells, typed.smell);
   const colour = chosen(colours, typed.colour);
   const clarity = chosen(clarities, typed.clarity);
   const bottleId = bottles.find(({ id }) => id === typed.bottleId)?.id;
   const read = readNumber(ph, { name: "pH", ...limits.ph });
-  const wrong = ph.text.trim() !== "" && !read.ok;
+  const plate = readNumber(colonies, { name: "Colonies", ...limits.coloniesPerMl });
+  const wrong = (ph.text.trim() !== "" && !read.ok) || (colonies.text.trim() !== "" && !plate.ok);
   const seen = {
     ...(smell ? { smell } : {}),
     ...(colour ? { colour } : {}),
     ...(clarity ? { clarity } : {}),
     ...(also ? { signs: also.split(", ").flatMap((word) => signOf.get(word) ?? []) } : {}),
     ...(read.ok && ph.text.trim() !== "" ? { ph: read.value } : {}),
+    ...(plate.ok && colonies.text.trim() !== "" ? { coloniesPerMl: plate.value } : {}),
   };
   const nothing = Object.keys(seen).length === 0;
   const outcome = verdictOf(lot.product, seen, firstReading(lot, checks));
@@ -127,14 +130,25 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
         onChange={(next) => change({ also: next })}
       />
       {lot.product === "oil" ? null : (
-        <NumberField
-          label="pH"
-          value={ph}
-          onChange={(next) => change({ ph: next })}
-          choices={[]}
-          placeholder="if measured"
-          problem={wrong && !read.ok ? read.problem : undefined}
-        />
+        <>
+          <NumberField
+            label="pH"
+            value={ph}
+            onChange={(next) => change({ ph: next })}
+            choices={[]}
+            placeholder="if measured"
+            problem={wrong && !read.ok && ph.text.trim() !== "" ? read.problem : undefined}
+          />
+          <NumberField
+            label="Colonies on a plate"
+            value={colonies}
+            onChange={(next) => change({ colonies: next })}
+            choices={[]}
+            suffix="per mL"
+            placeholder="if counted"
+            problem={wrong && !plate.ok && colonies.text.trim() !== "" ? plate.problem : undefined}
+          />
+        </>
       )}
       {bottles.length > 1 ? (
         <Choice

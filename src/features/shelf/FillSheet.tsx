@@ -8,13 +8,13 @@ import { toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
 import type { OwnerNow } from "@/logbook/shelf/ownersOf";
 import { emptiesLeft } from "@/logbook/shelf/empties";
-import { monthsFilled } from "@/logbook/shelf/monthsFilled";
+import { monthsFilled, phOfLot, usualFilling } from "@/logbook/shelf/monthsFilled";
 import { proposeBottles, type Proposed } from "@/logbook/shelf/proposeBottles";
 import { closures, glasses, storages, type Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import { fillBottles } from "@/store/acts/fillBottles";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectEmpties, selectPreferences } from "@/store/selectors";
+import { selectEmpties, selectPreferences, selectRuns } from "@/store/selectors";
 import { selectStock } from "@/store/stock";
 import { useDraft } from "@/store/useDraft";
 import { useFormDraft } from "@/store/useFormDraft";
@@ -25,15 +25,15 @@ import { MomentField } from "@/ui/primitives/MomentField";
 import { Notice } from "@/ui/primitives/Notice";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
+import { spanWords } from "@/words/bestByWords";
 import { closureWords, glassWords, storageWords } from "@/words/bottleWords";
 import { amountOf } from "./amountOf";
-import { bottleFormSchema } from "./bottleForm";
+import { bottleFormSchema, waterOfForm } from "./bottleForm";
+import { WaterFields } from "./WaterFields";
 
 interface Props {
   lot: Lot;
   openMl: number;
-  /** Made in a bowl under a lid: it keeps less long. */
-  openVessel: boolean;
   /** Whose share of it is not handed over yet. */
   owing: readonly OwnerNow[];
   onClose: () => void;
@@ -43,13 +43,14 @@ const named = <T extends string>(values: readonly T[], words: Record<T, string>)
   values.map((value) => ({ value, label: words[value] }));
 
 /** Fills bottles of a lot: as proposed from the empties there are, or of one sort as typed. */
-export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
+export function FillSheet({ lot, openMl, owing, onClose }: Props) {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const book = usePlantBook();
   const empties = useAppSelector(selectEmpties);
   const { units } = useAppSelector(selectPreferences);
-  const { rule } = useAppSelector(selectStock);
+  const { rule, checks } = useAppSelector(selectStock);
+  const runs = useAppSelector(selectRuns);
   const oil = lot.product === "oil";
   const choices = unitsFor(oil ? "oilVolume" : "volume", units);
   const unit = choices[0] ?? "mL";
@@ -62,6 +63,10 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
     closure: (oil ? "dropper" : "cap") as NonNullable<Bottle["closure"]> | "",
     storage: (oil ? "cellar" : "fridge") as Bottle["storage"],
     place: "",
+    filling: usualFilling(lot, runs) as NonNullable<Bottle["filling"]>,
+    filtering: "" as NonNullable<Bottle["filtering"]> | "",
+    preservative: "" as NonNullable<Bottle["preserved"]>["with"] | "",
+    preservativePercent: toInput(undefined, "one"),
     bestBy: "",
     note: "",
   }));
@@ -73,11 +78,13 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
   });
   const { control, getValues } = filling;
   useFormDraft(filling, draft);
-  const [storage, glass] = useWatch({ control, name: ["storage", "glass"] });
-  const full = { sizeMl: 1, filledMl: 1, glass, storage };
-  const months = monthsFilled(lot, full, openVessel, { book, rule });
+  const form = useWatch({ control });
+  const water = lot.product === "hydrosol" ? waterOfForm(form) : {};
+  const { storage = "cellar", glass = "amber" } = form;
+  const full = { sizeMl: 1, filledMl: 1, glass, storage, ...water };
+  const months = monthsFilled(lot, full, { book, rule, runs, checks });
   const suggested = bestBy(lot.madeOn, months);
-  const typed = bottleFormSchema.safeParse(useWatch({ control }));
+  const typed = bottleFormSchema.safeParse(form);
   const typedMl = typed.success ? typed.data.filled * typed.data.count : 0;
   const overMl = typedMl - openMl;
 
@@ -95,7 +102,7 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
 
   function fill(those: readonly Proposed[]) {
     const { storage: stored, place, note, bestBy: own } = getValues();
-    const told = { lotId: lot.id, bottles: those, storage: stored, place, note, openVessel };
+    const told = { lotId: lot.id, bottles: those, storage: stored, place, note, water };
     if (!dispatch(fillBottles(own ? { ...told, bestBy: own } : told)).ok) return;
     draft.done();
     onClose();
@@ -185,6 +192,9 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
         label="Kept"
         options={named(storages, storageWords)}
       />
+      {lot.product === "hydrosol" ? (
+        <WaterFields control={control} ph={phOfLot(lot, checks)} />
+      ) : null}
       <FormText control={control} name="place" label="New place" placeholder="top shelf, box 2" />
       <Controller
         control={control}
@@ -200,7 +210,7 @@ export function FillSheet({ lot, openMl, openVessel, owing, onClose }: Props) {
         )}
       />
       <Txt variant="small">
-        {`A rule, not a promise: ${Math.round(months)} months from the run, full and closed, kept this way. Opening, air and what a check finds bring it nearer; smell and look decide.`}
+        {`A rule, not a promise: ${spanWords(months)} from the run, full and closed, kept this way. Opening, air and what a check finds bring it nearer; smell and look decide.`}
       </Txt>
       <FormText control={control} name="note" label="Note" />
       <Button label="Add to shelf" onPress={() => void save()} />

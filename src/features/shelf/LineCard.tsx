@@ -2,11 +2,11 @@ import { noonOf, showDay } from "@/core/units/dates";
 import { showMass, words } from "@/core/units/format";
 import { Link, type Href } from "expo-router";
 import { Pressable, View } from "react-native";
-import { shelfOf, traceCode, type Traced } from "@/logbook/shelf/trace";
+import { traceCode, type Traced } from "@/logbook/shelf/trace";
 import type { Lot } from "@/records/lot";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
-import { selectStock } from "@/store/stock";
+import { selectPreferences } from "@/store/selectors";
+import { selectTraceable } from "@/store/stock";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 import { wayOf } from "@/words/bottleWords";
@@ -17,10 +17,7 @@ const deepest = 4;
 
 /** Where a lot came from and where it went, as a tree to both sides. */
 export function LineCard({ lot }: { lot: Lot }) {
-  const { bottles, lots, uses } = useAppSelector(selectStock);
-  const runs = useAppSelector(selectRuns);
-  const harvests = useAppSelector(selectHarvests);
-  const shelf = shelfOf([...bottles, ...lots, ...uses, ...runs, ...harvests]);
+  const shelf = useAppSelector(selectTraceable);
   const traced = traceCode(lot.code, shelf);
   if (!traced || traced.id !== lot.id) return null;
   return (

@@ -161,8 +161,7 @@ function OneLot({ lot }: { lot: Lot }) {
             <>
               <ProductCautions lot={lot} />
               <Txt variant="small">
-                A hydrosol has no preservative. Keep it cold and dark, and let it go when it smells
-                sour or turns cloudy.
+                {`${full.some(({ bottle }) => bottle.preserved) ? "Preserved or not, keep" : "It has no preservative. Keep"} it cold and dark, and let it go when it smells sour or turns cloudy.`}
               </Txt>
             </>
           )}
@@ -271,7 +270,6 @@ function OneLot({ lot }: { lot: Lot }) {
         <FillSheet
           lot={lot}
           openMl={balance.openMl}
-          openVessel={run?.plan.method === "bowl"}
           owing={owing}
           onClose={() => setSheet(undefined)}
         />

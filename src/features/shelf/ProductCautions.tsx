@@ -1,9 +1,8 @@
 import { type ProductCaution, productCautions } from "@/core/care/productCautions";
 import { oilParts } from "@/logbook/shelf/oilParts";
-import { shelfOf } from "@/logbook/shelf/trace";
 import type { Lot } from "@/records/lot";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectStock } from "@/store/stock";
+import { selectTraceable } from "@/store/stock";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
 import { productCautionWords } from "@/words/productCautionWords";
@@ -33,6 +32,6 @@ export function ProductCautions({ lot }: { lot: Lot }) {
 
 function useCautions(lot: Lot): ProductCaution[] {
   const book = usePlantBook();
-  const { bottles, lots, uses } = useAppSelector(selectStock);
-  return productCautions(lot.product, oilParts(lot, shelfOf([...bottles, ...lots, ...uses]), book));
+  const shelf = useAppSelector(selectTraceable);
+  return productCautions(lot.product, oilParts(lot, shelf, book));
 }

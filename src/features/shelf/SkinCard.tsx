@@ -8,10 +8,9 @@ import { usualDropsPerMl } from "@/core/yield/convert";
 import { limits } from "@/messages/limits";
 import type { Lot } from "@/records/lot";
 import { densityOfParts, oilParts } from "@/logbook/shelf/oilParts";
-import { shelfOf } from "@/logbook/shelf/trace";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
-import { selectStock } from "@/store/stock";
+import { selectTraceable } from "@/store/stock";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
@@ -21,13 +20,13 @@ import { Txt } from "@/ui/primitives/Txt";
 export function SkinCard({ lot }: { lot: Lot }) {
   const book = usePlantBook();
   const { dropsPerMl = usualDropsPerMl, units } = useAppSelector(selectPreferences);
-  const { bottles, lots, uses } = useAppSelector(selectStock);
+  const shelf = useAppSelector(selectTraceable);
   const [whose, setWhose] = useState<Whose>("body");
   const [percent, setPercent] = useState(toInput(1, "one"));
   const [batch, setBatch] = useState<NumberInput>(() =>
     units === "metric" ? toInput(100, "g") : { text: "3", unit: "oz" },
   );
-  const parts = oilParts(lot, shelfOf([...bottles, ...lots, ...uses]), book);
+  const parts = oilParts(lot, shelf, book);
   const density = densityOfParts(parts);
   const most = mostOnSkin(lot.product, parts, whose);
   const share = readNumber(percent, { name: "The share", min: 0, max: 100, above: true });

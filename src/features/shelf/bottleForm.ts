@@ -1,7 +1,11 @@
 import { z } from "zod";
-import { bottleSchema, closures } from "@/records/bottle";
+import { filterings, fillings, preservativeNames } from "@/core/shelf/waterKeeping";
+import { readNumber, type NumberInput } from "@/core/units/numberInput";
+import { bottleSchema, closures, type Bottle } from "@/records/bottle";
 import { limits } from "@/messages/limits";
-import { numberField } from "@/ui/primitives/numberField";
+import { numberField, optionalNumberField } from "@/ui/primitives/numberField";
+
+const percentLimit = { name: "How much was added", ...limits.preservativePercent };
 
 /** Bottles as they are typed. */
 export const bottleFormSchema = z
@@ -13,6 +17,10 @@ export const bottleFormSchema = z
     closure: z.enum([...closures, ""]),
     storage: bottleSchema.shape.storage,
     place: z.string().max(200),
+    filling: z.enum(fillings),
+    filtering: z.enum([...filterings, ""]),
+    preservative: z.enum([...preservativeNames, ""]),
+    preservativePercent: optionalNumberField(percentLimit),
     bestBy: z.union([z.literal(""), z.iso.date("Best by must be a day.")]),
     note: z.string().max(5000),
   })
@@ -23,4 +31,27 @@ export const bottleFormSchema = z
   .refine(({ count }) => Number.isInteger(count), {
     path: ["count"],
     message: "How many must be a whole number.",
+  })
+  .refine(({ preservative, preservativePercent }) => !preservative || preservativePercent, {
+    path: ["preservativePercent"],
+    message: "Say how much was added, in percent, or choose none.",
   });
+export type BottleForm = z.input<typeof bottleFormSchema>;
+
+/** How a water is filled by what stands in the form so far; what is not whole yet is left out. */
+export function waterOfForm(
+  form: Partial<Pick<BottleForm, "filling" | "filtering" | "preservative">> & {
+    preservativePercent?: Partial<NumberInput> | undefined;
+  },
+): Pick<Bottle, "filling" | "filtering" | "preserved"> {
+  const { filling, filtering, preservative, preservativePercent } = form;
+  const { text = "", unit = "one" } = preservativePercent ?? {};
+  const percent = readNumber({ text, unit }, percentLimit);
+  return {
+    ...(filling ? { filling } : {}),
+    ...(filtering ? { filtering } : {}),
+    ...(preservative && percent.ok
+      ? { preserved: { with: preservative, percent: percent.value } }
+      : {}),
+  };
+}

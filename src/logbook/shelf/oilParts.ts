@@ -1,9 +1,13 @@
 import { partOfPlant } from "@/core/care/partOfPlant";
 import type { ProductPart } from "@/core/care/productCautions";
-import { oilProperties } from "@/core/plant/oil";
+import { careByContent, type Warned } from "@/core/plant/careByContent";
+import { oilProperties, type Composition } from "@/core/plant/oil";
 import type { PlantBook } from "../plant/plantBook";
 import type { Lot } from "@/records/lot";
+import type { Run } from "@/records/run";
+import { measuredShares } from "./measuredShares";
 import { partsOf, type Shelf } from "./trace";
+import { waterOfLot } from "./waterOfLot";
 
 /** A plant's part in an oil or a water. */
 export interface OilPart extends ProductPart {
@@ -25,13 +29,34 @@ export function oilParts(
     return parts.flatMap((part) =>
       oilParts(part.lot, shelf, book, (share * part.use.amountMl) / whole, [...seen, lot.id]),
     );
+  return [ownPart(lot, shelf, book, share)];
+}
+
+/* Of one plant: by its own chromatogram where there is one, its water by its own run, else as the book has them. */
+function ownPart(lot: Lot, shelf: Shelf, book: PlantBook, share: number): OilPart {
   const plant = book.byId(lot.plantId);
-  return [
-    {
-      ...(plant ? partOfPlant(plant, lot.product, share) : { care: {}, share }),
-      densityGPerMl: plant && oilProperties(plant.composition).densityGPerMl,
-    },
-  ];
+  const measured = lot.product === "oil" ? measuredShares(lot.id, shelf.checks) : undefined;
+  const composition = measured ?? plant?.composition;
+  const known = plant ? partOfPlant(plant, lot.product, share) : { care: { cautions: [] }, share };
+  const water = waterOfLot(lot, runsById(shelf.runs));
+  return {
+    ...known,
+    ...(measured ? { care: withMeasured(known.care, measured), composition: measured } : {}),
+    ...(water ? { water } : {}),
+    densityGPerMl: composition && oilProperties(composition).densityGPerMl,
+  };
+}
+
+function withMeasured({ cautions = [], ...care }: OilPart["care"], measured: Composition): Warned {
+  return careByContent({ ...care, cautions }, measured);
+}
+
+const byRuns = new WeakMap<readonly Run[], ReadonlyMap<string, Run>>();
+
+function runsById(runs: readonly Run[]): ReadonlyMap<string, Run> {
+  const known = byRuns.get(runs) ?? new Map(runs.map((run) => [run.id, run]));
+  byRuns.set(runs, known);
+  return known;
 }
 
 /** What a millilitre of them together weighs, g; undefined where one of them is not known. */

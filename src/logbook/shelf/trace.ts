@@ -58,6 +58,7 @@ export function shelfOf(records: readonly AnyRecord[]) {
     lots: of("lot"),
     bottles: of("bottle"),
     uses: of("use"),
+    checks: of("check"),
   };
 }
 

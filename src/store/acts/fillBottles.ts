@@ -6,7 +6,7 @@ import { newRecord } from "@/records/base";
 import type { Bottle } from "@/records/bottle";
 import { newCode } from "@/records/codes";
 import { keepUndoable, type Kept } from "../changes";
-import { selectPlantBook, selectEmpties } from "../selectors";
+import { selectPlantBook, selectEmpties, selectRuns } from "../selectors";
 import { selectStock } from "../stock";
 import type { Thunk } from "../store";
 
@@ -18,8 +18,8 @@ interface Told {
   bestBy?: string;
   place?: string;
   note?: string;
-  /** Made in a bowl under a lid: it keeps less long. */
-  openVessel: boolean;
+  /** Of a water: how it was filled and kept from spoiling. */
+  water?: Pick<Bottle, "filling" | "filtering" | "preserved">;
 }
 
 /** Puts bottles of a lot on the shelf, each with a code of its own, and takes them off the empties. */
@@ -29,21 +29,20 @@ export function fillBottles(told: Told): Thunk<Kept> {
     const lot = state.lot.entities[told.lotId];
     if (!lot) return { ok: false, problem: "this lot is not in this logbook any more" };
     const book = selectPlantBook(state);
-    const { bottles, lots, rule } = selectStock(state);
+    const { bottles, lots, checks, rule } = selectStock(state);
+    const by = { book, rule, checks, runs: selectRuns(state) };
     const at = now();
     const codes = [...bottles, ...lots].map(({ code }) => code);
     const made = told.bottles.map(({ emptyId: _, ...bottle }): Bottle => {
       const code = newCode(codes);
       codes.push(code);
-      const filled = { ...bottle, storage: told.storage };
+      const filled = { ...bottle, ...told.water, storage: told.storage };
       return {
         ...newRecord("bottle", at),
         code,
         lotId: lot.id,
         ...filled,
-        bestBy:
-          told.bestBy ??
-          bestBy(lot.madeOn, monthsFilled(lot, filled, told.openVessel, { book, rule })),
+        bestBy: told.bestBy ?? bestBy(lot.madeOn, monthsFilled(lot, filled, by)),
         ...(told.place ? { place: told.place } : {}),
         ...(told.note ? { note: told.note } : {}),
       };

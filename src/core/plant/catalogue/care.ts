@@ -196,32 +196,6 @@ const hydrosolPh: Readonly<Record<string, readonly [number, number]>> = {
   yarrow: [3.6, 3.9],
 };
 
-/* Months a hydrosol keeps, closed and cold, where that is not a year: half once opened. */
-const hydrosolMonths: Readonly<Record<string, number>> = {
-  bergamotzest: 6,
-  clove: 18,
-  elderflower: 6,
-  germanchamomile: 6,
-  grapefruitzest: 6,
-  lemonbalm: 6,
-  lemonzest: 6,
-  limezest: 6,
-  linden: 6,
-  mandarinzest: 6,
-  neroli: 18,
-  orangezest: 6,
-  oregano: 18,
-  romanchamomile: 6,
-  rose: 18,
-  spearmint: 6,
-  thyme: 18,
-  thymegeraniol: 18,
-  thymelinalool: 18,
-  wintersavory: 18,
-  yuzu: 6,
-};
-const usualHydrosolMonths = 12;
-
 /**
  * What a careful person wants to know of a plant's products: what handbooks say of it, what its oil's make-up adds,
  * and, of a kind of a plant, what that plant is warned of.
@@ -235,11 +209,11 @@ export function careOf(
   const ph = hydrosolPh[id];
   return {
     ...careByContent({ cautions: told, skinMostPercent: skinMost[id] }, composition),
-    hydrosol: { months: hydrosolMonths[id] ?? usualHydrosolMonths, ...(ph ? { ph } : {}) },
+    hydrosol: ph ? { ph } : {},
   };
 }
 
 /** Every plant that anything is said of here: a test holds these against the book. */
 export const caredFor: readonly string[] = [
-  ...new Set([cautionsById, skinMost, hydrosolPh, hydrosolMonths].flatMap(Object.keys)),
+  ...new Set([cautionsById, skinMost, hydrosolPh].flatMap(Object.keys)),
 ];

@@ -1,0 +1,77 @@
+import { useWatch, type Control, type FieldValues } from "react-hook-form";
+import { filterings, fillings, preservativeNames } from "@/core/shelf/waterKeeping";
+import { Fold } from "@/ui/primitives/Fold";
+import { FormChoice, FormNumber, FormSelect } from "@/ui/primitives/form";
+import { Notice } from "@/ui/primitives/Notice";
+import { Txt } from "@/ui/primitives/Txt";
+import {
+  filteringWords,
+  fillingWords,
+  preservativeLine,
+  preservedProblem,
+} from "@/words/waterKeepingWords";
+import { waterOfForm, type BottleForm } from "./bottleForm";
+
+interface Props {
+  control: Control<BottleForm, unknown, FieldValues>;
+  /** The lot's pH where it is known. */
+  ph: number | undefined;
+}
+
+/** How a water was filled, through what, and what was added: what decides how long it keeps. */
+export function WaterFields({ control, ph }: Props) {
+  const typed = useWatch({ control });
+  const { filling = "rinsed", preserved } = waterOfForm(typed);
+  const problem = preserved && preservedProblem(preserved, ph);
+  return (
+    <Fold
+      title="How clean, and what was added"
+      inside={`${fillingWords[filling]}, ${typed.preservative ? "preserved" : "nothing added"}.`}
+      wrong={typed.preservative !== "" && preserved === undefined}
+    >
+      <FormChoice
+        control={control}
+        name="filling"
+        label="Filled"
+        options={fillings.map((value) => ({ value, label: fillingWords[value] }))}
+      />
+      <FormChoice
+        control={control}
+        name="filtering"
+        label="Filtered through"
+        options={[
+          { value: "", label: "Nothing" },
+          ...filterings.map((value) => ({ value, label: filteringWords[value] })),
+        ]}
+      />
+      <Txt variant="small">
+        Hot: bottle and cap boiled for ten minutes, filled at the still above 75 °C (167 °F), closed
+        at once. 0.2 µm takes what lives in the water, into a boiled bottle only.
+      </Txt>
+      <FormSelect
+        control={control}
+        name="preservative"
+        label="Preservative"
+        options={[
+          { value: "", label: "None" },
+          ...preservativeNames.map((value) => ({ value, label: preservativeLine(value) })),
+        ]}
+      />
+      {typed.preservative ? (
+        <FormNumber
+          control={control}
+          name="preservativePercent"
+          label="How much of it"
+          choices={[]}
+          suffix="%"
+          required
+        />
+      ) : null}
+      {problem ? <Notice severity="caution" message={problem} /> : null}
+      <Txt variant="small">
+        What may be added, and what a label must say of it, is for your rules on what you make. The
+        label names it.
+      </Txt>
+    </Fold>
+  );
+}
