@@ -40,6 +40,7 @@ export const limits = {
   altitudeM: { min: -400, max: 5500 },
   roomC: { min: -20, max: 50 },
   feedC: { min: 0, max: 60 },
+  hardnessMgPerL: { min: 0, max: 2000 },
   coolingC: { min: 0, max: 40 },
   price: { min: 0, max: 1e6 },
   latitude: { min: -90, max: 90 },

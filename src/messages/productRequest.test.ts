@@ -67,5 +67,13 @@ test("a request that is none names its field", () => {
   ]);
   expect(faults({ product: "oil", composition: { linalool: 1 }, gPerL: 1 })).toEqual(["gPerL"]);
   expect(faults({ product: "oil", composition: { linalool: 0 } })).toEqual(["composition"]);
+  const parts = [{ plantId: "lavender", ml: 1 }];
+  expect(faults({ product: "hydrosol", parts, measured: { densityGPerMl: 0.9 } })).toEqual([
+    "measured",
+  ]);
+  expect(faults({ product: "oil", parts, measured: { densityGPerMl: 9 } })).toEqual([
+    "measured.densityGPerMl",
+  ]);
+  expect(faults({ product: "oil", parts, measured: { refractiveIndex: 1.46 } })).toEqual([]);
   expect(faults({ product: "soap", composition: { linalool: 1 } })).toEqual(["product"]);
 });

@@ -39,8 +39,28 @@ export const productRequestSchema = z
     composition: compositionSchema.optional(),
     /** Of a water: what is dissolved in all, g/L. */
     gPerL: z.number().gt(0).max(100).optional(),
+    /** Of an oil of one plant: what was measured of it, to be held against that plant. */
+    measured: z
+      .strictObject({
+        densityGPerMl: within(limits.oilDensity),
+        refractiveIndex: within(limits.refractiveIndex),
+        measuredAtC: within(limits.roomC),
+        rotationDeg: within(limits.rotationDeg),
+        freezingC: within(limits.freezingC),
+        shares: compositionSchema,
+        smell: z.enum(["same", "weaker", "other"]),
+      })
+      .partial()
+      .optional(),
   })
   .strict()
+  .refine(
+    ({ product, parts, measured }) => !measured || (product === "oil" && parts?.length === 1),
+    {
+      path: ["measured"],
+      error: "is held against one plant's oil: ask for an oil of one part",
+    },
+  )
   .refine(({ parts, composition }) => (parts === undefined) !== (composition === undefined), {
     error: "tell the product's parts or its composition, one of them",
   })

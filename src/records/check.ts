@@ -1,24 +1,14 @@
 import { z } from "zod";
 import { moment } from "@/messages/moment";
 import { limits, within } from "@/messages/limits";
-import { mostTotal } from "@/core/plant/oil";
-import { compounds } from "@/core/plant/compounds";
-import { id, longText, recordBase, shortText } from "./base";
+import { id, longText, recordBase } from "./base";
+import { compositionSchema } from "./composition";
 import { whole } from "./lists";
 
 const checkSmells = ["asItWas", "weaker", "sharp", "sour", "musty"] as const;
 const checkColours = ["asItWas", "darker", "other"] as const;
 const checkClarities = ["clear", "hazy", "cloudy"] as const;
 const checkSigns = ["film", "threads", "thicker", "stickyRim", "waterBelow"] as const;
-
-/* An oil that is looked into with these can be computed with: each name known, and no more than there is. */
-const sumsToOne = (shares: Record<string, number>) => {
-  const whole = Object.values(shares).reduce((sum, share) => sum + share, 0);
-  return whole > 0 && whole <= mostTotal && Object.keys(shares).every((name) => name in compounds);
-};
-const sharesProblem = {
-  error: "shares: compounds of the book, together more than 0 and at most 1",
-};
 
 /** A look, a sniff, a reading of a lot or of one of its bottles. What was not looked at stays open. */
 export const checkSchema = z.object({
@@ -42,8 +32,10 @@ export const checkSchema = z.object({
   freezingC: within(limits.freezingC).optional(),
   measuredAtC: within(limits.roomC).optional(),
   /** A chromatogram: mass fractions by compound, and what of it is not known by name here. */
-  shares: z.record(shortText, within(limits.share)).refine(sumsToOne, sharesProblem).optional(),
+  shares: compositionSchema.optional(),
   unnamed: within(limits.share).optional(),
+  /** Held against a standard of the same plant. */
+  smellAgainst: z.enum(["same", "weaker", "other"]).optional(),
   note: longText.optional(),
 });
 export type Check = z.infer<typeof checkSchema>;

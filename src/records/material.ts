@@ -1,9 +1,8 @@
 import { z } from "zod";
-import { compounds } from "@/core/plant/compounds";
-import { mostTotal } from "@/core/plant/oil";
 import { tissues } from "@/core/plant/plant";
 import { keepingClasses } from "@/core/shelf/bestBy";
 import { positive, recordBase, shortText } from "./base";
+import { compositionSchema } from "./composition";
 import { limits, within } from "@/messages/limits";
 
 const share = within(limits.share);
@@ -17,19 +16,6 @@ const state = z.object({
 });
 
 const waterRatio = within(limits.waterRatio);
-
-const composition = z
-  .record(z.string(), share)
-  .refine((shares) => Object.keys(shares).every((id) => Object.hasOwn(compounds, id)), {
-    message: "names a compound that the book does not know",
-  })
-  .refine(
-    (shares) => {
-      const total = Object.values(shares).reduce((sum, each) => sum + each, 0);
-      return total > 0 && total <= mostTotal;
-    },
-    { message: "its shares must sum to more than 0 and to no more than 1" },
-  );
 
 /**
  * What a person knows about a plant themselves: figures of the catalogue that they changed, or a
@@ -63,7 +49,7 @@ export const materialSchema = z.object({
       usualMinutes: positive,
       freeShare: share,
       releasePerMinute: within(limits.release),
-      composition,
+      composition: compositionSchema,
       /** null: the oil does not set, though that of the like plant does. */
       setsBelowC: within(limits.setsBelowC).nullable(),
       keeping: z.enum(keepingClasses),

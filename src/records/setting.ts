@@ -46,6 +46,8 @@ export const settingSchema = z.object({
     airC: within(limits.roomC),
     waterC: within(limits.feedC),
     coolingInC: within(limits.coolingC),
+    /** The water's hardness as calcium carbonate, mg/L. */
+    hardnessMgPerL: within(limits.hardnessMgPerL).optional(),
   }),
   prices: z
     .object({
@@ -84,6 +86,8 @@ export const settingSchema = z.object({
     })
     .partial()
     .optional(),
+  /** Who makes it, as it stands on the label of what is sold. */
+  maker: z.object({ name: shortText, address: shortText }).optional(),
   /** The cockpit's own light. */
   cockpitLight: z.enum(["auto", "day", "night"]).optional(),
   /** Single letters as keys on a wide screen; on where absent. */

@@ -14,6 +14,7 @@ const titles: Record<DutyKind, (name: string) => string> = {
   check: (name) => `Check the ${name}`,
   bestBy: (name) => `Use the ${name}`,
   past: (name) => `Is the ${name} still good?`,
+  descale: (name) => `Take the scale out of ${name}`,
 };
 
 const whys: Record<DutyKind, string> = {
@@ -25,6 +26,7 @@ const whys: Record<DutyKind, string> = {
   check: "a look, a sniff, a pH",
   bestBy: "its best-by is a month away",
   past: "its best-by is past",
+  descale: "hard water has left some 20 g: boil it with citric acid, rinse, then a water run",
 };
 
 /** Something due as a line: what to do, of what and why. */
@@ -38,10 +40,10 @@ export function dutyWords(
     const codes = bottles.length > 0 ? bottles.map(({ code }) => code).join(", ") : lot.code;
     return { title: titles[kind](lotTitle(lot, book)), detail: `${codes} · ${whys[kind]}` };
   }
-  const { number, plantId, plan } = of.run;
+  const { number, plantId, plan, stillName } = of.run;
   const iceKg = kind === "ice" ? `, ${words(showIce(plan.iceKg ?? 0, units))} of it` : "";
   return {
-    title: titles[kind](book.byId(plantId)?.name ?? plantId),
+    title: titles[kind](kind === "descale" ? stillName : (book.byId(plantId)?.name ?? plantId)),
     detail: `Run ${number}${iceKg} · ${whys[kind]}`,
   };
 }

@@ -1,5 +1,7 @@
 import { noonOf, showDayLong } from "@/core/units/dates";
 import { showVolume, words } from "@/core/units/format";
+import { allergensIn } from "@/core/care/allergens";
+import { sharesOfWhole } from "@/core/care/sharesOfWhole";
 import { partOfPlant } from "@/core/care/partOfPlant";
 import {
   productCautions,
@@ -10,8 +12,10 @@ import type { Preserved } from "@/core/shelf/waterKeeping";
 import type { UnitSystem } from "@/core/units/units";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Bottle } from "@/records/bottle";
+import type { Setting } from "@/records/setting";
 import type { Lot } from "@/records/lot";
 import { preservedLabel } from "./waterKeepingWords";
+import { containsWords } from "./sellingWords";
 import { productCautionWords } from "./productCautionWords";
 
 /** What stands on a label, each part in words; what there is nothing to say of is left out. */
@@ -27,6 +31,9 @@ export interface LabelText {
   made: string;
   volume: string;
   bestBy: string;
+  /** Of what is sold: allergens by name, and who made it. */
+  contains?: string;
+  maker?: string;
   /** Short words of caution, and the usual general ones. */
   cautions: string[];
   /** The same in as few words as say it, for a small label. */
@@ -48,6 +55,8 @@ export function labelText(
   ownerNames: readonly string[] = [],
   /** What each plant in it is warned of; of one plant, its own. */
   parts: readonly ProductPart[] = plant ? [partOfPlant(plant, lot.product)] : [],
+  /** Who makes it, where it is for sale: then its allergens are named too. */
+  maker?: Setting["maker"],
 ): LabelText {
   const found = productCautions(lot.product, parts);
   const name = lot.name ?? plant?.name ?? lot.plantId;
@@ -69,9 +78,20 @@ export function labelText(
     ].join(", "),
     volume: words(showVolume(bottle.filledMl, units)),
     bestBy: `best by ${showDayLong(noonOf(bottle.bestBy))}`,
+    ...(maker ? forSale(lot.product, parts, maker) : {}),
     cautions: labelCautions(lot.product, found, "label", bottle.preserved),
     fewCautions: labelCautions(lot.product, found, "small", bottle.preserved),
   };
+}
+
+function forSale(
+  product: Lot["product"],
+  parts: readonly ProductPart[],
+  { name, address }: NonNullable<Setting["maker"]>,
+): Pick<LabelText, "contains" | "maker"> {
+  const contains = containsWords(allergensIn(sharesOfWhole(product, parts), "leftOn"));
+  const maker = [name, address].filter(Boolean).join(", ");
+  return { ...(contains ? { contains } : {}), ...(maker ? { maker } : {}) };
 }
 
 /* Usual general words, in full and in few. */

@@ -20,7 +20,7 @@ export const filteringWords: Record<Filtering, string> = {
   fine: "0.2 µm",
 };
 
-export const preservativeWords: Record<PreservativeName, string> = {
+const preservativeWords: Record<PreservativeName, string> = {
   sorbate: "potassium sorbate",
   benzoate: "sodium benzoate",
   sorbateAndBenzoate: "sorbate and benzoate",

@@ -190,7 +190,7 @@ test("settling is told with its share and its time; an oil that hangs, as it is"
 test("a plant's keeping, pH and most on skin in words", () => {
   const lavender = plantById("lavender")!;
   expect(waterKeepingWords(lavender)).toBe(
-    "about 4 months in the fridge, 9 months where it was filled hot into a boiled bottle; half of what is left once opened",
+    "about 5 months in the fridge, 11 months where it was filled hot into a boiled bottle; half of what is left once opened",
   );
   expect(oilKeepingWords(lavender)).toMatch(/dark glass/);
   expect(phWords(lavender)).toBe("5.6 to 5.9, a third either way");

@@ -4,6 +4,7 @@ import type { UnitSystem } from "@/core/units/units";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Bottle } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
+import type { Setting } from "@/records/setting";
 import { labelText, type LabelText } from "@/words/labelWords";
 import { plainText } from "@/words/plainText";
 import type { LabelFonts } from "./labelFonts";
@@ -19,17 +20,22 @@ export interface LabelOf {
   ownerNames?: readonly string[];
   /** What is in it, where it is not of one plant alone. */
   parts?: readonly ProductPart[];
+  /** Who makes it, where it is for sale. */
+  maker?: Setting["maker"];
 }
 
 /** A bottle's label at a size in a design; the person's own words take the place of what would stand there. */
 export function bottleLabel(
-  { bottle, lot, plant, ownerNames, parts }: LabelOf,
+  { bottle, lot, plant, ownerNames, parts, maker }: LabelOf,
   { design, widthMm, heightMm }: { design: LabelDesign; widthMm: number; heightMm: number },
   fonts: LabelFonts,
   units: UnitSystem,
   own: Partial<LabelText> = {},
 ): DrawnLabel & LaidOut {
-  const text = printable({ ...labelText(bottle, lot, plant, units, ownerNames, parts), ...own });
+  const text = printable({
+    ...labelText(bottle, lot, plant, units, ownerNames, parts, maker),
+    ...own,
+  });
   const laid = layoutLabel({ text, design, mark: markOf(plant), widthMm, heightMm }, fonts);
   return { ...laid, code: bottle.code, product: lot.product, widthMm, heightMm };
 }

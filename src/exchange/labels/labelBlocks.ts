@@ -9,6 +9,8 @@ export const goes = [
   "made",
   "volume",
   "longCautions",
+  "contains",
+  "maker",
   "qr",
   "bestBy",
   "cautions",
@@ -52,6 +54,11 @@ export function blocksOf(
     { ...body, part: "made", text: text.made, colour: "ink" },
     { ...body, part: "bestBy", text: text.bestBy, colour: "ink" },
     { ...body, part: "code", text: text.code, face: "bold", times: 1.15, colour: "ink" },
+    ...(["contains", "maker"] as const).flatMap((part) =>
+      text[part]
+        ? [{ ...body, part, text: text[part], times: 0.88, colour: "ink" as const, gap: 0.3 }]
+        : [],
+    ),
     ...(text.cautions.length > 0
       ? [
           {

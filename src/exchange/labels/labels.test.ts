@@ -213,6 +213,41 @@ test("words on a label follow what it is: a hydrosol is not preserved, a blend h
   expect(fennel.cautions.join(" ")).toMatch(/not in pregnancy/);
 });
 
+test("a preserved water names what was added; what is for sale names its allergens and its maker, and they go before the cautions", () => {
+  const water = { ...lot, product: "hydrosol" as const };
+  const preserved = { ...bottle, preserved: { with: "sorbate" as const, percent: 0.2 } };
+  expect(labelText(preserved, water, plant, "metric").cautions.join(" ")).toMatch(
+    /Preserved with potassium sorbate 0\.2 %: keep cold\./,
+  );
+  expect(labelText(preserved, water, plant, "metric").cautions.join(" ")).not.toMatch(
+    /Not preserved/,
+  );
+  const maker = { name: "Kestrel Lane", address: "Mill path 3" };
+  const lavender = catalogueBook.byId("lavender")!;
+  const sold = labelText(
+    bottle,
+    { ...lot, plantId: "lavender" },
+    lavender,
+    "metric",
+    [],
+    undefined,
+    maker,
+  );
+  expect(sold).toMatchObject({ maker: "Kestrel Lane, Mill path 3" });
+  expect(sold.contains).toMatch(/^Contains linalyl acetate, linalool/);
+  expect(labelText(bottle, lot, lavender, "metric")).not.toHaveProperty("contains");
+  const small = layoutLabel(
+    { text: sold, design: "press", mark: "leaf", widthMm: 38, heightMm: 21 },
+    fonts,
+  );
+  expect(small.leftOut).toContain("contains");
+  const large = layoutLabel(
+    { text: sold, design: "press", mark: "leaf", widthMm: 105, heightMm: 74 },
+    fonts,
+  );
+  expect(large.leftOut).toEqual([]);
+});
+
 test("each plant has the mark of what is distilled of it", () => {
   const marks = ["scotspine", "sweetfennel", "clarysage", "baylaurel", "vetiver"].map((id) =>
     markOf(plantById(id)),

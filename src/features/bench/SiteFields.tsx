@@ -7,8 +7,9 @@ import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { NumberField } from "@/ui/primitives/NumberField";
+import { NumberSettings } from "./NumberSettings";
 
-type Field = keyof Setting["site"];
+type Field = Exclude<keyof Setting["site"], "hardnessMgPerL">;
 
 /* Altitude is kept in metres while lengths are canonical in mm. */
 const fields: Record<Field, { label: string; range: NumberRange; perCanonical: number }> = {
@@ -36,6 +37,7 @@ const fields: Record<Field, { label: string; range: NumberRange; perCanonical: n
 
 /** Altitude and temperatures, kept as soon as they make sense. */
 export function SiteFields({ preferences }: { preferences: Setting }) {
+  const dispatch = useAppDispatch();
   return (
     <View className="gap-3">
       <View className="flex-row gap-3">
@@ -46,6 +48,20 @@ export function SiteFields({ preferences }: { preferences: Setting }) {
         <SiteField field="waterC" preferences={preferences} />
         <SiteField field="coolingInC" preferences={preferences} />
       </View>
+      <NumberSettings
+        mayBeEmpty
+        settings={[
+          {
+            name: "hardnessMgPerL",
+            label: "Hardness of the water, as lime",
+            suffix: preferences.units === "us" ? "ppm" : "mg/L",
+            limit: limits.hardnessMgPerL,
+            value: preferences.site.hardnessMgPerL,
+            onChange: (hardnessMgPerL) =>
+              dispatch(changePreferences(({ site }) => ({ site: { ...site, hardnessMgPerL } }))),
+          },
+        ]}
+      />
     </View>
   );
 }

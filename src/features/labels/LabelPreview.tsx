@@ -19,6 +19,8 @@ const partWords: Record<Goes, string> = {
   qr: "the code to scan",
   bestBy: "the best-by",
   cautions: "the cautions",
+  contains: "the allergens",
+  maker: "the maker",
 };
 
 interface Props {

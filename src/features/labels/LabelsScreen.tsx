@@ -18,7 +18,8 @@ import type { LabelFonts } from "@/exchange/labels/labelFonts";
 import { labelDesigns, type LabelDesign } from "@/exchange/labels/labelItems";
 import { labelPdf } from "@/exchange/labels/labelPdf";
 import { labelSvg } from "@/exchange/labels/labelSvg";
-import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { changePreferences } from "@/store/changes";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { selectTraceable, useShelved } from "@/store/stock";
 import { useKept } from "@/store/useKept";
@@ -80,6 +81,8 @@ const Wanted = memo(function Wanted({
   );
 });
 
+const noMaker = { name: "", address: "" };
+
 /* More than this at once is a catalogue. */
 const mostListed = 60;
 
@@ -87,13 +90,18 @@ const mostListed = 60;
 export function LabelsScreen() {
   const { lot: lotId } = useLocalSearchParams<{ lot?: string }>();
   const book = usePlantBook();
-  const { units } = useAppSelector(selectPreferences);
+  const { units, maker = noMaker } = useAppSelector(selectPreferences);
+  const dispatch = useAppDispatch();
   const runs = useAppSelector(selectRuns);
   const harvests = useAppSelector(selectHarvests);
   const items = useShelved(new Date());
   const [fonts, setFonts] = useState<LabelFonts>();
   const [failed, setFailed] = useState<string>();
-  const [choice, change] = useKept("labels", { design: "press", ...usualSheet(units) });
+  const [choice, change] = useKept("labels", {
+    design: "press",
+    forSale: false,
+    ...usualSheet(units),
+  });
   const [{ name, madeOf, without }, say] = useKept(`labels/${lotId ?? "all"}`, {
     name: "",
     madeOf: "",
@@ -126,6 +134,7 @@ export function LabelsScreen() {
   );
 
   const shelf = useAppSelector(selectTraceable);
+  const { forSale } = choice;
   const design = labelDesigns.find((each) => each === choice.design) ?? "press";
   const chosen = useMemo(
     () => listed.filter(({ bottle }) => !unwanted.has(bottle.id)),
@@ -142,10 +151,13 @@ export function LabelsScreen() {
     return laid.map(({ bottle, lot }) => (widthMm: number, heightMm: number) => {
       const ownerNames = namesOnLabel(lot, runs, harvests);
       const parts = oilParts(lot, shelf, book);
-      const what = { bottle, lot, plant: book.byId(lot.plantId), ownerNames, parts };
+      const what = {
+        ...{ bottle, lot, plant: book.byId(lot.plantId), ownerNames, parts },
+        ...(forSale ? { maker } : {}),
+      };
       return bottleLabel(what, { design, widthMm, heightMm }, fonts, units, own);
     });
-  }, [fonts, name, madeOf, design, laid, book, units, runs, harvests, shelf]);
+  }, [fonts, name, madeOf, design, laid, book, units, runs, harvests, shelf, forSale, maker]);
   const proposed = useProposedSheet(paperOf(deviceLanguage()), inSize);
   const sheet = readSheet(
     choice,
@@ -243,6 +255,35 @@ export function LabelsScreen() {
           onChange={(next) => say({ madeOf: next })}
           placeholder="its part, distilled with water, nothing added"
         />
+        <Check
+          label="For sale"
+          reason="Names allergens above their usual limits, and who made it."
+          checked={forSale}
+          onChange={(on) => change({ forSale: on })}
+        />
+        {forSale ? (
+          <>
+            {(["name", "address"] as const).map((part) => (
+              <TextField
+                key={part}
+                label={part === "name" ? "Maker" : "Address"}
+                value={maker[part]}
+                maxLength={200}
+                onChange={(next) =>
+                  dispatch(
+                    changePreferences(({ maker: now = noMaker }) => ({
+                      maker: { ...now, [part]: next },
+                    })),
+                  )
+                }
+              />
+            ))}
+            <Txt variant="small">
+              A draft from usual limits. Marks and all that a buyer has to be told stand on the
+              lot’s page, under “If you sell it”. Have both checked.
+            </Txt>
+          </>
+        ) : null}
       </Card>
       <View>
         <Txt variant="heading">Bottles</Txt>

@@ -1,4 +1,4 @@
-import { showTemperature, showVolume, words } from "@/core/units/format";
+import { showTemperature, showVolume, words, showMass } from "@/core/units/format";
 import { planCooling } from "@/core/cooling/condenser";
 import type { UnitSystem } from "@/core/units/units";
 import { usualTapC } from "@/core/water/properties";
@@ -29,8 +29,25 @@ import { TextField } from "@/ui/primitives/TextField";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
 import { Txt } from "@/ui/primitives/Txt";
+import { lastInStill } from "@/logbook/still/lastInStill";
+import { fuelFor } from "@/core/plan/fuel";
+import { energyKWh } from "@/core/forecast/energy";
 import { checklist, type CheckItem } from "./checklist";
 import { packingList } from "./packing";
+
+/* What was in the still before, and the gas that the run burns. */
+function besides(
+  { plan }: Run,
+  { heat }: Still,
+  before: ReturnType<typeof lastInStill>,
+  units: UnitSystem,
+) {
+  const { gasKg } = fuelFor(energyKWh(plan, plan.forecast), heat.kind);
+  return {
+    ...(before ? { before: { name: before.plant.name.toLowerCase(), clings: before.clings } } : {}),
+    ...(gasKg === undefined ? {} : { gas: words(showMass(gasKg * 1000, units)) }),
+  };
+}
 
 /** What to see with one's own eyes before the heat goes on. */
 export function ReadyScreen({ run }: { run: Run }) {
@@ -41,6 +58,8 @@ export function ReadyScreen({ run }: { run: Run }) {
   const still = useAppSelector((state) => state.still.entities[run.stillId]);
   const [asking, setAsking] = useState(false);
   const plant = plantBook.byId(run.plantId);
+  const runs = useAppSelector(selectRuns);
+  const before = lastInStill(run, runs, plantBook);
   const all = still
     ? checklist({
         still,
@@ -52,13 +71,13 @@ export function ReadyScreen({ run }: { run: Run }) {
         ...(plant?.setsBelowC === undefined
           ? {}
           : { setsBelow: words(showTemperature(plant.setsBelowC, units)) }),
+        ...besides(run, still, before, units),
       })
     : [];
   const notHere = new Set(still?.notHere);
   const items = all.filter(({ id }) => !notHere.has(id));
   const open = items.filter(({ id }) => !run.checked.includes(id));
   const harvests = useAppSelector(selectHarvests);
-  const runs = useAppSelector(selectRuns);
   const place = useTrialPlace(run.id);
   const toMend = place && besideWords(place);
   const started = runState(run.entries).phase !== "ready";

@@ -87,7 +87,28 @@ test("a still that was calibrated is clean; one that was not is run with water f
     minutesToBoil: 19,
     rateMlPerMin: 21,
   };
-  expect(clean({ ...sampleStill(), calibration })).toBe("Still is clean");
+  const steel = { ...sampleStill(), calibration, metal: "stainless" as const };
+  expect(clean(steel)).toBe("Still is clean");
+  expect(clean({ ...steel, metal: "copper" })).toBe("Still is clean, no green or blue salts in it");
+  const after = (clings: boolean) =>
+    checklist(setting({ still: steel, before: { name: "peppermint", clings } })).find(
+      ({ id }) => id === "clean",
+    )!;
+  expect(after(true).label).toBe("Still is clean of peppermint");
+  expect(after(true).reason).toMatch(/tastes through/);
+  expect(after(false).reason).not.toMatch(/tastes through/);
+});
+
+test("gas asks for joints, a weighed cylinder and a carbon monoxide alarm; mains for a breaker; neither for the other", () => {
+  const said = (kind: (typeof heatKinds)[number]) =>
+    checklist(setting({ still: { ...sampleStill(), heat: { kind, powerW: 2000 } }, gas: "410 g" }))
+      .map(({ label, reason }) => `${label} ${reason}`)
+      .join("\n");
+  expect(said("gas")).toMatch(/bubbles under soap.* holds 410 g and more by weight/);
+  expect(said("gas")).toMatch(/carbon monoxide alarm/);
+  expect(said("gas")).not.toMatch(/breaker/);
+  expect(said("element")).toMatch(/breaker that trips on a leak.*Dry hands/);
+  expect(said("element")).not.toMatch(/monoxide|cylinder/);
 });
 
 describe("what to carry", () => {
@@ -106,7 +127,7 @@ describe("what to carry", () => {
     expect(pack()).toMatch(/of water for Copper pot, 12 L, and a kettle of hot water/);
     expect(pack()).toMatch(/^1 clean jar of 1(\.00)? L$/m);
     expect(pack({ jarMl: 250 })).toMatch(/^4 clean jars of 250 mL$/m);
-    expect(pack()).toMatch(/^Gas for the run: .* g; the lighter stays away/m);
+    expect(pack()).toMatch(/^A scale for the gas cylinder, soapy water for its joints/m);
   });
 
   test("a first cut has its own jar; water that flows back needs none for the hydrosol", () => {

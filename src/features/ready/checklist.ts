@@ -24,6 +24,10 @@ interface Setting {
   cooling: string;
   /** Below which the oil sets, where it does. */
   setsBelow?: string;
+  /** Another plant that was in this still before, and whether its smell clings. */
+  before?: { name: string; clings: boolean };
+  /** Gas that the run burns, where it burns any. */
+  gas?: string;
 }
 
 /** The checks that fit this still, this heat, this method and this plant, in the order of the hands. */
@@ -38,17 +42,12 @@ export function checklist(setting: Setting): CheckItem[] {
       label: "The plant is what I think it is",
       reason: "A look-alike in the still is a poison in the bottle.",
     },
-    {
-      id: "clean",
-      label: still.calibration ? "Still is clean" : "Clean run is done, and its drip rate counted",
-      reason: still.calibration
-        ? "The last plant's oil is in the first drops of the next."
-        : "It rinses the still and calibrates the plan in one go.",
-    },
+    cleanStill(setting),
     {
       id: "water",
       label: `Water is in: ${water}, above the dry line at ${dryLine}`,
-      reason: "A dry pot scorches, and a dry element burns out.",
+      reason:
+        "A dry pot scorches, and a dry element burns out. Water that you would drink, soft where you can choose.",
     },
     still.metal === "glass" && {
       id: "chips",
@@ -78,10 +77,15 @@ export function checklist(setting: Setting): CheckItem[] {
       label: "Flame clear of the outlet, oil and spirits",
       reason: "Oil and its vapour burn.",
     },
+    hazard === "flame" && {
+      id: "gas",
+      label: `Gas joints blow no bubbles under soap; the cylinder stands upright, well away, and holds ${setting.gas ?? "enough"}${setting.gas ? " and more by weight" : ""}`,
+      reason: "Leaking gas lies on the floor until it finds the flame.",
+    },
     hazard === "mains" && {
       id: "mains",
-      label: "Plug and lead are dry and away from water",
-      reason: "Mains beside water kills.",
+      label: "Plug and lead are dry and away from water, behind a breaker that trips on a leak",
+      reason: "Mains beside water kills. Dry hands before you touch a plug.",
     },
     hazard === "pressure" && {
       id: "steamLine",
@@ -90,8 +94,14 @@ export function checklist(setting: Setting): CheckItem[] {
     },
     {
       id: "room",
-      label: "Window open, gloves and extinguisher at hand",
-      reason: "Steam burns skin and takes the air out of a small room.",
+      label:
+        hazard === "flame"
+          ? "Open low and high, carbon monoxide alarm on; gloves and extinguisher at hand"
+          : "Window open, gloves and extinguisher at hand",
+      reason:
+        hazard === "flame"
+          ? "A flame in a closed shed makes a gas that nobody smells, and it kills. Steam burns skin."
+          : "Steam burns skin and takes the air out of a small room.",
     },
     {
       id: "stay",
@@ -100,6 +110,28 @@ export function checklist(setting: Setting): CheckItem[] {
     },
   ];
   return items.filter((item) => item !== false && item !== undefined);
+}
+
+function cleanStill({ still, before }: Setting): CheckItem {
+  if (!still.calibration)
+    return {
+      id: "clean",
+      label: "Clean run is done, and its drip rate counted",
+      reason: "It rinses the still and calibrates the plan in one go.",
+    };
+  const copper = still.metal === "copper" ? ", no green or blue salts in it" : "";
+  return {
+    id: "clean",
+    label: before ? `Still is clean of ${before.name}${copper}` : `Still is clean${copper}`,
+    reason: [
+      before?.clings
+        ? "That plant tastes through: steam the still with water and a little spirit, and wash seals and hoses."
+        : "The last plant's oil is in the first drops of the next.",
+      copper ? "Copper's salts are poisonous: citric acid takes them off, then rinse." : "",
+    ]
+      .filter(Boolean)
+      .join(" "),
+  };
 }
 
 function loading(method: Method, plant: Setting["plant"]): (CheckItem | false | undefined)[] {

@@ -1,6 +1,4 @@
 import { showIce, showMass, showVolume, words } from "@/core/units/format";
-import { energyKWh } from "@/core/forecast/energy";
-import { fuelFor } from "@/core/plan/fuel";
 import type { Plant } from "@/core/plant/plant";
 import { fullShare } from "@/core/run/liveEstimate";
 import { heatSources } from "@/core/still/heatSources";
@@ -43,8 +41,6 @@ export function packingList(
     "Thermometer, gloves, cloths, a paste of flour and water for leaks",
   );
   if (still && heatSources[still.heat.kind].fuel === "gas")
-    list.push(
-      `Gas for the run: ${words(showMass((fuelFor(energyKWh(plan, plan.forecast), still.heat.kind).gasKg ?? 0) * 1000, units))}; the lighter stays away from the outlet`,
-    );
+    list.push("A scale for the gas cylinder, soapy water for its joints, a lighter");
   return list;
 }

@@ -32,9 +32,11 @@ import { CheckSheet } from "./CheckSheet";
 import { giveNewCode } from "@/store/acts/giveNewCode";
 import { CostCard } from "./CostCard";
 import { FillSheet } from "./FillSheet";
+import { IdentityCard } from "./IdentityCard";
 import { LineCard } from "./LineCard";
 import { LotFacts } from "./LotFacts";
 import { GraveCautions, ProductCautions } from "./ProductCautions";
+import { SellingCard } from "./SellingCard";
 import { SkinCard } from "./SkinCard";
 import { TakenCard } from "./TakenCard";
 import { TakeSheet, type TakeFrom } from "./TakeSheet";
@@ -142,6 +144,7 @@ function OneLot({ lot }: { lot: Lot }) {
             />
           ))}
           <CostCard lot={lot} />
+          <SellingCard lot={lot} name={`${name} ${lotWords(lot)}`} />
           {lot.product === "oil" ? (
             <>
               <SkinCard lot={lot} />
@@ -264,6 +267,9 @@ function OneLot({ lot }: { lot: Lot }) {
         ) : null}
       </View>
       <ChecksCard lot={lot} plant={plant} checks={checks} onCheck={() => setSheet("check")} />
+      {lot.product === "oil" && plant && lot.origin !== "blend" ? (
+        <IdentityCard lot={lot} plant={plant} checks={checks} />
+      ) : null}
       <TakenCard taken={taken} amount={amount} />
       <AttachmentsCard name={`${name} ${lotWords(lot)}`} {...attachments} />
       {sheet === "fill" ? (

@@ -1,5 +1,8 @@
 import { useWatch, type Control, type FieldValues } from "react-hook-form";
 import { filterings, fillings, preservativeNames } from "@/core/shelf/waterKeeping";
+import { showTemperature, words } from "@/core/units/format";
+import { useAppSelector } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
 import { Fold } from "@/ui/primitives/Fold";
 import { FormChoice, FormNumber, FormSelect } from "@/ui/primitives/form";
 import { Notice } from "@/ui/primitives/Notice";
@@ -18,10 +21,13 @@ interface Props {
   ph: number | undefined;
 }
 
+const hotC = 75;
+
 /** How a water was filled, through what, and what was added: what decides how long it keeps. */
 export function WaterFields({ control, ph }: Props) {
   const typed = useWatch({ control });
   const { filling = "rinsed", preserved } = waterOfForm(typed);
+  const { units } = useAppSelector(selectPreferences);
   const problem = preserved && preservedProblem(preserved, ph);
   return (
     <Fold
@@ -45,8 +51,7 @@ export function WaterFields({ control, ph }: Props) {
         ]}
       />
       <Txt variant="small">
-        Hot: bottle and cap boiled for ten minutes, filled at the still above 75 °C (167 °F), closed
-        at once. 0.2 µm takes what lives in the water, into a boiled bottle only.
+        {`Hot: bottle and cap boiled for ten minutes, filled above ${words(showTemperature(hotC, units))}, closed at once. 0.2 µm takes what lives in the water, into a boiled bottle only.`}
       </Txt>
       <FormSelect
         control={control}

@@ -1,6 +1,7 @@
 import { isoDay, noonOf } from "@/core/units/dates";
 import { addDays } from "date-fns/addDays";
 import { differenceInCalendarDays } from "date-fns/differenceInCalendarDays";
+import { scaleG, scaleToRemoveG } from "@/core/still/scale";
 import type { Bottle, Use } from "@/records/bottle";
 import type { Duty } from "@/records/duty";
 import type { Lot } from "@/records/lot";
@@ -8,12 +9,13 @@ import type { Run } from "@/records/run";
 import type { Setting } from "@/records/setting";
 import type { PlantBook } from "../plant/plantBook";
 import { runState } from "../run/runState";
+import { momentOfRun } from "../run/runSummary";
 import { settlingLeft } from "../run/settlingLeft";
 import { judgedChecks } from "./lotChecks";
 import { groupBy, notBottled, shelved, type Shelved, type Stock } from "./shelf";
 
 export type DutyKind =
-  "ice" | "ranOut" | "settled" | "secondDraw" | "bottle" | "check" | "bestBy" | "past";
+  "ice" | "ranOut" | "settled" | "secondDraw" | "bottle" | "check" | "bestBy" | "past" | "descale";
 
 /** What something due is of: a run, or a lot with those of its bottles that are meant. */
 type DutySubject = { run: Run } | { lot: Lot; bottles: readonly Bottle[] };
@@ -55,6 +57,7 @@ export function dutiesDue(of: DutiesOf, now: Date, book: PlantBook): DutyDue[] {
   const standing = shelved(of, now, book);
   return [
     ...of.runs.flatMap((run) => ofRun(run, of.site, now, book)),
+    ...toDescale(of),
     ...toBottle(of),
     ...toCheck(of, standing),
     ...toUse(standing),
@@ -97,6 +100,31 @@ function ofRun(run: Run, site: Setting["site"], now: Date, book: PlantBook): Dut
   if (!result?.oilMl || result.pool || separatedAt === undefined || drawnOff.length > 0) return [];
   const at = new Date(separatedAt + secondDrawHours * 3600000);
   return differenceInCalendarDays(now, at) > secondDrawForgottenDays ? [] : due("secondDraw", at);
+}
+
+/** A still in which hard water has left scale once more: due with the run that brought it there. */
+function toDescale({ runs, site }: DutiesOf): DutyDue[] {
+  const { hardnessMgPerL } = site;
+  if (!hardnessMgPerL) return [];
+  const lit = runs.filter(({ entries }) => runState(entries).litAt !== undefined);
+  return [...groupBy(lit, ({ stillId }) => stillId)].flatMap(([stillId, own]) => {
+    let grams = 0;
+    let times = 0;
+    let last: Run | undefined;
+    for (const run of own.toSorted((a, b) => momentOfRun(a) - momentOfRun(b))) {
+      grams += scaleG(run.plan.waterMl, hardnessMgPerL);
+      if (grams < scaleToRemoveG) continue;
+      grams = 0;
+      times += 1;
+      last = run;
+    }
+    if (!last) return [];
+    const at = new Date(momentOfRun(last));
+    const key = `descale/${stillId}/${times}`;
+    return [
+      { kind: "descale", key, at, allDay: true, of: { run: last }, changedAt: last.updatedAt },
+    ];
+  });
 }
 
 function toBottle(of: DutiesOf): DutyDue[] {

@@ -2,6 +2,7 @@ import { isoDay } from "@/core/units/dates";
 import { type Noticed, type Sign, type Verdict, verdictOf } from "@/core/shelf/verdict";
 import type { Check } from "@/records/check";
 import type { Lot } from "@/records/lot";
+import { isLook } from "./measuredOil";
 
 /** One check with what it comes to. */
 export interface Judged {
@@ -17,7 +18,7 @@ const cloudyWords = /milk|cloud|turbid|opal/i;
 
 /** What a lot was like at first: as it was measured, else as its first check found it. */
 export function firstReading(lot: Lot, checks: readonly Check[]): Noticed {
-  const [first] = inOrder(checks);
+  const [first] = inOrder(checks.filter(isLook));
   const ph = lot.ph ?? checks.find((check) => check.ph !== undefined)?.ph;
   return {
     ...(ph === undefined ? {} : { ph }),
@@ -27,7 +28,7 @@ export function firstReading(lot: Lot, checks: readonly Check[]): Noticed {
 
 /** A lot's checks judged against its first reading, the earliest first. */
 export function judgedChecks(lot: Lot, checks: readonly Check[]): Judged[] {
-  const own = inOrder(checks.filter(({ lotId }) => lotId === lot.id));
+  const own = inOrder(checks.filter((check) => check.lotId === lot.id && isLook(check)));
   const first = firstReading(lot, own);
   /* What was clouded at its first check was so from the start, not since. */
   return own.map((check, i) => ({

@@ -1,0 +1,52 @@
+import { View } from "react-native";
+import { allergensIn } from "@/core/care/allergens";
+import { hazardDraft } from "@/core/care/hazardMarks";
+import { sharesOfWhole } from "@/core/care/sharesOfWhole";
+import { oilParts } from "@/logbook/shelf/oilParts";
+import type { Lot } from "@/records/lot";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
+import { selectTraceable } from "@/store/stock";
+import { CopyButton } from "@/ui/primitives/CopyButton";
+import { Facts } from "@/ui/primitives/Facts";
+import { Fold } from "@/ui/primitives/Fold";
+import { Txt } from "@/ui/primitives/Txt";
+import { allergenLine, hazardLine } from "@/words/sellingWords";
+
+/** What a bottle that is sold has to tell beside its label: a draft, to be checked. */
+export function SellingCard({ lot, name }: { lot: Lot; name: string }) {
+  const book = usePlantBook();
+  const shelf = useAppSelector(selectTraceable);
+  const { maker } = useAppSelector(selectPreferences);
+  const parts = oilParts(lot, shelf, book);
+  const oil = lot.product === "oil";
+  const shares = sharesOfWhole(lot.product, parts);
+  const named = (use: "leftOn" | "washedOff") =>
+    allergensIn(shares, use).map(allergenLine).join(", ") || "none";
+  const facts: (readonly [string, string | undefined])[] = [
+    ["Product", name],
+    ["Batch", lot.code],
+    ["Maker", maker ? [maker.name, maker.address].filter(Boolean).join(", ") : undefined],
+    ["Left on skin", named("leftOn")],
+    ["Washed off", named("washedOff")],
+    ["Marks, a draft", oil ? hazardLine(hazardDraft(shares)) : undefined],
+  ];
+  const text = facts
+    .flatMap(([title, value]) => (value ? [`${title}: ${value}`] : []))
+    .concat("A draft from usual limits, to be checked.")
+    .join("\n");
+  return (
+    <Fold title="If you sell it" inside="Allergens to name, warning marks, batch, maker">
+      <Facts facts={facts} />
+      <View className="flex-row">
+        <CopyButton text={text} what="what a buyer has to be told" />
+      </View>
+      <Txt variant="small">
+        A draft from usual limits: allergens above 0.001 % where it stays on skin and 0.01 % where
+        it is washed off, marks by its make-up. Have it checked before you sell. Most places have
+        rules on selling cosmetics, on labels, on keeping a still, on tax and insurance: ask your
+        authority for trade and food, and whoever insures you.
+      </Txt>
+    </Fold>
+  );
+}

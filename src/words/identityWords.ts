@@ -1,0 +1,68 @@
+import type {
+  CouldBe,
+  HeldAgainst,
+  Identity,
+  IdentityFigure,
+  ShareOff,
+} from "@/core/care/identity";
+import { compounds } from "@/core/plant/compounds";
+import { fixed, plainNumber, showDensity, showTemperature, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
+
+export const identityFigureWords: Record<IdentityFigure, string> = {
+  density: "Density",
+  index: "Refractive index",
+  rotation: "Optical rotation",
+  freezing: "Freezing point",
+};
+
+/** "0.914 g/mL: too high, usual is 0.866 to 0.894 g/mL". */
+export function heldWords(
+  { figure, value, band: [low, high], lies }: HeldAgainst,
+  units: UnitSystem,
+): string {
+  const say = (each: number) => {
+    if (figure === "freezing") return words(showTemperature(each, units));
+    if (figure === "density") return words(showDensity(each, units));
+    return figure === "rotation" ? `${fixed(each, 1)}°` : fixed(each, 4);
+  };
+  const usual = `${say(low)} to ${say(high)}`;
+  return lies === "in"
+    ? `${say(value)}, within ${usual}`
+    : `${say(value)}: ${lies === "below" ? "too low" : "too high"}, usual is ${usual}`;
+}
+
+/** "Linalool: 3 %, usual is 34 %". */
+export function shareOffWords({ compound, measured, usual }: ShareOff): string {
+  const percent = (share: number) => `${plainNumber(Number((share * 100).toPrecision(2)))} %`;
+  const name = compounds[compound]?.name ?? compound;
+  return `${name.charAt(0).toUpperCase()}${name.slice(1)}: ${measured > 0 ? percent(measured) : "none"}, usual is ${usual > 0 ? percent(usual) : "none"}`;
+}
+
+export const verdictOfIdentity: Record<Identity["verdict"], string> = {
+  asItShould: "It is as this oil should be, by what was measured.",
+  out: "It is not as this oil should be.",
+  tooLittle: "Not enough was measured to say.",
+};
+
+/** What it could be, and how to tell. */
+export function couldBeWords(could: CouldBe, units: UnitSystem): string {
+  return could === "measuredWarm"
+    ? `Measured warm: bring oil and glass to ${roomWords(units)} and measure again.`
+    : hints[could];
+}
+
+/** What handbooks take a room to be, in the person's units. */
+export function roomWords(units: UnitSystem): string {
+  return words(showTemperature(handbookC, units));
+}
+
+const handbookC = 20;
+const hints: Record<Exclude<CouldBe, "measuredWarm">, string> = {
+  waterIn: "Water in it: let it stand cold, draw the oil off, dry it with salt, measure again.",
+  spirit: "Spirit in it: shake some with water. What shrinks was spirit.",
+  oxidised: "Old: air has changed it. Smell for varnish, and keep it off skin.",
+  terpenes: "Let down with cheap terpenes, or a first part of a run.",
+  otherKind: "Another kind or another plant: look at the plant, or ask for its chromatogram.",
+  carrierOil: "Let down with a fatty oil: a drop on paper leaves a greasy spot that stays.",
+};
