@@ -4,6 +4,7 @@ import { tmpdir } from "node:os";
 import path from "node:path";
 import { PDFDocument } from "@cantoo/pdf-lib";
 import type { AnyRecord } from "../src/records/record";
+import { sampleBottle, sampleLot, sampleUse } from "../src/testing/sampleShelf";
 
 /** Runs a command as a person does from the shell. */
 function command(script: string, ...args: string[]) {
@@ -101,6 +102,46 @@ test("labels come as a PDF of the sheet's size; what there is no room for is sai
   expect(pdf.getPageCount()).toBe(1);
   expect(pdf.getPage(0).getWidth()).toBeCloseTo(612, 0);
   expect(said).toMatch(/no room for/);
+});
+
+test("a label read back from its PDF says every caution: a poisonous water, a blend, a limited oil, one for sale", () => {
+  const lots = [
+    sampleLot("water", { product: "hydrosol", plantId: "wintergreen" }),
+    sampleLot("rose", { plantId: "rose" }),
+    sampleLot("pine", { plantId: "scotspine" }),
+    sampleLot("wintergreen", { plantId: "wintergreen" }),
+    sampleLot("blend", { origin: "blend", name: "Evening" }),
+  ].map((lot, i): AnyRecord => ({ ...lot, code: `22${i + 2}-22${i + 2}` }));
+  const blended = ["rose", "wintergreen"].map((id) =>
+    sampleUse(`of-${id}`, { lotId: id, amountMl: 5, way: "blended", intoLotId: "blend" }),
+  );
+  const bottles = lots.map((lot, i) =>
+    sampleBottle(`bottle-${lot.id}`, lot.id, 10, { code: `33${i + 2}-33${i + 2}` }),
+  );
+  const name = path.join(path.dirname(file), "poisons.json");
+  const logbook = JSON.parse(readFileSync(file, "utf8")) as { records: AnyRecord[] };
+  writeFileSync(name, JSON.stringify({ ...logbook, records: [...lots, ...bottles, ...blended] }));
+  const codes = lots.map((lot) => ("code" in lot ? lot.code : "")).join(",");
+  const { out } = command("labels", "--logbook", name, "--lots", codes, "--sheet", "a4-8");
+  const pdf = path.join(path.dirname(file), "poisons.pdf");
+  writeFileSync(pdf, out);
+  const read = spawnSync(process.execPath, ["src/testing/pdfWords.mjs", pdf]).stdout.toString();
+  /* Each label's cautions stand after its best-by. */
+  const labels = read.replaceAll(/\s+/g, " ").toLowerCase().split("best by").slice(1);
+  expect(labels).toHaveLength(lots.length);
+  const [water, rose, pine, , blend] = labels;
+  for (const said of [
+    "not to drink",
+    "not in pregnancy",
+    "not for children under six",
+    "keep cold",
+  ])
+    expect(water).toContain(said);
+  expect(rose).toContain("on skin only very diluted");
+  expect(pine).toContain("keep cold and full; not on skin once old");
+  for (const said of ["not on skin", "poisonous", "not in pregnancy", "keep from cats"])
+    expect(blend).toContain(said);
+  for (const all of [water, rose, pine, blend]) expect(all).not.toMatch(/\.\./);
 });
 
 test.each([

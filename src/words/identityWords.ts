@@ -24,9 +24,10 @@ export function heldWords(
   const say = (each: number) => {
     if (figure === "freezing") return words(showTemperature(each, units));
     if (figure === "density") return words(showDensity(each, units));
-    return figure === "rotation" ? `${fixed(each, 1)}°` : fixed(each, 4);
+    return figure === "rotation" ? `${fixed(each, 1).replace("-", "−")}°` : fixed(each, 4);
   };
-  const usual = `${say(low)} to ${say(high)}`;
+  const from = figure === "density" ? showDensity(low, units).text : say(low);
+  const usual = `${from} to ${say(high)}`;
   return lies === "in"
     ? `${say(value)}, within ${usual}`
     : `${say(value)}: ${lies === "below" ? "too low" : "too high"}, usual is ${usual}`;

@@ -38,7 +38,7 @@ const waterBands: { densityGPerMl: Band; refractiveIndex: Band } = {
  */
 export function productCare(product: Product, parts: readonly ProductPart[]): ProductCare {
   const water = product === "oil" ? {} : mixedWater(parts);
-  const compounds = shared(product === "oil" ? mixedOil(parts) : water);
+  const made = product === "oil" ? mixedOil(parts) : water;
   return {
     cautions: productCautions(product, parts),
     skinMostPercent: {
@@ -46,9 +46,9 @@ export function productCare(product: Product, parts: readonly ProductPart[]): Pr
       child6: mostOnSkin(product, parts, "child"),
       child2: 0,
     },
-    compounds,
+    compounds: shared(made),
     limits: drinkLimits(water),
-    ...(product === "oil" ? oilBands(compounds) : waterBands),
+    ...(product === "oil" ? oilBands(made) : waterBands),
   };
 }
 

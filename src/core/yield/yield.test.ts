@@ -9,7 +9,7 @@ const measured = {
   hydrosolMl: 795,
 };
 
-const keeps = (keeping: "short" | "middling" | "long") => ({ keeping, hydrosol: { months: 12 } });
+const keeps = (keeping: "short" | "middling" | "long") => ({ keeping });
 
 test("yield on every usual basis", () => {
   const result = yieldOf({ ...measured, pieces: 4 });
@@ -47,5 +47,8 @@ test("cold keeps longer than warm, oils longer than hydrosols", () => {
   expect(keepingMonths("oil", keeps("middling"), { place: "room" })).toBeLessThan(
     keepingMonths("oil", keeps("middling"), { place: "cellar" }),
   );
-  expect(keepingMonths("hydrosol", keeps("middling"), { place: "room" })).toBe(6);
+  for (const place of ["fridge", "cellar", "room"] as const)
+    expect(keepingMonths("hydrosol", keeps("long"), { place })).toBeLessThan(
+      keepingMonths("oil", keeps("short"), { place }),
+    );
 });

@@ -77,7 +77,7 @@ export function blocksOf(
 
 /** "Dilute before use. Not in pregnancy; keep from cats." */
 function sentence([first = "", ...more]: readonly string[]): string {
-  const rest = more.join("; ");
+  const rest = more.join("; ").replace(/\.$/, "");
   const tail = rest ? `${rest.charAt(0).toUpperCase()}${rest.slice(1)}.` : "";
   return [first, tail].filter(Boolean).join(" ");
 }

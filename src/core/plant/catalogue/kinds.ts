@@ -100,6 +100,15 @@ const kinds: Kind[] = [
     ],
   },
   {
+    of: "frankincense",
+    id: "frankincenseoctyl",
+    name: "Frankincense, octyl acetate kind",
+    code: "FO",
+    composition: { octylAcetate: 0.56, limonene: 0.06, alphaPinene: 0.04, linalool: 0.02 },
+    oilLook: "Pale yellow, orange peel and incense.",
+    hydrosolLook: "Milky, orange and incense.",
+  },
+  {
     of: "wormwood",
     id: "wormwoodchrysanthenyl",
     name: "Wormwood, chrysanthenyl acetate kind",

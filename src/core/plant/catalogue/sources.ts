@@ -45,6 +45,7 @@ const basis: Readonly<Record<string, readonly [kinds: string, varies: string]>> 
   elecampane: ["r", "yield, by the year of the root"],
   eucalyptus: ["dos", "cineole, 60 to 80 %"],
   feverfew: ["r", "camphor against acetate from bed to bed"],
+  frankincenseoctyl: ["r", "octyl acetate, 35 to 65 %"],
   frankincense: ["r", "the species of the tree"],
   frenchlavender: ["r", "fenchone against camphor from hill to hill"],
   geraniumwater: ["s", "citronellol against geraniol, by heat of the summer"],
