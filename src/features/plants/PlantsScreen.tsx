@@ -13,6 +13,7 @@ import { Choice } from "@/ui/primitives/Choice";
 import { Row } from "@/ui/primitives/Row";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
+import { beginningFirst } from "@/ui/beginningFirst";
 import { useKept } from "@/ui/useKept";
 import { groupOf, plantGroups, type PlantGroup } from "./plantGroups";
 
@@ -25,7 +26,7 @@ export function PlantsScreen() {
   const [find, setFind] = useKept("plants/find", "");
   const [group, setGroup] = useKept<PlantGroup | "all" | "own">("plants/group", "all");
   const wanted = find.trim().toLowerCase();
-  const shown = book.all.filter(
+  const found = book.all.filter(
     (plant) =>
       (group === "all" ||
         (group === "own" ? plant.ownFigures.length > 0 : groupOf(plant) === group)) &&
@@ -33,6 +34,7 @@ export function PlantsScreen() {
         text.toLowerCase().includes(wanted),
       ),
   );
+  const shown = beginningFirst(found, find, ({ name }) => name);
   return (
     <Screen
       title="Plants"

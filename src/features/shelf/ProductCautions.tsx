@@ -1,5 +1,4 @@
-import { type ProductCaution, productCautions } from "@/core/care/productCautions";
-import { oilParts } from "@/logbook/shelf/oilParts";
+import { cautionsOfLot } from "@/logbook/shelf/cautionsOfLot";
 import type { Lot } from "@/records/lot";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectTraceable } from "@/store/stock";
@@ -7,31 +6,24 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
 import { productCautionWords } from "@/words/productCautionWords";
 
-/* Seen before the rest is read. */
-const grave: ReadonlySet<ProductCaution> = new Set(["notToDrink", "notOnSkin", "poison"]);
-
 /** What is gravest of a lot's product, to be seen before anything else of it. */
 export function GraveCautions({ lot }: { lot: Lot }) {
-  return useCautions(lot)
-    .filter((caution) => grave.has(caution))
-    .map((caution) => (
-      <Notice key={caution} severity="caution" message={productCautionWords[caution].screen} />
-    ));
+  return useCautions(lot).grave.map((caution) => (
+    <Notice key={caution} severity="caution" message={productCautionWords[caution].screen} />
+  ));
 }
 
 /** What else is warned of on it: of every plant that is in it, and of what it is. */
 export function ProductCautions({ lot }: { lot: Lot }) {
-  return useCautions(lot)
-    .filter((caution) => !grave.has(caution))
-    .map((caution) => (
-      <Txt key={caution} variant="small">
-        {productCautionWords[caution].screen}
-      </Txt>
-    ));
+  return useCautions(lot).others.map((caution) => (
+    <Txt key={caution} variant="small">
+      {productCautionWords[caution].screen}
+    </Txt>
+  ));
 }
 
-function useCautions(lot: Lot): ProductCaution[] {
+function useCautions(lot: Lot) {
   const book = usePlantBook();
   const shelf = useAppSelector(selectTraceable);
-  return productCautions(lot.product, oilParts(lot, shelf, book));
+  return cautionsOfLot(lot, shelf, book);
 }

@@ -52,6 +52,19 @@ test("what waits to be bottled, checked and used stands there with why, and lead
   expect(screen.queryByRole("button", { name: /^Bottle the .*: done$/ })).not.toBeInTheDocument();
 });
 
+test("of what harms the line says so, where it asks to be used", () => {
+  open([
+    sampleLot("poison", { product: "hydrosol", plantId: "pennyroyal" }),
+    sampleBottle("p1", "poison", 80, { bestBy: "2026-08-20" }),
+    sampleLot("mild", { product: "hydrosol" }),
+    sampleBottle("m1", "mild", 80, { bestBy: "2026-08-20" }),
+  ]);
+  const row = screen.getByRole("link", { name: /Use the Pennyroyal hydrosol/ });
+  expect(within(row).getByText("Not to drink, poisonous.")).toBeVisible();
+  const other = screen.getByRole("link", { name: /Use the True lavender hydrosol/ });
+  expect(within(other).queryByText(/Not to drink/)).toBeNull();
+});
+
 test("done is gone, put off is told as what comes next, and each can be taken back", async () => {
   const store = open();
   await press("Check the True lavender hydrosol: done");

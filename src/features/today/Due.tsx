@@ -6,17 +6,19 @@ import { useState } from "react";
 import { View } from "react-native";
 import { download } from "@/exchange/download";
 import type { PlantBook } from "@/logbook/plant/plantBook";
+import { cautionsOfLot } from "@/logbook/shelf/cautionsOfLot";
 import { isDue, type DutyDue } from "@/logbook/shelf/duties";
 import { tellDuty } from "@/store/acts/tellDuty";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
-import { useDuties } from "@/store/stock";
+import { selectTraceable, useDuties } from "@/store/stock";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
+import { productCautionWords } from "@/words/productCautionWords";
 import { dutyWords } from "@/words/dutyWords";
 
 /* Kinds that have a line of their own on Today already. */
@@ -118,12 +120,21 @@ async function saveCalendar(
 
 function DueRow({ due, now }: { due: DutyDue; now: number }) {
   const dispatch = useAppDispatch();
-  const { title, detail } = dutyWords(due, usePlantBook(), useUnits());
+  const book = usePlantBook();
+  const shelf = useAppSelector(selectTraceable);
+  const { title, detail } = dutyWords(due, book, useUnits());
+  const grave = "lot" in due.of ? cautionsOfLot(due.of.lot, shelf, book).grave : [];
+  const warned = grave.map((caution) => productCautionWords[caution].small).join(", ");
   const say = (label: string, told: Parameters<typeof tellDuty>[1]) =>
     dispatch(tellDuty(due.key, told, label));
   return (
     <Card className="gap-1 px-0 py-1">
-      <Row href={hrefOf(due)} title={title} detail={detail} />
+      <Row
+        href={hrefOf(due)}
+        title={title}
+        detail={detail}
+        {...(warned ? { more: `${warned.charAt(0).toUpperCase()}${warned.slice(1)}.` } : {})}
+      />
       <View className="flex-row gap-2 px-3 pb-1">
         {/* What is bottled, drawn or used up goes by itself. */}
         {due.kind === "bottle" ? null : (

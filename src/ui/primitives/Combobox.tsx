@@ -2,6 +2,7 @@ import { useCombobox } from "downshift";
 import { useId, useMemo, useState } from "react";
 import { Text, View } from "react-native";
 import { unstable_createElement } from "react-native-web";
+import { beginningFirst } from "../beginningFirst";
 import { usePopover } from "../usePopover";
 import { FieldFrame, told } from "./FieldFrame";
 
@@ -164,7 +165,7 @@ function Option<T extends string>({ option, heading }: { option: Found<T>; headi
   );
 }
 
-/** Options in which every typed word begins a word of a name; all of them while nothing is typed. */
+/** Options in which every typed word begins a word of a name, those that begin with it first; all while nothing is typed. */
 export function matching<T extends string>(
   options: readonly Found<T>[],
   typed: string | undefined,
@@ -173,12 +174,11 @@ export function matching<T extends string>(
   if (wanted.length === 0) return [...options];
   const begins = (text: string, word: string) =>
     text.startsWith(word) || text.includes(` ${word}`) || text.includes(`-${word}`);
-  return options
-    .filter(({ label, detail }) => {
-      const text = `${label} ${detail ?? ""}`.toLowerCase();
-      return wanted.every((word) => begins(text, word));
-    })
-    .slice(0, mostShown);
+  const found = options.filter(({ label, detail }) => {
+    const text = `${label} ${detail ?? ""}`.toLowerCase();
+    return wanted.every((word) => begins(text, word));
+  });
+  return beginningFirst(found, typed ?? "", ({ label }) => label).slice(0, mostShown);
 }
 
 const inputStyle = {
