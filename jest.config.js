@@ -1,6 +1,6 @@
 /* Two projects: the core and all that has no screen in plain Node; screens in a DOM. */
 const esModules =
-  "is-any-array|ml-.*|d3-.*|internmap|nanoid|date-fns|@noble|@react-native-async-storage|idb";
+  "is-any-array|ml-.*|d3-.*|internmap|nanoid|date-fns|@noble|@react-native-async-storage|idb|marked";
 
 const web = require("jest-expo/web/jest-preset");
 

@@ -8,6 +8,8 @@ interface Picture {
   address: string;
   wide?: boolean;
   night?: boolean;
+  /** For the guide inside the app. */
+  small?: boolean;
   prepare?: (page: Page) => Promise<void>;
 }
 
@@ -100,15 +102,47 @@ const pictures: Picture[] = [
   { name: "known-wide", address: "/runs/learn?plant=clarysage", wide: true },
 ];
 
+const stopSheet = async (page: Page) => {
+  await planned(page);
+  await page
+    .getByRole("button", { name: /^Heat off/ })
+    .first()
+    .click();
+  await page.getByRole("dialog").getByRole("button", { name: "Close" }).waitFor();
+  await page.waitForTimeout(800);
+};
+
+/* What the guide inside the app shows beside its steps: small, and of one size. */
+const ofGuide: Picture[] = [
+  { name: "plan", address: "/plan", prepare: planned },
+  { name: "stop", address: "/plan", prepare: stopSheet },
+  { name: "watch", address: "/runs/demo-run-31/watch", prepare: forecastThere },
+  {
+    name: "separate",
+    address: "/runs/demo-run-30/separate",
+    prepare: below("Let oil and water separate"),
+  },
+  { name: "run", address: "/runs/demo-run-29" },
+  { name: "lot", address: "/shelf/demo-lot-26-oil" },
+  { name: "today", address: "/", prepare: below("Due") },
+  { name: "past", address: "/runs/past" },
+  { name: "compare", address: "/runs/compare?ids=demo-run-11,demo-run-12" },
+  { name: "data", address: "/bench/data" },
+].map((picture) => ({ ...picture, small: true, name: `how/${picture.name}` }));
+
 async function take(): Promise<void> {
   mkdirSync("docs/screenshots", { recursive: true });
+  mkdirSync("public/how", { recursive: true });
   const { address, browser, close } = await openApp();
-  /* One picture alone where its name is told. */
+  /* One picture alone where its name is told, or the guide's by "how". */
   const wanted = process.argv.slice(2);
-  for (const { name, address: path, wide, night, prepare } of pictures) {
-    if (wanted.length > 0 && !wanted.includes(name)) continue;
+  for (const { name, address: path, wide, night, small, prepare } of [...pictures, ...ofGuide]) {
+    const asked = wanted.includes(name) || (small && wanted.includes("how"));
+    if (wanted.length > 0 && !asked) continue;
+    const file = small ? `public/${name}.jpg` : `docs/screenshots/${name}.png`;
+    const height = small ? 560 : 844;
     const context = await browser.newContext({
-      viewport: wide ? { width: 1280, height: 800 } : { width: 390, height: 844 },
+      viewport: wide ? { width: 1280, height: 800 } : { width: 390, height },
       colorScheme: night ? "dark" : "light",
       reducedMotion: "reduce",
       locale: "en-GB",
@@ -122,9 +156,13 @@ async function take(): Promise<void> {
     await page.evaluate(() => document.fonts.ready);
     /* What was drawn last has to be on the screen, too. */
     await page.waitForTimeout(400);
-    await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: "disabled" });
+    await page.screenshot({
+      path: file,
+      animations: "disabled",
+      ...(small ? { type: "jpeg" as const, quality: 72 } : {}),
+    });
     await context.close();
-    console.log(`docs/screenshots/${name}.png`);
+    console.log(file);
   }
   await close();
 }

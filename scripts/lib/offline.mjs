@@ -14,7 +14,7 @@ export async function keepOffline(folder) {
   copyFileSync(path.join(folder, "index.html"), path.join(folder, "404.html"));
   const { count, size, warnings } = await generateSW({
     globDirectory: folder,
-    globPatterns: ["**/*.{js,css,html,ttf,woff2,png,svg,ico,webmanifest,json}"],
+    globPatterns: ["**/*.{js,css,html,ttf,woff2,png,jpg,svg,ico,webmanifest,json,md}"],
     globIgnores: ["404.html", "sw.js", "workbox-*.js", "metadata.json"],
     swDest: path.join(folder, "sw.js"),
     dontCacheBustURLsMatching: hashed,

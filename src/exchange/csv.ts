@@ -2,6 +2,7 @@ import { plainText } from "@/words/plainText";
 import { lotWords } from "@/words/lotWords";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { Bottle, Use } from "@/records/bottle";
+import type { Harvest } from "@/records/harvest";
 import { leftInBottle } from "@/logbook/shelf/bottleLevel";
 import type { Lot } from "@/records/lot";
 import type { RunSummary } from "@/logbook/run/runSummary";
@@ -10,7 +11,7 @@ import type { RunSummary } from "@/logbook/run/runSummary";
  * Rows as CSV (RFC 4180, UTF-8 with a header row). Text that a spreadsheet would take for a formula,
  * at its beginning, after blanks or in a line of its own, gets an apostrophe before it; marks that nobody can see are left out.
  */
-async function toCsv(
+export async function toCsv(
   rows: Record<string, string | number | undefined>[],
   columns: string[],
 ): Promise<string> {
@@ -126,6 +127,85 @@ export function bottlesCsv(
     };
   });
   return toCsv(rows, bottleColumns);
+}
+
+const harvestColumns = [
+  "cut_on",
+  "plant",
+  "botanical_name",
+  "state",
+  "mass_g",
+  "water_percent",
+  "growth",
+  "sky",
+  "dry_days",
+  "place",
+  "from",
+  "for",
+  "their_share_percent",
+  "weighed_last_at",
+  "weighed_last_g",
+  "taken_away_g",
+  "note",
+];
+
+/** All harvests as a table, one a row. */
+export function harvestsCsv(harvests: readonly Harvest[], book: PlantBook): Promise<string> {
+  const rows = harvests.map((harvest) => {
+    const plant = book.byId(harvest.plantId);
+    const last = harvest.weighings?.toSorted((a, b) => a.at.localeCompare(b.at)).at(-1);
+    const away = (harvest.takenAway ?? []).reduce((sum, { massG }) => sum + massG, 0);
+    return {
+      cut_on: harvest.cutOn,
+      plant: plant?.name ?? harvest.plantId,
+      botanical_name: plant?.botanicalName,
+      state: harvest.state,
+      mass_g: round(harvest.massG),
+      water_percent: harvest.moisture === undefined ? undefined : round(harvest.moisture * 100),
+      growth: harvest.growth,
+      sky: harvest.sky,
+      dry_days: harvest.dryDays,
+      place: harvest.place,
+      from: harvest.from,
+      for: harvest.whose,
+      their_share_percent:
+        harvest.theirShare === undefined ? undefined : round(harvest.theirShare * 100),
+      weighed_last_at: last?.at,
+      weighed_last_g: last && round(last.massG),
+      taken_away_g: away > 0 ? round(away) : undefined,
+      note: harvest.note,
+    };
+  });
+  return toCsv(rows, harvestColumns);
+}
+
+const useColumns = ["at", "bottle", "lot", "plant", "product", "amount_mL", "way", "purpose", "to"];
+
+/** All that was taken out of bottles and lots as a table, one a row. */
+export function usesCsv(
+  uses: readonly Use[],
+  bottles: readonly Bottle[],
+  lots: readonly Lot[],
+  book: PlantBook,
+): Promise<string> {
+  const bottleById = new Map(bottles.map((bottle) => [bottle.id, bottle]));
+  const lotById = new Map(lots.map((lot) => [lot.id, lot]));
+  const rows = uses.map((use) => {
+    const bottle = bottleById.get(use.bottleId ?? "");
+    const lot = lotById.get(bottle?.lotId ?? use.lotId ?? "");
+    return {
+      at: use.at,
+      bottle: bottle?.code,
+      lot: lot?.code,
+      plant: lot && (book.byId(lot.plantId)?.name ?? lot.plantId),
+      product: lot && lotWords(lot),
+      amount_mL: round(use.amountMl),
+      way: use.way,
+      purpose: use.purpose,
+      to: use.to,
+    };
+  });
+  return toCsv(rows, useColumns);
 }
 
 function round(value: number): number {

@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import Papa from "papaparse";
 import { buildDemo } from "@/demo/buildDemo";
 import type { Bottle, Use } from "@/records/bottle";
+import type { Harvest } from "@/records/harvest";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
 import type { Picture } from "@/records/attachment";
@@ -10,7 +11,7 @@ import type { Run } from "@/records/run";
 import { catalogueBook } from "@/logbook/plant/plantBook";
 import { summarise } from "@/logbook/run/runSummary";
 import { sampleStill } from "@/testing/sampleRecords";
-import { bottlesCsv, runsCsv } from "./csv";
+import { bottlesCsv, harvestsCsv, runsCsv, usesCsv } from "./csv";
 import { readLogbook, writeLogbook } from "./logbookFile";
 import { logbookJsonSchema } from "./logbookJsonSchema";
 
@@ -111,6 +112,28 @@ test("runs as CSV: a header with units, a row a run, numbers as measured", async
   const first = summarise(runs[0]!, catalogueBook);
   expect(Number(data[0]!.oil_mL)).toBe(first.result!.oilMl);
   expect(Number(data[0]!.yield_mL_per_kg)).toBeCloseTo(first.result!.mlPerKg, 3);
+});
+
+test("harvests and uses as CSV: a row each, with where they belong", async () => {
+  const harvests = of<Harvest>("harvest");
+  const cut = Papa.parse<Record<string, string>>(
+    (await harvestsCsv(harvests, catalogueBook)).trim(),
+    {
+      header: true,
+    },
+  ).data;
+  expect(cut).toHaveLength(harvests.length);
+  expect(Number(cut[0]!.mass_g)).toBeCloseTo(harvests[0]!.massG, 1);
+  expect(cut[0]!.cut_on).toBe(harvests[0]!.cutOn);
+  const uses = of<Use>("use");
+  const text = await usesCsv(uses, of<Bottle>("bottle"), of<Lot>("lot"), catalogueBook);
+  const taken = Papa.parse<Record<string, string>>(text.trim(), { header: true }).data;
+  expect(taken).toHaveLength(uses.length);
+  for (const [i, { amountMl, purpose }] of uses.entries()) {
+    expect(Number(taken[i]!.amount_mL)).toBeCloseTo(amountMl, 3);
+    expect(taken[i]!.purpose).toBe(purpose);
+    expect(taken[i]!.lot).not.toBe("");
+  }
 });
 
 test("text that a spreadsheet would run is defused, quotes and line breaks survive", async () => {

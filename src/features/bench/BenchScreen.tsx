@@ -92,6 +92,11 @@ function Books() {
         detail="Boiling point, ice, drops, dilution: questions in passing"
       />
       <Row
+        href="/bench/guide"
+        title="Guide"
+        detail="How do I …, and the whole guide: found by any word, without a network"
+      />
+      <Row
         href="/bench/words"
         title="Words"
         detail={`${allWords().length} words of the craft, each in a sentence or two`}

@@ -2,7 +2,7 @@ import { isoDay } from "@/core/units/dates";
 import { counted, significant } from "@/core/units/format";
 import { useEffect, useState } from "react";
 import { View } from "react-native";
-import { bottlesCsv, runsCsv } from "@/exchange/csv";
+import { bottlesCsv, harvestsCsv, runsCsv, usesCsv } from "@/exchange/csv";
 import { maxFileBytes } from "@/exchange/logbookFile";
 import { handOver } from "@/exchange/download";
 import { saveLogbookFile } from "@/exchange/saveLogbookFile";
@@ -15,6 +15,7 @@ import { loadSamples } from "@/store/samples";
 import {
   selectAllRecords,
   selectBottles,
+  selectHarvests,
   selectLots,
   selectRuns,
   selectUses,
@@ -27,7 +28,7 @@ import { Txt } from "@/ui/primitives/Txt";
 /* The rest of a logbook has its place in the file too. */
 const roomForRest = 0.8;
 
-/** Everything out: the whole logbook as a file, runs and bottles as tables. */
+/** Everything out: the whole logbook as a file, runs, bottles, harvests and uses as tables. */
 export function SaveCard() {
   const dispatch = useAppDispatch();
   const plantBook = usePlantBook();
@@ -36,6 +37,7 @@ export function SaveCard() {
   const lots = useAppSelector(selectLots);
   const bottles = useAppSelector(selectBottles);
   const uses = useAppSelector(selectUses);
+  const harvests = useAppSelector(selectHarvests);
   const later = useAppSelector(({ keeping }) => keeping.later);
   const [pictures, setPictures] = useState({ count: 0, bytes: 0 });
   const [withPictures, setWithPictures] = useState(true);
@@ -43,6 +45,28 @@ export function SaveCard() {
     void dispatch(sizeOfAttachments()).then(setPictures, () => undefined);
   }, [dispatch]);
   const today = isoDay(new Date());
+  const tables = [
+    {
+      name: "runs",
+      label: "Runs as CSV",
+      text: () =>
+        runsCsv(
+          runs.map((run) => summarise(run, plantBook)),
+          plantBook,
+        ),
+    },
+    {
+      name: "bottles",
+      label: "Bottles as CSV",
+      text: () => bottlesCsv(bottles, lots, uses, plantBook),
+    },
+    {
+      name: "harvests",
+      label: "Harvests as CSV",
+      text: () => harvestsCsv(harvests, plantBook),
+    },
+    { name: "uses", label: "Uses as CSV", text: () => usesCsv(uses, bottles, lots, plantBook) },
+  ];
   return (
     <Card className="gap-3">
       <Txt variant="heading">Save</Txt>
@@ -84,33 +108,15 @@ export function SaveCard() {
               .then(() => dispatch(changePreferences({ backedUpAt: new Date().toISOString() })))
           }
         />
-        <Button
-          size="small"
-          look="quiet"
-          label="Runs as CSV"
-          onPress={() =>
-            void handOver(
-              `sereno-runs-${today}.csv`,
-              runsCsv(
-                runs.map((run) => summarise(run, plantBook)),
-                plantBook,
-              ),
-              "text/csv",
-            )
-          }
-        />
-        <Button
-          size="small"
-          look="quiet"
-          label="Bottles as CSV"
-          onPress={() =>
-            void handOver(
-              `sereno-bottles-${today}.csv`,
-              bottlesCsv(bottles, lots, uses, plantBook),
-              "text/csv",
-            )
-          }
-        />
+        {tables.map(({ name, label, text }) => (
+          <Button
+            key={name}
+            size="small"
+            look="quiet"
+            label={label}
+            onPress={() => void handOver(`sereno-${name}-${today}.csv`, text(), "text/csv")}
+          />
+        ))}
       </View>
       <Txt variant="small">
         The logbook file is JSON; what may stand in it is written in schema/sereno-logbook-1.json,

@@ -12,12 +12,16 @@ import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Row } from "@/ui/primitives/Row";
+import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
+import { findHarvests } from "@/logbook/harvest/findHarvests";
 import { NewHarvestSheet } from "./NewHarvestSheet";
 
 /* A season fits on a page; older ones are asked for. */
 const pageSize = 60;
+/* Fewer are seen at a glance. */
+const manyHarvests = 6;
 
 /** What was cut, year by year, and what of it still lies here. */
 export function HarvestsScreen() {
@@ -28,7 +32,10 @@ export function HarvestsScreen() {
   const runs = useAppSelector(selectRuns);
   const [adding, setAdding] = useState(false);
   const [most, setMost] = useKept("harvests/shown", pageSize);
-  const latestFirst = [...harvests].sort((a, b) => b.cutOn.localeCompare(a.cutOn));
+  const [find, setFind] = useKept("harvests/find", "");
+  const latestFirst = findHarvests(harvests, find, book).sort((a, b) =>
+    b.cutOn.localeCompare(a.cutOn),
+  );
   const years = groupBy(latestFirst.slice(0, most), ({ cutOn }) => cutOn.slice(0, 4));
   return (
     <Screen
@@ -53,6 +60,18 @@ export function HarvestsScreen() {
             as it lies.
           </Txt>
         </Card>
+      ) : null}
+      {harvests.length > manyHarvests ? (
+        <TextField
+          label="Find"
+          shortcut="/"
+          value={find}
+          onChange={setFind}
+          placeholder="plant, place, whose, year"
+        />
+      ) : null}
+      {harvests.length > 0 && latestFirst.length === 0 ? (
+        <Txt role="status">{`No harvest matches “${find.trim()}”.`}</Txt>
       ) : null}
       {[...years].map(([year, those]) => (
         <View key={year} className="gap-2">

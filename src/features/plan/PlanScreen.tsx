@@ -83,6 +83,7 @@ export function PlanScreen() {
       words={
         <WordsHere
           all="/bench/words"
+          guide="/bench/guide?about=The%20plan"
           words={wordsOf([
             "charge",
             "headspace",

@@ -80,6 +80,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
       words={
         <WordsHere
           all="/bench/words"
+          guide="/bench/guide?about=Plants"
           words={wordsOf([
             "composition",
             "density",

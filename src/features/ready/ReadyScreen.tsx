@@ -113,6 +113,7 @@ export function ReadyScreen({ run }: { run: Run }) {
       words={
         <WordsHere
           all="/bench/words"
+          guide="/bench/guide?about=Get%20ready"
           words={wordsOf([
             "charge",
             "dryLine",

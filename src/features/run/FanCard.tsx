@@ -44,6 +44,7 @@ export const FanCard = memo(function FanCard({
       className="rounded-card bg-panel px-2 py-1 active:opacity-80"
     >
       <Fan
+        plain
         fan={watched.fan}
         unit="mL of visible oil"
         track={track}

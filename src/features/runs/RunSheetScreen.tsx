@@ -114,6 +114,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
       words={
         <WordsHere
           all="/bench/words"
+          guide="/bench/guide?about=Learn"
           words={wordsOf([
             "yield",
             "asCharged",

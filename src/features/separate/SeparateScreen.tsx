@@ -113,6 +113,7 @@ export function SeparateScreen({ run }: { run: Run }) {
       words={
         <WordsHere
           all="/bench/words"
+          guide="/bench/guide?about=Separate"
           words={wordsOf([
             "settling",
             "fineDrops",

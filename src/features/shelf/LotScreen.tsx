@@ -117,6 +117,7 @@ function OneLot({ lot }: { lot: Lot }) {
       words={
         <WordsHere
           all="/bench/words"
+          guide="/bench/guide?about=Keep"
           words={wordsOf([
             "lot",
             "bestBy",

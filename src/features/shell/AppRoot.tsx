@@ -23,11 +23,20 @@ import { openTabNotices } from "@/storage/tabNotices";
 import { openLogbook } from "@/store/openLogbook";
 import { createStore, type AppStore } from "@/store/store";
 import { openKeepClient, type KeepTexts } from "@/workers/keepClient";
+import { ChartSaving, type ChartTable } from "@/ui/charts/ReadableChart";
 import { retryParts } from "@/ui/partsLoading";
 import { keepAppHere } from "./serviceWorker";
 import { Shell } from "./Shell";
 
 speak(deviceLanguage());
+
+/* Of the few who save one; not with the first screen. */
+const chartFiles = () => import("@/exchange/saveChart");
+const savedCharts = {
+  drawing: (svg: SVGElement, table: ChartTable) =>
+    void chartFiles().then(({ saveDrawing }) => saveDrawing(svg, table)),
+  figures: (table: ChartTable) => void chartFiles().then(({ saveFigures }) => saveFigures(table)),
+};
 
 /** Opens the chosen logbook and shows the app over it. */
 export function AppRoot({ children }: { children: ReactNode }) {
@@ -48,7 +57,9 @@ export function AppRoot({ children }: { children: ReactNode }) {
   }, [store]);
   return (
     <Provider store={store}>
-      <Shell>{children}</Shell>
+      <ChartSaving.Provider value={savedCharts}>
+        <Shell>{children}</Shell>
+      </ChartSaving.Provider>
     </Provider>
   );
 }

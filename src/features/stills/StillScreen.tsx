@@ -84,6 +84,7 @@ function StillForm({ still }: { still: Still | undefined }) {
       words={
         <WordsHere
           all="/bench/words"
+          guide="/bench/guide?about=Your%20still"
           words={wordsOf([
             "dryLine",
             "head",

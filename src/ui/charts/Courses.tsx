@@ -1,8 +1,9 @@
 import { ticks } from "d3-array";
 import line from "d3-shape/src/line.js";
-import { View } from "react-native";
 import Svg, { Circle, G, Path, Text as SvgText } from "react-native-svg";
+import { significant } from "@/core/units/format";
 import { GroundedText } from "./GroundedText";
+import { ReadableChart } from "./ReadableChart";
 import { linear } from "./linear";
 import { ValueAxis } from "./ValueAxis";
 
@@ -43,6 +44,11 @@ export function Courses({ courses, xUnit, yUnit, inWords }: Props) {
   const x = linear([0, Math.max(1e-6, ...all.map((point) => point.x))], [left, right]);
   const most = Math.max(1e-6, ...all.map((point) => point.y));
   const y = linear([0, most * 1.06], [bottom, top]);
+  const longest = courses.reduce<readonly Point[]>(
+    (found, { points }) => ((points.at(-1)?.x ?? 0) > (found.at(-1)?.x ?? -1) ? points : found),
+    [],
+  );
+  const places = longest.map((point) => point.x);
   const xTicks = ticks(0, Math.max(...all.map((point) => point.x), 1e-6), 5);
   const path = line<Point>(
     (point) => x(point.x),
@@ -66,7 +72,23 @@ export function Courses({ courses, xUnit, yUnit, inWords }: Props) {
       ];
     }, []);
   return (
-    <View role="img" aria-label={inWords} className="w-full">
+    <ReadableChart
+      inWords={inWords}
+      at={places.map((place) => x(place) / 360)}
+      said={(row) =>
+        `${significant(places[row]!, 3)}: ${courses
+          .map(({ name, points }) => `${name} ${significant(valueAt(points, places[row]!), 3)}`)
+          .join(", ")}`
+      }
+      table={{
+        name: "runs-beside-each-other",
+        columns: [xUnit, ...courses.map(({ name }) => `${name}, ${yUnit}`)],
+        rows: places.map((place) => [
+          place,
+          ...courses.map(({ points }) => valueAt(points, place)),
+        ]),
+      }}
+    >
       <Svg viewBox="0 0 360 200" width="100%" aria-hidden>
         <ValueAxis most={most} y={y} left={left} right={right} unit={yUnit} />
         {xTicks.map((tick, i) => (
@@ -130,6 +152,16 @@ export function Courses({ courses, xUnit, yUnit, inWords }: Props) {
           </GroundedText>
         ))}
       </Svg>
-    </View>
+    </ReadableChart>
   );
+}
+
+/* On the line between two points; before the first and after the last there is no more. */
+function valueAt(points: readonly Point[], at: number): number {
+  const next = points.findIndex((point) => point.x >= at);
+  const after = points[next] ?? points.at(-1);
+  const before = points[next - 1] ?? after;
+  if (!after || !before) return 0;
+  const share = after.x > before.x ? (at - before.x) / (after.x - before.x) : 0;
+  return before.y + (after.y - before.y) * Math.max(0, Math.min(1, share));
 }

@@ -1,11 +1,11 @@
 import { ticks } from "d3-array";
 import area from "d3-shape/src/area.js";
 import line from "d3-shape/src/line.js";
-import { View } from "react-native";
 import Svg, { Circle, G, Line, Path } from "react-native-svg";
-import { plainNumber } from "@/core/units/format";
+import { plainNumber, significant } from "@/core/units/format";
 import type { Percentiles } from "@/core/statistics/chance";
 import { GroundedText } from "./GroundedText";
+import { ReadableChart } from "./ReadableChart";
 import { linear } from "./linear";
 
 interface Props {
@@ -22,6 +22,8 @@ interface Props {
   note?: string;
   inWords: string;
   height?: number;
+  /** Part of something that is pressed as a whole. */
+  plain?: boolean;
 }
 
 const width = 360;
@@ -38,6 +40,7 @@ export function Fan({
   note,
   inWords,
   height = 170,
+  plain = false,
 }: Props) {
   const bottom = height - 24;
   const end = Math.max(1, fan.at(-1)?.minutes ?? 1, ...measured.map(({ minutes }) => minutes));
@@ -60,7 +63,20 @@ export function Fan({
       )([...track])
     : null;
   return (
-    <View role="img" aria-label={inWords} className="w-full">
+    <ReadableChart
+      inWords={inWords}
+      plain={plain}
+      at={fan.map(({ minutes }) => x(minutes) / width)}
+      said={(row) => {
+        const { minutes, p10, p50, p90 } = fan[row]!;
+        return `${Math.round(minutes)} min: ${significant(p50, 3)} ${unit}, likely ${significant(p10, 2)} to ${significant(p90, 2)}`;
+      }}
+      table={{
+        name: "oil-over-the-run",
+        columns: ["minutes", `p10, ${unit}`, `p50, ${unit}`, `p90, ${unit}`],
+        rows: fan.map(({ minutes, p10, p50, p90 }) => [minutes, p10, p50, p90]),
+      }}
+    >
       <Svg viewBox={`0 0 ${width} ${height}`} width="100%" aria-hidden>
         {apart(ticks(0, most * 1.08, 3), y).map((tick) => (
           <G key={tick}>
@@ -134,7 +150,7 @@ export function Fan({
           </Mark>
         ) : null}
       </Svg>
-    </View>
+    </ReadableChart>
   );
 }
 

@@ -1,5 +1,6 @@
-import { View } from "react-native";
 import Svg, { Circle, Line, Path, Rect, Text as SvgText } from "react-native-svg";
+import { fixed } from "@/core/units/format";
+import { ReadableChart } from "./ReadableChart";
 import { linear } from "./linear";
 
 interface Props {
@@ -35,7 +36,16 @@ export function PhChart({ readings, usual, first, step, inWords }: Props) {
   const by = high - low > 2 ? 1 : 0.5;
   const ticks = Array.from({ length: Math.floor((high - low) / by) + 1 }, (_, i) => low + i * by);
   return (
-    <View role="img" aria-label={inWords} className="w-full">
+    <ReadableChart
+      inWords={inWords}
+      at={readings.map(({ day }) => x(day) / width)}
+      said={(row) => `Day ${Math.round(readings[row]!.day)}: pH ${fixed(readings[row]!.ph, 1)}`}
+      table={{
+        name: "pH-over-the-days",
+        columns: ["day", "pH"],
+        rows: readings.map(({ day, ph }) => [day, ph]),
+      }}
+    >
       <Svg viewBox={`0 0 ${width} ${height}`} width="100%" aria-hidden>
         {usual ? (
           <Rect
@@ -95,6 +105,6 @@ export function PhChart({ readings, usual, first, step, inWords }: Props) {
           {`day ${Math.round(lastDay)}`}
         </SvgText>
       </Svg>
-    </View>
+    </ReadableChart>
   );
 }

@@ -1,10 +1,11 @@
 import { ticks } from "d3-array";
-import { View } from "react-native";
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
 import { showTime } from "@/core/units/dates";
 import { type Series, thinned } from "@/core/statistics/thin";
 import { type UnitSystem, fromCanonical, toCanonical } from "@/core/units/units";
 import { clockTicks } from "./clockTicks";
+import { fixed } from "@/core/units/format";
+import { ReadableChart } from "./ReadableChart";
 import { linear } from "./linear";
 
 interface Trace {
@@ -23,6 +24,8 @@ interface Props {
 const [left, right, top, bottom] = [30, 330, 10, 118];
 /* One stretch a drawn pixel and a half: what is kept is more, what is drawn looks the same. */
 const stretches = 200;
+/* More places than a finger can tell apart are of no use. */
+const readPlaces = 120;
 const inks = ["var(--ember)", "var(--oil)", "var(--dew)", "var(--leaf)"];
 const dashes = [undefined, "6 3", undefined, "2 3"];
 
@@ -39,6 +42,19 @@ export function Traces({ lines, units, inWords }: Props) {
     ...drawn.filter(({ unit }) => unit === "g").flatMap(({ series }) => series.value),
   );
   const grams = linear([0, mostG], [bottom, top]);
+  const longest = drawn.reduce<readonly number[]>(
+    (found, { series }) => (series.at.length > found.length ? [...series.at] : found),
+    [],
+  );
+  const every = Math.max(1, Math.ceil(longest.length / readPlaces));
+  const moments = longest.filter((_, i) => i % every === 0);
+  const shownAt = ({ series, unit }: Trace, moment: number) => {
+    const value = valueAt(series, moment);
+    if (value === undefined) return "–";
+    return unit === "g"
+      ? `${Math.round(value)} g`
+      : `${fixed(fromCanonical(value, degree), 1)} °${degree}`;
+  };
   const path = ({ series, unit }: Trace) => {
     const y = unit === "g" ? grams : degrees;
     let text = "";
@@ -47,7 +63,23 @@ export function Traces({ lines, units, inWords }: Props) {
     return text;
   };
   return (
-    <View role="img" aria-label={inWords} className="w-full">
+    <ReadableChart
+      inWords={inWords}
+      at={moments.map((moment) => x(moment) / 360)}
+      said={(row) =>
+        `${showTime(moments[row]!)}: ${drawn
+          .map((each) => `${each.name} ${shownAt(each, moments[row]!)}`)
+          .join(", ")}`
+      }
+      table={{
+        name: "what-the-probes-read",
+        columns: ["time", ...lines.map(({ name, unit }) => `${name}, ${unit}`)],
+        rows: moments.map((moment) => [
+          new Date(moment).toISOString(),
+          ...drawn.map(({ series }) => valueAt(series, moment)),
+        ]),
+      }}
+    >
       <Svg viewBox="0 0 360 164" width="100%" aria-hidden>
         {ticks(fromCanonical(0, degree), fromCanonical(105, degree), 4).map((tick) => (
           <G key={tick}>
@@ -130,6 +162,13 @@ export function Traces({ lines, units, inWords }: Props) {
           </G>
         ))}
       </Svg>
-    </View>
+    </ReadableChart>
   );
+}
+
+/* The last that was read by then; undefined before the first. */
+function valueAt({ at, value }: Series, moment: number): number | undefined {
+  let found: number | undefined;
+  for (let i = 0; i < at.length && at[i]! <= moment; i += 1) found = value[i];
+  return found;
 }

@@ -1,7 +1,8 @@
 import { ticks } from "d3-array";
 import line from "d3-shape/src/line.js";
-import { View } from "react-native";
 import Svg, { Circle, G, Line, Path, Text as SvgText } from "react-native-svg";
+import { significant } from "@/core/units/format";
+import { ReadableChart } from "./ReadableChart";
 import { linear } from "./linear";
 import { ValueAxis } from "./ValueAxis";
 
@@ -31,13 +32,30 @@ export function WiltingChart({ weighed, ahead, usual, aim, inWords }: Props) {
   const most = Math.max(...all.map(({ percent }) => percent), aim ?? 0);
   const x = linear([0, end], [left, right]);
   const y = linear([0, most * 1.08], [bottom, top]);
+  /* The first point ahead is the last that was weighed. */
+  const read = [...weighed, ...ahead.filter(({ hours }) => hours > (weighed.at(-1)?.hours ?? -1))];
   const path = line<Point>(
     ({ hours }) => x(hours),
     ({ percent }) => y(percent),
   );
   const drawn = (points: readonly Point[]) => path([...points]) ?? "";
   return (
-    <View role="img" aria-label={inWords} className="w-full">
+    <ReadableChart
+      inWords={inWords}
+      at={read.map(({ hours }) => x(hours) / 360)}
+      said={(row) =>
+        `${significant(read[row]!.hours, 2)} h: ${Math.round(read[row]!.percent)} % of water${row < weighed.length ? ", weighed" : ", if it goes on so"}`
+      }
+      table={{
+        name: "water-as-it-lies",
+        columns: ["hours", "water_percent", "weighed"],
+        rows: read.map(({ hours, percent }, row) => [
+          hours,
+          percent,
+          row < weighed.length ? "yes" : "no",
+        ]),
+      }}
+    >
       <Svg viewBox="0 0 360 165" width="100%" aria-hidden>
         <ValueAxis most={most} y={y} left={left} right={right} unit="% of water" />
         {ticks(0, end, 5).map((tick, i, shown) => (
@@ -112,6 +130,6 @@ export function WiltingChart({ weighed, ahead, usual, aim, inWords }: Props) {
           weighed · dashes: if it goes on so · dots: as it usually dries
         </SvgText>
       </Svg>
-    </View>
+    </ReadableChart>
   );
 }

@@ -9,10 +9,12 @@ interface Props {
   words: readonly { term: string; says: string }[];
   /** Where all of them are. */
   all: Href;
+  /** Where the guide tells of this page. */
+  guide: Href;
 }
 
 /** The craft words of a screen, one tap away: each with what it means. */
-export function WordsHere({ words, all }: Props) {
+export function WordsHere({ words, all, guide }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -27,11 +29,16 @@ export function WordsHere({ words, all }: Props) {
       </Pressable>
       <Sheet title="Words on this page" open={open} onClose={() => setOpen(false)}>
         <Words words={words} />
-        <Link href={all} asChild>
-          <Pressable role="link" className="min-h-[48px] justify-center">
-            <Text className="font-bold text-[15px] text-bottle">All words</Text>
-          </Pressable>
-        </Link>
+        {[
+          { href: guide, label: "This page in the guide" },
+          { href: all, label: "All words" },
+        ].map(({ href, label }) => (
+          <Link key={label} href={href} asChild>
+            <Pressable role="link" className="min-h-[48px] justify-center">
+              <Text className="font-bold text-[15px] text-bottle">{label}</Text>
+            </Pressable>
+          </Link>
+        ))}
       </Sheet>
     </>
   );
