@@ -16,6 +16,7 @@ import { calibrateStill, forgetCalibration } from "./acts/calibrateStill";
 import { enterPastRuns } from "./acts/enterPastRuns";
 import { fillBottles } from "./acts/fillBottles";
 import { giveNewCode } from "./acts/giveNewCode";
+import { emptyBottles, moveBottles } from "./acts/severalBottles";
 import { openBottle } from "./acts/openBottle";
 import { appendEntry } from "./appendEntry";
 import { blendLots } from "./blendLots";
@@ -87,6 +88,13 @@ const acts: Record<string, (store: AppStore, n: number) => void> = {
         storage: "cellar",
       }),
     ),
+  several: (store, n) => {
+    const ids = selectBottles(store.getState())
+      .slice(n % 5, (n % 5) + 3)
+      .map(({ id }) => id);
+    if (n % 2 === 0) store.dispatch(moveBottles(ids, { storage: "room", place: `board ${n}` }));
+    else store.dispatch(emptyBottles(ids, { way: "gift", purpose: "given away" }));
+  },
   openBottle: (store, n) => store.dispatch(openBottle(pick(selectBottles(store.getState()), n))),
   newCode: (store, n) => store.dispatch(giveNewCode(pick(selectLots(store.getState()), n))),
   blend: (store, n) => {

@@ -3,6 +3,7 @@ import type { Bottle, Use } from "@/records/bottle";
 import type { Lot } from "@/records/lot";
 import type { AnyRecord } from "@/records/record";
 import { renderWith } from "@/testing/renderWith";
+import { undoLast } from "@/store/changes";
 import { router } from "@/testing/router";
 import { ShelfScreen } from "./ShelfScreen";
 
@@ -142,6 +143,34 @@ test("what can be pressed stands before the bottles: these are drawn on while on
       screen.getByRole("button", { name }).compareDocumentPosition(bottle) &
         Node.DOCUMENT_POSITION_FOLLOWING,
     ).toBeTruthy();
+});
+
+test("several are moved or emptied in one step, and taken back in one", async () => {
+  const { store } = open();
+  const bottles = () => Object.values(store.getState().bottle.entities);
+  fireEvent.click(screen.getByRole("button", { name: "Several at once" }));
+  fireEvent.click(screen.getByRole("button", { name: "Move 0 bottles" }));
+  expect(screen.getByText(/Tick at least one bottle/)).toBeVisible();
+  fireEvent.click(screen.getByRole("checkbox", { name: /^All \d+ shown/ }));
+  fireEvent.change(screen.getByLabelText("New place"), { target: { value: "box 9" } });
+  fireEvent.click(screen.getByRole("radio", { name: "Cupboard" }));
+  await act(
+    async () => void fireEvent.click(screen.getByRole("button", { name: /^Move \d bottles/ })),
+  );
+  const moved = bottles().filter((each) => each?.place === "box 9");
+  expect(moved.length).toBeGreaterThan(1);
+  expect(moved.every((each) => each?.storage === "room")).toBe(true);
+  await act(async () => void store.dispatch(undoLast()));
+  expect(bottles().some((each) => each?.place === "box 9")).toBe(false);
+  fireEvent.click(screen.getByRole("button", { name: "Several at once" }));
+  const [first] = screen.getAllByRole("checkbox", { name: /, code-/ });
+  fireEvent.click(first!);
+  fireEvent.click(screen.getByRole("radio", { name: "Given away" }));
+  await act(
+    async () => void fireEvent.click(screen.getByRole("button", { name: "Empty 1 bottle" })),
+  );
+  const uses = Object.values(store.getState().use.entities).filter((use) => use?.way === "gift");
+  expect(uses).toHaveLength(1);
 });
 
 test("in the hand the bottles stand high: what is used less is under More", () => {

@@ -29,6 +29,7 @@ import { BottleRows } from "./BottleRows";
 import { BottleTable } from "./BottleTable";
 import { Boards } from "./Boards";
 import { filters, findBottles, sorts, type ShelfView } from "./findBottles";
+import { SeveralSheet } from "./SeveralSheet";
 import { ScanSheet } from "./ScanSheet";
 
 const views = [
@@ -52,7 +53,7 @@ export function ShelfScreen() {
     as: "boards",
   });
   const allRead = useAppSelector(({ keeping }) => keeping.later === 0);
-  const [sheet, setSheet] = useState<"scan" | "add" | "more">();
+  const [sheet, setSheet] = useState<"scan" | "add" | "more" | "several">();
   const find = useCallback((next: string) => change({ text: next }), [change]);
   /* Typing is answered first, the shelf follows. */
   const text = useDeferredValue(view.text);
@@ -92,6 +93,13 @@ export function ShelfScreen() {
         onPress={() => router.push("/shelf/season")}
       />
       {addBought}
+      <Button
+        label="Several at once"
+        look="quiet"
+        size="small"
+        opens
+        onPress={() => setSheet("several")}
+      />
       <Button
         label="Save as CSV"
         look="quiet"
@@ -225,6 +233,9 @@ export function ShelfScreen() {
         {shownAs}
         <View className="flex-row flex-wrap gap-2">{more}</View>
       </Sheet>
+      {sheet === "several" ? (
+        <SeveralSheet items={shown} amount={amount} onClose={() => setSheet(undefined)} />
+      ) : null}
       {sheet === "scan" ? <ScanSheet onClose={() => setSheet(undefined)} /> : null}
       {adding}
     </Screen>

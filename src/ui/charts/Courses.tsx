@@ -76,8 +76,8 @@ export function Courses({ courses, xUnit, yUnit, inWords }: Props) {
       inWords={inWords}
       at={places.map((place) => x(place) / 360)}
       said={(row) =>
-        `${significant(places[row]!, 3)}: ${courses
-          .map(({ name, points }) => `${name} ${significant(valueAt(points, places[row]!), 3)}`)
+        `${significant(places[row]!, 2)} ${xUnit.split(/,? from|,/)[0]} · ${courses
+          .map(({ name, points }) => `${name}: ${significant(valueAt(points, places[row]!), 3)}`)
           .join(", ")}`
       }
       table={{

@@ -72,7 +72,7 @@ test("several runs are read at one place, between their own points", () => {
   render(<Courses courses={courses} xUnit="minutes" yUnit="mL" inWords="Two runs" />);
   fireEvent.keyDown(slider(), { key: "Home" });
   fireEvent.keyDown(slider(), { key: "ArrowRight" });
-  expect(said()).toBe("10.0: 1 2.00, 2 1.00");
+  expect(said()).toBe("10 minutes · 1: 2.00, 2: 1.00");
 });
 
 test("what is drawn is handed out as a drawing and as a table of all its places", () => {
@@ -94,9 +94,13 @@ test("what is drawn is handed out as a drawing and as a table of all its places"
       />
     </ChartSaving.Provider>,
   );
-  fireEvent.click(screen.getByRole("button", { name: "SVG: save the drawing of water as it lies" }));
+  fireEvent.click(
+    screen.getByRole("button", { name: "SVG: save the drawing of water as it lies" }),
+  );
   expect(drawing.mock.calls[0]![0]).toBeInstanceOf(SVGElement);
-  fireEvent.click(screen.getByRole("button", { name: "CSV: save the figures of water as it lies" }));
+  fireEvent.click(
+    screen.getByRole("button", { name: "CSV: save the figures of water as it lies" }),
+  );
   expect(figures.mock.calls[0]![0]).toMatchObject({
     columns: ["hours", "water_percent", "weighed"],
     rows: [

@@ -1,0 +1,116 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { counted } from "@/core/units/format";
+import type { Shelved } from "@/logbook/shelf/shelf";
+import { storages, type Bottle, type UseWay } from "@/records/bottle";
+import { emptyBottles, moveBottles } from "@/store/acts/severalBottles";
+import { useAppDispatch } from "@/store/hooks";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Check } from "@/ui/primitives/Check";
+import { Choice } from "@/ui/primitives/Choice";
+import { Notice } from "@/ui/primitives/Notice";
+import { Sheet } from "@/ui/primitives/Sheet";
+import { TextField } from "@/ui/primitives/TextField";
+import { Txt } from "@/ui/primitives/Txt";
+import { storageWords, useWayWords } from "@/words/bottleWords";
+import { lotWords } from "@/words/lotWords";
+
+/* So many at once are ticked by hand; a shelf of thousands is searched first. */
+const mostListed = 60;
+const ways = ["used", "gift", "sold", "thrownAway"] as const satisfies readonly UseWay[];
+
+interface Props {
+  /** What is shown on the shelf now. */
+  items: readonly Shelved[];
+  amount: (product: string, ml: number) => string;
+  onClose: () => void;
+}
+
+/** Several bottles in one step: moved, or emptied. What the shelf's search shows is what can be ticked. */
+export function SeveralSheet({ items, amount, onClose }: Props) {
+  const dispatch = useAppDispatch();
+  const [wanted, setWanted] = useState<ReadonlySet<string>>(new Set());
+  const [storage, setStorage] = useState<Bottle["storage"]>("fridge");
+  const [place, setPlace] = useState("");
+  const [way, setWay] = useState<UseWay>("used");
+  const [tried, setTried] = useState(false);
+  const listed = items.slice(0, mostListed);
+  const ids = [...wanted];
+  const all = listed.length > 0 && listed.every(({ bottle }) => wanted.has(bottle.id));
+  const tick = (id: string, on: boolean) =>
+    setWanted((before) => new Set(on ? [...before, id] : [...before].filter((one) => one !== id)));
+  const act = (kept: () => { ok: boolean }) => {
+    setTried(true);
+    if (ids.length > 0 && kept().ok) onClose();
+  };
+  const chosen = counted(ids.length, "bottle");
+  return (
+    <Sheet
+      title="Several at once"
+      intro="Search or filter the shelf first: only what it shows can be ticked here."
+      open
+      onClose={onClose}
+    >
+      <Check
+        label={`All ${listed.length} shown`}
+        checked={all}
+        onChange={(on) => setWanted(new Set(on ? listed.map(({ bottle }) => bottle.id) : []))}
+      />
+      <View>
+        {listed.map(({ bottle, lot, name, leftMl }) => (
+          <Check
+            key={bottle.id}
+            label={`${name} ${lotWords(lot)}, ${bottle.code}`}
+            reason={`${amount(lot.product, leftMl)} left · ${bottle.place?.trim() || storageWords[bottle.storage]}`}
+            checked={wanted.has(bottle.id)}
+            onChange={(on) => tick(bottle.id, on)}
+          />
+        ))}
+      </View>
+      {items.length > mostListed ? (
+        <Txt variant="small">{`The first ${mostListed} of ${items.length}. Search for fewer.`}</Txt>
+      ) : null}
+      {tried && ids.length === 0 ? (
+        <Notice severity="caution" message="Tick at least one bottle." />
+      ) : null}
+      <Card wash="leaf" className="gap-3">
+        <Choice
+          label="Now kept"
+          shown
+          options={storages.map((value) => ({ value, label: storageWords[value] }))}
+          value={storage}
+          onChange={setStorage}
+        />
+        <TextField
+          label="New place"
+          value={place}
+          maxLength={200}
+          onChange={setPlace}
+          placeholder="top shelf, box 2"
+        />
+        <Button
+          look="quiet"
+          label={`Move ${chosen}`}
+          onPress={() => act(() => dispatch(moveBottles(ids, { storage, place })))}
+        />
+      </Card>
+      <Card wash="leaf" className="gap-3">
+        <Choice
+          label="What happened to them?"
+          shown
+          options={ways.map((value) => ({ value, label: useWayWords[value] }))}
+          value={way}
+          onChange={setWay}
+        />
+        <Button
+          look="quiet"
+          label={`Empty ${chosen}`}
+          onPress={() =>
+            act(() => dispatch(emptyBottles(ids, { way, purpose: useWayWords[way].toLowerCase() })))
+          }
+        />
+      </Card>
+    </Sheet>
+  );
+}
