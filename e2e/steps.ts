@@ -41,7 +41,7 @@ export async function choosePlant(page: Page, name: string): Promise<void> {
 
 /** The plan's visible oil with its likely range, once that is calculated. */
 export function visibleOil(page: Page) {
-  return page.getByRole("button", { name: /^likely [\d.]+.*: .* mL oil$/ });
+  return page.getByRole("button", { name: /^[\d.]+ mL oil, likely [\d.]+/ });
 }
 
 /** Opens the sheet behind a figure of the plan, or behind what it takes for granted. */

@@ -21,7 +21,7 @@ const planned = async (page: Page) => {
   await page.getByRole("textbox", { name: "Plant weight" }).fill("1.8");
   await page.getByLabel("Plant weight: unit").selectOption("kg");
   await page
-    .getByRole("button", { name: /^likely \d/ })
+    .getByRole("button", { name: / mL oil, likely \d/ })
     .first()
     .waitFor();
 };

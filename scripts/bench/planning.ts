@@ -48,7 +48,7 @@ export async function planning(address: string, browser: Browser): Promise<void>
 
 /** Waits for the likely range of what was typed last. */
 async function answered(page: Page): Promise<void> {
-  await page.getByRole("button", { name: /^likely \d/ }).waitFor();
+  await page.getByRole("button", { name: / mL oil, likely \d/ }).waitFor();
 }
 
 /** The address of the forecasts' own worker: others store and watch beside it. */

@@ -5,6 +5,7 @@ import {
   showFlow,
   showIce,
   showMass,
+  showOil,
   showTemperature,
   showVolume,
   words,
@@ -148,6 +149,14 @@ const says: Says = {
     message: `This heat never brings the water to the boil at ${degrees(boilC, units)}. The still loses as much to the room.`,
     remedy: "Use more power, insulate the still, or check the heat source's figures.",
   }),
+  barelyBoils: ({ minutes }) => ({
+    message: `At this heat the first drop comes after ${showDuration(minutes)}. Nearly all of the heat goes to the room.`,
+    remedy: "Use more power, wrap the still, or take less water.",
+  }),
+  tooMuchHeat: ({ rateMlPerMin, mostMlPerMin, massG }, units) => ({
+    message: `This heat drives ${words(showFlow(rateMlPerMin, units))} through ${mass(massG, units)} of plant. That carries plant over, and vapour leaves a small condenser unseen.`,
+    remedy: `Stay below ${words(showFlow(mostMlPerMin, units))}: turn the heat down once the first drop has come.`,
+  }),
   rateBeyondHeat: ({ wishedMlPerMin, mostMlPerMin }, units) => ({
     message: `This heat gives ${words(showFlow(mostMlPerMin, units))} at most, not ${words(showFlow(wishedMlPerMin, units))}. The plan counts with what it gives.`,
     remedy: "Leave it, or use more power.",
@@ -164,10 +173,15 @@ const says: Says = {
     message: `Only ${Math.round(namedShare * 100)} % of this oil's compounds are entered. The rest is assumed to be like them.`,
     remedy: "Enter more of them, or trust its density and solubility less.",
   }),
-  noOilToSee: ({ never, way }) => ({
-    message: never
-      ? "No visible oil: all of it dissolves in the hydrosol."
-      : "Probably no visible oil: nearly all of it dissolves in the hydrosol.",
+  noOilToSee: ({ never, way, onTubesMl, seriesMl }) => ({
+    message:
+      seriesMl !== undefined
+        ? `One charge shows no oil: it stays on the tubes. All of them together show about ${words(showOil(seriesMl))}.`
+        : onTubesMl !== undefined
+          ? `${never ? "No" : "Probably no"} visible oil: the ${words(showOil(onTubesMl))} that separate stay on the tubes.`
+          : never
+            ? "No visible oil: all of it dissolves in the hydrosol."
+            : "Probably no visible oil: nearly all of it dissolves in the hydrosol.",
     remedy:
       way === "none"
         ? "Distil it for its hydrosol, stop earlier, or use more plant for the same water."

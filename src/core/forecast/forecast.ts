@@ -39,6 +39,8 @@ export interface Forecast {
   }[];
   /** Dissolved in the pot's water at the end, out of the plant and not over, middle run, g. */
   potOilG: number;
+  /** Of what settled, left on the tubes and never seen, middle run, mL. */
+  onTubesMl: number;
   /** What lies in the receiver as oil, the whole middle run's, and what it is made of, mass fractions. */
   layer: { oilG: number; visibleMl: number; composition: Record<string, number> };
   /** Distilled oil as a share of what was in the plant, middle run. */

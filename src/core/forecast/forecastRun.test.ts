@@ -63,6 +63,24 @@ test.each([
   expect(forecast.distillateMl).toBe(0);
 });
 
+test("a fire that hardly boils and one that tears through the plant are said, each with its own figures", () => {
+  const warned = (powerW: number, massG = 300) =>
+    forecastRun(
+      { ...request, massG, still: { heat: { powerW, efficiency: 0.4 }, lossWPerK: 1 } },
+      { samples: 1 },
+    ).warnings.find(({ code }) => code === "barelyBoils" || code === "tooMuchHeat");
+  expect(warned(215)).toMatchObject({ code: "barelyBoils", severity: "error" });
+  expect(warned(20_000)).toMatchObject({
+    code: "tooMuchHeat",
+    severity: "error",
+    mostMlPerMin: 30,
+    change: { pace: "gentle" },
+  });
+  expect(warned(2000)).toBeUndefined();
+  /* A field's vessel takes what would be absurd in a kitchen. */
+  expect(warned(20_000, 40_000)).toBeUndefined();
+});
+
 test.each([
   [{ massG: -1 }, "massG must be 0 or more, got -1"],
   [{ waterMl: NaN }, "waterMl must be 0 or more"],

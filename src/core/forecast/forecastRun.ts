@@ -122,6 +122,7 @@ function summarised(
         ),
       };
     }),
+    onTubesMl: middle.onTubesMl,
     potOilG: sum(middle.course.inPot(middle.runMinutes)),
     layer: layerOf(parts, distilled, middle),
     recovery: middle.plantOilG > 0 ? middle.distilledG / middle.plantOilG : 0,

@@ -9,6 +9,21 @@ const leastNamedShare = 0.5;
 /* A run that ends as the dry line is reached has not passed it. */
 const leastMinutes = 0.01;
 
+/* Nobody waits longer for a first drop: three hours is a weak fire, six a cold room. Judged from large pots on small fires. */
+const patience = { caution: 180, stop: 360 } as const;
+/*
+ * A charge bears its own weight of steam in some twelve minutes before plant and drops are carried over, and a small
+ * glass or copper condenser some thirty millilitres a minute: judged from usual rates of small stills.
+ */
+const fastestMinutesPerWeight = 12;
+const anyCondenserMlPerMin = 30;
+const farTooMuch = 4;
+
+/** The greatest sensible rate for a charge, mL/min. */
+export function greatestRateMlPerMin(massG: number): number {
+  return Math.max(anyCondenserMlPerMin, massG / fastestMinutesPerWeight);
+}
+
 /** What a forecast has to say beside its numbers. */
 export function runWarnings(model: RunModel, forecast: Forecast): Warning[] {
   const { request, material } = model;
@@ -21,6 +36,7 @@ export function runWarnings(model: RunModel, forecast: Forecast): Warning[] {
     });
     return warnings;
   }
+  warnings.push(...ofHeat(model, forecast));
   const dryAt = forecast.minutesToDryLine ?? (model.aboveDryLineMl > 0 ? Infinity : 0);
   const wanted =
     forecast.stoppedBy === "reserve" ? wantedMinutes(model, forecast) : forecast.runMinutes;
@@ -52,6 +68,7 @@ export function runWarnings(model: RunModel, forecast: Forecast): Warning[] {
       severity: "caution",
       never,
       way: "none",
+      ...(forecast.onTubesMl > 0 ? { onTubesMl: forecast.onTubesMl } : {}),
     });
   }
   if (material.oil.layer !== "floats" && forecast.oil.visibleMl.p90 > 0) {
@@ -59,6 +76,28 @@ export function runWarnings(model: RunModel, forecast: Forecast): Warning[] {
     warnings.push({ code: sinks ? "oilSinks" : "oilHangs", severity: "caution" });
   }
   return warnings;
+}
+
+/** Heat that hardly boils, and heat that drives more steam than plant and condenser bear. */
+function ofHeat({ request }: RunModel, forecast: Forecast): Warning[] {
+  const { minutesToFirstDrop, rateMlPerMin } = forecast;
+  const minutes = minutesToFirstDrop ?? 0;
+  if (minutes > patience.caution)
+    return [
+      { code: "barelyBoils", severity: minutes > patience.stop ? "error" : "caution", minutes },
+    ];
+  const mostMlPerMin = greatestRateMlPerMin(request.massG);
+  if (rateMlPerMin <= mostMlPerMin) return [];
+  return [
+    {
+      code: "tooMuchHeat",
+      severity: rateMlPerMin > farTooMuch * mostMlPerMin ? "error" : "caution",
+      rateMlPerMin,
+      mostMlPerMin,
+      massG: request.massG,
+      change: { pace: "gentle" },
+    },
+  ];
 }
 
 /** When the run would have ended by the rules that were asked for, the dry line left out; after a day at the latest. */

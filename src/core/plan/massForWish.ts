@@ -54,14 +54,16 @@ export function massForWish(
   if (!(most > 0)) {
     throw new WishRefusal({ code: what === "oil" ? "noOilShows" : "noDistillate" });
   }
-  const charges = Math.ceil(volumeMl / most - 1e-9);
+  /* Of oil the tubes keep their share once, and not with every charge. */
+  const keptMl = what === "oil" ? (load(fullG).filled.still.holdUpMl ?? 0) : 0;
+  const charges = Math.ceil((volumeMl + keptMl) / (most + keptMl) - 1e-9);
   if (charges > mostCharges) throw new WishRefusal({ code: "tooManyCharges", most: mostCharges });
   /* By the clock alone any pinch of plant fills the jar: then one to one is what people mean. */
   if (what === "hydrosol" && input.stop.perKg === undefined && !input.keepFirst) {
     const fitting = Math.max(charges, Math.ceil(volumeMl / fullG - 1e-9));
     return enough(Math.min(volumeMl, fullG * fitting), fitting);
   }
-  const each = volumeMl / charges;
+  const each = (volumeMl + keptMl) / charges - keptMl;
   const massG = firstWhere([0, fullG], (charge) => comes(charge) >= each, { halvings: 24 });
   return enough(massG * charges, charges);
 }

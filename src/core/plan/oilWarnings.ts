@@ -1,5 +1,6 @@
 import { runModel } from "../forecast/runModel";
 import { middleRun } from "../forecast/forecastRun";
+import { oilOfSeries } from "./oilOfSeries";
 import { receiverFit } from "../separation/receiver";
 import { methodsOf } from "../still/fillLimits";
 import type { PlanInput } from "./planInput";
@@ -29,7 +30,7 @@ export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
         ? { ...within, severity: "caution" as const }
         : within;
     }
-    if (warning.code === "noOilToSee") return withSomeToSee(warning, input, plan);
+    if (warning.code === "noOilToSee") return withSeries(withSomeToSee(warning, input, plan), plan);
     return warning;
   });
   const { receiver, forecast } = plan;
@@ -64,6 +65,14 @@ export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
       poursAtMm: receiver.poursAtMm,
     });
   return warnings;
+}
+
+/* The first charge wets the tubes; what all of them show together is the answer that is asked for. */
+function withSeries(warning: Warning, { forecast, charges, request }: BarePlan): Warning {
+  const seriesMl = oilOfSeries(forecast, charges, request.still.holdUpMl);
+  return warning.code === "noOilToSee" && charges > 1 && seriesMl > 0
+    ? { ...warning, seriesMl, severity: "note" }
+    : warning;
 }
 
 /* More water is no remedy where no more fits: then the run has to be shorter, or the charge smaller. */

@@ -52,6 +52,10 @@ type Warned =
   | { code: "tapTooSlow"; litresPerMin: number; usualLitresPerMin: number }
   | { code: "muchIce"; iceKg: number }
   | { code: "neverBoils"; boilC: number }
+  /** Nearly all of the heat goes to the room: the first drop comes after so many minutes. */
+  | { code: "barelyBoils"; minutes: number }
+  /** More steam than such a charge and a home still's condenser bear: `mostMlPerMin` is the greatest sensible rate. */
+  | { code: "tooMuchHeat"; rateMlPerMin: number; mostMlPerMin: number; massG: number }
   /** A rate of one's own that the heat cannot give. */
   | { code: "rateBeyondHeat"; wishedMlPerMin: number; mostMlPerMin: number }
   /**
@@ -69,7 +73,14 @@ type Warned =
     }
   | { code: "littleKnownOil"; namedShare: number }
   /** `way`: what would leave some to be seen; an earlier stop with its minutes. */
-  | { code: "noOilToSee"; never: boolean; way: "none" | "flowsBack" | { minutes: number } }
+  /** `onTubesMl`: what settled and stays on the tubes; `seriesMl`: what all of the plan's charges show together. */
+  | {
+      code: "noOilToSee";
+      never: boolean;
+      way: "none" | "flowsBack" | { minutes: number };
+      onTubesMl?: number;
+      seriesMl?: number;
+    }
   /** A two-arm receiver whose layer would have to be thicker than its arm allows; 0 or less: the water would leave by the oil's arm. */
   | { code: "neverPours"; layer: "floats" | "sinks" | "hangs"; poursAtMm: number }
   | { code: "oilSinks" }

@@ -84,6 +84,7 @@ export const PlanDrawing = memo(function PlanDrawing({ plan, state, work, still,
           oil: {
             shown: { ...showOil(middleMl), unit: "mL oil" },
             what: oil ? likelyOil(oil.p10, oil.p90) : "likely …",
+            spoken: `${showOil(middleMl).text} mL oil, ${oil ? likelyOil(oil.p10, oil.p90) : "likely …"}`,
             onPress: door("oil"),
           },
           hydrosol: {

@@ -1,3 +1,4 @@
+import { oilOfSeries } from "@/core/plan/oilOfSeries";
 import { memo } from "react";
 import { Pressable, View } from "react-native";
 import type { ChargePlan } from "@/core/plan/chargePlan";
@@ -78,7 +79,7 @@ export const PlanFigures = memo(function PlanFigures({ plan, state, work, still,
         value={`${showDuration(all)} heating, ${energy}`}
         detail={[
           charges > 1
-            ? `${words(showOil(forecast.oil.visibleMl.p50 * charges))} visible oil, ${words(showVolume(forecast.distillateMl * charges, units))} hydrosol`
+            ? `${words(showOil(oilOfSeries(forecast, charges, plan.request.still.holdUpMl)))} visible oil, ${words(showVolume(forecast.distillateMl * charges, units))} hydrosol`
             : undefined,
           fuel.cost === undefined
             ? undefined

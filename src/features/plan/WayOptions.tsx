@@ -1,3 +1,4 @@
+import { oilOfSeries } from "@/core/plan/oilOfSeries";
 import { memo, useDeferredValue } from "react";
 import { View } from "react-native";
 import { planCharges } from "@/core/plan/planCharges";
@@ -49,12 +50,12 @@ function inNumbers(
   if (!way.counts && way.id !== "settling") return undefined;
   const { input } = readDraft({ ...draft, ...way.draft(value) }, context);
   if (!input) return undefined;
-  const { forecast, charges } = planCharges(input);
+  const { forecast, charges, request } = planCharges(input);
   if (way.id === "settling")
     return settlingWords(settlingTime(forecast.oilDensityGPerMl, context.site.airC, value));
   const minutes = (forecast.minutesToFirstDrop ?? 0) + forecast.runMinutes;
   return [
-    `${words(showOil(forecast.oil.visibleMl.p50 * charges))} visible oil`,
+    `${words(showOil(oilOfSeries(forecast, charges, request.still.holdUpMl)))} visible oil`,
     `${words(showVolume(forecast.distillateMl * charges, units))} hydrosol`,
     charges > 1
       ? `${showDuration(minutes * charges)} heating in all`

@@ -1,3 +1,4 @@
+import { oilOfSeries } from "@/core/plan/oilOfSeries";
 import {
   fixed,
   showDuration,
@@ -30,11 +31,12 @@ export function planFigures(
   const { forecast, charges } = plan;
   const minutes = (forecast.minutesToFirstDrop ?? 0) + forecast.runMinutes;
   const fuel = fuelFor(forecast.energyKWh * charges, heat, money);
+  const visibleMl = oilOfSeries(forecast, charges, plan.request.still.holdUpMl);
   const figures: PlanFigure[] = [
     {
       name: "Visible oil",
-      amount: forecast.oil.visibleMl.p50 * charges,
-      value: words(showOil(forecast.oil.visibleMl.p50 * charges)),
+      amount: visibleMl,
+      value: words(showOil(visibleMl)),
     },
     {
       name: "Oil distilled",

@@ -16,6 +16,8 @@ import { StillBody, type HeadKind } from "./StillBody";
 interface Label {
   shown: Shown;
   what: string;
+  /** Both in the order in which they are said aloud, where that is not the drawing's. */
+  spoken?: string;
   /** What a tap on it opens. */
   onPress?: () => void;
 }
@@ -190,13 +192,20 @@ export function StillDrawing({
 }
 
 /** A label's place as a button over the drawing; nothing where it opens nothing. */
-function Door({ at, side, shown, what, onPress }: Label & { at: number; side: "left" | "right" }) {
+function Door({
+  at,
+  side,
+  shown,
+  what,
+  spoken,
+  onPress,
+}: Label & { at: number; side: "left" | "right" }) {
   if (!onPress) return null;
   const percent = (value: number, of: number) => `${(100 * value) / of}%` as const;
   return (
     <Pressable
       role="button"
-      aria-label={`${what}: ${words(shown)}`}
+      aria-label={spoken ?? `${what}: ${words(shown)}`}
       {...{ "aria-haspopup": "dialog" }}
       onPress={onPress}
       className="absolute rounded-[10px] active:opacity-60"

@@ -1,0 +1,65 @@
+import { expect, test } from "@playwright/test";
+import { readFileSync } from "node:fs";
+import { field, goTo, stored } from "./steps";
+
+test.beforeEach(async ({ page }) => {
+  await goTo(page, "/?logbook=demo");
+  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
+});
+
+test("a question leads to its steps and its place, a word to the lines that hold it, a page's words to its part of the guide", async ({
+  page,
+}) => {
+  await page.getByRole("link", { name: "Bench", exact: true }).click();
+  await page.getByRole("link", { name: /^Guide/ }).click();
+  await page.getByRole("button", { name: /How do I keep my logbook safe/ }).click();
+  const picture = page.getByRole("img", { name: "Save and bring in" });
+  await picture.scrollIntoViewIfNeeded();
+  await expect(picture).toBeVisible();
+  await page.getByRole("link", { name: "Data", exact: true }).click();
+  await expect(page.getByRole("heading", { name: "Data" })).toBeVisible();
+  await goTo(page, "/bench/guide");
+  await page.getByRole("radio", { name: "The whole guide" }).click();
+  await field(page, "Find").fill("haze");
+  await expect(page.getByText(/the haze that never settles/)).toBeVisible();
+  await goTo(page, "/shelf/demo-lot-28-oil");
+  await page.getByRole("button", { name: "Words on this page" }).click();
+  await page.getByRole("link", { name: "This page in the guide" }).click();
+  await expect(page.getByText(/proposes sizes from the empties/)).toBeVisible();
+});
+
+test("a chart is read where a finger lies, and saved as a drawing and as figures", async ({
+  page,
+}) => {
+  await goTo(page, "/runs/compare?ids=demo-run-11,demo-run-12");
+  const chart = page.getByRole("slider", { name: /^Read runs beside/ });
+  await chart.scrollIntoViewIfNeeded();
+  await expect(page.getByText("Touch the drawing to read it.").first()).toBeVisible();
+  await chart.click();
+  await expect(page.getByText(/^\d+ minutes · .*: [\d.]+, .*: [\d.]+$/)).toBeVisible();
+  const drawing = page.waitForEvent("download");
+  await page.getByRole("button", { name: /^SVG: save the drawing of runs/ }).click();
+  const svg = readFileSync(await (await drawing).path(), "utf8");
+  expect(svg).toMatch(/^<svg [^>]*xmlns=/);
+  expect(svg).not.toContain("var(");
+  const figures = page.waitForEvent("download");
+  await page.getByRole("button", { name: /^CSV: save the figures of runs/ }).click();
+  const csv = readFileSync(await (await figures).path(), "utf8");
+  expect(csv.split("\r\n")[0]).toMatch(/^minutes from the first drop,/);
+  expect(csv.split("\r\n").length).toBeGreaterThan(10);
+});
+
+test("several bottles are moved in one step and taken back in one", async ({ page }) => {
+  await goTo(page, "/shelf");
+  await field(page, "Find").fill("juniper");
+  await expect(page.getByRole("listitem", { name: /True lavender/ })).toHaveCount(0);
+  await page.getByRole("button", { name: "More", exact: true }).click();
+  await page.getByRole("button", { name: "Several at once" }).click();
+  await page.getByText(/^All \d+ shown$/).click();
+  await field(page, "New place").fill("attic");
+  await page.getByRole("button", { name: /^Move \d+ bottles$/ }).click();
+  await expect(page.getByText(/^\d+ bottles moved\.$/)).toBeVisible();
+  await stored(page, /^bottle/, "attic", "sereno-demo");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByText("attic")).toHaveCount(0);
+});
