@@ -20,7 +20,7 @@ const anyCondenserMlPerMin = 30;
 const farTooMuch = 4;
 
 /** The greatest sensible rate for a charge, mL/min. */
-export function greatestRateMlPerMin(massG: number): number {
+function greatestRateMlPerMin(massG: number): number {
   return Math.max(anyCondenserMlPerMin, massG / fastestMinutesPerWeight);
 }
 
