@@ -3,7 +3,7 @@ import type { ProbeTable } from "@/messages/probeTable";
 
 /**
  * A laboratory's table as an oil's make-up: the column of names is the one with most letters, that of shares the one
- * headed by a percent sign or "area", else the last that is all numbers.
+ * headed by a percent sign, else by "area" or "share", else the last that is all numbers.
  * @throws RangeError with what is wrong and what to do
  */
 export function chromatogramOf({ header, rows }: ProbeTable): Chromatogram {
@@ -14,10 +14,14 @@ export function chromatogramOf({ header, rows }: ProbeTable): Chromatogram {
   const numeric = columns.map(
     (cells) => cells.filter((cell) => numberIn(cell) !== undefined).length,
   );
-  const headed = header.findIndex(
-    (title, i) => i !== nameAt && /%|percent|area|share/i.test(title) && (numeric[i] ?? 0) > 0,
-  );
-  const percentAt = headed >= 0 ? headed : lastBest(numeric, nameAt);
+  const headed = (words: RegExp) =>
+    header.findIndex((title, i) => i !== nameAt && words.test(title) && (numeric[i] ?? 0) > 0);
+  /* Beside "Area %" stands the bare area, counts of a detector. */
+  const [percentAt = -1] = [
+    headed(/%|percent/i),
+    headed(/area|share/i),
+    lastBest(numeric, nameAt),
+  ].filter((at) => at >= 0);
   if (percentAt < 0 || percentAt === nameAt)
     throw new RangeError(
       "No column of shares was found: a table needs a column of names and one of percent.",

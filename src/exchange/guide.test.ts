@@ -1,4 +1,4 @@
-import { readFileSync } from "node:fs";
+import { readdirSync, readFileSync } from "node:fs";
 import { holding, readGuide, sectionsOf } from "./guide";
 
 const file = (name: string) => readFileSync(`public/${name}.md`, "utf8");
@@ -38,6 +38,20 @@ test("ten questions are answered in short steps, each with its picture and ways 
   expect(pictures).toHaveLength(10);
   for (const [, picture] of pictures)
     expect(readFileSync(`public${picture}`).length).toBeGreaterThan(5000);
+});
+
+test("a page that leads into the guide names a section that there is", async () => {
+  const screens = readdirSync("src/features", { recursive: true, encoding: "utf8" })
+    .filter((file) => file.endsWith(".tsx"))
+    .map((file) => readFileSync(`src/features/${file}`, "utf8"));
+  const led = screens.flatMap((text) =>
+    [...text.matchAll(/\/bench\/guide\?about=([^"]+)"/g)].map(([, about]) =>
+      decodeURIComponent(about ?? ""),
+    ),
+  );
+  const titles = (await sectionsOf(file("guide"))).map(({ title }) => title);
+  expect(led.length).toBeGreaterThan(6);
+  for (const about of led) expect(titles).toContain(about);
 });
 
 test("what could not be read is asked for again the next time", async () => {

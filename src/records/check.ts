@@ -31,9 +31,8 @@ export const checkSchema = z.object({
   rotationDeg: within(limits.rotationDeg).optional(),
   freezingC: within(limits.freezingC).optional(),
   measuredAtC: within(limits.roomC).optional(),
-  /** A chromatogram: mass fractions by compound, and what of it is not known by name here. */
+  /** A chromatogram: mass fractions by compound, of what is known by name here. */
   shares: compositionSchema.optional(),
-  unnamed: within(limits.share).optional(),
   /** Held against a standard of the same plant. */
   smellAgainst: z.enum(["same", "weaker", "other"]).optional(),
   note: longText.optional(),

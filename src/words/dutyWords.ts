@@ -26,7 +26,7 @@ const whys: Record<DutyKind, string> = {
   check: "a look, a sniff, a pH",
   bestBy: "its best-by is a month away",
   past: "its best-by is past",
-  descale: "hard water has left some 20 g: boil it with citric acid, rinse, then a water run",
+  descale: "hard water has left its lime: boil the still with citric acid, rinse, then a water run",
 };
 
 /** Something due as a line: what to do, of what and why. */

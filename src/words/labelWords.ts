@@ -14,7 +14,7 @@ import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Bottle } from "@/records/bottle";
 import type { Setting } from "@/records/setting";
 import type { Lot } from "@/records/lot";
-import { preservedLabel } from "./waterKeepingWords";
+import { addedWords } from "./waterKeepingWords";
 import { containsWords } from "./sellingWords";
 import { productCautionWords } from "./productCautionWords";
 
@@ -103,6 +103,12 @@ const general = {
   small: { oil: "Dilute. Do not swallow.", other: "Not preserved: keep cold." },
 };
 
+function keepWith(preserved: Preserved, room: "label" | "small"): string {
+  const added = addedWords(preserved);
+  const named = `${added.charAt(0).toUpperCase()}${added.slice(1)}: keep cold`;
+  return room === "label" ? `${named}, use when clear and fresh.` : `${named}.`;
+}
+
 /** What a label warns of, in full or in as few words as say it. */
 export function labelCautions(
   product: Lot["product"],
@@ -112,7 +118,7 @@ export function labelCautions(
   preserved?: Preserved,
 ): string[] {
   const said = general[room];
-  const keep = preserved ? preservedLabel(preserved) : said.other;
+  const keep = preserved ? keepWith(preserved, room) : said.other;
   const own = found.map((caution) => productCautionWords[caution][room]);
   /* Of a water the gravest stands first: that it is to be used fresh says nothing of drinking it. */
   return product === "oil" ? [said.oil, ...own] : [...own, keep];

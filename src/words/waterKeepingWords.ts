@@ -36,9 +36,9 @@ export function preservativeLine(name: PreservativeName): string {
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}: ${row.percent[0]} to ${row.percent[1]} %${ph}`;
 }
 
-/** What stands on a label of what was added. */
-export function preservedLabel({ with: name, percent }: Preserved): string {
-  return `Preserved with ${preservativeWords[name]} ${plainNumber(percent)} %: keep cold.`;
+/** What was added: "with potassium sorbate 0.2 %". That it keeps the water nobody can promise on a label. */
+export function addedWords({ with: name, percent }: Preserved): string {
+  return `with ${preservativeWords[name]} ${plainNumber(percent)} %`;
 }
 
 /** Whether what was added works, and what to do where it does not; undefined where all is well. */

@@ -1,4 +1,4 @@
-import { compounds } from "../plant/compounds";
+import { compounds, type Compound } from "../plant/compounds";
 import type { Composition } from "../plant/oil";
 
 /** The marks that rules on labelling dangerous goods put on a bottle, by what they show. */
@@ -27,138 +27,143 @@ interface Rule {
   reason: MarkReason;
   mark: HazardMark;
   signal?: "danger" | "warning";
-  is: (share: (ids: readonly string[]) => number, oil: Composition) => boolean;
+  /** From this share on, 0 to 1, of all of these together; of each by itself where so said. */
+  from: number;
+  of: readonly string[] | ((compound: Compound) => boolean);
+  each?: true;
 }
-
-const light = (oil: Composition) =>
-  Object.entries(oil).reduce((sum, [id, share]) => {
-    const compound = compounds[id];
-    return compound && compound.boilingC <= lightBoilsAtC ? sum + share : sum;
-  }, 0);
-const thin = (oil: Composition) =>
-  Object.entries(oil).reduce((sum, [id, share]) => {
-    const compound = compounds[id];
-    return compound?.family === "hydrocarbon" && compound.molarMass <= thinUpTo ? sum + share : sum;
-  }, 0);
 
 /* What boils below this flashes below 60 °C; hydrocarbons up to sesquiterpenes are thin enough to run into the lungs. */
 const lightBoilsAtC = 185;
 const thinUpTo = 210;
+const pinenes = ["alphaPinene", "betaPinene"];
+const phenols = ["thymol", "carvacrol"];
 
 /*
  * Shares from which a mixture takes over what its parts bear, after the system of the United Nations and its European
  * rules (1272/2008), simplified: a draft to be checked by whoever may.
  */
 const rules: readonly Rule[] = [
-  { reason: "flammable", mark: "flame", signal: "warning", is: (_, oil) => light(oil) >= 0.3 },
-  { reason: "lungs", mark: "health", signal: "danger", is: (_, oil) => thin(oil) >= 0.1 },
+  {
+    reason: "flammable",
+    mark: "flame",
+    signal: "warning",
+    from: 0.3,
+    of: ({ boilingC }) => boilingC <= lightBoilsAtC,
+  },
+  {
+    reason: "lungs",
+    mark: "health",
+    signal: "danger",
+    from: 0.1,
+    of: ({ family, molarMass }) => family === "hydrocarbon" && molarMass <= thinUpTo,
+  },
+  { reason: "tumours", mark: "health", signal: "danger", from: 0.001, of: ["safrole"] },
   {
     reason: "tumours",
     mark: "health",
     signal: "danger",
-    is: (share) => share(["safrole"]) >= 0.001 || share(["methylEugenol", "estragole"]) >= 0.01,
+    from: 0.01,
+    of: ["methylEugenol", "estragole"],
   },
-  {
-    reason: "burnsSkin",
-    mark: "corrosion",
-    signal: "danger",
-    is: (share) => share(["thymol", "carvacrol"]) >= 0.05,
-  },
+  { reason: "burnsSkin", mark: "corrosion", signal: "danger", from: 0.05, of: phenols },
   {
     reason: "harmfulSwallowed",
     mark: "exclamation",
     signal: "warning",
-    is: (share) =>
-      share([
-        "pulegone",
-        "methylSalicylate",
-        "alphaThujone",
-        "betaThujone",
-        "thymol",
-        "carvacrol",
-        "camphor",
-        "transAnethole",
-        "eugenol",
-        "umbellulone",
-      ]) >= 0.25,
+    from: 0.25,
+    of: [
+      ...phenols,
+      "pulegone",
+      "methylSalicylate",
+      "alphaThujone",
+      "betaThujone",
+      "camphor",
+      "transAnethole",
+      "eugenol",
+      "umbellulone",
+    ],
   },
   {
     reason: "sensitises",
     mark: "exclamation",
     signal: "warning",
-    is: (share) =>
-      [
-        "limonene",
-        "linalool",
-        "linalylAcetate",
-        "geraniol",
-        "geranial",
-        "citronellol",
-        "citronellal",
-        "eugenol",
-        "cinnamaldehyde",
-        "carvone",
-        "delta3Carene",
-        "transAnethole",
-        "perillaldehyde",
-        "alantolactone",
-        "coumarin",
-        "betaPinene",
-        "alphaPinene",
-      ].some((id) => share([id]) >= 0.01),
+    from: 0.01,
+    each: true,
+    of: [
+      ...pinenes,
+      "limonene",
+      "linalool",
+      "linalylAcetate",
+      "geraniol",
+      "geranial",
+      "citronellol",
+      "citronellal",
+      "eugenol",
+      "cinnamaldehyde",
+      "carvone",
+      "delta3Carene",
+      "transAnethole",
+      "perillaldehyde",
+      "alantolactone",
+      "coumarin",
+    ],
   },
   {
     reason: "irritates",
     mark: "exclamation",
     signal: "warning",
-    is: (share) =>
-      share([
-        "limonene",
-        "alphaPinene",
-        "betaPinene",
-        "delta3Carene",
-        "linalool",
-        "geraniol",
-        "menthol",
-        "eugenol",
-        "cinnamaldehyde",
-        "geranial",
-        "terpinen4ol",
-      ]) >= 0.1,
+    from: 0.1,
+    of: [
+      ...pinenes,
+      "limonene",
+      "delta3Carene",
+      "linalool",
+      "geraniol",
+      "menthol",
+      "eugenol",
+      "cinnamaldehyde",
+      "geranial",
+      "terpinen4ol",
+    ],
   },
   {
     reason: "water",
     mark: "environment",
-    is: (share) =>
-      share([
-        "limonene",
-        "alphaPinene",
-        "betaPinene",
-        "delta3Carene",
-        "terpinolene",
-        "gammaTerpinene",
-        "camphene",
-        "pCymene",
-        "carvacrol",
-        "thymol",
-        "caryophyllene",
-      ]) >= 0.025,
+    from: 0.025,
+    of: [
+      ...pinenes,
+      ...phenols,
+      "limonene",
+      "delta3Carene",
+      "terpinolene",
+      "gammaTerpinene",
+      "camphene",
+      "pCymene",
+      "caryophyllene",
+    ],
   },
 ];
 
+function isMet({ of, from, each }: Rule, oil: Composition): boolean {
+  const shares = Object.entries(oil).flatMap(([id, share]) => {
+    const compound = compounds[id];
+    const counts = typeof of === "function" ? compound && of(compound) : of.includes(id);
+    return counts ? [share] : [];
+  });
+  return (each ? Math.max(0, ...shares) : shares.reduce((sum, share) => sum + share, 0)) >= from;
+}
+
 /** The marks, the word and the reasons that an oil's make-up asks for: a draft, to be checked. */
 export function hazardDraft(oil: Composition): HazardDraft {
-  const share = (ids: readonly string[]) => ids.reduce((sum, id) => sum + (oil[id] ?? 0), 0);
-  const met = rules.filter(({ is }) => is(share, oil));
+  const met = rules.filter((rule) => isMet(rule, oil));
   const found = new Set(met.map(({ mark }) => mark));
-  const signal = met.some((rule) => rule.signal === "danger")
-    ? "danger"
-    : met.some((rule) => rule.signal === "warning")
-      ? "warning"
-      : undefined;
+  const signal = (["danger", "warning"] as const).find((word) =>
+    met.some((rule) => rule.signal === word),
+  );
   return {
     marks: hazardMarks.filter((mark) => found.has(mark)),
     ...(signal ? { signal } : {}),
-    reasons: met.map(({ reason }) => reason),
+    reasons: [...new Set(met.map(({ reason }) => reason))],
   };
 }

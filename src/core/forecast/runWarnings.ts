@@ -9,8 +9,8 @@ const leastNamedShare = 0.5;
 /* A run that ends as the dry line is reached has not passed it. */
 const leastMinutes = 0.01;
 
-/* Nobody waits longer for a first drop: three hours is a weak fire, six a cold room. Judged from large pots on small fires. */
-const patience = { caution: 180, stop: 360 } as const;
+/* Nobody waits longer for a first drop: three hours is a weak fire, a day a cold room. Judged from large pots on small fires. */
+const patience = { caution: 180, stop: 1440 } as const;
 /*
  * A charge bears its own weight of steam in some twelve minutes before plant and drops are carried over, and a small
  * glass or copper condenser some thirty millilitres a minute: judged from usual rates of small stills.

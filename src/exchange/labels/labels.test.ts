@@ -217,10 +217,10 @@ test("a preserved water names what was added; what is for sale names its allerge
   const water = { ...lot, product: "hydrosol" as const };
   const preserved = { ...bottle, preserved: { with: "sorbate" as const, percent: 0.2 } };
   expect(labelText(preserved, water, plant, "metric").cautions.join(" ")).toMatch(
-    /Preserved with potassium sorbate 0\.2 %: keep cold\./,
+    /With potassium sorbate 0\.2 %: keep cold, use when clear and fresh\./,
   );
   expect(labelText(preserved, water, plant, "metric").cautions.join(" ")).not.toMatch(
-    /Not preserved/,
+    /[Pp]reserved/,
   );
   const maker = { name: "Kestrel Lane", address: "Mill path 3" };
   const lavender = catalogueBook.byId("lavender")!;

@@ -25,12 +25,12 @@ export function GuideScreen() {
   const which = asked === undefined ? kept : "guide";
   const [find, setFind] = useState("");
   const [found, setFound] = useState<{ which: GuideName; sections: GuideSection[] }>();
-  const [problem, setProblem] = useState<string>();
+  const [failed, setFailed] = useState<GuideName>();
   useEffect(() => {
     let current = true;
     readGuide(which).then(
       (sections) => current && setFound({ which, sections }),
-      () => current && setProblem("The guide could not be read."),
+      () => current && setFailed(which),
     );
     return () => {
       current = false;
@@ -59,10 +59,10 @@ export function GuideScreen() {
         onChange={setFind}
         placeholder="dry line, haze, backup"
       />
-      {problem && !sections ? (
+      {failed === which && !sections ? (
         <Notice
           severity="error"
-          message={problem}
+          message="The guide could not be read."
           remedy="Open Sereno once with its server in reach; after that it is kept on the device."
         />
       ) : null}

@@ -11,7 +11,7 @@ import { CopyButton } from "@/ui/primitives/CopyButton";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 import { bestByWords, moveWords } from "@/words/bestByWords";
-import { preservedLabel } from "@/words/waterKeepingWords";
+import { addedWords } from "@/words/waterKeepingWords";
 import { boardOf, closureWords } from "@/words/bottleWords";
 
 interface Props {
@@ -52,7 +52,7 @@ export function BottleCard({ item, units, amount, twice, onTake }: Props) {
           bottle.filling === "hot" || bottle.filling === "boiled"
             ? `filled into ${bottle.filling === "hot" ? "a boiled bottle, hot" : "a boiled bottle"}`
             : undefined,
-          bottle.preserved ? preservedLabel(bottle.preserved) : undefined,
+          bottle.preserved ? addedWords(bottle.preserved) : undefined,
           bottle.note,
         ]
           .filter(Boolean)

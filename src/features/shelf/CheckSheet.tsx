@@ -65,7 +65,11 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
   const bottleId = bottles.find(({ id }) => id === typed.bottleId)?.id;
   const read = readNumber(ph, { name: "pH", ...limits.ph });
   const plate = readNumber(colonies, { name: "Colonies", ...limits.coloniesPerMl });
-  const wrong = (ph.text.trim() !== "" && !read.ok) || (colonies.text.trim() !== "" && !plate.ok);
+  const problems = {
+    ph: ph.text.trim() === "" || read.ok ? undefined : read.problem,
+    colonies: colonies.text.trim() === "" || plate.ok ? undefined : plate.problem,
+  };
+  const wrong = problems.ph !== undefined || problems.colonies !== undefined;
   const seen = {
     ...(smell ? { smell } : {}),
     ...(colour ? { colour } : {}),
@@ -137,7 +141,7 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
             onChange={(next) => change({ ph: next })}
             choices={[]}
             placeholder="if measured"
-            problem={wrong && !read.ok && ph.text.trim() !== "" ? read.problem : undefined}
+            problem={problems.ph}
           />
           <NumberField
             label="Colonies on a plate"
@@ -146,7 +150,7 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
             choices={[]}
             suffix="per mL"
             placeholder="if counted"
-            problem={wrong && !plate.ok && colonies.text.trim() !== "" ? plate.problem : undefined}
+            problem={problems.colonies}
           />
         </>
       )}

@@ -100,7 +100,9 @@ export function FillSheet({ lot, openMl, owing, onClose }: Props) {
     });
   }, [ownFill, size, count, openMl, unit, filling]);
 
-  function fill(those: readonly Proposed[]) {
+  async function fill(those: readonly Proposed[]) {
+    /* What was added is not left out because its share cannot be read. */
+    if (!(await filling.trigger("preservativePercent"))) return;
     const { storage: stored, place, note, bestBy: own } = getValues();
     const told = { lotId: lot.id, bottles: those, storage: stored, place, note, water };
     if (!dispatch(fillBottles(own ? { ...told, bestBy: own } : told)).ok) return;
@@ -112,7 +114,7 @@ export function FillSheet({ lot, openMl, owing, onClose }: Props) {
     const sort = empties.find(
       (empty) => empty.sizeMl === size && empty.glass === of && emptiesLeft(empty) > 0,
     );
-    fill(
+    void fill(
       Array.from({ length: count }, () => ({
         sizeMl: size,
         filledMl: filled,
@@ -142,7 +144,7 @@ export function FillSheet({ lot, openMl, owing, onClose }: Props) {
           <Txt variant="small" className="text-ink">
             {`${empties.length > 0 ? "Out of your empties" : "Of usual sizes"}, full to the shoulder, so that little air stands over it. ${proposal.leftMl > 0.005 ? `${amountOf(lot.product, proposal.leftMl, units)} left over.` : "Nothing left over."}`}
           </Txt>
-          <Button label="Fill these" look="quiet" onPress={() => fill(proposal.bottles)} />
+          <Button label="Fill these" look="quiet" onPress={() => void fill(proposal.bottles)} />
         </Card>
       ) : null}
       <View className="flex-row">

@@ -1,3 +1,4 @@
+import textOf from "fast-json-stable-stringify";
 import { useState } from "react";
 import { View } from "react-native";
 import type { HeldAgainst } from "@/core/care/identity";
@@ -37,8 +38,7 @@ export function IdentityCard({ lot, plant, checks }: Props) {
   const [measuring, setMeasuring] = useState(false);
   const identity = identityOf(lot, checks, book);
   const shares = measuredOf(lot.id, checks)?.shares;
-  const taught =
-    shares !== undefined && JSON.stringify(shares) === JSON.stringify(plant.composition);
+  const taught = shares !== undefined && textOf(shares) === textOf(plant.composition);
   return (
     <Card className="gap-3">
       <View className="flex-row items-center justify-between gap-3">

@@ -5,6 +5,7 @@ import { plainNumber } from "@/core/units/format";
 import { readNumber, toInput, type NumberInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
 import { chromatogramOf } from "@/exchange/chromatogramCsv";
+import { bookComposition } from "@/logbook/shelf/measuredOil";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { limits, type Limit } from "@/messages/limits";
 import { newRecord } from "@/records/base";
@@ -73,7 +74,7 @@ export function IdentitySheet({ lot, plant, onClose }: Props) {
   ) as Pick<Measured, Name>;
   const measured: Measured = { ...told, shares: table?.composition, smell };
   const nothing = Object.keys(told).every((name) => name === "measuredAtC") && !smell && !table;
-  const identity = judgeIdentity(plant.like, plant.composition, measured);
+  const identity = judgeIdentity(plant.like, bookComposition(plant), measured);
 
   async function choose(file: File) {
     setProblem(undefined);
@@ -92,7 +93,6 @@ export function IdentitySheet({ lot, plant, onClose }: Props) {
     setTried(true);
     if (nothing || read.some((each) => each.problem)) return;
     const now = new Date();
-    const unnamed = table?.unmatched.reduce((sum, { percent }) => sum + percent / 100, 0);
     const check: Check = {
       ...newRecord("check", now),
       lotId: lot.id,
@@ -100,7 +100,6 @@ export function IdentitySheet({ lot, plant, onClose }: Props) {
       ...told,
       ...(smell ? { smellAgainst: smell } : {}),
       ...(table ? { shares: table.composition } : {}),
-      ...(unnamed ? { unnamed: Math.min(1, unnamed) } : {}),
     };
     if (
       !dispatch(addNew([check], `${lot.code} measured. ${verdictOfIdentity[identity.verdict]}`)).ok

@@ -1,9 +1,16 @@
 import { z } from "zod";
-import { filterings, fillings, preservativeNames } from "@/core/shelf/waterKeeping";
+import {
+  filterings,
+  fillings,
+  preservativeNames,
+  type Filling,
+  type Filtering,
+  type PreservativeName,
+} from "@/core/shelf/waterKeeping";
 import { readNumber, type NumberInput } from "@/core/units/numberInput";
 import { bottleSchema, closures, type Bottle } from "@/records/bottle";
 import { limits } from "@/messages/limits";
-import { numberField, optionalNumberField } from "@/ui/primitives/numberField";
+import { numberField } from "@/ui/primitives/numberField";
 
 const percentLimit = { name: "How much was added", ...limits.preservativePercent };
 
@@ -20,7 +27,8 @@ export const bottleFormSchema = z
     filling: z.enum(fillings),
     filtering: z.enum([...filterings, ""]),
     preservative: z.enum([...preservativeNames, ""]),
-    preservativePercent: optionalNumberField(percentLimit),
+    /* Read only where something was added: what stands in a field that is hidden again is no fault. */
+    preservativePercent: z.object({ text: z.string(), unit: z.custom<NumberInput["unit"]>() }),
     bestBy: z.union([z.literal(""), z.iso.date("Best by must be a day.")]),
     note: z.string().max(5000),
   })
@@ -32,19 +40,27 @@ export const bottleFormSchema = z
     path: ["count"],
     message: "How many must be a whole number.",
   })
-  .refine(({ preservative, preservativePercent }) => !preservative || preservativePercent, {
+  .refine((form) => !form.preservative || waterOfForm(form).preserved, {
     path: ["preservativePercent"],
-    message: "Say how much was added, in percent, or choose none.",
+    message: "Say how much was added, in percent and more than 0, or choose none.",
   });
 export type BottleForm = z.input<typeof bottleFormSchema>;
 
+/** What of the form tells how a water is filled, as far as it stands there. */
+interface TypedWater {
+  filling?: Filling | undefined;
+  filtering?: Filtering | "" | undefined;
+  preservative?: PreservativeName | "" | undefined;
+  preservativePercent?: Partial<NumberInput> | undefined;
+}
+
 /** How a water is filled by what stands in the form so far; what is not whole yet is left out. */
-export function waterOfForm(
-  form: Partial<Pick<BottleForm, "filling" | "filtering" | "preservative">> & {
-    preservativePercent?: Partial<NumberInput> | undefined;
-  },
-): Pick<Bottle, "filling" | "filtering" | "preserved"> {
-  const { filling, filtering, preservative, preservativePercent } = form;
+export function waterOfForm({
+  filling,
+  filtering,
+  preservative,
+  preservativePercent,
+}: TypedWater): Pick<Bottle, "filling" | "filtering" | "preserved"> {
   const { text = "", unit = "one" } = preservativePercent ?? {};
   const percent = readNumber({ text, unit }, percentLimit);
   return {

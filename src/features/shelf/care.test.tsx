@@ -76,7 +76,6 @@ describe("whether an oil is what it should be", () => {
     await press("Save what was measured");
     const [check] = allChecks(store);
     expect(check!.shares).toMatchObject({ linalool: 0.315, linalylAcetate: 0.362, cineole: 0.012 });
-    expect(check!.unnamed).toBeCloseTo(0.02, 9);
   });
 
   test("a saved chromatogram teaches the plant", async () => {
@@ -157,6 +156,19 @@ describe("filling a water", () => {
     expect(span()).toMatch(/: [34] months/);
     await press("Add to shelf");
     expect(bottles(store)).toMatchObject([{ preserved: { with: "sorbate", percent: 0.2 } }]);
+  });
+
+  test("a share that cannot be read stops the proposed bottles too, and is forgotten with its preservative", async () => {
+    const { store } = open();
+    const preservative = screen.getByLabelText("Preservative");
+    fireEvent.change(preservative, { target: { value: "sorbate" } });
+    type("How much of it", "some");
+    await press("Add to shelf");
+    expect(screen.getByText(/Say how much was added/)).toBeVisible();
+    fireEvent.change(preservative, { target: { value: "" } });
+    await press("Add to shelf");
+    expect(bottles(store)).toHaveLength(1);
+    expect(bottles(store)[0]).not.toHaveProperty("preserved");
   });
 });
 

@@ -4,9 +4,9 @@ import { productCautions } from "@/core/care/productCautions";
 import { usualWater } from "@/core/care/usualWater";
 import { plantById } from "@/core/plant/catalogue";
 import type { Run } from "@/records/run";
-import { entryAt, sampleRun } from "@/testing/sampleRecords";
+import { entryAt, sampleOwnPlant, sampleRun } from "@/testing/sampleRecords";
 import { sampleBottle, sampleCheck, sampleLot } from "@/testing/sampleShelf";
-import { catalogueBook } from "../plant/plantBook";
+import { catalogueBook, plantBook } from "../plant/plantBook";
 import { judgedChecks } from "./lotChecks";
 import { identityOf, measuredOf } from "./measuredOil";
 import { monthsFilled, phOfLot } from "./monthsFilled";
@@ -36,6 +36,12 @@ describe("a water by its own run", () => {
     expect(whole).toBeLessThan(first * 1.001);
   });
 
+  test("a first cut without a numbered jar is the strongest water all the same", () => {
+    const cut = waterOfLot(water({ firstCut: true, volumeMl: 200 }), runs);
+    const jar = waterOfLot(water({ jar: { number: 1, fromMl: 0, toMl: 200 } }), runs);
+    expect(sum(cut)).toBeCloseTo(sum(jar), 9);
+  });
+
   test("blended, bought, an oil, or of a run that says too little, it has none of its own", () => {
     expect(waterOfLot(water({ origin: "bought" }), runs)).toBeUndefined();
     expect(waterOfLot(water({ product: "oil" }), runs)).toBeUndefined();
@@ -60,7 +66,9 @@ test("a measured oil is warned of by what is in it, and of all that its plant is
     sampleCheck("new", "2026-06-02T08:00:00.000Z", { shares }),
   ];
   const [part] = oilParts(oil, shelfOf([oil, ...checks]), catalogueBook);
-  expect(part!.composition).toEqual(shares);
+  /* What it does not name is taken to be as the plant usually has it. */
+  expect(part!.composition).toMatchObject(shares);
+  expect(sum(part!.composition)).toBeCloseTo(1, 9);
   expect(productCautions("oil", [part!])).toEqual(
     expect.arrayContaining(["limitedOnSkin", "convulsant"]),
   );
@@ -96,6 +104,42 @@ test("how long a water keeps goes by its last pH, how it was filled, and the per
   expect(months({}, [], { ...usualKeepingRule, waterMonths: 8 })).toBeCloseTo(2 * months(), 9);
   const guards = guardsOf(waterOfLot(lot, runs)!);
   expect(guards.alcoholsMgPerL + guards.phenolsMgPerL).toBeGreaterThan(0);
+});
+
+test("an oil is held against the book, also once the person plans with that very oil", () => {
+  const oil = sampleLot("h", { plantId: "lavender" });
+  const shares = { cineole: 0.7, alphaPinene: 0.1 };
+  const check = sampleCheck("c", "2026-06-01T08:00:00.000Z", { shares });
+  const taught = plantBook([
+    { ...sampleOwnPlant({ composition: shares }), plantId: "lavender", like: "lavender" },
+  ]);
+  expect(taught.byId("lavender")!.composition).toEqual(shares);
+  expect(identityOf(oil, [check], taught)).toMatchObject({ verdict: "out", could: ["otherKind"] });
+});
+
+test("what was added to a water counts by the pH that was read, never by the usual one", () => {
+  const cold = {
+    ...sampleBottle("b", "h", 100, { storage: "fridge" }),
+    filling: "rinsed" as const,
+  };
+  const preserved = { with: "sorbate" as const, percent: 0.2 };
+  const months = (lot: ReturnType<typeof water>, bottle = { ...cold, preserved }) =>
+    monthsFilled(lot, bottle, {
+      book: catalogueBook,
+      rule: usualKeepingRule,
+      runs: [],
+      checks: [],
+    });
+  const rose = (ph?: number) => water({ plantId: "rose", runIds: [], ...(ph ? { ph } : {}) });
+  expect(months(rose())).toBe(
+    monthsFilled(rose(), cold, {
+      book: catalogueBook,
+      rule: usualKeepingRule,
+      runs: [],
+      checks: [],
+    }),
+  );
+  expect(months(rose(4.3))).toBe(12);
 });
 
 test("a bowl under a lid keeps ten days unless it is said how cleanly it was handled", () => {

@@ -1,7 +1,9 @@
 import { judgeIdentity, type Identity, type Measured } from "@/core/care/identity";
+import { plantById } from "@/core/plant/catalogue";
+import type { Composition } from "@/core/plant/oil";
 import type { Check } from "@/records/check";
 import type { Lot } from "@/records/lot";
-import type { PlantBook } from "../plant/plantBook";
+import type { KnownPlant, PlantBook } from "../plant/plantBook";
 
 const figures = ["densityGPerMl", "refractiveIndex", "rotationDeg", "freezingC", "shares"] as const;
 
@@ -37,6 +39,17 @@ export function measuredOf(lotId: string, checks: readonly Check[]): Measured | 
   return measured;
 }
 
+/**
+ * What a plant's oil should be made of: as the book has it, even where the person plans with a lot of their own, since
+ * that lot held against itself would always be right.
+ */
+export function bookComposition(plant: KnownPlant): Composition {
+  return (
+    (plant.origin === "catalogue" ? plantById(plant.id) : undefined)?.composition ??
+    plant.composition
+  );
+}
+
 /** How an oil's measured figures stand to its plant's; undefined where nothing was measured, or its plant is not known. */
 export function identityOf(
   lot: Lot,
@@ -46,5 +59,5 @@ export function identityOf(
   const measured = lot.product === "oil" ? measuredOf(lot.id, checks) : undefined;
   const plant = lot.origin === "blend" ? undefined : book.byId(lot.plantId);
   if (!measured || !plant) return undefined;
-  return judgeIdentity(plant.like, plant.composition, measured);
+  return judgeIdentity(plant.like, bookComposition(plant), measured);
 }

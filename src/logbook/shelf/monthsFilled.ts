@@ -1,6 +1,6 @@
 import { partOfPlant } from "@/core/care/partOfPlant";
 import { type KeepingRule, keepingMonths } from "@/core/shelf/bestBy";
-import { guardsOf, type WaterKept } from "@/core/shelf/waterKeeping";
+import { guardsOf, preservedHow, type WaterKept } from "@/core/shelf/waterKeeping";
 import type { Bottle } from "@/records/bottle";
 import type { Check } from "@/records/check";
 import type { Lot } from "@/records/lot";
@@ -49,12 +49,14 @@ function waterKept(
   const content =
     waterOfLot(lot, new Map(runs.map((run) => [run.id, run]))) ??
     (plant && partOfPlant(plant, "hydrosol").water);
+  const measuredPh = phOfLot(lot, checks);
   return {
-    ph: phOfLot(lot, checks) ?? usualPh(plant?.hydrosol.ph),
+    ph: measuredPh ?? usualPh(plant?.hydrosol.ph),
     guards: content && guardsOf(content),
     filling: filling ?? usualFilling(lot, runs),
     filtering,
-    preserved,
+    /* What is added works by the pH that was read, not by the one that such a water usually has. */
+    preserved: preserved && preservedHow(preserved, measuredPh) === "works" ? preserved : undefined,
   };
 }
 

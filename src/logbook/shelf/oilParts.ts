@@ -1,3 +1,4 @@
+import { completedBy } from "@/core/care/completedBy";
 import { partOfPlant } from "@/core/care/partOfPlant";
 import type { ProductPart } from "@/core/care/productCautions";
 import { careByContent, type Warned } from "@/core/plant/careByContent";
@@ -35,7 +36,8 @@ export function oilParts(
 /* Of one plant: by its own chromatogram where there is one, its water by its own run, else as the book has them. */
 function ownPart(lot: Lot, shelf: Shelf, book: PlantBook, share: number): OilPart {
   const plant = book.byId(lot.plantId);
-  const measured = lot.product === "oil" ? measuredShares(lot.id, shelf.checks) : undefined;
+  const named = lot.product === "oil" ? measuredShares(lot.id, shelf.checks) : undefined;
+  const measured = named && completedBy(named, plant?.composition ?? {});
   const composition = measured ?? plant?.composition;
   const known = plant ? partOfPlant(plant, lot.product, share) : { care: { cautions: [] }, share };
   const water = waterOfLot(lot, runsById(shelf.runs));

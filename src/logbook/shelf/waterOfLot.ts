@@ -23,9 +23,16 @@ export function waterOfLot(lot: Lot, runs: ReadonlyMap<string, Run>): WaterConte
   return mixed;
 }
 
+/** Of a run's distillate, mL. */
+interface Stretch {
+  fromMl: number;
+  toMl: number;
+}
+
 const known = new WeakMap<Run, Map<string, WaterContent | undefined>>();
 
-function waterOfRun(run: Run, { jar }: Pick<Lot, "jar">): WaterContent | undefined {
+function waterOfRun(run: Run, lot: Lot): WaterContent | undefined {
+  const jar = stretchOf(lot);
   const key = jar ? `${jar.fromMl} ${jar.toMl}` : "";
   const before = known.get(run) ?? new Map<string, WaterContent | undefined>();
   known.set(run, before);
@@ -33,7 +40,12 @@ function waterOfRun(run: Run, { jar }: Pick<Lot, "jar">): WaterContent | undefin
   return before.get(key);
 }
 
-function contentBetween(run: Run, jar: Lot["jar"]): WaterContent | undefined {
+/* A first cut is the strongest water of a run, also where nobody numbered its jar. */
+function stretchOf({ jar, firstCut, volumeMl }: Lot): Stretch | undefined {
+  return jar ?? (firstCut ? { fromMl: 0, toMl: volumeMl } : undefined);
+}
+
+function contentBetween(run: Run, jar: Stretch | undefined): WaterContent | undefined {
   const request = knownRequest(run.plan);
   if (!request || run.plan.method === "cohobation") return undefined;
   const caughtMl = runState(run.entries).result?.hydrosolMl ?? run.plan.forecast.distillateMl;

@@ -80,7 +80,7 @@ export function ReadableChart({ inWords, at, said, table, plain = false, childre
         })}
       </View>
       <View className="no-print flex-row flex-wrap items-center gap-x-2">
-        <Txt variant="small" role="status" className="min-w-[160px] flex-1">
+        <Txt variant="small" className="min-w-[160px] flex-1">
           {shown === undefined ? "Touch the drawing to read it." : said(shown)}
         </Txt>
         {saving ? (
