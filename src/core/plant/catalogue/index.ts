@@ -7,7 +7,8 @@ import { herbs } from "./herbs";
 import { kindsOf, sisters } from "./kinds";
 import { moreHerbs } from "./moreHerbs";
 import { moreTrees } from "./moreTrees";
-import { seedsSpicesRoots } from "./seedsSpicesRoots";
+import { rootsWoodsPetals } from "./rootsWoodsPetals";
+import { seedsAndSpices } from "./seedsAndSpices";
 import { seedsTreesZests } from "./seedsTreesZests";
 import { sourceOf } from "./sources";
 import { treesAndZests } from "./treesAndZests";
@@ -17,7 +18,8 @@ const described = [
   ...herbs,
   ...moreHerbs,
   ...seedsTreesZests,
-  ...seedsSpicesRoots,
+  ...seedsAndSpices,
+  ...rootsWoodsPetals,
   ...treesAndZests,
   ...evergreens,
   ...gardenAndSpice,
