@@ -6,7 +6,14 @@ import type {
   ShareOff,
 } from "@/core/care/identity";
 import { compounds } from "@/core/plant/compounds";
-import { fixed, plainNumber, showDensity, showTemperature, words } from "@/core/units/format";
+import {
+  roundTemperature,
+  fixed,
+  plainNumber,
+  showDensity,
+  showTemperature,
+  words,
+} from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 
 export const identityFigureWords: Record<IdentityFigure, string> = {
@@ -55,7 +62,7 @@ export function couldBeWords(could: CouldBe, units: UnitSystem): string {
 
 /** What handbooks take a room to be, in the person's units. */
 export function roomWords(units: UnitSystem): string {
-  return words(showTemperature(handbookC, units));
+  return roundTemperature(handbookC, units);
 }
 
 const handbookC = 20;

@@ -116,6 +116,12 @@ export function showDissolved(gPerL: number, system: UnitSystem): Shown {
     : { text: significant(gPerL / 10, 2), unit: "%" };
 }
 
+/** A temperature that is a rule of thumb and no reading: "75 °C", "167 °F". */
+export function roundTemperature(celsius: number, system: UnitSystem): string {
+  const unit: UnitName = system === "metric" ? "C" : "F";
+  return words({ text: fixed(fromCanonical(celsius, unit), 0), unit: units[unit].symbol });
+}
+
 /** Ice (kg) in the person's unit, to a tenth. */
 export function showIce(iceKg: number, system: UnitSystem): Shown {
   const unit = system === "metric" ? "kg" : "lb";

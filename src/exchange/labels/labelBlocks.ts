@@ -75,9 +75,14 @@ export function blocksOf(
   return [...named, ...rest].filter(({ part }) => !without.has(part as Goes));
 }
 
-/** "Dilute before use. Not in pregnancy; keep from cats." */
-function sentence([first = "", ...more]: readonly string[]): string {
-  const rest = more.join("; ").replace(/\.$/, "");
-  const tail = rest ? `${rest.charAt(0).toUpperCase()}${rest.slice(1)}.` : "";
-  return [first, tail].filter(Boolean).join(" ");
+/**
+ * "Dilute before use. Not in pregnancy; keep from cats." What is a sentence stays one; the short words make another, in
+ * the order in which they came.
+ */
+function sentence(cautions: readonly string[]): string {
+  const whole = cautions.filter((each) => each.endsWith("."));
+  const short = cautions.filter((each) => !each.endsWith(".")).join("; ");
+  const joined = short ? [`${short.charAt(0).toUpperCase()}${short.slice(1)}.`] : [];
+  const wholeFirst = cautions[0]?.endsWith(".") ?? false;
+  return (wholeFirst ? [...whole, ...joined] : [...joined, ...whole]).join(" ");
 }

@@ -213,6 +213,22 @@ test("words on a label follow what it is: a hydrosol is not preserved, a blend h
   expect(fennel.cautions.join(" ")).toMatch(/not in pregnancy/);
 });
 
+test("a label's cautions are sentences: the gravest first, each with its capital and one full stop", () => {
+  const drawn = (label: LabelText) =>
+    layoutLabel({ text: label, design: "press", mark: "leaf", widthMm: 105, heightMm: 74 }, fonts)
+      .items.flatMap((item) =>
+        item.kind === "text" && item.part === "cautions" ? [item.text] : [],
+      )
+      .join(" ");
+  const wintergreen = catalogueBook.byId("wintergreen")!;
+  const water = labelText(bottle, { ...lot, product: "hydrosol" }, wintergreen, "metric");
+  expect(drawn(water)).toMatch(
+    /^Not to drink; poisonous; .*keep from dogs\. Not preserved: keep cold, use when clear and fresh\.$/,
+  );
+  const oil = labelText(bottle, lot, wintergreen, "metric");
+  expect(drawn(oil)).toMatch(/^Dilute before use\. .*flame\. Not on skin; poisonous; .*[a-z]\.$/);
+});
+
 test("a preserved water names what was added; what is for sale names its allergens and its maker, and they go before the cautions", () => {
   const water = { ...lot, product: "hydrosol" as const };
   const preserved = { ...bottle, preserved: { with: "sorbate" as const, percent: 0.2 } };

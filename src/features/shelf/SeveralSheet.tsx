@@ -6,9 +6,9 @@ import { storages, type Bottle, type UseWay } from "@/records/bottle";
 import { emptyBottles, moveBottles } from "@/store/acts/severalBottles";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
-import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
 import { Choice } from "@/ui/primitives/Choice";
+import { Fold } from "@/ui/primitives/Fold";
 import { Notice } from "@/ui/primitives/Notice";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { TextField } from "@/ui/primitives/TextField";
@@ -48,10 +48,50 @@ export function SeveralSheet({ items, amount, onClose }: Props) {
   return (
     <Sheet
       title="Several at once"
-      intro="Search or filter the shelf first: only what it shows can be ticked here."
+      intro="Tick bottles, then move or empty them. Search the shelf first for fewer."
       open
       onClose={onClose}
     >
+      {tried && ids.length === 0 ? (
+        <Notice severity="caution" message="Tick at least one bottle." />
+      ) : null}
+      <Fold title={`Move ${chosen}`} inside="To another place">
+        <Choice
+          label="Now kept"
+          shown
+          options={storages.map((value) => ({ value, label: storageWords[value] }))}
+          value={storage}
+          onChange={setStorage}
+        />
+        <TextField
+          label="New place"
+          value={place}
+          maxLength={200}
+          onChange={setPlace}
+          placeholder="top shelf, box 2"
+        />
+        <Button
+          look="quiet"
+          label="Move"
+          onPress={() => act(() => dispatch(moveBottles(ids, { storage, place })))}
+        />
+      </Fold>
+      <Fold title={`Empty ${chosen}`} inside="Used up, given away, sold or thrown away">
+        <Choice
+          label="What happened to them?"
+          shown
+          options={ways.map((value) => ({ value, label: useWayWords[value] }))}
+          value={way}
+          onChange={setWay}
+        />
+        <Button
+          look="quiet"
+          label="Empty"
+          onPress={() =>
+            act(() => dispatch(emptyBottles(ids, { way, purpose: useWayWords[way].toLowerCase() })))
+          }
+        />
+      </Fold>
       <Check
         label={`All ${listed.length} shown`}
         checked={all}
@@ -71,46 +111,6 @@ export function SeveralSheet({ items, amount, onClose }: Props) {
       {items.length > mostListed ? (
         <Txt variant="small">{`The first ${mostListed} of ${items.length}. Search for fewer.`}</Txt>
       ) : null}
-      {tried && ids.length === 0 ? (
-        <Notice severity="caution" message="Tick at least one bottle." />
-      ) : null}
-      <Card wash="leaf" className="gap-3">
-        <Choice
-          label="Now kept"
-          shown
-          options={storages.map((value) => ({ value, label: storageWords[value] }))}
-          value={storage}
-          onChange={setStorage}
-        />
-        <TextField
-          label="New place"
-          value={place}
-          maxLength={200}
-          onChange={setPlace}
-          placeholder="top shelf, box 2"
-        />
-        <Button
-          look="quiet"
-          label={`Move ${chosen}`}
-          onPress={() => act(() => dispatch(moveBottles(ids, { storage, place })))}
-        />
-      </Card>
-      <Card wash="leaf" className="gap-3">
-        <Choice
-          label="What happened to them?"
-          shown
-          options={ways.map((value) => ({ value, label: useWayWords[value] }))}
-          value={way}
-          onChange={setWay}
-        />
-        <Button
-          look="quiet"
-          label={`Empty ${chosen}`}
-          onPress={() =>
-            act(() => dispatch(emptyBottles(ids, { way, purpose: useWayWords[way].toLowerCase() })))
-          }
-        />
-      </Card>
     </Sheet>
   );
 }

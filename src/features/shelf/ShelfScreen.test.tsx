@@ -149,14 +149,13 @@ test("several are moved or emptied in one step, and taken back in one", async ()
   const { store } = open();
   const bottles = () => Object.values(store.getState().bottle.entities);
   fireEvent.click(screen.getByRole("button", { name: "Several at once" }));
-  fireEvent.click(screen.getByRole("button", { name: "Move 0 bottles" }));
+  fireEvent.click(screen.getByRole("button", { name: /^Move 0 bottles/ }));
+  fireEvent.click(screen.getByRole("button", { name: "Move" }));
   expect(screen.getByText(/Tick at least one bottle/)).toBeVisible();
   fireEvent.click(screen.getByRole("checkbox", { name: /^All \d+ shown/ }));
   fireEvent.change(screen.getByLabelText("New place"), { target: { value: "box 9" } });
   fireEvent.click(screen.getByRole("radio", { name: "Cupboard" }));
-  await act(
-    async () => void fireEvent.click(screen.getByRole("button", { name: /^Move \d bottles/ })),
-  );
+  await act(async () => void fireEvent.click(screen.getByRole("button", { name: "Move" })));
   const moved = bottles().filter((each) => each?.place === "box 9");
   expect(moved.length).toBeGreaterThan(1);
   expect(moved.every((each) => each?.storage === "room")).toBe(true);
@@ -165,10 +164,9 @@ test("several are moved or emptied in one step, and taken back in one", async ()
   fireEvent.click(screen.getByRole("button", { name: "Several at once" }));
   const [first] = screen.getAllByRole("checkbox", { name: /, code-/ });
   fireEvent.click(first!);
+  fireEvent.click(screen.getByRole("button", { name: /^Empty 1 bottle/ }));
   fireEvent.click(screen.getByRole("radio", { name: "Given away" }));
-  await act(
-    async () => void fireEvent.click(screen.getByRole("button", { name: "Empty 1 bottle" })),
-  );
+  await act(async () => void fireEvent.click(screen.getByRole("button", { name: "Empty" })));
   const uses = Object.values(store.getState().use.entities).filter((use) => use?.way === "gift");
   expect(uses).toHaveLength(1);
 });

@@ -1,6 +1,6 @@
 import { useWatch, type Control, type FieldValues } from "react-hook-form";
 import { filterings, fillings, preservativeNames } from "@/core/shelf/waterKeeping";
-import { showTemperature, words } from "@/core/units/format";
+import { roundTemperature } from "@/core/units/format";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { Fold } from "@/ui/primitives/Fold";
@@ -51,7 +51,7 @@ export function WaterFields({ control, ph }: Props) {
         ]}
       />
       <Txt variant="small">
-        {`Hot: bottle and cap boiled for ten minutes, filled above ${words(showTemperature(hotC, units))}, closed at once. 0.2 µm takes what lives in the water, into a boiled bottle only.`}
+        {`Hot: bottle and cap boiled for ten minutes, filled above ${roundTemperature(hotC, units)}, closed at once. 0.2 µm takes what lives in the water, into a boiled bottle only.`}
       </Txt>
       <FormSelect
         control={control}
