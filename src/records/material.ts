@@ -1,8 +1,9 @@
 import { z } from "zod";
-import { tissues } from "@/core/plant/plant";
+import { plantStates, tissues } from "@/core/plant/plant";
 import { keepingClasses } from "@/core/shelf/bestBy";
 import { positive, recordBase, shortText } from "./base";
 import { compositionSchema } from "./composition";
+import { whole } from "./lists";
 import { limits, within } from "@/messages/limits";
 
 const share = within(limits.share);
@@ -28,6 +29,13 @@ export const materialSchema = z.object({
   plantId: shortText.min(1),
   /** The catalogue plant whose figures stand where the person has none. */
   like: shortText.min(1),
+  /** The plants of a mixed charge and their parts of its mass; its figures were worked out from them. */
+  mixOf: whole(
+    z
+      .array(z.object({ plantId: shortText.min(1), state: z.enum(plantStates), share: positive }))
+      .min(2)
+      .max(6),
+  ).optional(),
   own: z
     .object({
       name: shortText.min(1),

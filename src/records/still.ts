@@ -41,6 +41,10 @@ export const stillSchema = z.object({
   /** What leads the vapour over. */
   head: z.enum(headKinds).optional(),
   condenser: condenserSchema.optional(),
+  /** The tube in which vapour condenses: its length and inside width. */
+  tube: z.object({ lengthMm: positive, diameterMm: positive }).optional(),
+  /** A pot that locks: the person has said that nothing shuts it while it distils. */
+  ventsFreely: z.literal(true).optional(),
   /** Receivers beside the usual jar, the one in use first. */
   receivers: whole(
     z

@@ -6,7 +6,12 @@ export const heatWords: Record<HeatKind, string> = {
   induction: "Induction",
   plate: "Electric plate",
   gas: "Gas ring",
-  externalSteam: "Outside steam",
+  externalSteam: "Steam from a boiler",
+  mantle: "Heating mantle",
+  bath: "Bath of oil or brine",
+  spirit: "Spirit burner",
+  wood: "Wood fire",
+  generator: "Electric steam generator",
 };
 
 /** What is paid for, at the head of its amount. */

@@ -15,6 +15,8 @@ export const constructionWords: Record<Construction, string> = {
   separateVessel: "Boiler and plant vessel",
   cohobating: "Flask with return",
   bowl: "Bowl and lid",
+  returningPot: "Pot with return",
+  pressurePot: "Pressure pot with basket",
 };
 
 /** What holds the plant, or catches the drops. */
@@ -65,6 +67,11 @@ export const metalOptions = options(metalKinds, metalWords);
 export const heatOptions = options(heatKinds, heatWords);
 export const headOptions = options(headKinds, headWords);
 export const receiverOptions = options(receiverKinds, receiverWords);
+/** How a pot that locks stands while it distils. */
+export const closingOptions = [
+  { value: "open" as const, label: "Off, the way out is open" },
+  { value: "shut" as const, label: "On, or the way is closed" },
+];
 export const condenserOptions = [
   { value: "notSaid" as const, label: "Not said" },
   ...options(chosenCondensers, condenserWords),

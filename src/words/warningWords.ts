@@ -157,6 +157,18 @@ const says: Says = {
     message: `This heat drives ${words(showFlow(rateMlPerMin, units))} through ${mass(massG, units)} of plant. That carries plant over, and vapour leaves a small condenser unseen.`,
     remedy: `Stay below ${words(showFlow(mostMlPerMin, units))}: turn the heat down once the first drop has come.`,
   }),
+  shutPot: () => ({
+    message:
+      "This pot can lock. Nothing is planned under pressure: a pot that is shut bursts, and hotter steam spoils the oil.",
+    remedy: "Take its weight off, open the way to the condenser, and say so in the still's form.",
+  }),
+  beyondCondenser: ({ rateMlPerMin, mostMlPerMin, by }, units) => ({
+    message:
+      by === "cooling"
+        ? `This heat drives ${words(showFlow(rateMlPerMin, units))}. The condenser's tube turns at most ${words(showFlow(mostMlPerMin, units))} to drops. The rest leaves as vapour, with its oil.`
+        : `At ${words(showFlow(rateMlPerMin, units))} the steam is too fast for so narrow a tube. It carries drops over and builds pressure.`,
+    remedy: `Stay below ${words(showFlow(mostMlPerMin, units))}: turn the heat down once the first drop has come.`,
+  }),
   rateBeyondHeat: ({ wishedMlPerMin, mostMlPerMin }, units) => ({
     message: `This heat gives ${words(showFlow(mostMlPerMin, units))} at most, not ${words(showFlow(wishedMlPerMin, units))}. The plan counts with what it gives.`,
     remedy: "Leave it, or use more power.",

@@ -55,7 +55,7 @@ export interface CoolingPlan {
   dutyJ: number;
   dutyJPerMin: number;
   /** Tap water: flow for the allowed rise, L/min, and in all, L. */
-  tap?: { litresPerMin: number; litres: number; outC: number };
+  tap?: { litresPerMin: number; litres: number; inC: number; outC: number };
   /** Tub: at the end, when it passes its limit (minutes from the first drop, null: never), ice that would hold it. */
   tub?: {
     limitC: number;
@@ -86,6 +86,7 @@ export function planCooling(
       tap: {
         litresPerMin: coolingWaterL(dutyJPerMin, run.coolingInC, outC),
         litres: coolingWaterL(dutyJ, run.coolingInC, outC),
+        inC: run.coolingInC,
         outC,
       },
       iceKg: 0,

@@ -1,3 +1,11 @@
+import {
+  type CondenserTube,
+  capacityW,
+  condensedMlPerMin,
+  fastestMlPerMin,
+} from "../cooling/capacity";
+import type { CoolingPlan } from "../cooling/condenser";
+import { usualCoolingOutC } from "../cooling/duty";
 import type { PlanInput } from "./planInput";
 import type { BarePlan } from "./chargePlan";
 import type { Warning } from "./warning";
@@ -8,7 +16,8 @@ const clearOfSettingK = 4;
 const tapLitresPerMin = 8;
 
 /** Whether the cooling holds, and whether it is too cold for an oil that sets. */
-export function coolingWarnings(input: PlanInput, { cooling, forecast }: BarePlan): Warning[] {
+export function coolingWarnings(input: PlanInput, plan: BarePlan): Warning[] {
+  const { cooling, forecast } = plan;
   const warnings: Warning[] = [];
   const { setsBelowC, name } = input.plant;
   const coldestC = cooling?.tub
@@ -26,6 +35,7 @@ export function coolingWarnings(input: PlanInput, { cooling, forecast }: BarePla
       change: { coolingInC: warmC, iceKg: 0 },
     });
   }
+  warnings.push(...ofTube(input, plan));
   if (cooling?.tub?.minutesToLimit != null) {
     const { limitC, minutesToLimit, endC, iceToHoldKg } = cooling.tub;
     const ice = Math.ceil(iceToHoldKg * 10) / 10;
@@ -52,4 +62,43 @@ export function coolingWarnings(input: PlanInput, { cooling, forecast }: BarePla
     warnings.push({ code: "muchIce", severity: "note", iceKg: cooling.iceKg });
   }
   return warnings;
+}
+
+/* So much above what a tube bears, vapour fills the room. */
+const farBeyond = 1.5;
+
+/** Whether the condenser's tube takes what the heat drives, where the tube is known. */
+function ofTube(
+  { still: { tube } }: PlanInput,
+  { cooling, forecast: { rateMlPerMin, boilC } }: BarePlan,
+): Warning[] {
+  if (!tube || !cooling || cooling.kind === "iceLid" || !(rateMlPerMin > 0)) return [];
+  const most = greatestThrough(tube, cooling, boilC);
+  if (rateMlPerMin <= most.mlPerMin) return [];
+  return [
+    {
+      code: "beyondCondenser",
+      severity: rateMlPerMin > farBeyond * most.mlPerMin ? "error" : "caution",
+      rateMlPerMin,
+      mostMlPerMin: most.mlPerMin,
+      by: most.by,
+      change: { pace: "gentle" },
+    },
+  ];
+}
+
+/** The most that goes through a condenser's tube, mL/min, and what sets it; a tub counts at its warmest. */
+export function greatestThrough(
+  tube: CondenserTube,
+  cooling: Pick<CoolingPlan, "tap" | "tub">,
+  boilC: number,
+): { mlPerMin: number; by: "cooling" | "speed" } {
+  const { tub, tap } = cooling;
+  const outC = tap?.outC ?? Math.min(tub?.limitC ?? usualCoolingOutC, tub?.endC ?? Infinity);
+  const inC = tap ? tap.inC : outC;
+  const cooled = condensedMlPerMin(capacityW(tube, boilC, { inC, outC }), boilC);
+  const fastest = fastestMlPerMin(tube, boilC);
+  return cooled <= fastest
+    ? { mlPerMin: cooled, by: "cooling" }
+    : { mlPerMin: fastest, by: "speed" };
 }

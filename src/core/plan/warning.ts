@@ -30,6 +30,8 @@ type Warned =
       fitsG: number;
       charges: number;
     }
+  /** A pot that locks, of which nobody has said that it stands open. */
+  | { code: "shutPot" }
   | { code: "overfull"; chargeG: number; fitsG: number; charges: number }
   | { code: "tooMuchWater"; method: Method; fitsMl: number }
   | { code: "manyCharges"; charges: number }
@@ -56,6 +58,8 @@ type Warned =
   | { code: "barelyBoils"; minutes: number }
   /** More steam than such a charge and a home still's condenser bear: `mostMlPerMin` is the greatest sensible rate. */
   | { code: "tooMuchHeat"; rateMlPerMin: number; mostMlPerMin: number; massG: number }
+  /** More heat than the condenser's tube gives to its water, or faster steam in it than it should be. */
+  | { code: "beyondCondenser"; rateMlPerMin: number; mostMlPerMin: number; by: "cooling" | "speed" }
   /** A rate of one's own that the heat cannot give. */
   | { code: "rateBeyondHeat"; wishedMlPerMin: number; mostMlPerMin: number }
   /**

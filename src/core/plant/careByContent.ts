@@ -24,3 +24,18 @@ function strictest(
   if (byContent >= usualSkinMost.body) return told;
   return Number(Math.min(told ?? Infinity, byContent).toPrecision(2));
 }
+
+/** What is warned of several plants together: all that is warned of any, and the strictest maximum on skin. */
+export function careOfAll(plants: readonly Warned[]): Warned {
+  const found = new Set(plants.flatMap((plant) => plant.cautions));
+  const mosts = plants.flatMap(({ skinMostPercent }) => skinMostPercent ?? []);
+  const most = mosts.includes("none")
+    ? ("none" as const)
+    : mosts.length > 0
+      ? Math.min(...(mosts as number[]))
+      : undefined;
+  return {
+    cautions: cautions.filter((caution) => found.has(caution)),
+    ...(most === undefined ? {} : { skinMostPercent: most }),
+  };
+}

@@ -15,6 +15,10 @@ interface ConstructionRow {
   catchesItself: boolean;
   /** Its head can be of several kinds. */
   choiceOfHeads: boolean;
+  /** Its lid locks and was made to hold pressure: nothing may shut it while it distils. */
+  canShut: boolean;
+  /** A trap under its condenser keeps the oil and lets the water run back. */
+  trap: boolean;
 }
 
 /**
@@ -31,6 +35,8 @@ export const constructions = {
     methods: ["steam", "hydro"],
     catchesItself: false,
     choiceOfHeads: true,
+    canShut: false,
+    trap: false,
   },
   flask: {
     round: true,
@@ -39,6 +45,8 @@ export const constructions = {
     methods: ["hydro"],
     catchesItself: false,
     choiceOfHeads: false,
+    canShut: false,
+    trap: false,
   },
   separateVessel: {
     round: false,
@@ -47,6 +55,8 @@ export const constructions = {
     methods: ["steam"],
     catchesItself: false,
     choiceOfHeads: true,
+    canShut: false,
+    trap: false,
   },
   cohobating: {
     round: true,
@@ -55,6 +65,28 @@ export const constructions = {
     methods: ["cohobation", "hydro"],
     catchesItself: false,
     choiceOfHeads: false,
+    canShut: false,
+    trap: true,
+  },
+  returningPot: {
+    round: false,
+    holder: "none",
+    inside: false,
+    methods: ["cohobation", "hydro"],
+    catchesItself: false,
+    choiceOfHeads: false,
+    canShut: false,
+    trap: true,
+  },
+  pressurePot: {
+    round: false,
+    holder: "basket",
+    inside: true,
+    methods: ["steam", "hydro"],
+    catchesItself: false,
+    choiceOfHeads: false,
+    canShut: true,
+    trap: false,
   },
   bowl: {
     round: false,
@@ -63,6 +95,8 @@ export const constructions = {
     methods: ["bowl"],
     catchesItself: true,
     choiceOfHeads: false,
+    canShut: false,
+    trap: false,
   },
 } as const satisfies Record<string, ConstructionRow>;
 

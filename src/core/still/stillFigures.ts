@@ -1,3 +1,4 @@
+import type { CondenserTube } from "../cooling/capacity";
 import { hotSurfaceMm2, potHeightMm, type StillShape } from "./geometry";
 import { type HeatKind } from "./heatSources";
 import { metals, type Metal } from "./metal";
@@ -14,6 +15,10 @@ export interface StillFigures {
   lossWPerK?: number;
   /** Oil that stays on the tubes, mL. */
   holdUpMl: number;
+  /** The condenser's tube, where it was measured. */
+  tube?: CondenserTube;
+  /** Of a pot that locks: nothing shuts it while it distils. */
+  ventsFreely?: true;
 }
 
 /** Heat capacity of the empty still, J/K. */

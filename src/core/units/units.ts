@@ -58,6 +58,8 @@ export const units = {
   kW: { quantity: "power", symbol: "kW", factor: 1000 },
   /** Boiler horsepower: 34.5 lb of water at 212 °F made into steam in an hour (ASME). */
   hp: { quantity: "power", symbol: "hp", factor: 9809.5 },
+  /** Steam from a boiler, by the litres of boiling water that it turns to steam in an hour (2256.4 J/g, IAPWS). */
+  steamLPerH: { quantity: "power", symbol: "L steam/h", factor: 626.8 },
   mLPerMin: { quantity: "flow", symbol: "mL/min", factor: 1 },
   flozPerMin: { quantity: "flow", symbol: "fl oz/min", factor: 29.5735295625 },
   /** Hydrosol for so much plant. */
@@ -106,6 +108,7 @@ export type NumberKind =
   | "oilVolume"
   | "temperature"
   | "length"
+  | "tubeLength"
   | "altitude"
   | "minutes"
   | "power"
@@ -122,6 +125,7 @@ const choices: Record<NumberKind, Record<UnitSystem, UnitName[]>> = {
   oilVolume: { metric: ["mL", "drop"], us: ["floz"] },
   temperature: { metric: ["C"], us: ["F"] },
   length: { metric: ["mm", "cm"], us: ["in"] },
+  tubeLength: { metric: ["m", "cm"], us: ["ft", "in"] },
   altitude: { metric: ["m"], us: ["ft"] },
   minutes: { metric: ["min", "h"], us: [] },
   power: { metric: ["W", "kW"], us: [] },

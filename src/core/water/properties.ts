@@ -32,7 +32,7 @@ export function waterDensity(temperatureC: number): number {
 }
 
 /** Density of saturated steam, g/mL, from 0 to 120 °C (IAPWS SR1-86(1992), eq. 3). */
-function steamDensity(temperatureC: number): number {
+export function steamDensity(temperatureC: number): number {
   const tau = reduced(temperatureC);
   const logarithm =
     -2.0315024 * tau ** (2 / 6) -

@@ -31,6 +31,7 @@ import { wordsOf } from "@/words/glossary";
 import { Txt } from "@/ui/primitives/Txt";
 import { OilMix } from "./OilMix";
 import { CareCard } from "./CareCard";
+import { stateWords } from "@/words/stateWords";
 import { oilKeepingWords, phWords, tissueWords, waterKeepingWords } from "@/words/plantWords";
 
 /** One plant: when to cut it and how to make it ready, what it holds, what its oil is like. */
@@ -57,7 +58,8 @@ function Entry({ plant }: { plant: KnownPlant }) {
   const oil = oilProperties(plant.composition);
   const together = boilingTogether(plant.composition, pressureAtAltitudePa(site.altitudeM));
   const own = (name: string) => plant.ownFigures.includes(name);
-  const mine = (name: string, text: string) => (own(name) ? `${text} (yours)` : text);
+  const mine = (name: string, text: string) =>
+    own(name) && !plant.mixOf ? `${text} (yours)` : text;
 
   function planIt() {
     dispatch(beginPlan({ plantId: plant.id }));
@@ -141,7 +143,9 @@ function Entry({ plant }: { plant: KnownPlant }) {
             {plant.ownFigures.length > 0 ? (
               <Txt variant="small" className="text-leaf-ink">
                 {plant.origin === "own"
-                  ? "A plant of your own."
+                  ? plant.mixOf
+                    ? "A mixed charge of your own."
+                    : "A plant of your own."
                   : "Figures marked “yours” replace the book's."}
               </Txt>
             ) : null}
@@ -153,6 +157,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
         <Notice key={hazard} severity="caution" message={mine("hazards", hazard)} />
       ))}
       <CareCard plant={plant} />
+      <MixedOf plant={plant} />
       <Card className="gap-3">
         <Txt variant="heading">Cut and make ready</Txt>
         <Facts
@@ -203,6 +208,24 @@ function Entry({ plant }: { plant: KnownPlant }) {
         ))}
       </Card>
     </Screen>
+  );
+}
+
+/** What a mixed charge was put together of, each with its part of the mass. */
+function MixedOf({ plant: { mixOf } }: { plant: KnownPlant }) {
+  const book = usePlantBook();
+  if (!mixOf) return null;
+  const whole = mixOf.reduce((sum, { share }) => sum + share, 0);
+  return (
+    <Card className="gap-3">
+      <Txt variant="heading">Mixed of</Txt>
+      <Facts
+        facts={mixOf.map(({ plantId, state, share }) => [
+          book.byId(plantId)?.name ?? "A plant that was deleted",
+          `${fixed((100 * share) / whole, 0)} % of the weight, ${stateWords[state].toLowerCase()}`,
+        ])}
+      />
+    </Card>
   );
 }
 

@@ -40,12 +40,20 @@ export function PlantsScreen() {
       title="Plants"
       back={{ href: "/bench", label: "Bench" }}
       actions={
-        <Button
-          label="Add a plant"
-          look="quiet"
-          size="small"
-          onPress={() => router.push("/bench/plants/new/figures")}
-        />
+        <>
+          <Button
+            label="Mix plants"
+            look="quiet"
+            size="small"
+            onPress={() => router.push("/bench/plants/mix")}
+          />
+          <Button
+            label="Add a plant"
+            look="quiet"
+            size="small"
+            onPress={() => router.push("/bench/plants/new/figures")}
+          />
+        </>
       }
     >
       <TextField

@@ -1,6 +1,7 @@
 import { fixed } from "@/core/units/format";
 import type { Plant } from "@/core/plant/plant";
-import { heatSources } from "@/core/still/heatSources";
+import { constructionOf } from "@/core/still/constructions";
+import { heatSourceOf, heatSources } from "@/core/still/heatSources";
 import { type Method, catchesIn } from "@/core/still/methods";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
@@ -35,7 +36,8 @@ export function checklist(setting: Setting): CheckItem[] {
   const { still, plan, plant, water, dryLine } = setting;
   const catches = catchesIn(plan.method);
   const bowl = catches === "bowl";
-  const { hazard } = heatSources[still.heat.kind];
+  const { heat } = still;
+  const { hazard } = heatSources[heat.kind];
   const items: (CheckItem | false | undefined)[] = [
     {
       id: "plant",
@@ -57,10 +59,21 @@ export function checklist(setting: Setting): CheckItem[] {
     ...loading(plan.method, plant),
     !bowl && {
       id: "joints",
-      label: "Joints and seals are tight, none is cracked",
-      reason: "A leak takes the oil first: it is in the steam.",
+      label:
+        still.metal === "glass"
+          ? "Joints are clean and wetted, or thinly greased; clips hold them; no glass is cracked"
+          : "Joints and seals are tight, none is cracked",
+      reason:
+        still.metal === "glass"
+          ? "A dry joint leaks and sticks, a thick smear ends in the oil, and glass without clips lifts apart."
+          : "A leak takes the oil first: it is in the steam.",
     },
     ...path(bowl),
+    constructionOf(still.construction).canShut && {
+      id: "weight",
+      label: "Weight or valve is off the lid, nothing closes the way to the condenser",
+      reason: "This pot was made to hold pressure. Shut, it bursts where hose or joint is weak.",
+    },
     ...cooling(setting, bowl),
     catches === "trap" && {
       id: "trap",
@@ -77,7 +90,17 @@ export function checklist(setting: Setting): CheckItem[] {
       label: "Flame clear of the outlet, oil and spirits",
       reason: "Oil and its vapour burn.",
     },
-    hazard === "flame" && {
+    heat.kind === "wood" && {
+      id: "embers",
+      label: "Sparks and embers can reach nothing, sand or water stands ready",
+      reason: "A wood fire cannot be turned off: have a way to pull it away from the pot.",
+    },
+    heat.kind === "spirit" && {
+      id: "spirit",
+      label: "Spirit burner was filled cold and wiped dry, its cap is at hand",
+      reason: "Spirit poured near a flame catches in the hand, and burns unseen by daylight.",
+    },
+    heatSources[heat.kind].fuel === "gas" && {
       id: "gas",
       label: `Gas joints blow no bubbles under soap; the cylinder stands upright, well away, and holds ${setting.gas ?? "enough"}${setting.gas ? " and more by weight" : ""}`,
       reason: "Leaking gas lies on the floor until it finds the flame.",
@@ -87,10 +110,25 @@ export function checklist(setting: Setting): CheckItem[] {
       label: "Plug and lead are dry and away from water, behind a breaker that trips on a leak",
       reason: "Mains beside water kills. Dry hands before you touch a plug.",
     },
+    heatSourceOf(heat.kind).bath && {
+      id: "bath",
+      label: "The bath is of oil or strong brine, dry outside, and no water can drip into hot oil",
+      reason: "A bath of plain water never makes the flask boil. Water in hot oil spits.",
+    },
     hazard === "pressure" && {
       id: "steamLine",
       label: "Steam line open to the pot, its own relief valve free",
       reason: "Steam that is made elsewhere comes with a pressure of its own.",
+    },
+    hazard === "pressure" && {
+      id: "lineDrained",
+      label: "Steam line is warmed and its water drained off",
+      reason: "Cold water in the line is shot into the plant, and wets what should be steamed.",
+    },
+    hazard === "pressure" && {
+      id: "gauge",
+      label: "Gauge stands at nothing, the vessel's drain is open a little",
+      reason: "What condenses in the vessel has to run out, or the plant stands in it.",
     },
     {
       id: "room",

@@ -11,6 +11,7 @@ import { FormChoice, FormNumber } from "@/ui/primitives/form";
 import { Txt } from "@/ui/primitives/Txt";
 import { hasTub, type StillForm } from "./stillForm";
 import {
+  closingOptions,
   condenserOptions,
   headOptions,
   heatOptions,
@@ -111,13 +112,40 @@ export function PotFields({
   );
 }
 
+/** A pot that locks may not be shut while it distils: the person says so. */
+export function LidFields({ control }: Part) {
+  return (
+    <Card wash="ember" className="gap-3">
+      <FormChoice
+        control={control}
+        name="closing"
+        label="Weight or valve"
+        options={closingOptions}
+      />
+      <Txt variant="small">
+        Sereno plans nothing under pressure. A pot that is shut bursts where it is weak, and hotter
+        steam spoils the oil.
+      </Txt>
+    </Card>
+  );
+}
+
 /** What heats it, how strongly, and how much of that arrives. */
 export function HeatFields({ control, heatKind }: Part & { heatKind: HeatKind }) {
   return (
     <Card className="gap-3">
       <FormChoice control={control} name="heatKind" label="Heat" options={heatOptions} />
       <View className="flex-row gap-3">
-        <FormNumber control={control} name="power" label="Power" choices={["W", "kW"]} />
+        <FormNumber
+          control={control}
+          name="power"
+          label="Power"
+          choices={
+            heatSources[heatKind].hazard === "pressure"
+              ? ["W", "kW", "steamLPerH", "hp"]
+              : ["W", "kW"]
+          }
+        />
         <FormNumber
           control={control}
           name="efficiency"
@@ -179,6 +207,25 @@ export function CondenserFields({ control, construction, condenser, units }: Con
           />
         ) : null}
       </View>
+      {bowl ? null : (
+        <View className="flex-row gap-3">
+          <FormNumber
+            control={control}
+            name="tubeLength"
+            label="Its tube, how long"
+            choices={unitsFor("tubeLength", units)}
+            placeholder="not measured"
+          />
+          <FormNumber
+            control={control}
+            name="tubeDiameter"
+            label="How wide inside"
+            choices={unitsFor("length", units)}
+            placeholder="not measured"
+            help="With both, the plan says how much this condenser takes."
+          />
+        </View>
+      )}
     </Card>
   );
 }

@@ -3,6 +3,8 @@ import { useLocalSearchParams, useRouter } from "expo-router";
 import { useState } from "react";
 import { useFieldArray, useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
+import { constructionOf } from "@/core/still/constructions";
+import { toInput } from "@/core/units/numberInput";
 import { newRecord } from "@/records/base";
 import type { Still } from "@/records/still";
 import { addNew } from "@/store/acts/addNew";
@@ -25,10 +27,20 @@ import { wordsOf } from "@/words/glossary";
 import { Txt } from "@/ui/primitives/Txt";
 import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { calibrationWords } from "@/words/calibrationWords";
-import { CondenserFields, HeatFields, PotFields, ReceiverFields } from "./StillFormFields";
+import {
+  CondenserFields,
+  HeatFields,
+  LidFields,
+  PotFields,
+  ReceiverFields,
+} from "./StillFormFields";
 import { stillFormDefaults, stillFormSchema, stillFromForm, type StillFormRead } from "./stillForm";
+import { NotMeasured } from "./NotMeasured";
 import { StillSketch } from "./StillSketch";
 import { constructionOptions, metalOptions } from "@/words/stillWords";
+
+/* A figure that was reckoned counts as typed. */
+const asTyped = { shouldDirty: true, shouldValidate: true } as const;
 
 /** One still: its measures at the left, drawn as they are typed at the right. */
 export function StillScreen() {
@@ -56,7 +68,13 @@ function StillForm({ still }: { still: Still | undefined }) {
     defaultValues: draft.start,
     mode: "onBlur",
   });
-  const { control, handleSubmit, reset } = form;
+  const {
+    control,
+    handleSubmit,
+    reset,
+    setValue,
+    formState: { isSubmitted, isValid },
+  } = form;
   useFormDraft(form, draft);
   const [problem, setProblem] = useState<string>();
   const receivers = useFieldArray({ control, name: "receivers" });
@@ -101,6 +119,11 @@ function StillForm({ still }: { still: Still | undefined }) {
       footer={
         <View className="gap-2">
           {problem ? <Notice severity="error" message={`Not kept: ${problem}.`} /> : null}
+          {isSubmitted && !isValid ? (
+            <Txt variant="label" className="text-center text-ember-ink">
+              Not kept yet: see what is marked in red.
+            </Txt>
+          ) : null}
           <Button label="Save still" onPress={() => void save()} />
         </View>
       }
@@ -165,7 +188,15 @@ function StillForm({ still }: { still: Still | undefined }) {
         <FormChoice control={control} name="metal" label="Made of" options={metalOptions} />
       </Card>
       <PotFields control={control} construction={construction} units={units} />
+      {constructionOf(construction).canShut ? <LidFields control={control} /> : null}
       <HeatFields control={control} heatKind={typed.heatKind ?? "plate"} />
+      <NotMeasured
+        typed={typed}
+        onPower={(watts) => setValue("power", toInput(watts, "W"), asTyped)}
+        onMass={(grams) =>
+          setValue("emptyMass", toInput(grams, units === "metric" ? "kg" : "lb"), asTyped)
+        }
+      />
       <CondenserFields
         control={control}
         construction={construction}

@@ -41,6 +41,9 @@ export const stillFormSchema = z
     tub: optionalNumberField({ name: "The tub", ...limits.positive }),
     ice: optionalNumberField({ name: "Ice", ...limits.amount }),
     rise: optionalNumberField({ name: "The rise", min: 1, max: 60 }),
+    tubeLength: optionalNumberField({ name: "The tube's length", ...limits.positive }),
+    tubeDiameter: optionalNumberField({ name: "The tube's width", ...limits.positive }),
+    closing: z.enum(["notSaid", "open", "shut"]),
     receivers: z
       .array(
         z.object({
@@ -56,9 +59,19 @@ export const stillFormSchema = z
       context.addIssue({ code: "custom", path: [path], message });
     if (form.dryLine >= form.potVolume)
       fault("dryLine", "The dry line must be under the pot's rim.");
-    const { holder: part, inside, catchesItself } = constructionOf(form.construction);
+    const { holder: part, inside, catchesItself, canShut } = constructionOf(form.construction);
     if (!catchesItself && hasTub(form.condenser) && form.tub === undefined)
       fault("tub", "Say how much water the tub holds.");
+    if (!catchesItself && (form.tubeLength === undefined) !== (form.tubeDiameter === undefined))
+      fault(
+        form.tubeLength === undefined ? "tubeLength" : "tubeDiameter",
+        "Measure the tube's length and its width, or leave both empty.",
+      );
+    if (canShut && form.closing !== "open")
+      fault(
+        "closing",
+        "Take the weight off, open the way to the condenser, and say so here: nothing is planned under pressure.",
+      );
     if (part === "none") return;
     const holder = holderWords[part];
     if (form.holderVolume === undefined) fault("holderVolume", `Say how much the ${holder} holds.`);
@@ -125,6 +138,9 @@ export function stillFormDefaults(still: Still | undefined, units: UnitSystem): 
       units === "metric" ? "kg" : "lb",
     ),
     rise: toInput(condenser?.kind === "tap" ? condenser.riseK : undefined, "one"),
+    tubeLength: toInput(still?.tube?.lengthMm, unitsFor("tubeLength", units)[0] ?? "m"),
+    tubeDiameter: toInput(still?.tube?.diameterMm, long),
+    closing: still?.ventsFreely ? "open" : "notSaid",
     receivers: (still?.receivers ?? []).map((receiver) => ({
       kind: receiver.kind,
       diameter: toInput(receiver.diameterMm, long),
@@ -136,7 +152,7 @@ export function stillFormDefaults(still: Still | undefined, units: UnitSystem): 
 /** What the form says of a still, as its record keeps it. */
 export function stillFromForm(form: StillFormRead) {
   const { construction, holderVolume = 0, holderDiameter = 0, basketFloor = 0 } = form;
-  const part = constructionOf(construction).holder;
+  const { holder: part, canShut, catchesItself } = constructionOf(construction);
   const room = { volumeMl: holderVolume, diameterMm: holderDiameter };
   return {
     name: form.name,
@@ -158,6 +174,11 @@ export function stillFromForm(form: StillFormRead) {
     jarMl: form.jar,
     head: form.head,
     condenser: condenserFromForm(form),
+    tube:
+      form.tubeLength === undefined || form.tubeDiameter === undefined || catchesItself
+        ? undefined
+        : { lengthMm: form.tubeLength, diameterMm: form.tubeDiameter },
+    ventsFreely: canShut ? (true as const) : undefined,
     receivers: form.receivers.map(({ kind, diameter, volume: volumeMl }) => ({
       kind,
       diameterMm: diameter,

@@ -1,4 +1,4 @@
-import { careByContent } from "@/core/plant/careByContent";
+import { careByContent, careOfAll } from "@/core/plant/careByContent";
 import { plantById, plants } from "@/core/plant/catalogue";
 import type { Plant, PlantState } from "@/core/plant/plant";
 import type { Material } from "@/records/material";
@@ -13,6 +13,8 @@ export interface KnownPlant extends Plant {
   ownFigures: readonly string[];
   /** The record that holds them. */
   materialId?: string;
+  /** What a mixed charge is made of. */
+  mixOf?: Material["mixOf"];
 }
 
 /** The catalogue together with a person's own plants and figures. */
@@ -31,10 +33,19 @@ export function plantBook(materials: readonly Material[]): PlantBook {
     ]),
   );
   const oldestFirst = [...materials].sort((a, b) => a.updatedAt.localeCompare(b.updatedAt));
-  for (const material of oldestFirst) {
+  const waiting = new Map(oldestFirst.map((material) => [material.plantId, material]));
+  /* A mixture follows what it is mixed of, which may be a mixture too; one that names itself finds itself not there. */
+  const enter = (material: Material): void => {
+    waiting.delete(material.plantId);
+    for (const { plantId } of material.mixOf ?? []) {
+      const part = waiting.get(plantId);
+      if (part) enter(part);
+    }
     const like = plantById(material.like);
-    if (like) known.set(material.plantId, withOwn(like, material));
-  }
+    const parts = material.mixOf?.flatMap(({ plantId }) => known.get(plantId) ?? []) ?? [];
+    if (like) known.set(material.plantId, withOwn(like, material, parts));
+  };
+  for (const material of waiting.values()) enter(material);
   const all = [...known.values()].sort((a, b) => a.name.localeCompare(b.name));
   return { all, byId: (id) => known.get(id) };
 }
@@ -42,19 +53,24 @@ export function plantBook(materials: readonly Material[]): PlantBook {
 /** The catalogue alone. */
 export const catalogueBook: PlantBook = plantBook([]);
 
-function withOwn(like: Plant, { id, plantId, own }: Material): KnownPlant {
+function withOwn(
+  like: Plant,
+  { id, plantId, own, mixOf }: Material,
+  parts: readonly KnownPlant[],
+): KnownPlant {
   const { states, setsBelowC = like.setsBelowC, ...rest } = own;
   return {
     ...like,
     ...rest,
     /* Somebody's own oil is warned of by what they say is in it, and by what the like one is. */
-    ...careByContent(like, own.composition ?? like.composition),
+    ...careByContent(careOfAll([like, ...parts]), own.composition ?? like.composition),
     setsBelowC: setsBelowC ?? undefined,
     states: statesOf(like, states),
     id: plantId,
     like: like.id,
     origin: plantById(plantId) ? "catalogue" : "own",
     materialId: id,
+    ...(mixOf ? { mixOf } : {}),
     ownFigures: [
       ...Object.keys(own).filter((name) => name !== "states"),
       ...Object.entries(states ?? {}).flatMap(([state, figures]) =>

@@ -13,6 +13,8 @@ export function stillFigures(still: Still): StillFigures {
     heat: still.heat,
     lossWPerK: still.lossWPerK,
     holdUpMl: still.holdUpMl,
+    tube: still.tube,
+    ventsFreely: still.ventsFreely,
   };
 }
 

@@ -3,6 +3,7 @@ import { Pressable, View } from "react-native";
 import { type Shown, words } from "@/core/units/format";
 import type { Condenser } from "@/core/cooling/condenser";
 import type { ChargeLevels } from "@/core/plan/chargeLevels";
+import { constructionOf } from "@/core/still/constructions";
 import type { StillShape } from "@/core/still/geometry";
 import type { HeatKind } from "@/core/still/heatSources";
 import { BowlBody } from "./BowlBody";
@@ -145,7 +146,7 @@ export function StillDrawing({
           {shape.construction === "bowl" ? null : (
             <CondenserDrawing x={layout.coolerX} kind={condenser} />
           )}
-          {shape.construction === "cohobating" ? (
+          {constructionOf(shape.construction).trap ? (
             <ReturnTube
               x={jarX}
               base={base}

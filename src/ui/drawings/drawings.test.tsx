@@ -30,6 +30,12 @@ const shapes: Record<(typeof constructionKinds)[number], StillShape> = {
     vessel: { volumeMl: 9000, diameterMm: 200 },
   },
   cohobating: { ...parts, construction: "cohobating", potVolumeMl: 3000, potDiameterMm: 180 },
+  returningPot: { ...parts, construction: "returningPot" },
+  pressurePot: {
+    ...parts,
+    construction: "pressurePot",
+    basket: { floorMm: 90, volumeMl: 6200, diameterMm: 235 },
+  },
   bowl: { ...parts, construction: "bowl", bowl: { floorMm: 110, volumeMl: 900, diameterMm: 140 } },
 };
 const levelsOf = (shape: StillShape, waterMl = 2000, chargeG = 400) =>

@@ -5,6 +5,7 @@ import { Choice } from "./Choice";
 import { NumberField } from "./NumberField";
 import { Select } from "./Select";
 import { TextField } from "./TextField";
+import { Txt } from "./Txt";
 
 interface Bound<V extends FieldValues> {
   /* A form's input and output types differ (text in, numbers out); fields see the input alone. */
@@ -79,14 +80,21 @@ export function FormChoice<V extends FieldValues>({
     <Controller
       control={control}
       name={name}
-      render={({ field }) => (
-        <Choice
-          shown
-          label={label}
-          options={options}
-          value={field.value as string}
-          onChange={field.onChange}
-        />
+      render={({ field, fieldState }) => (
+        <>
+          <Choice
+            shown
+            label={label}
+            options={options}
+            value={field.value as string}
+            onChange={field.onChange}
+          />
+          {fieldState.error?.message ? (
+            <Txt role="alert" variant="strong" className="text-ember-ink">
+              {fieldState.error.message}
+            </Txt>
+          ) : null}
+        </>
       )}
     />
   );

@@ -1,4 +1,7 @@
+import { useRouter } from "expo-router";
+import { View } from "react-native";
 import { moonPhase } from "@/core/calendar/moon";
+import { Button } from "@/ui/primitives/Button";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
@@ -10,10 +13,21 @@ import type { PlanWork } from "../usePlanDraft";
 
 /** What the plan takes for granted until one says otherwise: how the plant is, which still, which method. */
 export function SetupDoor({ work }: { work: PlanWork }) {
+  const router = useRouter();
   const { draft, read, stills, harvest, change, preferences } = work;
   return (
     <>
       {harvest ? null : <StartFrom plan={work} />}
+      {harvest ? null : (
+        <View className="flex-row">
+          <Button
+            look="quiet"
+            size="small"
+            label="Several plants in one charge"
+            onPress={() => router.push("/bench/plants/mix")}
+          />
+        </View>
+      )}
       {harvest || read.states.length < 2 ? (
         <Txt variant="small">{`The plant is ${read.state}.`}</Txt>
       ) : (
