@@ -82,6 +82,85 @@ test("a returning still, from plan to measured: its pot never runs dry, its trap
   told("a returning still, from plan to measures", hand);
 });
 
+const others = [
+  ["Returning pot, 10 L", "Rosemary,", "500", /Trap is filled with water/],
+  ["Pressure pot, weight off, 9 L", "True lavender", "500", /Weight or valve is off the lid/],
+  ["Small glass, 500 mL", "Rosemary,", "30", /clips hold them/],
+  ["Steamer and hose, 5 L", "True lavender", "800", /Vapour path open/],
+  ["Vessel on a steam generator, 60 L", "True lavender", "6000", /Steam line is warmed/],
+] as const;
+
+for (const [still, plant, grams, check] of others) {
+  test(`${still}: from plan to measured, with its own checks`, async ({ page }) => {
+    await page.clock.install({ time: new Date("2026-07-18T08:00:00Z") });
+    await planOn(page, still, plant, grams);
+    await expect(page.getByText(check)).toBeVisible();
+    await lightIt(page);
+    await page.clock.fastForward("20:00");
+    await page.getByRole("button", { name: "It boils" }).click();
+    await page.clock.fastForward("03:00");
+    await page.getByRole("button", { name: "First drop", exact: true }).click();
+    await expect(page.getByRole("heading", { name: "Distilling" })).toBeVisible();
+    await page.clock.fastForward("30:00");
+    await separate(page);
+  });
+}
+
+test("a pot that locks is refused while it is shut, and one without scale or power label is described all the same", async ({
+  page,
+}) => {
+  await goTo(page, "/bench/stills/new");
+  await page.getByRole("radio", { name: "Pressure pot with basket" }).click();
+  await field(page, "Name").fill("Old pressure pot");
+  for (const [label, typed] of [
+    ["Pot holds", "8"],
+    ["Inside diameter", "220"],
+    ["Basket holds", "5"],
+    ["Basket diameter", "200"],
+    ["Grid above the floor", "60"],
+    ["Dry line", "500"],
+  ] as const)
+    await field(page, label).first().fill(typed);
+  await page.getByRole("button", { name: /^Watts or weight not known/ }).click();
+  await field(page, "A litre of cold water boils in").fill("7");
+  await page.getByRole("button", { name: "Fill in the power" }).click();
+  await expect(field(page, "Power")).toHaveValue(/^1[,.]?[34]\d0$/);
+  await page.getByRole("radio", { name: "Middling" }).click();
+  await page.getByRole("button", { name: /^Fill in the weight: about 1\.8/ }).click();
+  await page.getByRole("radio", { name: "On, or the way is closed" }).click();
+  await page.getByRole("button", { name: "Save still" }).click();
+  await expect(page.getByText(/Take the weight off, open the way/)).toBeVisible();
+  await page.getByRole("radio", { name: "Off, the way out is open" }).click();
+  await page.getByRole("button", { name: "Save still" }).click();
+  await expect(page.getByRole("link", { name: /Old pressure pot/ })).toBeVisible();
+});
+
+test("two plants in one charge: planned by weight, with the cautions of both", async ({ page }) => {
+  await goTo(page, "/bench");
+  await page.getByRole("button", { name: "Add: Copper pot, 12 L" }).click();
+  await goTo(page, "/bench/plants");
+  await page.getByRole("button", { name: "Mix plants" }).click();
+  const choose = async (at: number, plant: string) => {
+    const box = page.getByRole("combobox", { name: `Plant ${at}` });
+    await box.click();
+    await box.fill(plant);
+    await page.getByRole("listbox").getByRole("option").first().click();
+    await expect(page.getByRole("listbox")).toBeHidden();
+  };
+  await choose(1, "True lavender");
+  await page.getByRole("button", { name: "Plan this charge" }).click();
+  await expect(page.getByText("Choose the plant.")).toBeVisible();
+  await choose(2, "Wintergreen");
+  await field(page, "Weight").first().fill("600");
+  await field(page, "Weight").nth(1).fill("200");
+  await expect(page.getByRole("heading", { name: "What comes of it" })).toBeVisible();
+  await page.getByRole("button", { name: "Plan this charge" }).click();
+  await expect(
+    page.getByRole("heading", { name: "True lavender 75 %, Wintergreen 25 %, 800 g" }),
+  ).toBeVisible();
+  await expect(page.getByText(/is poisonous/)).toBeVisible();
+});
+
 test("straight after a sheet has closed the first tap counts; only a second one at the very place is held back", async ({
   page,
 }) => {

@@ -142,7 +142,7 @@ export const readyMadeStills: readonly Figures[] = [
     potDiameterMm: 99,
     dryLineMl: 50,
     emptyMassG: 320,
-    heat: { kind: "mantle", powerW: 250 },
+    heat: { kind: "mantle", powerW: 150 },
     holdUpMl: 0.04,
     jarMl: 100,
     condenser: { kind: "recirculated", tubL: 8, iceKg: 1 },
