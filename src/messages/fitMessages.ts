@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { dryingWays, moistureByDrying } from "@/core/plant/dryOut";
 import { forecastRequestSchema } from "./forecastRequest";
 import { limits, within } from "./limits";
 
@@ -7,8 +8,13 @@ const reading = z.union(
   [
     z.strictObject({ minutes, oilMl: within(limits.amount) }),
     z.strictObject({ minutes, distillateMl: within(limits.amount) }),
+    z.strictObject({
+      minutes,
+      fromLitreMl: within(limits.amount),
+      saltGPerL: within(limits.saltGPerL).optional(),
+    }),
   ],
-  { error: "tell minutes after the first drop, and oilMl or distillateMl" },
+  { error: "tell minutes after the first drop, and oilMl, distillateMl or fromLitreMl" },
 );
 const readings = z.array(reading).min(1).max(500);
 
@@ -16,11 +22,35 @@ const readings = z.array(reading).min(1).max(500);
 export const fitQuestionSchema = z.object({ request: forecastRequestSchema, readings });
 export type FitQuestion = z.infer<typeof fitQuestionSchema>;
 
-/** The same as a script asks it: a forecast's request with its readings among the fields. */
+/* A handful weighed, dried and weighed again. */
+const driedOut = z
+  .strictObject({
+    beforeG: within(limits.positive),
+    afterG: within(limits.positive),
+    way: z.enum(dryingWays).optional(),
+  })
+  .refine(({ beforeG, afterG }) => afterG <= beforeG, {
+    path: ["afterG"],
+    message: "must not be more than beforeG",
+  });
+
+/* The measured water stands in place of the book's. */
+function withMoisture(
+  told: Record<string, unknown>,
+  { beforeG, afterG, way = "oven" }: z.infer<typeof driedOut>,
+): Record<string, unknown> {
+  const material = typeof told.material === "object" ? told.material : {};
+  return { ...told, material: { ...material, moisture: moistureByDrying(beforeG, afterG, way) } };
+}
+
+/**
+ * The same as a script asks it: a forecast's request with its readings among the fields, and where the plant was dried out to
+ * know its water, `driedOut`.
+ */
 export const fitRequestSchema = z
-  .looseObject({ readings })
-  .transform(({ readings: read, ...request }, context) => {
-    const parsed = forecastRequestSchema.safeParse(request);
+  .looseObject({ readings, driedOut: driedOut.optional() })
+  .transform(({ readings: read, driedOut: handful, ...told }, context) => {
+    const parsed = forecastRequestSchema.safeParse(handful ? withMoisture(told, handful) : told);
     if (parsed.success) return { request: parsed.data, readings: read };
     for (const { path, message } of parsed.error.issues)
       context.addIssue({ code: "custom", path, message });

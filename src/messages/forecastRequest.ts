@@ -20,6 +20,7 @@ const material = z.union([
   z.strictObject({
     plantId: z.string().min(1),
     state: z.enum(plantStates).optional(),
+    moisture: z.number().min(0).lt(1).optional(),
     ...letting,
   }),
   z.strictObject({

@@ -18,9 +18,15 @@ interface Letting {
   soakGPerGDry?: number;
 }
 
+/** What a plant of the book is like this time, where that was measured. */
+interface Measured {
+  /** Water share as charged, 0 to below 1: its oil lies in the same dry matter. */
+  moisture?: number;
+}
+
 /** A plant from the catalogue, or its figures given in place. */
 type ForecastMaterial =
-  | ({ plantId: string; state?: PlantState } & Letting)
+  | ({ plantId: string; state?: PlantState } & Measured & Letting)
   | ({
       /** Oil in the plant as charged, mL/kg; 8 in 10 lie between. Equal ends: a run without chance. */
       oilMlPerKg: { low: number; high: number };

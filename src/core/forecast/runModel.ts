@@ -3,6 +3,7 @@ import { extraction } from "../extraction/defaults";
 import { plantById } from "../plant/catalogue";
 import { oilParts, type OilParts } from "../plant/oilParts";
 import { soakOf, usualSoakGPerGDry } from "../plant/soaking";
+import { figuresAt } from "../plant/wilting";
 import { washingOf } from "../plant/washing";
 import {
   boilingTogether,
@@ -211,9 +212,10 @@ function materialFigures(
   const plant = plantById(material.plantId);
   if (!plant) throw new RangeError(`material.plantId: no plant is called ${material.plantId}`);
   const state = material.state ?? (plant.states.fresh ? "fresh" : "dried");
-  const figures = plant.states[state];
-  if (!figures)
+  const usual = plant.states[state];
+  if (!usual)
     throw new RangeError(`material.state: ${plant.name} has no figures for ${state} plant`);
+  const figures = material.moisture === undefined ? usual : figuresAt(usual, material.moisture);
   return {
     oilMlPerKg: figures.oilMlPerKg,
     moisture: figures.moisture,

@@ -64,3 +64,22 @@ test("known figures lie within the stated range in 7 to 9 of 10 played runs, the
   expect(held.oilMlPerKg).toBeLessThanOrEqual(0.9);
   for (const name of fitted) expect(held[name]).toBeGreaterThan(0.6);
 });
+
+test("what a litre of hydrosol gives up teaches how much the water takes, and salt leaves some behind", () => {
+  const oil = [10, 20, 40].map((minutes) => ({
+    minutes,
+    oilMl: forecastRun({ ...request, stop: { minutes } }, { samples: 1 }).oil.visibleAtOnceMl.p50,
+  }));
+  const waterTaken = (fromLitreMl: number, saltGPerL?: number) =>
+    fitRun(request, [
+      ...oil,
+      { minutes: 40, fromLitreMl, ...(saltGPerL === undefined ? {} : { saltGPerL }) },
+    ]).parameters.waterSaturation.p50;
+  expect(waterTaken(3)).toBeGreaterThan(waterTaken(0.8));
+  expect(waterTaken(1.2, 50)).toBeGreaterThan(waterTaken(1.2));
+  const width = (of: Parameters<typeof fitRun>[1]) => {
+    const { p10, p90 } = fitRun(request, of).parameters.waterSaturation;
+    return p90 - p10;
+  };
+  expect(width([...oil, { minutes: 40, fromLitreMl: 1.5 }])).toBeLessThan(width(oil));
+});

@@ -1,5 +1,6 @@
 import { levenbergMarquardt } from "ml-levenberg-marquardt";
 import { inverse, Matrix } from "ml-matrix";
+import { givenUpMl } from "../extraction/givenUp";
 import { extraction } from "../extraction/defaults";
 import { middleDraw, type Draw } from "../forecast/draws";
 import { oilBalance } from "../forecast/oilBalance";
@@ -8,8 +9,13 @@ import { runModel, type RunModel } from "../forecast/runModel";
 import { caughtShare, courseOf } from "../forecast/simulate";
 import { p90Deviations, type Percentiles } from "../statistics/chance";
 
-/** Something read of a run, minutes after its first drop: oil to be seen so far, or distillate so far. */
-export type FitReading = { minutes: number } & ({ oilMl: number } | { distillateMl: number });
+/**
+ * Something read of a run, minutes after its first drop: oil to be seen so far, distillate so far, or what a litre of
+ * all its hydrosol so far gives up, mL: to so much salt, or to a solvent, which takes all, where no salt is told.
+ */
+export type FitReading = { minutes: number } & (
+  { oilMl: number } | { distillateMl: number } | { fromLitreMl: number; saltGPerL?: number }
+);
 
 /** What is learnt of a material and its run. */
 export const fitted = [
@@ -35,6 +41,8 @@ export interface Fit {
 /* How far a careful reading lies from the truth: a twentieth, and what the eye cannot split, mL. */
 const readingShare = 0.05;
 const leastMl = { oil: 0.03, distillate: 5 };
+/* Drops that cling, and solvent that does not part clean. */
+const fromLitre = { share: 0.15, leastMl: 0.05 };
 /* What is believed before: the book's range; where the request tells none, half to double. */
 const unknownContent = 0.54;
 const deviations = { free: 0.078, release: Math.log(2) / p90Deviations, rate: 0.074 };
@@ -52,31 +60,21 @@ interface Believed {
  * @throws RangeError as forecastRun, and when no reading says anything of the oil
  */
 export function fitRun(request: ForecastRequest, readings: readonly FitReading[]): Fit {
-  if (!readings.some((reading) => "oilMl" in reading && reading.minutes > 0))
+  if (!readings.some((reading) => !("distillateMl" in reading) && reading.minutes > 0))
     throw new RangeError("readings: tell the oil at one moment after the first drop at least");
   const model = runModel(request);
   const { belief, drawOf } = priorOf(model);
-  const sigmas = readings.map((reading) =>
-    "oilMl" in reading
-      ? Math.max(leastMl.oil, readingShare * reading.oilMl)
-      : Math.max(leastMl.distillate, readingShare * reading.distillateMl),
-  );
+  const sigmas = readings.map(deviationOf);
   const predict = (theta: readonly number[]): number[] => {
     const { draw, steamGPerMin } = drawOf(theta);
     const seen = seenAt(model, draw, steamGPerMin);
     return [
-      ...readings.map((reading, i) =>
-        "oilMl" in reading
-          ? seen(reading.minutes).oilMl / sigmas[i]!
-          : seen(reading.minutes).distillateMl / sigmas[i]!,
-      ),
+      ...readings.map((reading, i) => wouldRead(seen(reading.minutes), reading) / sigmas[i]!),
       ...theta.map((value, i) => (value - belief.middle[i]!) / belief.deviation[i]!),
     ];
   };
   const wanted = [
-    ...readings.map(
-      (reading, i) => ("oilMl" in reading ? reading.oilMl : reading.distillateMl) / sigmas[i]!,
-    ),
+    ...readings.map((reading, i) => readValue(reading) / sigmas[i]!),
     ...belief.middle.map(() => 0),
   ];
   const { parameterValues } = levenbergMarquardt(
@@ -112,6 +110,24 @@ export function fitRun(request: ForecastRequest, readings: readonly FitReading[]
         .slice(0, readings.length),
     ),
   };
+}
+
+function readValue(reading: FitReading): number {
+  if ("oilMl" in reading) return reading.oilMl;
+  return "distillateMl" in reading ? reading.distillateMl : reading.fromLitreMl;
+}
+
+function deviationOf(reading: FitReading): number {
+  const value = readValue(reading);
+  if ("oilMl" in reading) return Math.max(leastMl.oil, readingShare * value);
+  if ("distillateMl" in reading) return Math.max(leastMl.distillate, readingShare * value);
+  return Math.max(fromLitre.leastMl, fromLitre.share * value);
+}
+
+/** What a person would read of a run that goes so. */
+function wouldRead(seen: SeenAt, reading: FitReading): number {
+  if ("oilMl" in reading) return seen.oilMl;
+  return "distillateMl" in reading ? seen.distillateMl : seen.fromLitreMl(reading.saltGPerL);
 }
 
 const step = 0.01;
@@ -169,13 +185,28 @@ function priorOf(model: RunModel): { belief: Believed; drawOf: DrawOf } {
   };
 }
 
-function seenAt(model: RunModel, draw: Draw, steamGPerMin: number) {
+/** What can be read of a run at a moment. */
+interface SeenAt {
+  distillateMl: number;
+  oilMl: number;
+  /** Oil that a litre of all the hydrosol so far gives up to so much salt; all of it where none is told, mL. */
+  fromLitreMl(saltGPerL?: number): number;
+}
+
+function seenAt(model: RunModel, draw: Draw, steamGPerMin: number): (minutes: number) => SeenAt {
+  const { parts } = model.material;
   const course = courseOf(model, draw, [{ from: 0, steamGPerMin }]);
   const caught = caughtShare(model, draw);
   return (minutes: number) => {
     const distillateMl = steamGPerMin * caught * minutes;
     const jar = { grams: course.over(minutes), distillateMl };
-    return { distillateMl, oilMl: oilBalance(model, [jar], draw).visibleAtOnceMl };
+    const balance = oilBalance(model, [jar], draw);
+    return {
+      distillateMl,
+      oilMl: balance.visibleAtOnceMl,
+      fromLitreMl: (saltGPerL) =>
+        givenUpMl(parts, balance.dissolved, distillateMl / 1000, saltGPerL),
+    };
   };
 }
 

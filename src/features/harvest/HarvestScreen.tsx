@@ -23,6 +23,7 @@ import { useAttachments } from "@/exchange/useAttachments";
 import { AttachmentsCard } from "@/ui/attachments/AttachmentsCard";
 import { Txt } from "@/ui/primitives/Txt";
 import { growthWords, skyWords, wiltingWords } from "@/words/harvestWords";
+import { DryAHandful } from "./DryAHandful";
 import { HarvestFields } from "./HarvestFields";
 import { PickedOver } from "./PickedOver";
 import { WeighAgain } from "./WeighAgain";
@@ -145,6 +146,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
         </Txt>
       </Card>
       {here ? <WeighAgain harvest={harvest} /> : null}
+      <DryAHandful harvest={harvest} />
       <WiltingCard
         harvest={harvest}
         lies={lies}

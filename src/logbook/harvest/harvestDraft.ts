@@ -18,7 +18,8 @@ export function harvestDraft(
     harvestId: harvest.id,
     plantId: harvest.plantId,
     state: known ? state : harvest.state,
-    moistureText: harvest.weighings?.length ? percentText(moisture) : "",
+    moistureText:
+      harvest.weighings?.length || harvest.moisture !== undefined ? percentText(moisture) : "",
     massBy: "scale",
     massText: String(Math.round(massG)),
     massUnit: "g",

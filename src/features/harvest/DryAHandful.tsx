@@ -1,0 +1,98 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { fixed } from "@/core/units/format";
+import { dryingWays, moistureByDrying, type WayToDry } from "@/core/plant/dryOut";
+import { readNumber, toInput } from "@/core/units/numberInput";
+import { unitsFor } from "@/core/units/units";
+import { limits } from "@/messages/limits";
+import type { Harvest } from "@/records/harvest";
+import { changeRecord } from "@/store/changes";
+import { useAppDispatch, useUnits } from "@/store/hooks";
+import { useKept } from "@/store/useKept";
+import { Button } from "@/ui/primitives/Button";
+import { Choice } from "@/ui/primitives/Choice";
+import { Fold } from "@/ui/primitives/Fold";
+import { NumberField } from "@/ui/primitives/NumberField";
+import { Txt } from "@/ui/primitives/Txt";
+
+const wayWords: Record<WayToDry, { label: string; how: string }> = {
+  oven: { label: "Oven", how: "At 105 °C (220 °F) until two weighings are alike." },
+  microwave: {
+    label: "Microwave",
+    how: "Half a minute at a time, a glass of water beside it, until two weighings are alike.",
+  },
+  air: { label: "In air", how: "Until it crackles. A tenth of it is then still water." },
+};
+
+/** A handful weighed, dried and weighed again: the water of this harvest instead of the book's. */
+export function DryAHandful({ harvest }: { harvest: Harvest }) {
+  const dispatch = useAppDispatch();
+  const units = useUnits();
+  const choices = unitsFor("plantMass", units);
+  const empty = toInput(undefined, choices[0] ?? "g");
+  const [now, change, forget] = useKept(`dry/${harvest.id}`, {
+    before: empty,
+    after: empty,
+    way: "oven" as WayToDry,
+  });
+  const [tried, setTried] = useState(false);
+  const before = readNumber(now.before, { name: "The handful", ...limits.positive });
+  const after = readNumber(now.after, {
+    name: "What is left",
+    min: 0,
+    max: before.ok ? before.value : limits.positive.max,
+    above: true,
+    remedy: "It cannot weigh more than before.",
+  });
+  const keep = () => {
+    setTried(true);
+    if (!before.ok || !after.ok) return;
+    const moisture = moistureByDrying(before.value, after.value, now.way);
+    const kept = dispatch(
+      changeRecord(
+        harvest,
+        (then) => ({ ...then, moisture }),
+        `${fixed(100 * moisture, 0)} % of it was water.`,
+      ),
+    );
+    if (!kept.ok) return;
+    setTried(false);
+    forget();
+    change({ before: empty, after: empty });
+  };
+  return (
+    <Fold
+      title="Dry a handful"
+      inside={
+        harvest.moisture === undefined
+          ? "How much water this harvest really holds"
+          : `Measured: ${fixed(100 * harvest.moisture, 0)} % water when it was cut`
+      }
+    >
+      <Choice
+        label="Dried in"
+        options={dryingWays.map((value) => ({ value, label: wayWords[value].label }))}
+        value={now.way}
+        onChange={(way) => change({ way })}
+      />
+      <Txt variant="small">{`Take it as it is cut. ${wayWords[now.way].how}`}</Txt>
+      <View className="flex-row gap-3">
+        <NumberField
+          label="Handful before"
+          value={now.before}
+          onChange={(next) => change({ before: next })}
+          choices={choices}
+          problem={tried && !before.ok ? before.problem : undefined}
+        />
+        <NumberField
+          label="And dried"
+          value={now.after}
+          onChange={(next) => change({ after: next })}
+          choices={choices}
+          problem={tried && !after.ok ? after.problem : undefined}
+        />
+      </View>
+      <Button look="quiet" label="Take this water" onPress={keep} />
+    </Fold>
+  );
+}
