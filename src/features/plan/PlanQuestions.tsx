@@ -5,6 +5,7 @@ import type { Guessed } from "@/core/plan/stillTakes";
 import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
 import { plantsToFind } from "@/logbook/plant/plantsToFind";
 import { measureOf, measuresFor } from "@/logbook/plan/measureOf";
+import { wishProgress } from "@/logbook/plan/wishProgress";
 import { Choice } from "@/ui/primitives/Choice";
 import { Combobox } from "@/ui/primitives/Combobox";
 import { NumberField } from "@/ui/primitives/NumberField";
@@ -13,11 +14,13 @@ import { Txt } from "@/ui/primitives/Txt";
 import { OnePiece } from "./OnePiece";
 import type { PlanWork } from "./usePlanDraft";
 import { wishProblem } from "./wishProblem";
+import { wishWords } from "@/words/wishWords";
 import { examplePlant } from "@/words/examplePlant";
 
 /** The two questions a plan needs answered: which plant, and how much of it or what is wanted of it. */
 export const PlanQuestions = memo(function PlanQuestions({ plan }: { plan: PlanWork }) {
   const { harvest, read, units } = plan;
+  const wish = harvest && wishProgress(harvest, plan.context.summaries);
   return (
     <View className="gap-2">
       <View className="flex-row flex-wrap gap-3">
@@ -31,7 +34,12 @@ export const PlanQuestions = memo(function PlanQuestions({ plan }: { plan: PlanW
         </View>
       </View>
       {harvest ? (
-        <Txt variant="small">{`From the harvest of ${harvest.cutOn}, ${words(showMass(harvest.massG, units))} in all.`}</Txt>
+        <Txt variant="small">
+          {[
+            `From the harvest of ${harvest.cutOn}, ${words(showMass(harvest.massG, units))} in all.`,
+            ...(wish ? [`Your wish: ${wishWords(wish, units)}`] : []),
+          ].join(" ")}
+        </Txt>
       ) : null}
       <BelowAmount plan={plan} />
       {read.counted ? <OnePiece plan={plan} /> : null}

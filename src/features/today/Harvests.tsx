@@ -5,6 +5,8 @@ import { View } from "react-native";
 import { harvestDraft } from "@/logbook/harvest/harvestDraft";
 import { harvestNow } from "@/logbook/harvest/harvestNow";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
+import { wishProgress } from "@/logbook/plan/wishProgress";
+import type { RunSummary } from "@/logbook/run/runSummary";
 import { beginPlan } from "@/store/beginPlan";
 import { nothingMoreOf } from "@/store/acts/nothingMoreOf";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
@@ -12,9 +14,10 @@ import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
+import { wishWords } from "@/words/wishWords";
 
 /** Harvests of which something waits. */
-export function Harvests() {
+export function Harvests({ summaries }: { summaries: readonly RunSummary[] }) {
   const plantBook = usePlantBook();
   const dispatch = useAppDispatch();
   const router = useRouter();
@@ -28,6 +31,7 @@ export function Harvests() {
     const plant = plantBook.byId(harvest.plantId);
     const amount = words(showMass(left, preferences.units));
     const lies = harvestNow(harvest, runs, plantBook);
+    const wish = wishProgress(harvest, summaries);
     function next() {
       dispatch(beginPlan(harvestDraft(harvest, left, runs, plantBook)));
       router.push("/plan");
@@ -39,6 +43,9 @@ export function Harvests() {
           variant="small"
           className="text-ink"
         >{`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${lies.state}. ${lies.state === "dried" ? "" : "Distil it before it heats up in the heap."}`}</Txt>
+        {wish ? (
+          <Txt variant="strong">{`Your wish: ${wishWords(wish, preferences.units)}`}</Txt>
+        ) : null}
         <View className="flex-row flex-wrap gap-2">
           <Button size="small" label="Next charge" onPress={next} />
           <Button

@@ -86,7 +86,7 @@ export function TodayScreen() {
           detail={`${plantName} · for now it teaches the plan nothing`}
         />
       ))}
-      {allRead ? <Harvests /> : null}
+      {allRead ? <Harvests summaries={summaries} /> : null}
     </Screen>
   );
 }

@@ -1,4 +1,5 @@
 import { useRouter } from "expo-router";
+import { greatestThrough } from "@/core/plan/coolingWarnings";
 import { fuelFor } from "@/core/plan/fuel";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { heatSources } from "@/core/still/heatSources";
@@ -60,6 +61,9 @@ function Times({ plan, work, still, state }: DoorProps & { plan: ChargePlan }) {
           : `The first drop comes after ${showDuration(forecast.minutesToFirstDrop ?? 0)}.`}
       </Txt>
       <Txt>{`Water boils at ${words(showTemperature(forecast.boilC, units))} where you are. The still heats with ${still.heat.powerW} W; the plan then lets ${words(showFlow(forecast.rateMlPerMin, units))} flow.`}</Txt>
+      {still.tube && plan.cooling ? (
+        <Txt>{`This condenser's tube takes up to ${words(showFlow(greatestThrough(still.tube, plan.cooling, forecast.boilC).mlPerMin, units))}.`}</Txt>
+      ) : null}
       <Txt>
         {[
           `${fuelWords[heatSources[still.heat.kind].fuel]}: ${fuel.gasKg === undefined ? `${fixed(fuel.kWh, 2)} kWh` : words(showMass(fuel.gasKg * 1000, units))}`,
