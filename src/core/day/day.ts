@@ -1,5 +1,5 @@
 /** What one charge takes on one still. */
-interface Takes {
+export interface Takes {
   /** Minutes to load, to heat to the first drop, to run, and to cool, empty and rinse. */
   loadMin: number;
   heatMin: number;
@@ -32,6 +32,8 @@ export interface Day {
   ice: { kg: number; kgPerHour: number };
   stills: readonly string[];
   charges: readonly DayCharge[];
+  /** Charges that keep their place: lit already, or held by the person. */
+  fixed?: readonly PlacedCharge[];
 }
 
 /** When each step of a charge begins, minutes from the day's beginning. */

@@ -1,4 +1,4 @@
-import type { Day, DayPlan, PlacedCharge } from "./day";
+import type { Day, DayPlan, PlacedCharge, Takes } from "./day";
 import { Shared, Stock } from "./resources";
 
 /** How a day is decided: which still takes each charge, and in which order their steps are given their time. */
@@ -24,17 +24,23 @@ export function layOut(day: Day, { stills, order }: Decided): DayPlan | undefine
   const ice = new Stock(day.ice.kg, day.ice.kgPerHour / 60);
   const free = day.stills.map(() => 0);
   const held: (number | undefined)[] = day.stills.map(() => undefined);
-  const placed: Placing[] = day.charges.map(({ id }, i) => ({
-    id,
-    still: day.stills[stills[i]!]!,
-    loadMin: 0,
-    litMin: 0,
-    firstDropMin: 0,
-    offMin: 0,
-    closeMin: 0,
-    doneMin: 0,
-    steps: 0,
-  }));
+  const kept = fixedIn(day);
+  const placed: Placing[] = day.charges.map(({ id }, i) => {
+    const fixed = kept.get(id);
+    if (fixed) return { ...fixed, steps: 3 };
+    return {
+      id,
+      still: day.stills[stills[i]!]!,
+      loadMin: 0,
+      litMin: 0,
+      firstDropMin: 0,
+      offMin: 0,
+      closeMin: 0,
+      doneMin: 0,
+      steps: 0,
+    };
+  });
+  takeFixed(day, { hands, mains, ice });
 
   function step(index: number): boolean {
     const charge = placed[index]!;
@@ -45,8 +51,15 @@ export function layOut(day: Day, { stills, order }: Decided): DayPlan | undefine
       /* A still is free again when it is closed. */
       const before = held[at];
       if (before !== undefined) while (placed[before]!.steps < 3) if (!step(before)) return false;
-      charge.loadMin = hands.earliest(Math.max(readyMin, free[at]!), takes.loadMin, 1);
-      if (!Number.isFinite(charge.loadMin)) return false;
+      let from = Math.max(readyMin, free[at]!);
+      for (;;) {
+        charge.loadMin = hands.earliest(from, takes.loadMin, 1);
+        if (!Number.isFinite(charge.loadMin)) return false;
+        /* A charge that keeps its place is passed over where there is no room before it. */
+        const blocks = blockOf(kept, charge.still, charge.loadMin, charge.loadMin + lastsOf(takes));
+        if (!blocks) break;
+        from = blocks.doneMin;
+      }
       hands.take(charge.loadMin, takes.loadMin, 1);
       held[at] = index;
     } else if (charge.steps === 1) {
@@ -72,6 +85,7 @@ export function layOut(day: Day, { stills, order }: Decided): DayPlan | undefine
       if (!Number.isFinite(charge.closeMin)) return false;
       hands.take(charge.closeMin, takes.closeMin, 1);
       charge.doneMin = charge.closeMin + takes.closeMin;
+      if (blockOf(kept, charge.still, charge.loadMin, charge.doneMin)) return false;
       free[at] = charge.doneMin;
       held[at] = undefined;
     }
@@ -88,4 +102,43 @@ export function layOut(day: Day, { stills, order }: Decided): DayPlan | undefine
     ),
     waitMin: placed.reduce((sum, { closeMin, offMin }) => sum + closeMin - offMin, 0),
   };
+}
+
+/** What keeps its place, by the charge's id. */
+export function fixedIn({ fixed = [] }: Day): Map<string, PlacedCharge> {
+  return new Map(fixed.map((each) => [each.id, each]));
+}
+
+/** Enters what keeps its place into what the others have to share. */
+export function takeFixed(
+  { fixed = [], charges }: Day,
+  { hands, mains, ice }: { hands: Shared; mains: Shared; ice: Stock },
+): void {
+  for (const { id, still, loadMin, litMin, offMin, closeMin } of fixed) {
+    const takes = charges.find((charge) => charge.id === id)?.on[still];
+    if (!takes) continue;
+    hands.take(loadMin, takes.loadMin, 1);
+    hands.take(closeMin, takes.closeMin, 1);
+    mains.take(litMin, offMin - litMin, takes.watts);
+    ice.take(litMin, takes.iceKg);
+  }
+}
+
+/** The first of those that keep their place on a still between two moments. */
+export function blockOf(
+  kept: ReadonlyMap<string, PlacedCharge>,
+  still: string,
+  from: number,
+  until: number,
+): PlacedCharge | undefined {
+  let first: PlacedCharge | undefined;
+  for (const each of kept.values())
+    if (each.still === still && each.loadMin < until - 1e-9 && each.doneMin > from + 1e-9)
+      if (!first || each.loadMin < first.loadMin) first = each;
+  return first;
+}
+
+/** How long a charge holds its still where nothing waits, min. */
+export function lastsOf({ loadMin, heatMin, runMin, closeMin }: Takes): number {
+  return loadMin + heatMin + runMin + closeMin;
 }

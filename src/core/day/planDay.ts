@@ -1,6 +1,6 @@
 import { randomLcg } from "d3-random";
 import type { Day, DayPlan } from "./day";
-import { layOut, type Decided } from "./layOut";
+import { lastsOf, layOut, type Decided } from "./layOut";
 
 /* What counts more: being late, then the end, then hot plant that waits. A minute of the first outweighs an hour
    of the next in choosing what to try; what is kept is compared one after the other. */
@@ -74,7 +74,7 @@ function costOf({ lateMin, endMin, waitMin }: DayPlan): number {
    step by step or charge by charge. */
 function firstOnes(day: Day): Decided[] {
   const places = day.charges.map((_, i) => i);
-  const shortest = (i: number) => Math.min(...Object.values(day.charges[i]!.on).map(lasts));
+  const shortest = (i: number) => Math.min(...Object.values(day.charges[i]!.on).map(lastsOf));
   const rules: ((i: number) => number)[] = [
     (i) => day.charges[i]!.dueMin,
     (i) => day.charges[i]!.readyMin,
@@ -96,10 +96,6 @@ function compare(a: number, b: number): number {
   return a === b ? 0 : a < b ? -1 : 1;
 }
 
-function lasts({ loadMin, heatMin, runMin, closeMin }: Day["charges"][number]["on"][string]) {
-  return loadMin + heatMin + runMin + closeMin;
-}
-
 function sharedOut(day: Day, sorted: readonly number[]): number[] {
   const busy = day.stills.map(() => 0);
   const stills = day.charges.map(() => 0);
@@ -110,7 +106,7 @@ function sharedOut(day: Day, sorted: readonly number[]): number[] {
     day.stills.forEach((still, at) => {
       const takes = on[still];
       if (!takes || takes.watts > day.mainsW) return;
-      const done = Math.max(busy[at]!, readyMin) + lasts(takes);
+      const done = Math.max(busy[at]!, readyMin) + lastsOf(takes);
       if (done < soonest) [chosen, soonest] = [at, done];
     });
     stills[i] = chosen;
