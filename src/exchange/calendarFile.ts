@@ -38,7 +38,7 @@ export function calendarFile(
  * Lines of at most 75 octets, as RFC 5545 (3.1) has it, none of them ending within a letter: long ones were folded by
  * letters, of which some take four.
  */
-function foldedByOctets(text: string): string {
+export function foldedByOctets(text: string): string {
   const whole = text.replace(/\r\n[ \t]/g, "");
   return whole
     .split("\r\n")

@@ -66,6 +66,12 @@ export const limits = {
   mostSniffs: { min: 0, max: 200 },
   vesselMm: { min: 0, max: 5000, above: true },
   runNumber: { min: 1, max: 1e9 },
+  hands: { min: 1, max: 6 },
+  freezerKgPerHour: { min: 0, max: 1000 },
+  dayMinutes: { min: 0, max: 20_000 },
+  dayStills: { min: 1, max: 4 },
+  dayHeaps: { min: 1, max: 6 },
+  dayCharges: { min: 1, max: 40 },
   sampleC: { min: -60, max: 400 },
   sampleG: { min: -1000, max: 1e6 },
 } as const satisfies Record<string, Limit>;

@@ -80,6 +80,9 @@ const fields = {
   trialId: text,
   trialSide: z.enum(["a", "b"]),
   trialPair: text,
+  /** The laid-out day that this charge belongs to, and which of its charges it is. */
+  dayId: text,
+  dayCharge: text,
 };
 
 /** Everything that stands in the plan's fields, as text, so that it survives a reload word for word. */
@@ -181,6 +184,8 @@ export function emptyDraft(system: UnitSystem): PlanDraft {
     trialId: "",
     trialSide: "a",
     trialPair: "",
+    dayId: "",
+    dayCharge: "",
   };
 }
 

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { bottleSchema, useSchema } from "./bottle";
+import { dayRecordSchema } from "./day";
 import { checkSchema } from "./check";
 import { dutySchema } from "./duty";
 import { emptySchema } from "./empty";
@@ -30,6 +31,7 @@ export const recordSchema = z.discriminatedUnion("kind", [
   emptySchema,
   dutySchema,
   trialSchema,
+  dayRecordSchema,
   sniffSchema,
   settingSchema,
 ]);

@@ -54,6 +54,7 @@ export const recordReducers: { [K in Kind]: Reducer<RecordState<K>> } = {
   empty: recordReducer("empty"),
   duty: recordReducer("duty"),
   trial: recordReducer("trial"),
+  day: recordReducer("day"),
   sniff: recordReducer("sniff"),
   setting: recordReducer("setting"),
 };

@@ -35,6 +35,7 @@ export const selectUses = alive("use");
 export const selectChecks = alive("check");
 export const selectEmpties = alive("empty");
 export const selectDuties = alive("duty");
+export const selectDays = alive("day");
 export const selectTrials = alive("trial");
 export const selectSniffs = alive("sniff");
 

@@ -52,6 +52,7 @@ const kindNames: Record<Kind, string> = {
   vessel: "Vessel",
   material: "Own figures of a plant",
   harvest: "Harvest",
+  day: "Day at the stills",
   run: "Run",
   lot: "Lot",
   bottle: "Bottle",

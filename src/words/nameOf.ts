@@ -30,6 +30,8 @@ export function nameOf(record: AnyRecord, book: PlantBook = catalogueBook): stri
       return record.doneAt ? "Done: something due" : "Put off: something due";
     case "trial":
       return `Trial: ${record.question}`;
+    case "day":
+      return `Day at the stills, ${record.on}`;
     case "sniff":
       return `Blind sniff: ${record.a} or ${record.b}`;
     case "setting":

@@ -2,6 +2,7 @@ import { expose } from "comlink";
 import { forecastInSteps } from "@/core/forecast/forecastRun";
 import { forecastRequestSchema } from "@/messages/forecastRequest";
 import type { ForecastRanges } from "@/messages/forecastMessages";
+import { breathe } from "./breathe";
 
 const samples = 1000;
 
@@ -27,7 +28,7 @@ const forecastWorker = {
         return { oil, ranges, fan };
       }
       onProgress(step.value);
-      await messages();
+      await breathe();
       if (current !== question) return undefined;
     }
   },
@@ -39,15 +40,3 @@ const forecastWorker = {
 export type ForecastWorker = typeof forecastWorker;
 
 expose(forecastWorker);
-
-/** Lets waiting messages in: a channel's turn comes after theirs, and sooner than a timer's. */
-function messages(): Promise<void> {
-  return new Promise((resolve) => {
-    const { port1, port2 } = new MessageChannel();
-    port1.onmessage = () => {
-      port1.close();
-      resolve();
-    };
-    port2.postMessage(0);
-  });
-}

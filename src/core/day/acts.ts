@@ -1,7 +1,7 @@
 import type { PlacedCharge } from "./day";
 
 /** What hands do in a day, and what they look for. */
-export const dayActs = ["load", "lit", "firstDrop", "off", "close", "done"] as const;
+const dayActs = ["load", "lit", "firstDrop", "off", "close", "done"] as const;
 export type DayAct = (typeof dayActs)[number];
 
 /** One moment of a day: which charge, what is done then. */
@@ -20,11 +20,14 @@ const fieldOf = {
   done: "doneMin",
 } as const satisfies Record<DayAct, keyof PlacedCharge>;
 
-/** All moments of a day in the order in which they come; of what falls together, what ends before what begins. */
+/* Of what falls together what ends comes before what begins, and each charge's own steps in their order. */
+const together = ["off", "close", "done", "load", "lit", "firstDrop"] as const;
+
+/** All moments of a day in the order in which they come. */
 export function momentsOf(charges: readonly PlacedCharge[]): DayMoment[] {
   return charges
     .flatMap((charge) =>
       dayActs.map((act): DayMoment => ({ atMin: charge[fieldOf[act]], act, charge })),
     )
-    .sort((a, b) => a.atMin - b.atMin || dayActs.indexOf(b.act) - dayActs.indexOf(a.act));
+    .sort((a, b) => a.atMin - b.atMin || together.indexOf(a.act) - together.indexOf(b.act));
 }

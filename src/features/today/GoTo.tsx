@@ -5,6 +5,7 @@ import { Txt } from "@/ui/primitives/Txt";
 
 const ways: { label: string; href: Href }[] = [
   { label: "Harvests", href: "/harvests" },
+  { label: "Plan a whole day", href: "/plan/day" },
   { label: "Enter a past run", href: "/runs/past" },
   { label: "Season", href: "/shelf/season" },
   { label: "Learn", href: "/runs/learn" },

@@ -22,6 +22,7 @@ import { FirstDay } from "./FirstDay";
 import { GoTo } from "./GoTo";
 import { Harvests } from "./Harvests";
 import { Near } from "./Near";
+import { DayNext } from "./DayNext";
 import { Due } from "./Due";
 
 /** What needs the person now: what runs, what settles, what is due, and where to begin. */
@@ -64,6 +65,7 @@ export function TodayScreen() {
         </Card>
       ) : null}
       {allRead && running.length === 0 ? <BackupRow now={now} /> : null}
+      {allRead ? <DayNext now={now} /> : null}
       {running.map((summary) => (
         <Running key={summary.run.id} summary={summary} now={now} />
       ))}

@@ -19,12 +19,19 @@ export function SetupDoor({ work }: { work: PlanWork }) {
     <>
       {harvest ? null : <StartFrom plan={work} />}
       {harvest ? null : (
-        <View className="flex-row">
+        <View className="flex-row flex-wrap gap-2">
           <Button
             look="quiet"
             size="small"
             label="Several plants in one charge"
             onPress={() => router.push("/bench/plants/mix")}
+          />
+          <Button
+            look="quiet"
+            size="small"
+            label="A whole day"
+            hint="Several charges on several stills, laid out over one day"
+            onPress={() => router.push("/plan/day")}
           />
         </View>
       )}

@@ -1,0 +1,1 @@
+export { DaysScreen as default } from "@/features/day/DaysScreen";

@@ -1,0 +1,93 @@
+import type { PlacedCharge } from "@/core/day/day";
+import type { DayQuestion } from "@/messages/dayMessages";
+import type { DayRecord } from "@/records/day";
+import { lengthOf } from "./dayTimes";
+
+/** What somebody asks: what if it were otherwise. */
+export const whatIfs = ["oneStillLess", "anotherHand", "moreIce", "anHourEarlier"] as const;
+export type WhatIf = (typeof whatIfs)[number];
+
+const moreIceKg = 5;
+
+interface Changed {
+  /** Charges that keep their place. */
+  fixed?: readonly PlacedCharge[];
+  /** Nothing else begins before this, min from the day's beginning. */
+  fromMin?: number;
+  tries: number;
+}
+
+/** A day's limits and charges as the search takes them. */
+export function dayQuestion(
+  day: Omit<DayRecord, "kind" | "id" | "version" | "createdAt" | "updatedAt" | "placed" | "on">,
+  { fixed = [], fromMin = 0, tries }: Changed,
+): DayQuestion {
+  const kept = new Set(fixed.map(({ id }) => id));
+  return {
+    lengthMin: lengthOf(day),
+    hands: day.hands,
+    ...(day.mainsW === undefined ? {} : { mainsW: day.mainsW }),
+    ...(day.iceKg === undefined
+      ? {}
+      : { ice: { kg: day.iceKg, kgPerHour: day.freezerKgPerHour ?? 0 } }),
+    stills: day.stillIds,
+    heaps: [
+      {
+        id: "all",
+        splits: [
+          day.charges.map(({ id, readyMin, dueMin, on }) => ({
+            id,
+            readyMin: kept.has(id) ? readyMin : Math.max(readyMin, fromMin),
+            ...(dueMin === undefined ? {} : { dueMin }),
+            on,
+          })),
+        ],
+      },
+    ],
+    fixed: [...fixed],
+    tries,
+  };
+}
+
+/** The same day otherwise; undefined where that cannot be asked of it. */
+export function otherwise(question: DayQuestion, what: WhatIf): DayQuestion | undefined {
+  const { stills, hands, ice, heaps } = question;
+  switch (what) {
+    case "anotherHand":
+      return { ...question, hands: hands + 1 };
+    case "moreIce":
+      return ice && { ...question, ice: { ...ice, kg: ice.kg + moreIceKg } };
+    case "anHourEarlier":
+      return {
+        ...question,
+        lengthMin: question.lengthMin + 60,
+        heaps: heaps.map((heap) => ({
+          ...heap,
+          splits: heap.splits.map((split) =>
+            split.map((charge) => ({
+              ...charge,
+              ...(charge.dueMin === undefined ? {} : { dueMin: charge.dueMin + 60 }),
+            })),
+          ),
+        })),
+      };
+    case "oneStillLess": {
+      const without = stills.slice(0, -1);
+      const still = stills.at(-1);
+      if (without.length === 0 || still === undefined) return undefined;
+      const splits = heaps.map(({ id, splits: ways }) => ({
+        id,
+        splits: ways.map((split) =>
+          split.map((charge) => ({
+            ...charge,
+            on: Object.fromEntries(Object.entries(charge.on).filter(([each]) => each !== still)),
+          })),
+        ),
+      }));
+      const possible = splits.every(({ splits: ways }) =>
+        ways.every((split) => split.every(({ on }) => Object.keys(on).length > 0)),
+      );
+      return possible ? { ...question, stills: without, heaps: splits } : undefined;
+    }
+  }
+}

@@ -1,0 +1,40 @@
+import { proxy } from "comlink";
+import { dayAnswerSchema, type DayAnswer, type DayQuestion } from "@/messages/dayMessages";
+import type { DayWorker } from "./day.worker";
+import { workerLine, type WorkerLine } from "./workerLine";
+
+let open: WorkerLine<DayWorker> | undefined;
+let questions = 0;
+
+/** A day that is being laid out. */
+export interface LayingOut {
+  /** The best that was found; undefined where nothing fits. Rejects when the worker cannot answer. */
+  answer: Promise<DayAnswer | undefined>;
+  /** Ends the search with what it has. */
+  stop: () => void;
+}
+
+/** Lays a day out, off the page's thread; a newer question ends the one before. */
+export function layOutDay(
+  question: DayQuestion,
+  onBetter: (answer: DayAnswer) => void = () => undefined,
+): LayingOut {
+  open ??= workerLine<DayWorker>(new Worker(new URL("./day.worker", window.location.href)), () => {
+    open = undefined;
+  });
+  const { remote, answered } = open;
+  questions += 1;
+  const number = questions;
+  return {
+    answer: answered(
+      remote.layOut(
+        number,
+        question,
+        proxy((told: DayAnswer) => onBetter(dayAnswerSchema.parse(told))),
+      ),
+    ).then((answer) => (answer === undefined ? undefined : dayAnswerSchema.parse(answer))),
+    stop: () => {
+      if (number === questions) void remote.stop();
+    },
+  };
+}
