@@ -34,12 +34,15 @@ const perHour = 58;
 const gutter = 46;
 const handsWidth = 42;
 const step = 5;
+const spareMin = 90;
 const px = (minutes: number) => (minutes * perHour) / 60;
 
 /** A day from top to bottom: hours at the left, what hands do beside them, and a lane for each still. */
 export function DayChart({ lanes, charges, beginning, lengthMin, nowMin, onOpen, onMove }: Props) {
   const [width, setWidth] = useState(340);
-  const end = Math.max(lengthMin, ...charges.map(({ doneMin }) => doneMin)) + 15;
+  const lastMin = Math.max(...charges.map(({ doneMin }) => doneMin), onIt(nowMin, lengthMin));
+  /* Hours in which nothing happens any more are not drawn. */
+  const end = Math.max(Math.min(lengthMin, lastMin + spareMin), lastMin) + 15;
   const height = px(end);
   const lane = (width - gutter - handsWidth) / Math.max(1, lanes.length);
   const left = (still: string) =>
@@ -117,15 +120,17 @@ export function DayChart({ lanes, charges, beginning, lengthMin, nowMin, onOpen,
                 fill="var(--soft)"
               />,
             ])}
-            <Line
-              x1={gutter - 4}
-              x2={width}
-              y1={px(lengthMin)}
-              y2={px(lengthMin)}
-              stroke="var(--ember)"
-              strokeWidth={2}
-              strokeDasharray="6 4"
-            />
+            {lengthMin <= end ? (
+              <Line
+                x1={gutter - 4}
+                x2={width}
+                y1={px(lengthMin)}
+                y2={px(lengthMin)}
+                stroke="var(--ember)"
+                strokeWidth={2}
+                strokeDasharray="6 4"
+              />
+            ) : null}
             {nowMin !== undefined && nowMin >= 0 && nowMin <= end ? (
               <Line
                 x1={gutter - 4}
@@ -150,11 +155,15 @@ export function DayChart({ lanes, charges, beginning, lengthMin, nowMin, onOpen,
         ))}
       </View>
       <Txt variant="small">
-        Green: loading. Brown: heating. Blue: distilling. Grey: waiting, emptying and rinsing. The
-        dashed line is the day’s end.
+        {`Green: loading. Brown: heating. Blue: distilling. Grey: waiting, emptying and rinsing.${lengthMin <= end ? " Dashed: the day’s end." : ""}`}
       </Txt>
     </View>
   );
+}
+
+/* Where the day is now; nothing before it begins and long after it. */
+function onIt(nowMin: number | undefined, lengthMin: number): number {
+  return nowMin !== undefined && nowMin > 0 && nowMin < lengthMin + 180 ? nowMin : 0;
 }
 
 function inWords(charges: readonly ChartCharge[], clock: (minutes: number) => string): string {

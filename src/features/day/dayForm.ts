@@ -119,7 +119,8 @@ export function readDay(form: DayForm, known: Known): DayRead {
   if (form.stillIds.length > limits.dayStills.max)
     problems.stills = `${limits.dayStills.max} stills at most on one day.`;
   const heaps = [...cutHeaps(form, known), ...otherHeaps(form, known.book, heapProblems)];
-  if (heaps.length === 0) problems.what = "Say what is to be distilled.";
+  if (heaps.length === 0 && form.others.length === 0)
+    problems.what = "Say what is to be distilled.";
   if (heaps.length > limits.dayHeaps.max)
     problems.what = `${limits.dayHeaps.max} plants or harvests at most on one day.`;
   const wrong =

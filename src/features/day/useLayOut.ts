@@ -49,7 +49,9 @@ export function useLayOut(form: DayForm, done: () => void) {
   async function layOut(): Promise<void> {
     if (!read.limits) {
       const { what, stills: which } = read.problems;
-      setProblem(what ?? which ?? "Mend what is marked first.");
+      setProblem(
+        [what, which].filter(Boolean).join(" ") || "Not laid out yet: see what is marked in red.",
+      );
       return;
     }
     setProblem(undefined);

@@ -5,7 +5,7 @@ import { runState } from "../run/runState";
 const minute = 60_000;
 
 /* What a small still asks of one pair of hands, min: judged; a person's own days replace it. */
-const usualHandMinutes = { load: 15, close: 20 } as const;
+export const usualHandMinutes = { load: 15, close: 20 } as const;
 const betweenMost = 180;
 const leastTurns = 2;
 

@@ -1,0 +1,159 @@
+import { faultsOfDay } from "@/testing/dayChecker";
+import { sampleDay } from "@/testing/sampleDay";
+import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { planDay } from "@/core/day/planDay";
+import { asCharge, asLimits } from "@/messages/dayMessages";
+import { openRecord } from "@/records/migrate";
+import { emptyDraft } from "@/records/planDraft";
+import type { Run } from "@/records/run";
+import { catalogueBook } from "../plant/plantBook";
+import { readyMadeStills } from "../still/readyMadeStills";
+import { chargeDraft } from "./chargeDraft";
+import { dayNow, keptOf } from "./dayNow";
+import { dayQuestion, otherwise, whatIfs } from "./dayQuestion";
+import { beginningOf, handMinutes, lengthOf, usualHandMinutes } from "./dayTimes";
+import { heapSplits } from "./heapSplits";
+
+const day = sampleDay();
+const beginning = beginningOf(day);
+const at = (minutes: number) => new Date(beginning + minutes * 60_000).toISOString();
+
+/** The run of the day's first charge, with what happened at which minute of the day. */
+function runOfFirst(happened: Partial<Record<"lit" | "firstDrop" | "heatOff", number>>): Run {
+  const entries = Object.entries(happened).map(([type, minutes], i) => ({
+    id: `e-${i}`,
+    at: at(minutes),
+    type: type as "lit" | "firstDrop" | "heatOff",
+  }));
+  return {
+    ...sampleRun(entries),
+    draft: { ...emptyDraft("metric"), dayId: day.id, dayCharge: "heap-a-1" },
+  };
+}
+
+test("a day is kept and read again; one that ends after midnight is long", () => {
+  expect(openRecord(JSON.parse(JSON.stringify(day)))).toMatchObject({ ok: true });
+  expect(lengthOf(day)).toBe(14 * 60);
+  expect(lengthOf({ from: "20:00", until: "02:00" })).toBe(6 * 60);
+});
+
+test("as long as nothing happens it lies as it was laid out; what is overdue has slipped", () => {
+  const early = dayNow(day, [], beginning);
+  expect(early.slipped).toBe(false);
+  expect(early.charges.map(({ went }) => went)).toEqual(day.placed);
+  expect(dayNow(day, [], beginning + 40 * 60_000).slipped).toBe(true);
+});
+
+test("a charge that was lit late lies where it went, keeps its place, and the other is laid out behind it", () => {
+  const run = runOfFirst({ lit: 45, firstDrop: 80 });
+  const now = dayNow(day, [run], beginning + 90 * 60_000);
+  expect(now.slipped).toBe(true);
+  expect(now.charges[0]!.went).toMatchObject({
+    litMin: 45,
+    firstDropMin: 80,
+    offMin: 140,
+    doneMin: 160,
+  });
+  const fixed = keptOf(day, now);
+  expect(fixed.map(({ id }) => id)).toEqual(["heap-a-1"]);
+  const question = dayQuestion(day, { fixed, fromMin: 90, tries: 100 });
+  const whole = {
+    ...asLimits(question),
+    charges: question.heaps[0]!.splits[0]!.map(asCharge),
+  };
+  const plan = planDay(whole, { tries: 100 })!;
+  expect(plan.charges[1]!.loadMin).toBe(160);
+  const asItIs = whole.charges.map((charge) => ({
+    ...charge,
+    on: Object.fromEntries(
+      Object.entries(charge.on).map(([still, takes]) => [
+        still,
+        charge.id === "heap-a-1" ? { ...takes, heatMin: 35 } : takes,
+      ]),
+    ),
+  }));
+  expect(faultsOfDay({ ...whole, charges: asItIs }, plan)).toEqual([]);
+});
+
+test("what is held keeps its place too", () => {
+  const held = sampleDay({
+    placed: day.placed.map((each, i) => (i === 1 ? { ...each, held: true } : each)),
+  });
+  expect(keptOf(held, dayNow(held, [], beginning)).map(({ id }) => id)).toEqual(["heap-a-2"]);
+});
+
+test("otherwise: another hand, an hour earlier; one still less cannot be of one still, nor more ice of none", () => {
+  const question = dayQuestion(day, { tries: 10 });
+  const asked = Object.fromEntries(whatIfs.map((what) => [what, otherwise(question, what)]));
+  expect(asked.anotherHand).toMatchObject({ hands: 2 });
+  expect(asked.anHourEarlier!.lengthMin).toBe(15 * 60);
+  expect(asked.oneStillLess).toBeUndefined();
+  expect(asked.moreIce).toBeUndefined();
+  const icy = dayQuestion({ ...day, iceKg: 4, stillIds: ["still-a", "still-b"] }, { tries: 10 });
+  expect(otherwise(icy, "moreIce")!.ice!.kg).toBe(9);
+  expect(otherwise(icy, "oneStillLess")!.stills).toEqual(["still-a"]);
+});
+
+test("hands are as quick as this person was between two runs of one day", () => {
+  expect(handMinutes("still-a", [])).toMatchObject({ ...usualHandMinutes, turns: 0 });
+  const run = (id: string, lit: number, off: number): Run => ({
+    ...sampleRun([
+      { ...entryAt(0, { type: "lit" }), id: `${id}-1`, at: at(lit) },
+      { ...entryAt(0, { type: "heatOff" }), id: `${id}-2`, at: at(off) },
+    ]),
+    id,
+  });
+  const known = handMinutes(sampleStill().id, [
+    run("a", 0, 60),
+    run("b", 130, 200),
+    run("c", 270, 300),
+  ]);
+  expect(known).toMatchObject({ load: 30, close: 40, turns: 2 });
+});
+
+test("a heap is shared out as each still would have it, each charge on every still that takes as much", () => {
+  const stills = readyMadeStills.slice(0, 2).map((figures, i) => ({
+    ...sampleStill(),
+    ...figures,
+    id: `still-${i}`,
+  }));
+  const steps = heapSplits({
+    day,
+    heap: { id: "heap-b", plantId: "lavender", state: "fresh", massG: 1500 },
+    stills,
+    runs: [],
+    context: {
+      stills,
+      measures: [],
+      book: catalogueBook,
+      summaries: [],
+      site: { altitudeM: 320, airC: 18, waterC: 14, coolingInC: 14 },
+    },
+    draft: { ...emptyDraft("metric"), plantId: "lavender", state: "fresh" },
+  });
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  const { splits, refused } = step.value;
+  expect(refused).toEqual([]);
+  expect(splits.map((split) => split.length).sort()).toEqual([1, 2]);
+  const large = splits.find((split) => split.length === 1)![0]!;
+  expect(Object.keys(large.on)).toEqual(["still-1"]);
+  const small = splits.find((split) => split.length === 2)!;
+  expect(Object.keys(small[0]!.on).sort()).toEqual(["still-0", "still-1"]);
+  expect(small.reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(1500);
+  /* Gas draws nothing from the mains, an element all it has. */
+  expect(small[0]!.on["still-0"]!.watts).toBe(0);
+  expect(small[0]!.on["still-1"]!.watts).toBe(2000);
+});
+
+test("a charge is planned with its still, its weight and its place in the day; of a harvest no more than is left", () => {
+  const none = { harvests: [], runs: [], book: catalogueBook };
+  expect(chargeDraft(day, "heap-a-2", "still-a", none)).toMatchObject({
+    plantId: "lavender",
+    massText: "600",
+    stillId: "still-a",
+    dayId: "day-a",
+    dayCharge: "heap-a-2",
+  });
+  expect(chargeDraft(day, "nothing", "still-a", none)).toEqual({});
+});
