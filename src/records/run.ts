@@ -6,7 +6,7 @@ import { amount, id, positive, raisedVersions, recordBase, shortText } from "./b
 import { entrySchema } from "./entry";
 import { forecastRequestSchema, stopRuleSchema } from "@/messages/forecastRequest";
 import { plantState } from "./harvest";
-import { limits } from "@/messages/limits";
+import { limits, within } from "@/messages/limits";
 import { deviceId } from "@/messages/relayMessages";
 import { planDraftSchema } from "./planDraft";
 import { keyed } from "./lists";
@@ -67,8 +67,10 @@ const planSchema = z.object({
     suspendedMl: range,
     visibleMl: range,
     visibleAtOnceMl: range.optional(),
-    /** Middle run: minutes from the first drop, oil distilled so far, g. */
-    curve: z.array(z.object({ minutes: amount, oilG: amount })).max(200),
+    /** Middle run: minutes from the first drop, oil distilled so far, g, what the head should show. */
+    curve: z
+      .array(z.object({ minutes: amount, oilG: amount, headC: within(limits.headC).optional() }))
+      .max(200),
   }),
 });
 export type RunPlan = z.infer<typeof planSchema>;

@@ -56,7 +56,7 @@ export interface Forecast {
   /** Energy drawn by the heat source, kWh. */
   energyKWh: number;
   /** The middle run: minutes from the first drop, distillate and oil so far. */
-  curve: { minutes: number; distillateMl: number; oilG: number }[];
+  curve: { minutes: number; distillateMl: number; oilG: number; headC: number }[];
   /** Oil distilled so far, mL, over the same minutes. */
   fan: ({ minutes: number } & Percentiles)[];
   warnings: Warning[];

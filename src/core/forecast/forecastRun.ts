@@ -1,6 +1,7 @@
 import { condenserDutyJ, coolingWaterL, distillateOutC, iceKg } from "../cooling/duty";
 import { percentiles } from "../statistics/chance";
 import { draws, middleDraw, type Draw } from "./draws";
+import { headC } from "./headCourse";
 import { energyKWh } from "./energy";
 import type { Forecast } from "./forecast";
 import { runWarnings } from "./runWarnings";
@@ -80,6 +81,15 @@ function summarised(
     { length: curvePoints + 1 },
     (_, i) => (middle.runMinutes * i) / curvePoints,
   );
+  const came = minutes.map((t) => middle.course.over(t));
+  /* Of the vapour between two points of the curve, before any of it runs back. */
+  const headAt = (i: number) =>
+    headC(
+      parts,
+      came[i + 1]!.map((grams, compound) => grams - came[i]![compound]!),
+      (middle.rateMlPerMin * middle.runMinutes) / curvePoints / caughtShare(model, draw),
+      model.boilC,
+    );
   const condensedMl = middle.distillateMl / caughtShare(model, draw);
   const dutyJ = condenserDutyJ(condensedMl, model.boilC, distillateOutC);
   const litres = coolingWaterL(dutyJ, model.coolingInC, model.coolingOutC);
@@ -137,10 +147,11 @@ function summarised(
     oilLayer: layer,
     cooling: { litres: orNull(litres), iceKg: iceKg(dutyJ) },
     energyKWh: energyKWh(request.still.heat, middle),
-    curve: minutes.map((t) => ({
+    curve: minutes.map((t, i) => ({
       minutes: t,
       distillateMl: middle.rateMlPerMin * t,
       oilG: middle.course.overG(t),
+      headC: headAt(Math.min(i, curvePoints - 1)),
     })),
     fan: minutes.map((t) => ({
       minutes: t,

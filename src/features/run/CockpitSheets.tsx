@@ -8,6 +8,8 @@ import { ForecastSheet } from "./ForecastSheet";
 import { HeatSheet } from "./HeatSheet";
 import { InstrumentSheet } from "./instrument/InstrumentSheet";
 import type { Instrument } from "./instrument/useInstrument";
+import { showTemperature, words } from "@/core/units/format";
+import { expectedHeadC } from "@/logbook/run/expectedHead";
 import { LogSheet } from "./LogSheet";
 import { NoteSheet } from "./NoteSheet";
 import { ReadingSheet } from "./ReadingSheet";
@@ -30,7 +32,7 @@ export function CockpitSheets({ sheet, onClose, log, still, instrument, prices, 
   const { heatOn } = state;
   switch (sheet) {
     case "reading":
-      return <ReadingSheet {...common} units={units} />;
+      return <ReadingSheet {...common} units={units} headHelp={headHelp(part)} />;
     case "drips":
       return <DripSheet {...common} />;
     case "add":
@@ -58,4 +60,15 @@ export function CockpitSheets({ sheet, onClose, log, still, instrument, prices, 
     case undefined:
       return null;
   }
+}
+
+/* What a sound still's head shows by now: cold, then in a minute or two where oil and water boil, rising as the oil goes. */
+function headHelp({ run, state, since, units }: CockpitPart): string | undefined {
+  const { firstDropAt } = state;
+  const expected = expectedHeadC(run.plan, firstDropAt === undefined ? 0 : since);
+  if (expected === undefined) return undefined;
+  const about = words(showTemperature(expected, units));
+  return firstDropAt === undefined
+    ? `Cold until steam comes, then about ${about} within two minutes`
+    : `By the plan about ${about} now`;
 }

@@ -19,10 +19,12 @@ interface Props {
   onClose: () => void;
   log: Log;
   units: UnitSystem;
+  /** What the head should show by now. */
+  headHelp?: string;
 }
 
 /** What the eye and the thermometers say. Any one of them is enough. */
-export function ReadingSheet({ open, onClose, log, units }: Props) {
+export function ReadingSheet({ open, onClose, log, units, headHelp }: Props) {
   const degrees = unitsFor("temperature", units);
   const volumes = unitsFor("volume", units);
   const [ago, setAgo] = useState(0);
@@ -84,7 +86,13 @@ export function ReadingSheet({ open, onClose, log, units }: Props) {
         <FormNumber control={control} name="tub" label="Tub temperature" choices={degrees} />
       </View>
       <View className="flex-row gap-3">
-        <FormNumber control={control} name="head" label="Head temperature" choices={degrees} />
+        <FormNumber
+          control={control}
+          name="head"
+          label="Head temperature"
+          choices={degrees}
+          help={headHelp}
+        />
         <FormNumber control={control} name="outlet" label="Outlet temperature" choices={degrees} />
       </View>
       <FormText control={control} name="note" label="Note" lines={2} maxLength={5000} />

@@ -65,7 +65,7 @@ export function asRunPlan({ plan, oil, still, charge, charges, ...choices }: Pla
         : { spendableMl: forecast.minutesToDryLine * forecast.rateMlPerMin }),
       oilDensityGPerMl: forecast.oilDensityGPerMl,
       ...oil,
-      curve: forecast.curve.map(({ minutes, oilG }) => ({ minutes, oilG })),
+      curve: forecast.curve.map(({ minutes, oilG, headC }) => ({ minutes, oilG, headC })),
     },
   };
 }
