@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { type ChoiceFields, perChoice } from "@/core/plan/planChoices";
 import { type CraftStop, craftStops } from "@/core/plan/warning";
 import {
   type NumberKind,
@@ -22,6 +23,9 @@ const becauseOf = <T>(value: T) =>
 
 const fields = {
   ...becauseOf(text),
+  ...(perChoice(({ schools }) => z.enum(Object.keys(schools))) as {
+    [Field in keyof ChoiceFields]: z.ZodType<ChoiceFields[Field]>;
+  }),
   plantId: text,
   state: text,
   stillId: text,
@@ -42,24 +46,18 @@ const fields = {
   /** Its water share, per cent; empty: as is usual for the plant in this state. */
   moistureText: text,
   preparation: text,
-  pace: z.enum(["gentle", "brisk"]),
   /** Distillate after the first drop; empty: as the pace says. */
   rateText: text,
   rateUnit: unitName,
-  waterRule: z.enum(["ratio", "cover", "mark"]),
-  stopBy: z.enum(["tail", "least", "ratio", "worth", "clock", "smell"]),
   /** Empty: what is usual for this plant as it is. */
   ratioText: text,
   ratioUnit: unitName,
   /** Empty: a fiftieth of the charge's oil. */
   worthText: text,
   minutesText: text,
-  hydrosol: z.enum(["firstCut", "notes", "all"]),
   /** Shares of the oil at which the notes are cut; empty: as usual. */
   headsText: text,
   tailsText: text,
-  settling: z.enum(["share", "halfHour", "overnight", "salt"]),
-  copper: z.enum(["none", "copper"]),
   /** Empty: the plan chooses. */
   waterText: text,
   waterUnit: unitName,
@@ -141,6 +139,7 @@ export function wholeDraft(stored: StoredDraft | undefined, system: UnitSystem):
 export function emptyDraft(system: UnitSystem): PlanDraft {
   return {
     ...becauseOf(""),
+    ...(perChoice(({ usual }) => usual) as ChoiceFields),
     plantId: "",
     state: "",
     stillId: "",
@@ -157,20 +156,14 @@ export function emptyDraft(system: UnitSystem): PlanDraft {
     agedText: "",
     moistureText: "",
     preparation: "",
-    pace: "gentle",
     rateText: "",
     rateUnit: usual("rate", system),
-    waterRule: "ratio",
-    stopBy: "tail",
     ratioText: "",
     ratioUnit: usual("ratio", system),
     worthText: "",
     minutesText: "",
-    hydrosol: "firstCut",
     headsText: "",
     tailsText: "",
-    settling: "share",
-    copper: "none",
     waterText: "",
     waterUnit: usual("water", system),
     chargesText: "",

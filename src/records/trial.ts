@@ -15,6 +15,10 @@ export const trialChanges = [
   "water",
   "heat",
   "stop",
+  "loading",
+  "waterKind",
+  "soaking",
+  "copper",
   "other",
 ] as const;
 export type TrialChange = (typeof trialChanges)[number];

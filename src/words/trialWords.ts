@@ -54,6 +54,10 @@ export const changeWords: Record<TrialChange, string> = {
   water: "The water",
   heat: "The heat",
   stop: "When it is stopped",
+  loading: "How it is loaded",
+  waterKind: "Which water",
+  soaking: "Soaked or not",
+  copper: "Copper",
   other: "Something else",
 };
 

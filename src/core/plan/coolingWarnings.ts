@@ -27,7 +27,8 @@ export function coolingWarnings(input: PlanInput, plan: BarePlan): Warning[] {
     const warmC = setsBelowC + clearOfSettingK;
     warnings.push({
       code: "oilSets",
-      severity: "error",
+      /* What shows no oil has hardly any that could stop up a tube. */
+      severity: forecast.oil.visibleMl.p90 > 0 ? "error" : "caution",
       plantName: name,
       setsBelowC,
       coldestC,

@@ -127,6 +127,9 @@ describe("what to carry", () => {
     expect(pack()).toMatch(/of water for Copper pot, 12 L, and a kettle of hot water/);
     expect(pack()).toMatch(/^1 clean jar of 1(\.00)? L$/m);
     expect(pack({ jarMl: 250 })).toMatch(/^4 clean jars of 250 mL$/m);
+    expect(pack({ jarMl: 50 })).toMatch(
+      /^A clean churn or drum of 5(\.00)? L instead of \d+ jars$/m,
+    );
     expect(pack()).toMatch(/^A scale for the gas cylinder, soapy water for its joints/m);
   });
 

@@ -7,6 +7,8 @@ import type { Run } from "@/records/run";
 import { cutsOf } from "@/logbook/run/cutsOf";
 import type { Still } from "@/records/still";
 
+const mostJars = 12;
+
 /** What to carry to the still, with its number and size. */
 export function packingList(
   { plan, stillName, state }: Pick<Run, "plan" | "stillName" | "state">,
@@ -25,15 +27,18 @@ export function packingList(
       0,
     );
   const cuts = edges.length - 2;
+  const cutWords = cuts ? `, for ${cuts} ${cuts === 1 ? "cut" : "cuts"}` : "";
+  /* Nobody swaps so many jars: a field batch runs into one large vessel. */
+  const vessel =
+    jars > mostJars
+      ? `A clean churn or drum of ${words(showVolume(Math.ceil((hydrosolMl * 1.2) / 5000) * 5000, units))} instead of ${jars} jars${cutWords}`
+      : `${jars} clean ${jars === 1 ? "jar" : "jars"} of ${words(showVolume(plan.jarMl, units))}${cutWords}`;
   const list = [
     `${words(showMass(plan.chargeG, units))} of ${state} ${plant?.name.toLowerCase() ?? "plant"}, ${plant?.part ?? ""}`,
     `${words(showVolume(plan.waterMl, units))} of water for ${stillName}, and a kettle of hot water to top it up`,
   ];
   if ((plan.iceKg ?? 0) > 0) list.push(`${words(showIce(plan.iceKg ?? 0, units))} of ice`);
-  if (!bowl)
-    list.push(
-      `${jars} clean ${jars === 1 ? "jar" : "jars"} of ${words(showVolume(plan.jarMl, units))}${cuts ? `, for ${cuts} ${cuts === 1 ? "cut" : "cuts"}` : ""}`,
-    );
+  if (!bowl) list.push(vessel);
   const receiver = still?.receivers?.[0];
   if (receiver) list.push(`The receiver: ${words(showVolume(receiver.volumeMl, units))}`);
   list.push(

@@ -155,6 +155,9 @@ export const SettleCard = memo(function SettleCard({
   );
 });
 
+/* More than this and nobody pours it through. */
+const mostFillings = 10;
+
 function verdict(
   { chosen, best, narrow }: VesselsOfRun,
   oilMl: number,
@@ -170,7 +173,9 @@ function verdict(
   ];
   if (pours && !pours.ever) told.push("These arms never pour it: draw it off by hand.");
   else if (pours) told.push(`It pours once the layer is ${height(pours.atMm)} thick.`);
-  if (fillings > 1 && !pours) told.push(`You fill it ${fillings} times.`);
+  if (fillings > mostFillings && !pours)
+    told.push("It is too small for so much: take a churn or a drum with a tap at its foot.");
+  else if (fillings > 1 && !pours) told.push(`You fill it ${fillings} times.`);
   const clinging = clings(chosen.vessel.vessel, {
     diameterMm: chosen.vessel.diameterMm,
     ...chosen.parting,

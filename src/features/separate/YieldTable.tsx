@@ -6,6 +6,9 @@ import { Card } from "@/ui/primitives/Card";
 import { Explained } from "@/ui/primitives/Explained";
 import { Txt } from "@/ui/primitives/Txt";
 
+/* More than anybody counts. */
+const mostDrops = 300;
+
 /** One run's yield on every usual basis. */
 export function YieldTable({ result, units }: { result: Yield; units: UnitSystem }) {
   const rows: [string, string, string][] = [
@@ -36,7 +39,7 @@ export function YieldTable({ result, units }: { result: Yield; units: UnitSystem
       <Explained terms={["v/w", "w/w", "dryMatter"]} />
       <Txt variant="small">
         {[
-          `${words(showMass(result.oilG, units))} of oil, about ${Math.round(result.drops)} drops`,
+          `${words(showMass(result.oilG, units))} of oil${result.drops > mostDrops ? "" : `, about ${Math.round(result.drops)} drops`}`,
           result.mlPerPiece === undefined
             ? undefined
             : `${significant(result.mlPerPiece, 2)} mL per measure`,

@@ -1,3 +1,4 @@
+import { type ChoiceFields, choiceIds, choiceOf } from "@/core/plan/planChoices";
 import { type UnitName, type UnitSystem, fromCanonical } from "@/core/units/units";
 import { canonicalUnits, emptyDraft, wholeDraft, type PlanDraft } from "@/records/planDraft";
 import type { Run } from "@/records/run";
@@ -11,17 +12,7 @@ export function draftOfRun(run: Run, units: UnitSystem): PlanDraft {
   const { plan, plantId, state, stillId } = run;
   const schools = plan.schools ?? {};
   const massUnit: UnitName = units === "metric" ? "g" : "oz";
-  const known = wholeDraft(
-    {
-      pace: schools.pace as PlanDraft["pace"],
-      waterRule: schools.water as PlanDraft["waterRule"],
-      stopBy: (schools.stop ?? stopOf(plan.stop)) as PlanDraft["stopBy"],
-      hydrosol: schools.hydrosol as PlanDraft["hydrosol"],
-      settling: schools.settling as PlanDraft["settling"],
-      copper: schools.copper as PlanDraft["copper"],
-    },
-    units,
-  );
+  const known = wholeDraft({ stopBy: stopOf(plan.stop), ...answered(schools) }, units);
   return {
     ...emptyDraft(units),
     ...known,
@@ -40,6 +31,17 @@ export function draftOfRun(run: Run, units: UnitSystem): PlanDraft {
     worthText: plan.stop.worthMlPer10Min === undefined ? "" : plain(plan.stop.worthMlPer10Min),
     chargesText: "1",
   };
+}
+
+/** What a run's kept schools say of the plan's fields; an answer of another Sereno that is none here is left out. */
+function answered(kept: Readonly<Record<string, string>>): Partial<ChoiceFields> {
+  return Object.fromEntries(
+    choiceIds.flatMap((id) => {
+      const { field, schools } = choiceOf(id);
+      const answer = kept[id];
+      return answer !== undefined && Object.hasOwn(schools, answer) ? [[field, answer]] : [];
+    }),
+  );
 }
 
 /** What makes the plan of a run that is like another: its plant, still and ways, weighed anew. */

@@ -46,6 +46,9 @@ test("only questions that still and plant leave open are asked, each with its ch
     "hydrosol",
     "settling",
     "copper",
+    "loading",
+    "waterKind",
+    "soaking",
   ]);
   for (const { value, options } of asked)
     expect(options.map((each) => each.value)).toContain(value);

@@ -1,4 +1,16 @@
-import { type SchoolQuestion, schoolQuestions } from "@/core/plan/schools";
+import {
+  type ChoiceFields,
+  type ChoiceId,
+  choiceIds,
+  choiceOf,
+  isAsked,
+} from "@/core/plan/planChoices";
+import {
+  freshnessQuestion,
+  methodQuestion,
+  preparationQuestion,
+  type School,
+} from "@/core/plan/schools";
 import { massInState } from "@/core/plant/massInState";
 import type { PlantState } from "@/core/plant/plant";
 import { preparationsOf } from "@/core/plant/preparation";
@@ -14,8 +26,16 @@ interface WayOption {
   effect?: string;
 }
 
+/** Questions of practice: those of a plan's fields, and those whose answers follow from plant and still. */
+type WayId = ChoiceId | "method" | "freshness" | "preparation";
+
 /** A question of practice as it stands for this plan. */
-export interface Way extends Pick<SchoolQuestion, "id" | "question" | "defaultIs" | "reason"> {
+export interface Way {
+  id: WayId;
+  question: string;
+  /** What is taken where the person does not choose, and why. */
+  defaultIs: string;
+  reason: string;
   value: string;
   options: WayOption[];
   /** Whether the model has a say in it, so that numbers stand beside each option. */
@@ -25,90 +45,84 @@ export interface Way extends Pick<SchoolQuestion, "id" | "question" | "defaultIs
 
 /** The questions that this plant and this still leave open, with the choice that stands. */
 export function waysOfWorking(draft: PlanDraft, read: ReadDraft): Way[] {
-  const swims = read.method !== "steam";
-  return schoolQuestions.flatMap((question): Way[] => {
-    const { id, schools } = question;
-    const named: WayOption[] = schools.map((school) => ({
-      ...school,
-      value: school.id,
-      label: school.name,
+  return [
+    methodWay(read),
+    ...(draft.harvestId ? [] : [freshnessWay(draft, read)]),
+    preparationWay(read),
+    ...choiceIds.filter((id) => isAsked(id, read.method)).map((id) => choiceWay(id, draft)),
+  ].filter(({ options }) => options.length > 1);
+}
+
+function choiceWay(id: ChoiceId, draft: PlanDraft): Way {
+  const { field, schools, counts, clears = [], ...asked } = choiceOf(id);
+  const emptied = Object.fromEntries(clears.map((name) => [name, ""]));
+  return {
+    ...wordsOf(asked),
+    id,
+    value: draft[field as keyof ChoiceFields],
+    options: optionsOf(schools),
+    counts,
+    draft: (value) => ({ [field]: value, ...emptied }),
+  };
+}
+
+function methodWay({ method, methods }: ReadDraft): Way {
+  return {
+    ...wordsOf(methodQuestion),
+    id: "method",
+    value: method,
+    options: optionsOf(methodQuestion.schools, methods),
+    counts: true,
+    draft: (value) => ({ method: value, waterText: "", chargesText: "" }),
+  };
+}
+
+function freshnessWay(draft: PlanDraft, read: ReadDraft): Way {
+  return {
+    ...wordsOf(freshnessQuestion),
+    id: "freshness",
+    value: read.state,
+    options: optionsOf(freshnessQuestion.schools, read.states),
+    counts: true,
+    draft: (value) => {
+      const state = read.states.find((each) => each === value) ?? read.state;
+      return { state, waterText: "", chargesText: "", ...massAfter(draft, read, state) };
+    },
+  };
+}
+
+function preparationWay({ plant, preparation }: ReadDraft): Way {
+  return {
+    ...wordsOf(preparationQuestion),
+    id: "preparation",
+    value: preparation.id,
+    options: preparationsOf(plant).map(({ id, label, effect }) => ({
+      value: id,
+      label,
+      claim: effect,
+    })),
+    counts: true,
+    draft: (value) => ({ preparation: value, waterText: "", chargesText: "" }),
+  };
+}
+
+function wordsOf({ question, defaultIs, reason }: Pick<Way, "question" | "defaultIs" | "reason">) {
+  return { question, defaultIs, reason };
+}
+
+/** Schools as options, in their order; only such as are offered. */
+function optionsOf(
+  schools: Readonly<Record<string, School>>,
+  offered: readonly string[] = Object.keys(schools),
+): WayOption[] {
+  return Object.entries(schools)
+    .filter(([value]) => offered.includes(value))
+    .map(([value, { name, claim, effect }]) => ({
+      value,
+      label: name,
+      claim,
+      ...(effect === undefined ? {} : { effect }),
     }));
-    const way = (
-      value: string,
-      options: WayOption[],
-      toDraft: Way["draft"],
-      counts = true,
-    ): Way[] =>
-      options.length > 1 ? [{ ...question, value, options, draft: toDraft, counts }] : [];
-    switch (id) {
-      case "method":
-        return way(
-          read.method,
-          named.filter(({ value }) => read.methods.some((method) => method === value)),
-          (method) => ({ method, waterText: "", chargesText: "" }),
-        );
-      case "freshness":
-        return draft.harvestId
-          ? []
-          : way(
-              read.state,
-              named.filter(({ value }) => read.states.some((state) => state === value)),
-              (state) => ({
-                state,
-                waterText: "",
-                chargesText: "",
-                ...massAfter(draft, read, state as PlantState),
-              }),
-            );
-      case "preparation":
-        return way(
-          read.preparation.id,
-          preparationsOf(read.plant).map((preparation) => ({
-            value: preparation.id,
-            label: preparation.label,
-            claim: preparation.effect,
-          })),
-          (preparation) => ({ preparation, waterText: "", chargesText: "" }),
-        );
-      case "water":
-        return swims
-          ? way(draft.waterRule, named, (waterRule) => ({
-              waterRule: waterRule as PlanDraft["waterRule"],
-              waterText: "",
-            }))
-          : [];
-      case "pace":
-        return way(draft.pace, named, (pace) => ({
-          pace: pace as PlanDraft["pace"],
-          rateText: "",
-        }));
-      case "stop":
-        return way(draft.stopBy, named, (stopBy) => ({ stopBy: stopBy as PlanDraft["stopBy"] }));
-      case "hydrosol":
-        return read.method === "cohobation"
-          ? []
-          : way(
-              draft.hydrosol,
-              named,
-              (hydrosol) => ({ hydrosol: hydrosol as PlanDraft["hydrosol"] }),
-              false,
-            );
-      case "settling":
-        return way(
-          draft.settling,
-          named,
-          (settling) => ({ settling: settling as PlanDraft["settling"] }),
-          false,
-        );
-      case "copper":
-        return way(
-          draft.copper,
-          named,
-          (copper) => ({ copper: copper as PlanDraft["copper"] }),
-          false,
-        );
-    }
-  });
 }
 
 /**

@@ -23,6 +23,11 @@ const goesWith: Record<TrialChange, readonly Difference[]> = {
   water: ["water"],
   heat: ["heat", "minutes"],
   stop: ["minutes"],
+  /* What is only written down of a charge is nothing that its figures could tell. */
+  loading: [],
+  waterKind: [],
+  soaking: [],
+  copper: [],
   other: [],
 };
 

@@ -86,6 +86,9 @@ function Beyond({ plan, work, still }: DoorProps & { plan: ChargePlan }) {
   );
 }
 
+/* Less than a drop or two is nothing to go on for. */
+const leastToSeeMl = 0.05;
+
 /** How much hydrosol is worth keeping, and what the run does beyond it. */
 function hydrosolSaid(
   keep: StopChoice,
@@ -98,7 +101,7 @@ function hydrosolSaid(
   if (beyond < -1)
     return (volume) =>
       `The first ${volume} of hydrosol are worth keeping. This plan stops before they are all in.`;
-  if (beyond <= 1 || brings < 0.005)
+  if (beyond <= 1 || brings < leastToSeeMl)
     return (volume) =>
       `The first ${volume} of hydrosol are worth keeping. They are in ${when} after the first drop.`;
   return (volume) =>
