@@ -10,6 +10,7 @@ const examples: Record<string, string[]> = {
   "/bench/stills/[id]": ["/bench/stills/demo-still-1"],
   "/bench/stills/[id]/calibrate": ["/bench/stills/demo-still-1/calibrate"],
   "/harvests/[id]": ["/harvests/demo-harvest-14"],
+  "/plan/day/[id]": ["/plan/day/demo-day-1"],
   "/runs/[id]": ["/runs/demo-run-12"],
   "/runs/[id]/ready": ["/runs/demo-run-31/ready"],
   "/runs/[id]/separate": ["/runs/demo-run-30/separate"],

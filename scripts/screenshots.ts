@@ -87,11 +87,7 @@ const pictures: Picture[] = [
       await page.getByRole("img", { name: /picture 2 of 2/ }).waitFor();
     },
   },
-  {
-    name: "wilting-phone",
-    address: "/harvests/demo-harvest-12",
-    prepare: below("As it lies"),
-  },
+  { name: "day-phone", address: "/plan/day/demo-day-1" },
   { name: "calendar-phone", address: "/harvests/calendar" },
   {
     name: "compare-wide",

@@ -18,6 +18,7 @@ import type { Run } from "@/records/run";
 import { defaultPreferences } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { stillFigures } from "@/logbook/still/stillFigures";
+import { days } from "./days";
 import { keeping, sniffs, trials } from "./keeping";
 import { products } from "./products";
 import { season, type SeasonRun } from "./season";
@@ -79,7 +80,13 @@ export function buildDemo(now: Date, seed = 7): AnyRecord[] {
     (record) => record.kind === "harvest" && record.id === "demo-harvest-30",
   );
   if (pine?.kind === "harvest") pine.massG += 1165;
-  return [...records, ...keeping(records, now, nextCode), ...trials(now), ...sniffs(now)];
+  return [
+    ...records,
+    ...keeping(records, now, nextCode),
+    ...trials(now),
+    ...sniffs(now),
+    ...days(now, [stills.copper, stills.steel], site),
+  ];
 }
 
 type Normal = () => number;

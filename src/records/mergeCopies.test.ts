@@ -10,7 +10,6 @@ import { mergeCopies } from "./mergeCopies";
 import { faultOf } from "./migrate";
 import { kinds, mergedLists, type AnyRecord, type Kind } from "./record";
 import type { Run } from "./run";
-import { sampleDay } from "@/testing/sampleDay";
 import { defaultPreferences } from "./setting";
 
 const at = (minutes: number) => new Date(Date.UTC(2026, 4, 4, 8, minutes)).toISOString();
@@ -83,7 +82,6 @@ const further: AnyRecord[] = [
     diameterMm: 90,
     heightMm: 200,
   },
-  sampleDay(),
   defaultPreferences(),
 ];
 for (const record of further) if (!bases.has(record.kind)) bases.set(record.kind, record);
