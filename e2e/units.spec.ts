@@ -7,7 +7,7 @@ import { addCopperPot, choosePlant, field, goTo, shutDoor, stored, visibleOil } 
  * the other system may stand there. Oil stays in mL, heat in kWh; stills and sheets of paper keep their names.
  */
 const named =
-  /Copper pot, 12 L|Steel pot, 25 L|Glass flask, 2 L|Boiler and vessel, 15 L|Returning flask, 3 L|Bowl and lid, 10 L/g;
+  /Copper pot, 12 L|Steel pot, 25 L|Glass flask, 2 L|Boiler and vessel, 15 L|Returning flask, 3 L|Bowl and lid, 10 L|Returning pot, 10 L|Pressure pot, weight off, 9 L|Small glass, 500 mL|Steamer and hose, 5 L|Vessel on a steam generator, 60 L/g;
 const foreign = {
   us: /(?:^|[\s(])(?:g|kg|L|°C|mm|cm|m|K|W\/°C|mL\/min|mL\/kg|L\/kg|g\/L|g\/mL)(?=$|[\s.,;:)·–/])|\blitres?\b|\bkilograms?\b|\bmetres?\b/,
   metric:

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { fixed } from "@/core/units/format";
+import { fixed, showTemperature, words } from "@/core/units/format";
 import { dryingWays, moistureByDrying, type WayToDry } from "@/core/plant/dryOut";
 import { readNumber, toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
@@ -15,8 +15,10 @@ import { Fold } from "@/ui/primitives/Fold";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
 
+const ovenC = 105;
+
 const wayWords: Record<WayToDry, { label: string; how: string }> = {
-  oven: { label: "Oven", how: "At 105 °C (220 °F) until two weighings are alike." },
+  oven: { label: "Oven", how: "Bake it gently until two weighings are alike." },
   microwave: {
     label: "Microwave",
     how: "Half a minute at a time, a glass of water beside it, until two weighings are alike.",
@@ -75,7 +77,9 @@ export function DryAHandful({ harvest }: { harvest: Harvest }) {
         value={now.way}
         onChange={(way) => change({ way })}
       />
-      <Txt variant="small">{`Take it as it is cut. ${wayWords[now.way].how}`}</Txt>
+      <Txt variant="small">
+        {`Take it as it is cut. ${wayWords[now.way].how}${now.way === "oven" ? ` The oven stands at ${words(showTemperature(ovenC, units))}.` : ""}`}
+      </Txt>
       <View className="flex-row gap-3">
         <NumberField
           label="Handful before"

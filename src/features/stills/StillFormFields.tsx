@@ -131,7 +131,11 @@ export function LidFields({ control }: Part) {
 }
 
 /** What heats it, how strongly, and how much of that arrives. */
-export function HeatFields({ control, heatKind }: Part & { heatKind: HeatKind }) {
+export function HeatFields({
+  control,
+  heatKind,
+  units,
+}: Part & { heatKind: HeatKind; units: UnitSystem }) {
   return (
     <Card className="gap-3">
       <FormChoice control={control} name="heatKind" label="Heat" options={heatOptions} />
@@ -142,7 +146,7 @@ export function HeatFields({ control, heatKind }: Part & { heatKind: HeatKind })
           label="Power"
           choices={
             heatSources[heatKind].hazard === "pressure"
-              ? ["W", "kW", "steamLPerH", "hp"]
+              ? ["W", "kW", ...(units === "metric" ? (["steamLPerH"] as const) : []), "hp"]
               : ["W", "kW"]
           }
         />

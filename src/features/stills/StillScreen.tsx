@@ -189,7 +189,7 @@ function StillForm({ still }: { still: Still | undefined }) {
       </Card>
       <PotFields control={control} construction={construction} units={units} />
       {constructionOf(construction).canShut ? <LidFields control={control} /> : null}
-      <HeatFields control={control} heatKind={typed.heatKind ?? "plate"} />
+      <HeatFields control={control} heatKind={typed.heatKind ?? "plate"} units={units} />
       <NotMeasured
         typed={typed}
         onPower={(watts) => setValue("power", toInput(watts, "W"), asTyped)}
