@@ -8,6 +8,8 @@ export const safety = {
   warmOutletC: 40,
   /** From here on vapour itself may leave the outlet, °C: a judgement, below the first wisps near 65. */
   hotOutletC: 60,
+  /** Cooling water that leaves a jacket so hot has no more to give, °C: vapour is close behind. */
+  hotCoolingC: 60,
   /** The dry line is told of so long before it is reached, min: time to boil a kettle for topping up. */
   dryLineNoticeMinutes: 10,
   /** Nearer than this nothing helps but heat off, min: a judgement, the time a pot goes on boiling. */

@@ -68,13 +68,20 @@ test("three tabs on one probe take one line; all hear all, and the next goes on 
   await until(() => second.told.includes("open"));
   expect([first.texts, second.texts, third.texts]).toEqual([["one"], ["one"], ["one"]]);
   expect(second.told).toContain("open");
+  /* A tab that joins late is told what came; the others do not hear it twice. */
+  const late = tab();
+  await until(() => late.texts.length > 0);
+  FakeSource.open[0]!.onmessage?.({ data: "next" });
+  await until(() => [second, third, late].every(({ texts }) => texts.includes("next")));
+  for (const { texts } of [second, third, late]) expect(texts).toEqual(["one", "next"]);
+  late.stop();
   const [line] = FakeSource.open;
   first.stop();
   await until(() => FakeSource.open.length === 1 && FakeSource.open[0] !== line);
   FakeSource.open[0]!.onmessage?.({ data: "two" });
-  await until(() => third.texts.length > 1);
-  expect(third.texts).toEqual(["one", "two"]);
-  expect(first.texts).toEqual(["one"]);
+  await until(() => third.texts.length > 2);
+  expect(third.texts).toEqual(["one", "next", "two"]);
+  expect(first.texts).toEqual(["one", "next"]);
   second.stop();
   third.stop();
   await opened(0);

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { instrumentBeatMs } from "@/messages/instrumentMessages";
+import { newId } from "@/records/base";
 
 /** What is heard of an instrument. */
 export interface Heard {
@@ -13,7 +14,13 @@ export interface Heard {
 
 const mostTold = 100_000;
 const noticeSchema = z.discriminatedUnion("type", [
-  z.object({ type: z.literal("samples"), texts: z.array(z.string()).max(mostTold) }),
+  z.object({
+    type: z.literal("samples"),
+    texts: z.array(z.string()).max(mostTold),
+    /** Which tab holds the line, and the place of the first of these among all it has heard. */
+    line: z.string(),
+    first: z.int().min(0),
+  }),
   z.object({ type: z.literal("status"), status: z.enum(["open", "lost", "closed", "silent"]) }),
   z.object({ type: z.literal("hello") }),
 ]);
@@ -42,17 +49,34 @@ export function openSharedSource(address: string, heard: Heard): () => void {
   let status: Status | undefined;
   const tell = (notice: Notice) => channel.postMessage(notice);
   let leads = false;
-  let recent: { text: string; at: number }[] = [];
+  let recent: { text: string; at: number; place: number }[] = [];
+  const line = newId();
+  const tellFrom = (place: number) => {
+    const told = recent.filter((each) => each.place >= place);
+    if (told[0])
+      tell({
+        type: "samples",
+        texts: told.map(({ text }) => text),
+        line,
+        first: told[0].place,
+      });
+  };
+  /* What a tab that joined has told once more is heard by all: each hears every text once. */
+  let hearing = { line: "", next: 0 };
+  const hear = ({ texts, line: from, first }: Extract<Notice, { type: "samples" }>) => {
+    if (hearing.line !== from) hearing = { line: from, next: 0 };
+    texts.slice(Math.max(0, hearing.next - first)).forEach(heard.onMessage);
+    hearing.next = Math.max(hearing.next, first + texts.length);
+  };
 
   channel.onmessage = ({ data }: MessageEvent<unknown>) => {
     const notice = noticeSchema.safeParse(data);
     if (!notice.success) return;
     if (notice.data.type === "hello") {
       if (leads && status) tell({ type: "status", status });
-      if (leads && recent.length > 0)
-        tell({ type: "samples", texts: recent.map(({ text }) => text) });
+      if (leads) tellFrom(0);
     } else if (leads) return;
-    else if (notice.data.type === "samples") notice.data.texts.forEach(heard.onMessage);
+    else if (notice.data.type === "samples") hear(notice.data);
     else if (notice.data.status === "open") heard.onOpen();
     else if (notice.data.status === "silent") heard.onSilent();
     else heard.onError(notice.data.status === "closed");
@@ -62,10 +86,10 @@ export function openSharedSource(address: string, heard: Heard): () => void {
   const lead = () =>
     new Promise<void>((done) => {
       leads = true;
-      let texts: string[] = [];
+      let [heardSoFar, toldSoFar] = [0, 0];
       const timer = setInterval(() => {
-        if (texts.length > 0) tell({ type: "samples", texts });
-        texts = [];
+        tellFrom(toldSoFar);
+        toldSoFar = heardSoFar;
         recent = recent.filter(({ at }) => at > performance.now() - recentMs).slice(-mostTold);
       }, tellMs);
       const is = (next: typeof status) => {
@@ -75,8 +99,8 @@ export function openSharedSource(address: string, heard: Heard): () => void {
       const close = openSource(address, {
         onOpen: () => (is("open"), heard.onOpen()),
         onMessage(text) {
-          texts.push(text);
-          recent.push({ text, at: performance.now() });
+          recent.push({ text, at: performance.now(), place: heardSoFar });
+          heardSoFar += 1;
           heard.onMessage(text);
         },
         onError: (closed) => (is(closed ? "closed" : "lost"), heard.onError(closed)),

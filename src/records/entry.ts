@@ -17,6 +17,8 @@ const readingFields = {
   headC: within(limits.headC).optional(),
   outletC: within(limits.headC).optional(),
   tubC: within(limits.tubC).optional(),
+  /** Cooling water as it leaves a jacket. */
+  coolingOutC: within(limits.tubC).optional(),
   /** All distillate so far, mL. */
   distillateMl: amount.optional(),
   /** Drip rate, mL/min. */
@@ -41,6 +43,8 @@ const resultFields = {
   hydrosolMl: amount.optional(),
   /** Part of the hydrosol kept apart as the first cut, mL. */
   firstCutMl: amount.optional(),
+  /** Liquid from the pot that is kept, mL. */
+  liquorMl: amount.optional(),
   /** Measured density of the oil, g/mL. */
   oilDensityGPerMl: within(limits.oilDensity).optional(),
   look: shortText.optional(),

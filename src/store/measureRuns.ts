@@ -88,13 +88,14 @@ function shareOf(
 ): Measured {
   if (!pool) return result;
   const part = (total: number) => shareOut(total, weights)[i]!;
-  const { oilMl, hydrosolMl, firstCutMl, jars, ...rest } = result;
+  const { oilMl, hydrosolMl, firstCutMl, liquorMl, jars, ...rest } = result;
   return {
     ...rest,
     pool,
     ...(oilMl === undefined ? {} : { oilMl: part(oilMl) }),
     ...(hydrosolMl === undefined ? {} : { hydrosolMl: part(hydrosolMl) }),
     ...(firstCutMl === undefined ? {} : { firstCutMl: part(firstCutMl) }),
+    ...(liquorMl === undefined ? {} : { liquorMl: part(liquorMl) }),
     ...(jars
       ? {
           jars: jars.map(({ volumeMl, oilMl: ofJar }) => ({

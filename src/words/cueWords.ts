@@ -171,6 +171,10 @@ const alarmSays: Record<
     say: "Outlet is warm: turn down, or cool more",
     because: `Above ${words(showTemperature(safety.warmOutletC, units))} oil is lost to the air.`,
   }),
+  coolingHot: (_alarm, _inMinutes, units) => ({
+    say: "Cooling water leaves hot: more water, or less heat",
+    because: `At ${words(showTemperature(safety.hotCoolingC, units))} it takes up hardly any more, and vapour comes through.`,
+  }),
   noFirstDrop: () => ({
     say: "No drop where one should come: heat off",
     because: "The steam goes somewhere else. Let it cool, then look for a leak or a blocked path.",

@@ -38,6 +38,8 @@ export function logLine(entry: LoggedEntry, units: UnitSystem): { what: string; 
   const parts: string[] = [];
   if (entry.type === "reading") {
     if (entry.headC !== undefined) parts.push(`head ${words(showTemperature(entry.headC, units))}`);
+    if (entry.coolingOutC !== undefined)
+      parts.push(`cooling water out ${words(showTemperature(entry.coolingOutC, units))}`);
     if (entry.outletC !== undefined)
       parts.push(`outlet ${words(showTemperature(entry.outletC, units))}`);
     if (entry.distillateMl !== undefined)

@@ -27,7 +27,7 @@ export interface Forecast {
     visibleAtOnceMl: Percentiles;
   };
   /** Of each compound, the middle run: distilled and, of that, dissolved, g. */
-  compounds: Record<string, { distilledG: number; dissolvedG: number }>;
+  compounds: Record<string, { distilledG: number; dissolvedG: number; potG: number }>;
   /** The jars of the middle run, by the request's cuts: its oil, what of it can be seen, what is in it. */
   cuts: {
     fromMl: number;

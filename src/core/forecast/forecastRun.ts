@@ -81,6 +81,7 @@ function summarised(
     { length: curvePoints + 1 },
     (_, i) => (middle.runMinutes * i) / curvePoints,
   );
+  const inPot = middle.course.inPot(middle.runMinutes);
   const came = minutes.map((t) => middle.course.over(t));
   /* Of the vapour between two points of the curve, before any of it runs back. */
   const headAt = (i: number) =>
@@ -117,7 +118,7 @@ function summarised(
     compounds: Object.fromEntries(
       parts.ids.map((id, i) => [
         id,
-        { distilledG: distilled[i]!, dissolvedG: middle.dissolved[i]! },
+        { distilledG: distilled[i]!, dissolvedG: middle.dissolved[i]!, potG: inPot[i]! },
       ]),
     ),
     cuts: middle.jars.map((jar, at) => {
@@ -133,7 +134,7 @@ function summarised(
       };
     }),
     onTubesMl: middle.onTubesMl,
-    potOilG: sum(middle.course.inPot(middle.runMinutes)),
+    potOilG: sum(inPot),
     layer: layerOf(parts, distilled, middle),
     recovery: middle.plantOilG > 0 ? middle.distilledG / middle.plantOilG : 0,
     potLeftMl: Math.max(

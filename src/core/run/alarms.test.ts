@@ -41,6 +41,8 @@ test.each<[string, Partial<AlarmInput>, Partial<LiveEstimate>, string[]]>([
   ["jar full after the end", {}, { minutesToJarFull: 2, minutesToHeatOff: 1 }, []],
   ["outlet warm", { outletC: 43 }, {}, ["outletWarm:act"]],
   ["vapour at the outlet", { outletC: 70 }, {}, ["outletHot:danger"]],
+  ["cooling water hot", { coolingOutC: 61 }, {}, ["coolingHot:act"]],
+  ["cooling water warm, as it should be", { coolingOutC: 42 }, {}, []],
   ["rate fallen", {}, { rateMlPerMin: 6 }, ["rateFell:act"]],
   ["rate as planned, not read", {}, { rateMlPerMin: 6, measured: false }, []],
   ["turned down on purpose", { expectedRateMlPerMin: 7 }, { rateMlPerMin: 6 }, []],

@@ -12,6 +12,7 @@ export const alarmCodes = [
   "rateFell",
   "headFell",
   "tubWarm",
+  "coolingHot",
   "jarFull",
   "bowlFull",
   "boilLate",
@@ -33,6 +34,8 @@ export interface AlarmInput {
   live?: LiveEstimate;
   tub?: TubNow;
   outletC?: number;
+  /** Cooling water as it leaves the condenser. */
+  coolingOutC?: number;
   headC?: number;
   boilC: number;
   /** Minutes since the boil while no drop has come, and how many the plan allows. */
@@ -56,7 +59,7 @@ const fallenHeadC = 4;
 /** Alarms that look ahead, what is dangerous first, then what is soonest. */
 export function alarms(run: AlarmInput): Alarm[] {
   const found: Alarm[] = [];
-  const { live, tub, outletC, headC } = run;
+  const { live, tub, outletC, headC, coolingOutC } = run;
   if (live && live.minutesToDryLine <= ahead.dryLine)
     found.push({
       code: "dryLine",
@@ -76,6 +79,8 @@ export function alarms(run: AlarmInput): Alarm[] {
     found.push({ code: "rateFell", urgency: "act", minutes: 0 });
   if (live && headC !== undefined && headC < run.boilC - fallenHeadC)
     found.push({ code: "headFell", urgency: "act", minutes: 0 });
+  if (live && coolingOutC !== undefined && coolingOutC >= safety.hotCoolingC)
+    found.push({ code: "coolingHot", urgency: "act", minutes: 0 });
   if (tub && !coldEnough(tub, ahead.tub))
     found.push({
       code: "tubWarm",

@@ -155,7 +155,7 @@ export function DayChart({ lanes, charges, beginning, lengthMin, nowMin, onOpen,
         ))}
       </View>
       <Txt variant="small">
-        {`Green: loading. Brown: heating. Blue: distilling. Grey: waiting, emptying and rinsing.${lengthMin <= end ? " Dashed: the day’s end." : ""}`}
+        {`Green: loading. Yellow: heating. Blue: distilling. Grey: waiting, emptying and rinsing.${lengthMin <= end ? " Dashed: the day’s end." : ""}`}
       </Txt>
     </View>
   );

@@ -32,7 +32,14 @@ export function CockpitSheets({ sheet, onClose, log, still, instrument, prices, 
   const { heatOn } = state;
   switch (sheet) {
     case "reading":
-      return <ReadingSheet {...common} units={units} headHelp={headHelp(part)} />;
+      return (
+        <ReadingSheet
+          {...common}
+          units={units}
+          headHelp={headHelp(part)}
+          onTap={still?.condenser?.kind === "tap"}
+        />
+      );
     case "drips":
       return <DripSheet {...common} />;
     case "add":

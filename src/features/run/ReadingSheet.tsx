@@ -21,10 +21,12 @@ interface Props {
   units: UnitSystem;
   /** What the head should show by now. */
   headHelp?: string;
+  /** Cooled by running water, without a tub. */
+  onTap?: boolean;
 }
 
 /** What the eye and the thermometers say. Any one of them is enough. */
-export function ReadingSheet({ open, onClose, log, units, headHelp }: Props) {
+export function ReadingSheet({ open, onClose, log, units, headHelp, onTap = false }: Props) {
   const degrees = unitsFor("temperature", units);
   const volumes = unitsFor("volume", units);
   const [ago, setAgo] = useState(0);
@@ -33,6 +35,7 @@ export function ReadingSheet({ open, onClose, log, units, headHelp }: Props) {
     oil: toInput(undefined, "mL"),
     head: toInput(undefined, degrees[0] ?? "C"),
     outlet: toInput(undefined, degrees[0] ?? "C"),
+    coolingOut: toInput(undefined, degrees[0] ?? "C"),
     tub: toInput(undefined, degrees[0] ?? "C"),
     note: "",
   }));
@@ -40,7 +43,7 @@ export function ReadingSheet({ open, onClose, log, units, headHelp }: Props) {
   const form = useForm({ resolver: zodResolver(readingSchema), defaultValues: draft.start });
   const { control, handleSubmit, reset } = form;
   useFormDraft(form, draft);
-  const save = handleSubmit(({ distillate, oil, head, outlet, tub, note }) => {
+  const save = handleSubmit(({ distillate, oil, head, outlet, coolingOut, tub, note }) => {
     const kept = log.write(
       {
         type: "reading",
@@ -48,6 +51,7 @@ export function ReadingSheet({ open, onClose, log, units, headHelp }: Props) {
         ...(oil !== undefined ? { oilMl: oil } : {}),
         ...(head !== undefined ? { headC: head } : {}),
         ...(outlet !== undefined ? { outletC: outlet } : {}),
+        ...(coolingOut !== undefined ? { coolingOutC: coolingOut } : {}),
         ...(tub !== undefined ? { tubC: tub } : {}),
         ...(note ? { note } : {}),
       },
@@ -83,7 +87,12 @@ export function ReadingSheet({ open, onClose, log, units, headHelp }: Props) {
       />
       <View className="flex-row gap-3">
         <FormNumber control={control} name="oil" label="Visible oil" choices={["mL", "drop"]} />
-        <FormNumber control={control} name="tub" label="Tub temperature" choices={degrees} />
+        <FormNumber
+          control={control}
+          name={onTap ? "coolingOut" : "tub"}
+          label={onTap ? "Cooling water out" : "Tub temperature"}
+          choices={degrees}
+        />
       </View>
       <View className="flex-row gap-3">
         <FormNumber

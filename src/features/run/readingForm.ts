@@ -11,12 +11,13 @@ export const readingSchema = z
     oil: optionalNumberField({ name: "Oil", ...limits.amount }),
     head: temperature("Head"),
     outlet: temperature("Outlet"),
+    coolingOut: optionalNumberField({ name: "Cooling water", ...limits.tubC }),
     tub: optionalNumberField({ name: "Tub", ...limits.tubC }),
     note: z.string().max(5000),
   })
   .refine(
-    ({ distillate, oil, head, outlet, tub, note }) =>
-      distillate ?? oil ?? head ?? outlet ?? tub ?? (note || undefined),
+    ({ distillate, oil, head, outlet, coolingOut, tub, note }) =>
+      distillate ?? oil ?? head ?? outlet ?? coolingOut ?? tub ?? (note || undefined),
     {
       path: ["distillate"],
       message: "Read at least one thing: the jar, a temperature, or a note.",

@@ -19,6 +19,8 @@ interface Props {
   units: UnitSystem;
   /** Jars that were swapped, what each smells of by the plan. */
   jars: readonly string[];
+  /** Liquid from the pot was kept. */
+  liquorKept: boolean;
   /** Looks, smells, pH or a note are in it already. */
   noted: boolean;
 }
@@ -35,7 +37,15 @@ export function isNoted(form: SeparateForm): boolean {
 }
 
 /** What is measured once oil and hydrosol are apart. */
-export function ResultFields({ control, plant, densityGPerMl, units, jars, noted }: Props) {
+export function ResultFields({
+  control,
+  plant,
+  densityGPerMl,
+  units,
+  jars,
+  liquorKept,
+  noted,
+}: Props) {
   const smells = plant ? smellsOf(plant.composition) : [];
   const volumes = unitsFor("volume", units);
   const { errors } = useFormState({ control });
@@ -106,6 +116,18 @@ export function ResultFields({ control, plant, densityGPerMl, units, jars, noted
             placeholder={fixed(densityGPerMl, 3)}
           />
         </View>
+        {liquorKept ? (
+          <View className="flex-row gap-3">
+            <FormNumber
+              control={control}
+              name="liquor"
+              label="Pot liquor, as kept"
+              choices={volumes}
+              placeholder="open"
+            />
+            <View className="flex-1" />
+          </View>
+        ) : null}
       </Card>
       <Fold
         title="Look, smell, pH, note"

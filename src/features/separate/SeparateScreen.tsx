@@ -198,6 +198,7 @@ export function SeparateScreen({ run }: { run: Run }) {
         densityGPerMl={oilDensityGPerMl}
         units={units}
         jars={jarSmells(run, beginning.jars.length)}
+        liquorKept={state.spent?.liquorKept === true || state.result?.liquorMl !== undefined}
         noted={noted}
       />
       <OilAnotherWay

@@ -20,6 +20,7 @@ import { worthlessAt } from "./worthlessAt";
 export interface Latest {
   headC?: number;
   outletC?: number;
+  coolingOutC?: number;
   tub?: { temperatureC: number; at: number };
   /** Distillate by the scale, mL, thinned. */
   distillate?: readonly { at: number; volumeMl: number }[];
@@ -47,12 +48,13 @@ const minute = 60000;
 
 /** What was read last: by the instrument where it says something, else by hand. */
 export function latestKnown({ readings }: RunState, instrument: Latest = {}): Latest {
-  const last = (field: "headC" | "outletC") =>
+  const last = (field: "headC" | "outletC" | "coolingOutC") =>
     readings.findLast((reading) => reading[field] !== undefined)?.[field];
   return {
     ...instrument,
     headC: instrument.headC ?? last("headC"),
     outletC: instrument.outletC ?? last("outletC"),
+    coolingOutC: last("coolingOutC"),
   };
 }
 
@@ -90,6 +92,7 @@ export function liveRun(
     live,
     tub,
     outletC: latest.outletC,
+    coolingOutC: latest.coolingOutC,
     headC: latest.headC,
     boilC: headBoilsAt(run.plan),
     waitingForBoil:

@@ -50,3 +50,13 @@ test("jars whose oil was kept apart are lots of their own; an open oil is none",
 test("no oil, no oil lot", () => {
   expect(lotsOfRun(sampleRun(), { at, oilMl: 0, hydrosolMl: 500 }, [], now)).toHaveLength(1);
 });
+
+test("pot liquor that was kept is a lot; emptied again it goes, and one put there by hand stays", () => {
+  const kept = lotsOfRun(sampleRun(), { ...result, liquorMl: 800 }, [], now);
+  const liquor = kept.find(({ product }) => product === "liquor")!;
+  expect(liquor).toMatchObject({ volumeMl: 800, runIds: ["run-a"] });
+  const byHand = { ...liquor, id: "by-hand", volumeMl: 250 };
+  const again = lotsOfRun(sampleRun(), result, [...kept, byHand], now);
+  expect(again.find(({ id }) => id === liquor.id)).toMatchObject({ volumeMl: 0 });
+  expect(again.some(({ id }) => id === "by-hand")).toBe(false);
+});

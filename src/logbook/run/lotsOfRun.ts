@@ -8,7 +8,7 @@ import type { Run } from "@/records/run";
 type Result = Omit<Separated, "id" | "type">;
 
 interface Product extends Pick<Lot, "product" | "firstCut" | "jar" | "volumeMl"> {
-  letter: "O" | "H" | "F";
+  letter: "O" | "H" | "F" | "L";
 }
 
 /**
@@ -30,9 +30,16 @@ export function lotsOfRun(
   const codes = lots.map(({ code }) => code);
   const madeOn = isoDay(new Date(result.at));
   const products = productsOf(result);
-  const gone = own.filter((lot) => !products.some((product) => same(lot, product)));
+  const gone = own.filter(
+    (lot) =>
+      !products.some((product) => same(lot, product)) &&
+      (lot.product !== "liquor" || lot.id === lotId(runIds, "L")),
+  );
   const made = products.flatMap(({ letter, ...product }): Lot[] => {
-    const existing = own.find((lot) => same(lot, product));
+    const existing = own.find(
+      (lot) =>
+        same(lot, product) && (product.product !== "liquor" || lot.id === lotId(runIds, letter)),
+    );
     if (existing) return [{ ...existing, ...product, ...described(result, product.product) }];
     if (product.volumeMl <= 0) return [];
     const code = newCode(codes);
@@ -63,12 +70,16 @@ function lotId(runIds: readonly string[], letter: Product["letter"], jar = 0): s
 }
 
 function productsOf(result: Result): Product[] {
-  const { oilMl = 0, hydrosolMl = 0, firstCutMl = 0, jars = [] } = result;
+  const { oilMl = 0, hydrosolMl = 0, firstCutMl = 0, jars = [], liquorMl } = result;
+  /* A liquor that was put on the shelf by hand is not this measure's. */
+  const liquor: Product[] =
+    liquorMl === undefined ? [] : [{ product: "liquor", letter: "L", volumeMl: liquorMl }];
   if (jars.length < 2)
     return [
       { product: "oil", letter: "O", volumeMl: oilMl },
       { product: "hydrosol", letter: "H", volumeMl: hydrosolMl - firstCutMl },
       { product: "hydrosol", firstCut: true, letter: "F", volumeMl: firstCutMl },
+      ...liquor,
     ];
   let fromMl = 0;
   const placed = jars.map(({ volumeMl, oilMl: ofJar }, i) => {
@@ -92,6 +103,7 @@ function productsOf(result: Result): Product[] {
       letter: "H",
       volumeMl,
     })),
+    ...liquor,
   ];
 }
 
@@ -103,6 +115,7 @@ function described(
   { look, smell, hydrosolLook, hydrosolSmell }: Result,
   product: Lot["product"],
 ): Pick<Lot, "look" | "smell"> {
+  if (product === "liquor") return {};
   const [looks, smells] =
     product === "oil" ? [look, smell] : [hydrosolLook ?? look, hydrosolSmell ?? smell];
   return { ...(looks ? { look: looks } : {}), ...(smells ? { smell: smells } : {}) };

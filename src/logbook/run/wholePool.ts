@@ -10,13 +10,14 @@ export function wholePool(measured: Separated, runs: readonly Run[]): Separated 
     .flatMap((each) => runState(each.entries).result ?? []);
   const sum = (read: (part: Separated) => number | undefined) =>
     Number(parts.reduce((all, part) => all + (read(part) ?? 0), 0).toPrecision(6));
-  const told = <K extends "oilMl" | "hydrosolMl" | "firstCutMl">(field: K) =>
+  const told = <K extends "oilMl" | "hydrosolMl" | "firstCutMl" | "liquorMl">(field: K) =>
     measured[field] === undefined ? {} : { [field]: sum((part) => part[field]) };
   return {
     ...measured,
     ...told("oilMl"),
     ...told("hydrosolMl"),
     ...told("firstCutMl"),
+    ...told("liquorMl"),
     ...(measured.jars
       ? {
           jars: measured.jars.map(({ oilMl }, i) => ({

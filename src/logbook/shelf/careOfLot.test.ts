@@ -49,6 +49,21 @@ describe("a water by its own run", () => {
     expect(waterOfLot(water({ runIds: [] }), runs)).toBeUndefined();
   });
 
+  test("a pot liquor holds what its run leaves in the pot, and is judged no milder than the usual water", () => {
+    const swum = {
+      ...run,
+      plan: { ...run.plan, request: { ...run.plan.request!, method: "hydro" as const } },
+    };
+    const pots = new Map([[run.id, swum]]);
+    const liquor = water({ product: "liquor" });
+    expect(sum(waterOfLot(liquor, pots))).toBeGreaterThan(0);
+    expect(waterOfLot(liquor, runs)).toBeUndefined();
+    const [part] = oilParts(liquor, shelfOf([swum, liquor]), catalogueBook);
+    const usual = usualWater(plantById(run.plantId)!);
+    for (const [id, mgPerL] of Object.entries(usual))
+      expect(part!.water![id]).toBeGreaterThanOrEqual(mgPerL);
+  });
+
   test("its cautions go by that content, and by the plant's usual where there is none", () => {
     const shelf = shelfOf([run, water()]);
     const [part] = oilParts(water(), shelf, catalogueBook);

@@ -7,6 +7,7 @@ import type { PlantBook } from "../plant/plantBook";
 import type { Lot } from "@/records/lot";
 import type { Run } from "@/records/run";
 import { measuredShares } from "./measuredShares";
+import type { WaterContent } from "@/core/care/usualWater";
 import { partsOf, type Shelf } from "./trace";
 import { waterOfLot } from "./waterOfLot";
 
@@ -44,9 +45,15 @@ function ownPart(lot: Lot, shelf: Shelf, book: PlantBook, share: number): OilPar
   return {
     ...known,
     ...(measured ? { care: withMeasured(known.care, measured), composition: measured } : {}),
-    ...(water ? { water } : {}),
+    ...(water ? { water: lot.product === "liquor" ? strongest(water, known.water) : water } : {}),
     densityGPerMl: composition && oilProperties(composition).densityGPerMl,
   };
+}
+
+/* What was boiled with the plant holds more than its oil's parts: it is judged no milder than the plant's usual water. */
+function strongest(own: WaterContent, usual: WaterContent = {}): WaterContent {
+  const ids = new Set([...Object.keys(own), ...Object.keys(usual)]);
+  return Object.fromEntries([...ids].map((id) => [id, Math.max(own[id] ?? 0, usual[id] ?? 0)]));
 }
 
 function withMeasured({ cautions = [], ...care }: OilPart["care"], measured: Composition): Warned {
