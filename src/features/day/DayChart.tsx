@@ -231,12 +231,14 @@ function Bar({ charge, left, width, onOpen, onMove }: BarProps) {
       setFrom(undefined);
       setShift(0);
     },
-    onPointerUp: () => {
-      const moved = from !== undefined && Math.abs(shift) > slip;
+    onPointerUp: (event: Pointed) => {
+      /* Where the finger left, not where it was last drawn. */
+      const by = from === undefined ? 0 : event.clientY - from;
+      const moved = Math.abs(by) > slip;
       setFrom(undefined);
       setDragged(moved);
       setShift(0);
-      if (moved) onMove(toStep(loadMin + (shift * 60) / perHour));
+      if (moved) onMove(toStep(loadMin + (by * 60) / perHour));
     },
     onClick: () => {
       if (!dragged) onOpen();
