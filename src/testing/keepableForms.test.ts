@@ -96,6 +96,7 @@ test("whatever is measured, read or filled can be opened again", () => {
     oil: toInput(1, "mL"),
     head: toInput(undefined, "F"),
     outlet: toInput(undefined, "F"),
+    coolingOut: toInput(undefined, "F"),
     tub: toInput(undefined, "F"),
     note: "",
   };
@@ -103,7 +104,7 @@ test("whatever is measured, read or filled can be opened again", () => {
     fc.property(typedInto(reading), (form) => {
       const read = readingSchema.safeParse(form);
       if (!read.success) return;
-      const { distillate, oil, head, outlet, tub } = read.data;
+      const { distillate, oil, head, outlet, coolingOut, tub } = read.data;
       opensAgain(
         sampleRun([
           entryAt(30, {
@@ -112,6 +113,7 @@ test("whatever is measured, read or filled can be opened again", () => {
             ...(oil === undefined ? {} : { oilMl: oil }),
             ...(head === undefined ? {} : { headC: head }),
             ...(outlet === undefined ? {} : { outletC: outlet }),
+            ...(coolingOut === undefined ? {} : { coolingOutC: coolingOut }),
             ...(tub === undefined ? {} : { tubC: tub }),
           }),
         ]),
