@@ -1,3 +1,4 @@
+import { sampleDay } from "@/testing/sampleDay";
 import fc from "fast-check";
 import ICAL from "ical.js";
 import { catalogueBook } from "@/logbook/plant/plantBook";
@@ -6,7 +7,7 @@ import type { Lot } from "@/records/lot";
 import type { DutyDue } from "@/logbook/shelf/duties";
 import { dutyWords } from "@/words/dutyWords";
 import { plainText } from "@/words/plainText";
-import { calendarFile } from "./calendarFile";
+import { calendarFile, dayCalendar } from "./calendarFile";
 
 const lot: Lot = {
   ...newRecord("lot", new Date("2026-06-01T08:00:00Z")),
@@ -99,4 +100,14 @@ test("an independent reader finds 3,000 events with the nastiest names, each nam
       plainText(dutyWords(each, catalogueBook, "metric").title).replaceAll("\n", " "),
     ),
   );
+});
+
+test("a laid-out day is a calendar of its moments, each with an alarm and the same name in a later file", () => {
+  const at = new Date("2026-07-14T07:15:00").getTime();
+  const moments = [{ at, title: "Heat on: Peppermint 1", detail: "Copper pot, 12 L" }];
+  const text = dayCalendar(sampleDay(), moments);
+  expect(text).toContain("SUMMARY:Heat on: Peppermint 1");
+  expect(text.match(/BEGIN:VALARM/g)).toHaveLength(1);
+  const uid = /UID:(.*)/.exec(text)?.[1];
+  expect(dayCalendar(sampleDay({ updatedAt: "2026-07-15T08:00:00Z" }), moments)).toContain(uid);
 });

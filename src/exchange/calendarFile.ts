@@ -3,6 +3,7 @@ import { addDays } from "date-fns/addDays";
 import { createEvents, type EventAttributes } from "ics";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { DutyDue } from "@/logbook/shelf/duties";
+import type { DayRecord } from "@/records/day";
 import { plainText } from "@/words/plainText";
 import { dutyWords } from "@/words/dutyWords";
 
@@ -38,7 +39,7 @@ export function calendarFile(
  * Lines of at most 75 octets, as RFC 5545 (3.1) has it, none of them ending within a letter: long ones were folded by
  * letters, of which some take four.
  */
-export function foldedByOctets(text: string): string {
+function foldedByOctets(text: string): string {
   const whole = text.replace(/\r\n[ \t]/g, "");
   return whole
     .split("\r\n")
@@ -113,4 +114,46 @@ function eventOf(due: DutyDue, book: PlantBook, units: UnitSystem): EventAttribu
       },
     ],
   };
+}
+
+interface Moment {
+  at: number;
+  title: string;
+  detail: string;
+}
+
+/**
+ * A laid-out day as an iCalendar file (RFC 5545), an event with an alarm for each moment. A later file of the same day moves
+ * what a calendar has of it.
+ * @throws Error saying what cannot be written
+ */
+export function dayCalendar(day: DayRecord, moments: readonly Moment[]): string {
+  const { error, value } = createEvents(
+    moments.map(({ at, title, detail }, i): EventAttributes => {
+      const date = new Date(at);
+      const told = plainText(title).replaceAll("\n", " ");
+      return {
+        uid: `day-${day.id}-${i}@sereno`,
+        sequence: Math.floor(Date.parse(day.updatedAt) / 1000),
+        title: told,
+        description: plainText(detail),
+        categories: ["Sereno"],
+        startInputType: "local",
+        startOutputType: "utc",
+        start: [
+          date.getFullYear(),
+          date.getMonth() + 1,
+          date.getDate(),
+          date.getHours(),
+          date.getMinutes(),
+        ],
+        duration: { minutes: 10 },
+        alarms: [{ action: "display", description: told, trigger: { minutes: 0, before: false } }],
+      };
+    }),
+    { productId: "-//Sereno//Day//EN", calName: "Sereno: a day", method: "PUBLISH" },
+  );
+  if (error || !value)
+    throw new Error(`the calendar could not be written: ${error?.message ?? "no events"}`);
+  return foldedByOctets(value);
 }

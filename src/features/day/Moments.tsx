@@ -2,7 +2,7 @@ import { View } from "react-native";
 import { momentsOf } from "@/core/day/acts";
 import { showTime } from "@/core/units/dates";
 import { showIce, showMass, words } from "@/core/units/format";
-import { dayCalendar } from "@/exchange/dayCalendar";
+import type { dayCalendar as DayCalendar } from "@/exchange/calendarFile";
 import { handOver } from "@/exchange/download";
 import type { DayRecord } from "@/records/day";
 import { useUnits } from "@/store/hooks";
@@ -18,6 +18,12 @@ interface Props {
   beginning: number;
   nowMin: number;
   stillName: (id: string) => string;
+}
+
+/* What writes calendars comes with the first one that is asked for. */
+async function calendarOf(...told: Parameters<typeof DayCalendar>): Promise<string> {
+  const { dayCalendar } = await import("@/exchange/calendarFile");
+  return dayCalendar(...told);
 }
 
 /** What to do when, from the first load to the last rinse; what is to come next stands out. */
@@ -62,7 +68,7 @@ export function Moments({ day, charges, beginning, nowMin, stillName }: Props) {
           onPress={() =>
             void handOver(
               `sereno-day-${day.on}.ics`,
-              dayCalendar(
+              calendarOf(
                 day,
                 lines.map(({ at, text, still }) => ({ at, title: text, detail: still })),
               ),
