@@ -24,8 +24,8 @@ async function layOut(page: Page): Promise<void> {
   await box.fill("Peppermint");
   await page.getByRole("option", { name: /^Peppermint/ }).click();
   await field(page, "Weight").fill("1600");
-  await page.getByRole("button", { name: "Lay out the day" }).click();
-  await expect(page.getByText(/the last still clear at .*, nothing late\.$/)).toBeVisible();
+  await page.getByRole("button", { name: "Plan the day" }).click();
+  await expect(page.getByText(/the last still is empty at .*, nothing late\.$/)).toBeVisible();
 }
 
 const bars = (page: Page) => page.locator("[data-charge]");
@@ -63,20 +63,20 @@ test("a day of two stills: laid out, moved by finger and by keys, lit late and l
   await touch("touchStart", 0);
   for (const dy of [20, 60, 116]) await touch("touchMove", dy);
   await touch("touchEnd", 116);
-  await expect(page.getByText("Moved and held.")).toBeVisible();
-  await expect(bars(page).nth(last)).toHaveAttribute("aria-label", /, held$/);
+  await expect(page.getByText("Moved. It keeps this time.")).toBeVisible();
+  await expect(bars(page).nth(last)).toHaveAttribute("aria-label", /, keeps its time$/);
   const after = await loadedAt(page, last);
   expect(minutes(after) - minutes(before)).toBeGreaterThanOrEqual(100);
 
   /* The keys take it five minutes further; where it cannot lie, that is said. */
   await bars(page).nth(last).focus();
-  await page.keyboard.press("ArrowDown");
-  await expect.poll(() => loadedAt(page, last)).not.toBe(after);
+  for (let press = 0; press < 4; press += 1) await page.keyboard.press("ArrowDown");
+  await expect.poll(async () => minutes(await loadedAt(page, last)) - minutes(after)).toBe(20);
   await bars(page).nth(last).click();
   await page.getByLabel("Load it at").fill("07:00");
-  await page.getByRole("button", { name: "Move and hold" }).click();
+  await page.getByRole("button", { name: "Move it" }).click();
   await expect(
-    page.getByText(/It lies at the nearest time that is free|^\d+ charges/).first(),
+    page.getByText(/It now has the nearest free time|^\d+ charges/).first(),
   ).toBeVisible();
 
   /* Its first charge is planned from here, and lit an hour late. */
@@ -89,9 +89,9 @@ test("a day of two stills: laid out, moved by finger and by keys, lit late and l
   await lightIt(page);
   await goTo(page, "/plan/day");
   await page.getByRole("link", { name: /charges? on 2 stills/ }).click();
-  await expect(page.getByText("It goes otherwise than laid out.")).toBeVisible();
-  await page.getByRole("button", { name: "Lay out the rest anew" }).click();
-  await expect(page.getByText("The day is laid out anew.")).toBeVisible();
+  await expect(page.getByText("The day no longer goes as planned.")).toBeVisible();
+  await page.getByRole("button", { name: "Plan the rest again" }).click();
+  await expect(page.getByText("The rest is planned again.")).toBeVisible();
   await goTo(page, "/");
   await expect(page.getByRole("link", { name: /^Next: \d\d:\d\d/ })).toBeVisible();
 });
@@ -101,13 +101,13 @@ test("what cannot be laid out is said: nothing chosen, no still, more than a cha
 }) => {
   await addCopperPot(page);
   await goTo(page, "/plan/day");
-  await page.getByRole("button", { name: "Lay out the day" }).click();
-  await expect(page.getByText("Say what is to be distilled.")).toBeVisible();
+  await page.getByRole("button", { name: "Plan the day" }).click();
+  await expect(page.getByText("Choose what is to be distilled.")).toBeVisible();
   await page.getByRole("button", { name: "Add a plant that is not cut yet" }).click();
-  await page.getByRole("button", { name: "Lay out the day" }).click();
+  await page.getByRole("button", { name: "Plan the day" }).click();
   await expect(page.getByText("Choose the plant.")).toBeVisible();
   await page.getByText("Copper pot, 12 L").click();
-  await page.getByRole("button", { name: "Lay out the day" }).click();
+  await page.getByRole("button", { name: "Plan the day" }).click();
   await expect(page.getByText("Choose one still at least.")).toBeVisible();
 });
 

@@ -1,7 +1,7 @@
 import { planDay } from "@/core/day/planDay";
 import { isoDay } from "@/core/units/dates";
 import { heapSplits } from "@/logbook/day/heapSplits";
-import { lengthOf } from "@/logbook/day/dayTimes";
+import { askedCharge, limitsOf } from "@/logbook/day/dayQuestion";
 import { catalogueBook } from "@/logbook/plant/plantBook";
 import { asCharge, asLimits } from "@/messages/dayMessages";
 import type { DayHeap, DayRecord } from "@/records/day";
@@ -31,6 +31,7 @@ export function days(now: Date, stills: readonly Still[], site: Setting["site"])
   const charges = heaps.flatMap((heap) => {
     const steps = heapSplits({
       day: told,
+      fromMin: 0,
       heap,
       stills,
       runs: [],
@@ -43,8 +44,8 @@ export function days(now: Date, stills: readonly Still[], site: Setting["site"])
   });
   const plan = planDay(
     {
-      ...asLimits({ ...told, lengthMin: lengthOf(told), stills: told.stillIds, fixed: [] }),
-      charges: charges.map(({ heapId: _heap, massG: _mass, ...charge }) => asCharge(charge)),
+      ...asLimits({ ...limitsOf(told), fixed: [] }),
+      charges: charges.map(askedCharge).map(asCharge),
     },
     { tries },
   );

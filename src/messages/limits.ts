@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { mostDayCharges } from "@/core/day/day";
 import { mostSaltGPerL } from "@/core/separation/brine";
 
 /** The lowest and the highest that a number may be. */
@@ -71,7 +72,7 @@ export const limits = {
   dayMinutes: { min: 0, max: 20_000 },
   dayStills: { min: 1, max: 4 },
   dayHeaps: { min: 1, max: 6 },
-  dayCharges: { min: 1, max: 40 },
+  dayCharges: { min: 1, max: mostDayCharges },
   sampleC: { min: -60, max: 400 },
   sampleG: { min: -1000, max: 1e6 },
 } as const satisfies Record<string, Limit>;

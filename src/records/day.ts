@@ -33,8 +33,6 @@ export const dayRecordSchema = z.object({
           plantId: shortText.min(1),
           state: plantState,
           massG: positive,
-          ready: clock.optional(),
-          due: clock.optional(),
         }),
       )
       .min(1)

@@ -1,11 +1,10 @@
-import { keysOf } from "@/core/keysOf";
-import { perChoice } from "@/core/plan/planChoices";
+import { habitFields } from "@/core/plan/planChoices";
 import { emptyDraft, wholeDraft, type PlanDraft } from "@/records/planDraft";
 import { changePreferences } from "./changes";
 import type { Thunk } from "./store";
 
 /* Ways of working are the person's habits: another plant does not change them. */
-const habits: readonly (keyof PlanDraft)[] = ["stillId", ...keysOf(perChoice(() => true))];
+const habits: readonly (keyof PlanDraft)[] = ["stillId", ...habitFields()];
 
 /**
  * Begins a plan, whichever way one comes to it: what is told stands in it, the person's habits stay, and

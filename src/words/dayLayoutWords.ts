@@ -1,8 +1,9 @@
 import type { DayAct } from "@/core/day/acts";
 import type { NotThen } from "@/core/day/nearestPlace";
 import { showTime } from "@/core/units/dates";
-import { counted, showDuration } from "@/core/units/format";
-import type { WhatIf } from "@/logbook/day/dayQuestion";
+import { counted, showDuration, showIce, words } from "@/core/units/format";
+import type { UnitSystem } from "@/core/units/units";
+import { moreIceKg, type WhatIf } from "@/logbook/day/dayQuestion";
 import type { DayAnswer } from "@/messages/dayMessages";
 
 /** What a moment of a day is called in a list. */
@@ -12,24 +13,28 @@ export const dayActWords: Record<DayAct, string> = {
   firstDrop: "First drop",
   off: "Heat off",
   close: "Empty and rinse",
-  done: "Clear",
+  done: "Empty",
 };
 
-/** Why a charge does not lie where it was put. */
+/** Why a charge cannot have the time it was put to. */
 export const notThenWords: Record<NotThen, string> = {
-  notReady: "It is not ready before.",
+  notReady: "It cannot be loaded so early.",
   stillTaken: "The still is taken then.",
   handsBusy: "All hands are busy then.",
   mainsFull: "The fuse bears no more then.",
   iceMissing: "There is no ice for it then.",
 };
 
-export const whatIfWords: Record<WhatIf, string> = {
-  oneStillLess: "One still less",
-  anotherHand: "Another pair of hands",
-  moreIce: "5 kg more ice",
-  anHourEarlier: "An hour earlier",
-};
+/** What is otherwise, as a line of a table says it. */
+export function whatIfWords(what: WhatIf, units: UnitSystem): string {
+  const said: Record<WhatIf, string> = {
+    oneStillLess: "One still less",
+    anotherHand: "Another pair of hands",
+    moreIce: `${words(showIce(moreIceKg, units))} more ice`,
+    anHourEarlier: "An hour earlier",
+  };
+  return said[what];
+}
 
 /** What keeps a day from being done in time, and what would help. */
 export const dayBlameWords: Record<NonNullable<DayAnswer["limit"]>, string> = {
@@ -46,5 +51,5 @@ export function dayEndWords(
   beginning: number,
 ): string {
   const late = lateMin > 0.5 ? `${showDuration(lateMin)} late in all` : "nothing late";
-  return `${counted(charges, "charge")}, the last still clear at ${showTime(beginning + endMin * 60_000)}, ${late}.`;
+  return `${counted(charges, "charge")}, the last still is empty at ${showTime(beginning + endMin * 60_000)}, ${late}.`;
 }

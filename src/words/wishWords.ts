@@ -9,7 +9,7 @@ export function wishWords(
 ): string {
   const amount = (ml: number) => words(what === "oil" ? showOil(ml) : showVolume(ml, units));
   const so = `${amount(gotMl)} of ${amount(wantedMl)} ${what}`;
-  if (gotMl >= wantedMl) return `${so}: it is there.`;
+  if (gotMl >= wantedMl) return `${so}: you have it.`;
   const waits = underWay > 0 ? ` ${counted(underWay, "charge")} not measured yet.` : "";
   if (toGo === 0) return `${so}.${waits}`;
   const short = enough ? "" : " What is left of the plant is not enough for that.";

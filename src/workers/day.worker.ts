@@ -2,26 +2,18 @@ import { expose } from "comlink";
 import { blameFor, impossible } from "@/core/day/blame";
 import { chooseSplits } from "@/core/day/chooseSplits";
 import type { Day, DayPlan } from "@/core/day/day";
-import { daySearch } from "@/core/day/planDay";
+import { daySearch, isBetter } from "@/core/day/planDay";
 import { asCharge, asLimits, dayQuestionSchema, type DayAnswer } from "@/messages/dayMessages";
 import { breathe } from "./breathe";
 
 /* Enough to say which limit is to blame. */
 const blameTries = 1500;
-/* The day being laid out; another number, and the one before is dropped at its next step. */
-let current = 0;
+/* Questions that were ended before their time: each answers with what it has. */
+const stopped = new Set<number>();
 
 const dayWorker = {
-  /**
-   * Lays a day out; tells each better layout as it is found. Same question, same answer. A newer question or a stop ends this one with what
-   * it has.
-   */
-  async layOut(
-    number: number,
-    question: unknown,
-    onBetter: (answer: DayAnswer) => void,
-  ): Promise<DayAnswer | undefined> {
-    current = number;
+  /** Lays a day out. Same question, same answer; a stop ends it with the best so far. Several may be under way. */
+  async layOut(number: number, question: unknown): Promise<DayAnswer | undefined> {
     const { heaps, tries, ...rest } = dayQuestionSchema.parse(question);
     const chosen = chooseSplits(
       asLimits(rest),
@@ -30,29 +22,23 @@ const dayWorker = {
     if (!chosen) return undefined;
     const { day } = chosen;
     let best = chosen.plan;
-    onBetter(answerOf(day, best));
     for (const next of daySearch(day, { tries, seed: 1 })) {
       await breathe();
-      if (current !== number) return answerOf(day, best);
-      if (!next || next === best || !isLess(next, best)) continue;
-      best = next;
-      onBetter(answerOf(day, best));
+      if (stopped.delete(number)) return answerOf(day, best);
+      if (next && isBetter(next, best)) best = next;
     }
+    stopped.delete(number);
     const limit = impossible(day) ?? blameFor(day, best, blameTries);
     return { ...answerOf(day, best), ...(limit ? { limit: limit.limit } : {}) };
   },
-  /** Ends the search; it answers with what it has. */
-  stop(): void {
-    current = 0;
+  /** Ends a search; it answers with what it has. */
+  stop(number: number): void {
+    stopped.add(number);
   },
 };
 export type DayWorker = typeof dayWorker;
 
 expose(dayWorker);
-
-function isLess(a: DayPlan, b: DayPlan): boolean {
-  return a.lateMin < b.lateMin || (a.lateMin === b.lateMin && a.endMin <= b.endMin);
-}
 
 function answerOf({ charges }: Day, plan: DayPlan): DayAnswer {
   return {

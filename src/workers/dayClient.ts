@@ -1,4 +1,3 @@
-import { proxy } from "comlink";
 import { dayAnswerSchema, type DayAnswer, type DayQuestion } from "@/messages/dayMessages";
 import type { DayWorker } from "./day.worker";
 import { workerLine, type WorkerLine } from "./workerLine";
@@ -14,11 +13,8 @@ export interface LayingOut {
   stop: () => void;
 }
 
-/** Lays a day out, off the page's thread; a newer question ends the one before. */
-export function layOutDay(
-  question: DayQuestion,
-  onBetter: (answer: DayAnswer) => void = () => undefined,
-): LayingOut {
+/** Lays a day out, off the page's thread. Several may be under way at once. */
+export function layOutDay(question: DayQuestion): LayingOut {
   open ??= workerLine<DayWorker>(new Worker(new URL("./day.worker", window.location.href)), () => {
     open = undefined;
   });
@@ -26,15 +22,9 @@ export function layOutDay(
   questions += 1;
   const number = questions;
   return {
-    answer: answered(
-      remote.layOut(
-        number,
-        question,
-        proxy((told: DayAnswer) => onBetter(dayAnswerSchema.parse(told))),
-      ),
-    ).then((answer) => (answer === undefined ? undefined : dayAnswerSchema.parse(answer))),
-    stop: () => {
-      if (number === questions) void remote.stop();
-    },
+    answer: answered(remote.layOut(number, question)).then((answer) =>
+      answer === undefined ? undefined : dayAnswerSchema.parse(answer),
+    ),
+    stop: () => void remote.stop(number),
   };
 }

@@ -1,4 +1,4 @@
-import type { Day, DayCharge, DayPlan } from "./day";
+import { mostDayCharges, type Day, type DayCharge, type DayPlan } from "./day";
 import { isBetter, planDay } from "./planDay";
 
 /** What one heap of plant could be shared out as: in each way the same plant, in charges of another size. */
@@ -14,7 +14,7 @@ const mostTried = 64;
 /**
  * Chooses for each heap the sharing out that makes the best day: large stills alone in fewer charges, or more that any still may
  * take. All together where they are few, else heap by heap.
- * @returns the day with the chosen charges, and a first layout of it; undefined where no sharing fits
+ * @returns the day with the chosen charges, and a first layout of it; undefined where no sharing fits or all are too many charges
  */
 export function chooseSplits(
   day: Omit<Day, "charges">,
@@ -36,7 +36,8 @@ export function chooseSplits(
 }
 
 function heapByHeap(day: Omit<Day, "charges">, heaps: readonly Heap[]) {
-  const chosen = heaps.map(() => 0);
+  /* Few large charges first: with many small ones of each heap the day would be too full to begin with. */
+  const chosen = heaps.map(({ splits }) => shortest(splits));
   let best = tried(day, heaps, chosen);
   heaps.forEach(({ splits }, heap) => {
     splits.forEach((_, at) => {
@@ -51,6 +52,10 @@ function heapByHeap(day: Omit<Day, "charges">, heaps: readonly Heap[]) {
   return best;
 }
 
+function shortest(splits: Heap["splits"]): number {
+  return splits.reduce((best, split, at) => (split.length < splits[best]!.length ? at : best), 0);
+}
+
 type Tried = { day: Day; plan: DayPlan } | undefined;
 
 function tried(
@@ -58,7 +63,9 @@ function tried(
   heaps: readonly Heap[],
   chosen: readonly number[],
 ): Tried {
-  const whole = { ...day, charges: heaps.flatMap(({ splits }, i) => splits[chosen[i]!] ?? []) };
+  const charges = heaps.flatMap(({ splits }, i) => splits[chosen[i]!] ?? []);
+  if (charges.length > mostDayCharges) return undefined;
+  const whole = { ...day, charges };
   const plan = planDay(whole, { tries: quickTries });
   return plan && { day: whole, plan };
 }

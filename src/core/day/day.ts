@@ -20,6 +20,9 @@ export interface DayCharge {
   on: Readonly<Record<string, Takes>>;
 }
 
+/** More charges than this are not one day any more. */
+export const mostDayCharges = 40;
+
 /** A day of several charges and what limits it. */
 export interface Day {
   /** Minutes from its beginning until the last still has to be closed. */

@@ -2,7 +2,7 @@ import { faultsOfDay } from "@/testing/dayChecker";
 import { randomDay } from "@/testing/randomDay";
 import { momentsOf } from "./acts";
 import { chooseSplits } from "./chooseSplits";
-import type { Day } from "./day";
+import { mostDayCharges, type Day } from "./day";
 import { nearestPlace } from "./nearestPlace";
 import { planDay } from "./planDay";
 
@@ -102,6 +102,21 @@ test("a heap is shared out as makes the better day: in one for the large still, 
   expect(
     chooseSplits({ ...plain, hands: 2 }, [{ id: "heap", splits: long }])!.day.charges,
   ).toHaveLength(2);
+});
+
+test("sharings that come to more charges than a day holds are not taken", () => {
+  const many = (id: string, count: number) =>
+    Array.from({ length: count }, (_, i) => ({
+      id: `${id}-${i}`,
+      readyMin: 0,
+      dueMin: Infinity,
+      on: { big: takes },
+    }));
+  const heaps = ["a", "b"].map((id) => ({ id, splits: [many(id, 30), many(id, 3)] }));
+  const day = { ...plain, lengthMin: 10_000 };
+  expect(chooseSplits(day, heaps)!.day.charges.length).toBeLessThanOrEqual(mostDayCharges);
+  const full = heaps.map(({ id, splits }) => ({ id, splits: [splits[0]!] }));
+  expect(chooseSplits(day, full)).toBeUndefined();
 });
 
 test("moments come in their order, and what ends comes before what begins", () => {

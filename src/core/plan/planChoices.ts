@@ -12,6 +12,8 @@ interface ChoiceRow {
   counts: boolean;
   /** Fields of the plan that a new answer empties: they were typed for the old one. */
   clears?: readonly string[];
+  /** It goes with the plant, and is no habit of the person's: another plant begins with the default. */
+  ofThePlant?: true;
   /** Asked only where the plant lies in the water, or where hydrosol is kept. */
   only?: "inWater" | "keptWater";
   question: string;
@@ -193,6 +195,7 @@ const planChoices = {
     field: "loading",
     usual: "pressed",
     counts: false,
+    ofThePlant: true,
     question: "How is it loaded?",
     schools: {
       pressed: {
@@ -232,6 +235,7 @@ const planChoices = {
     field: "soaking",
     usual: "none",
     counts: false,
+    ofThePlant: true,
     question: "Soaked before?",
     schools: {
       none: { name: "Not soaked", claim: "What soaks ferments or loses oil to the water." },
@@ -266,7 +270,32 @@ export function isAsked(id: ChoiceId, method: Method): boolean {
 
 /** A plan's fields with one thing in each, made of every question's row. */
 export function perChoice<T>(of: (row: ChoiceRow) => T): Record<keyof ChoiceFields, T> {
+  return fieldsOf(() => true, of) as Record<keyof ChoiceFields, T>;
+}
+
+/** The fields of what a person does alike with every plant. */
+export function habitFields(): (keyof ChoiceFields)[] {
+  return keysOf(
+    fieldsOf(
+      ({ ofThePlant }) => !ofThePlant,
+      () => true,
+    ),
+  );
+}
+
+/** What goes with the plant, at its defaults. */
+export function plantDefaults(): Partial<ChoiceFields> {
+  return fieldsOf(
+    ({ ofThePlant }) => ofThePlant === true,
+    ({ usual }) => usual,
+  ) as Partial<ChoiceFields>;
+}
+
+function fieldsOf<T>(which: (row: ChoiceRow) => boolean, of: (row: ChoiceRow) => T) {
   return Object.fromEntries(
-    choiceIds.map((id) => [choiceOf(id).field, of(choiceOf(id))]),
-  ) as Record<keyof ChoiceFields, T>;
+    choiceIds
+      .map(choiceOf)
+      .filter(which)
+      .map((row) => [row.field, of(row)]),
+  ) as Partial<Record<keyof ChoiceFields, T>>;
 }

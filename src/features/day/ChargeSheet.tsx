@@ -3,7 +3,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import { showMass, words } from "@/core/units/format";
 import { chargeDraft } from "@/logbook/day/chargeDraft";
-import type { DayRecord } from "@/records/day";
+import { clock as clockTime, type DayRecord } from "@/records/day";
 import type { Run } from "@/records/run";
 import { beginPlan } from "@/store/beginPlan";
 import { useAppDispatch, useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
@@ -49,6 +49,7 @@ export function ChargeSheet({
   const told = day.charges.find(({ id }) => id === charge.id);
   const [still, setStill] = useState(charge.still);
   const [at, setAt] = useState(() => toClock(beginningOf(day) + charge.loadMin * 60_000));
+  const timed = clockTime.safeParse(at).success;
   const others = day.stillIds.filter((id) => told?.on[id]);
   return (
     <Sheet title={charge.name} open onClose={onClose}>
@@ -80,7 +81,7 @@ export function ChargeSheet({
         />
       )}
       {charge.fixed ? (
-        <Txt variant="small">It is lit: it lies where it goes.</Txt>
+        <Txt variant="small">It is lit, and follows its run.</Txt>
       ) : (
         <>
           {others.length > 1 ? (
@@ -95,15 +96,20 @@ export function ChargeSheet({
           <View className="flex-row items-end gap-3">
             <View className="gap-1">
               <Txt variant="label">Load it at</Txt>
-              <ClockField label="Load it at" value={at} onChange={setAt} />
+              <ClockField label="Load it at" value={at} onChange={setAt} wrong={!timed} />
             </View>
-            <Button look="quiet" label="Move and hold" onPress={() => onMove(still, at)} />
+            <Button
+              look="quiet"
+              label="Move it"
+              disabled={!timed}
+              onPress={() => onMove(still, at)}
+            />
           </View>
           <View className="flex-row">
             <Button
               look="quiet"
               size="small"
-              label={charge.held ? "Let it go" : "Hold it where it is"}
+              label={charge.held ? "Let its time change" : "Keep this time"}
               onPress={() => onHold(!charge.held)}
             />
           </View>

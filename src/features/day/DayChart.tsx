@@ -27,7 +27,9 @@ interface Props {
   lengthMin: number;
   nowMin?: number;
   onOpen: (id: string) => void;
-  onMove: (id: string, loadMin: number) => void;
+  /** Put somewhere else: when it is to be loaded, min; or so many minutes from where it was last put. */
+  onMove: (charge: ChartCharge, loadMin: number) => void;
+  onNudge: (charge: ChartCharge, by: number) => void;
 }
 
 const perHour = 58;
@@ -38,7 +40,16 @@ const spareMin = 90;
 const px = (minutes: number) => (minutes * perHour) / 60;
 
 /** A day from top to bottom: hours at the left, what hands do beside them, and a lane for each still. */
-export function DayChart({ lanes, charges, beginning, lengthMin, nowMin, onOpen, onMove }: Props) {
+export function DayChart({
+  lanes,
+  charges,
+  beginning,
+  lengthMin,
+  nowMin,
+  onOpen,
+  onMove,
+  onNudge,
+}: Props) {
   const [width, setWidth] = useState(340);
   const lastMin = Math.max(...charges.map(({ doneMin }) => doneMin), onIt(nowMin, lengthMin));
   /* Hours in which nothing happens any more are not drawn. */
@@ -150,7 +161,8 @@ export function DayChart({ lanes, charges, beginning, lengthMin, nowMin, onOpen,
             left={left(charge.still)}
             width={lane}
             onOpen={() => onOpen(charge.id)}
-            onMove={(loadMin) => onMove(charge.id, loadMin)}
+            onMove={(loadMin) => onMove(charge, loadMin)}
+            onNudge={(by) => onNudge(charge, by)}
           />
         ))}
       </View>
@@ -178,6 +190,7 @@ interface BarProps {
   width: number;
   onOpen: () => void;
   onMove: (loadMin: number) => void;
+  onNudge: (by: number) => void;
 }
 
 interface Pointed {
@@ -192,7 +205,7 @@ interface Pointed {
 const slip = 6;
 
 /** One charge on its still: drawn as it goes, dragged or moved by the arrow keys, opened by a tap. */
-function Bar({ charge, left, width, onOpen, onMove }: BarProps) {
+function Bar({ charge, left, width, onOpen, onMove, onNudge }: BarProps) {
   const [shift, setShift] = useState(0);
   const [from, setFrom] = useState<number>();
   /* The click that follows a drag opens nothing. */
@@ -247,7 +260,7 @@ function Bar({ charge, left, width, onOpen, onMove }: BarProps) {
       const by = { ArrowUp: -step, ArrowDown: step }[event.key];
       if (by === undefined || fixed) return;
       event.preventDefault();
-      onMove(loadMin + by);
+      onNudge(by);
     },
     style: {
       position: "absolute",

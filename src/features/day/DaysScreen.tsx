@@ -1,40 +1,40 @@
 import { useLocalSearchParams, useRouter } from "expo-router";
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { View } from "react-native";
 import { isoDay, noonOf, showDayOfYear, showWeekday } from "@/core/units/dates";
 import { counted, showMass, words } from "@/core/units/format";
-import { toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { harvestNow } from "@/logbook/harvest/harvestNow";
-import { plantsToFind } from "@/logbook/plant/plantsToFind";
-import { summarise } from "@/logbook/run/runSummary";
+import { type AmountTyped, noAmount, statesOf } from "@/logbook/plant/readAmount";
 import { limits } from "@/messages/limits";
 import { useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectDays, selectHarvests, selectRuns, selectStills } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
-import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
-import { Combobox } from "@/ui/primitives/Combobox";
-import { NumberField } from "@/ui/primitives/NumberField";
+import { PlantAmount } from "@/ui/primitives/PlantAmount";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { DayLimits } from "./DayLimits";
-import { emptyDay, formOf, type DayForm, type HeapTyped } from "./dayForm";
+import { stateWords } from "@/words/stateWords";
+import { emptyDay, formOf, type DayForm } from "./dayForm";
+import { usePlantOptions } from "@/store/usePlantOptions";
 import { useKept } from "@/store/useKept";
 import { useLayOut } from "./useLayOut";
 
-/** What is to be distilled on one day, on which stills, by whom: and the days that were laid out before. */
+/** What is to be distilled on one day, on which stills, by whom: and the days that were planned before. */
 export function DaysScreen() {
   const { again } = useLocalSearchParams<{ again?: string }>();
   const days = useAppSelector(selectDays);
   const from = days.find(({ id }) => id === again);
   const units = useUnits();
-  return <SetUp key={again ?? "new"} from={from ? formOf(from, units) : undefined} />;
+  return (
+    <SetUp key={again ?? "new"} again={from?.id} from={from ? formOf(from, units) : undefined} />
+  );
 }
 
-function SetUp({ from }: { from: DayForm | undefined }) {
+function SetUp({ again, from }: { again: string | undefined; from: DayForm | undefined }) {
   const router = useRouter();
   const units = useUnits();
   const book = usePlantBook();
@@ -43,23 +43,16 @@ function SetUp({ from }: { from: DayForm | undefined }) {
   const runs = useAppSelector(selectRuns);
   const days = useAppSelector(selectDays);
   const [form, change, forget] = useKept(
-    from ? "day/again" : "day/new",
+    again ? `day/again/${again}` : "day/new",
     from ?? emptyDay(units, stills.slice(0, limits.dayStills.max)),
   );
   const [tried, setTried] = useState(false);
   const { layOut, busy, problem, read } = useLayOut(form, forget);
-  const options = useMemo(
-    () =>
-      plantsToFind(
-        book,
-        runs.map((run) => summarise(run, book)),
-      ),
-    [book, runs],
-  );
+  const options = usePlantOptions();
   const lying = harvests
     .map((harvest) => ({ harvest, left: harvestLeftG(harvest, runs) }))
     .filter(({ left }) => left > 0);
-  const putHeap = (at: number, part: Partial<HeapTyped>) =>
+  const putHeap = (at: number, part: Partial<AmountTyped>) =>
     change((now) => ({
       others: now.others.map((each, i) => (i === at ? { ...each, ...part } : each)),
     }));
@@ -83,7 +76,7 @@ function SetUp({ from }: { from: DayForm | undefined }) {
             </Txt>
           ) : null}
           <Button
-            label={busy ? "Laying it out …" : "Lay out the day"}
+            label={busy ? "Planning the day …" : "Plan the day"}
             disabled={busy}
             onPress={begin}
           />
@@ -92,7 +85,7 @@ function SetUp({ from }: { from: DayForm | undefined }) {
       aside={
         <>
           <DayLimits form={form} problems={tried ? read.problems : {}} onChange={change} />
-          {days.length > 0 ? <Txt variant="heading">Days laid out</Txt> : null}
+          {days.length > 0 ? <Txt variant="heading">Planned days</Txt> : null}
           {[...days]
             .sort((a, b) => b.on.localeCompare(a.on))
             .map((day) => (
@@ -121,36 +114,17 @@ function SetUp({ from }: { from: DayForm | undefined }) {
         />
       ))}
       {form.others.map((heap, at) => (
-        <View key={at} role="group" aria-label={`Plant ${at + 1}`}>
-          <Card className="gap-3">
-            <Combobox
-              label={`Plant ${at + 1}`}
-              placeholder="e.g. lavender"
-              options={options}
-              value={heap.plantId}
-              problem={tried ? read.heapProblems[at]?.plant : undefined}
-              onChange={(plantId) => putHeap(at, { plantId })}
-            />
-            <View className="flex-row">
-              <NumberField
-                label="Weight"
-                value={heap.mass}
-                choices={unitsFor("plantMass", units)}
-                problem={tried ? read.heapProblems[at]?.mass : undefined}
-                onChange={(mass) => putHeap(at, { mass })}
-              />
-            </View>
-            <View className="flex-row">
-              <Button
-                look="plain"
-                size="small"
-                label="Leave out"
-                hint={`Leave out plant ${at + 1}`}
-                onPress={() => change((now) => ({ others: now.others.filter((_, i) => i !== at) }))}
-              />
-            </View>
-          </Card>
-        </View>
+        <PlantAmount
+          key={at}
+          number={at + 1}
+          plants={options}
+          states={statesOf(heap, book).map((value) => ({ value, label: stateWords[value] }))}
+          units={unitsFor("plantMass", units)}
+          value={heap}
+          problems={tried ? read.heapProblems[at] : undefined}
+          onChange={(part) => putHeap(at, part)}
+          onRemove={() => change((now) => ({ others: now.others.filter((_, i) => i !== at) }))}
+        />
       ))}
       <View className="flex-row">
         <Button
@@ -159,10 +133,7 @@ function SetUp({ from }: { from: DayForm | undefined }) {
           label="Add a plant that is not cut yet"
           onPress={() =>
             change((now) => ({
-              others: [
-                ...now.others,
-                { plantId: "", mass: toInput(undefined, unitsFor("plantMass", units)[0] ?? "g") },
-              ],
+              others: [...now.others, noAmount(units)],
             }))
           }
         />

@@ -4,7 +4,9 @@ import { showTime } from "@/core/units/dates";
 import { showDuration } from "@/core/units/format";
 import { dayQuestion, otherwise, whatIfs, type WhatIf } from "@/logbook/day/dayQuestion";
 import type { DayAnswer } from "@/messages/dayMessages";
+import type { DayNow } from "@/logbook/day/dayNow";
 import type { DayRecord } from "@/records/day";
+import { useUnits } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
@@ -14,15 +16,15 @@ import { quickTries } from "./useDay";
 
 interface Props {
   day: DayRecord;
-  endMin: number;
-  lateMin: number;
+  now: DayNow;
   beginning: number;
 }
 
 type Answered = Partial<Record<WhatIf, DayAnswer | "cannot">>;
 
 /** What the day would be otherwise: its end and what is late, side by side with how it is. */
-export function WhatIfCard({ day, endMin, lateMin, beginning }: Props) {
+export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) {
+  const units = useUnits();
   const [answers, setAnswers] = useState<Answered>();
   const [asking, setAsking] = useState(false);
   async function ask() {
@@ -76,10 +78,13 @@ export function WhatIfCard({ day, endMin, lateMin, beginning }: Props) {
             if (!answer) return null;
             if (answer === "cannot")
               return (
-                <Txt key={what} variant="small">{`${whatIfWords[what]}: then not all fits.`}</Txt>
+                <Txt
+                  key={what}
+                  variant="small"
+                >{`${whatIfWords(what, units)}: then not all fits.`}</Txt>
               );
             const from = what === "anHourEarlier" ? beginning - 3_600_000 : beginning;
-            return line(whatIfWords[what], answer.endMin, answer.lateMin, from);
+            return line(whatIfWords(what, units), answer.endMin, answer.lateMin, from);
           })}
         </View>
       ) : (

@@ -9,14 +9,10 @@ import type { Harvest } from "@/records/harvest";
 import type { Still } from "@/records/still";
 import { newId } from "@/records/base";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
-import { harvestNow } from "@/logbook/harvest/harvestNow";
+import { stateToPlan } from "@/logbook/harvest/harvestDraft";
+import { beginningOf, lengthOf } from "@/logbook/day/dayTimes";
+import { type AmountProblems, type AmountTyped, readAmount } from "@/logbook/plant/readAmount";
 import type { Run } from "@/records/run";
-
-/** A plant of a day that is not cut yet. */
-export interface HeapTyped {
-  plantId: string;
-  mass: NumberInput;
-}
 
 /** A day before it is laid out, as it is typed. */
 export interface DayForm {
@@ -30,7 +26,8 @@ export interface DayForm {
   freezer: NumberInput;
   stillIds: string[];
   harvestIds: string[];
-  others: HeapTyped[];
+  /** Plants that are not cut yet. */
+  others: AmountTyped[];
 }
 
 /** A working day of one person; the stills there are. */
@@ -65,7 +62,11 @@ export function formOf(before: DayRecord, units: UnitSystem): DayForm {
     freezer: toInput(inGrams(before.freezerKgPerHour), ice),
     stillIds: before.stillIds,
     harvestIds: [],
-    others: before.heaps.map(({ plantId, massG }) => ({ plantId, mass: toInput(massG, mass) })),
+    others: before.heaps.map(({ plantId, state, massG }) => ({
+      plantId,
+      state,
+      mass: toInput(massG, mass),
+    })),
   };
 }
 
@@ -84,10 +85,13 @@ export interface DayRead {
   >;
   heaps: DayHeap[];
   problems: DayProblems;
-  heapProblems: { plant?: string; mass?: string }[];
+  heapProblems: AmountProblems[];
 }
 
 interface Known {
+  stills: readonly Still[];
+  /** Now, ms: what is over cannot be planned. */
+  now: number;
   harvests: readonly Harvest[];
   runs: readonly Run[];
   book: PlantBook;
@@ -107,20 +111,24 @@ export function readDay(form: DayForm, known: Known): DayRead {
     problems[field] = read.problem;
     return undefined;
   };
-  if (!day.safeParse(form.on).success) problems.on = "Say the day.";
   for (const field of ["from", "until"] as const)
     if (!clock.safeParse(form[field]).success) problems[field] = "A time like 07:30.";
+  if (!day.safeParse(form.on).success) problems.on = "Enter the day.";
+  else if (!problems.from && !problems.until && isOver(form, known.now))
+    problems.on = "That day is over. Choose another, or a later end.";
   const hands = number("hands", { name: "Pairs of hands", ...limits.hands }) ?? 1;
   if (!Number.isInteger(hands)) problems.hands = "Hands come whole: 1, 2.";
   const mainsW = number("mains", { name: "The fuse", ...limits.stillPowerW });
   const iceG = number("ice", { name: "Ice", ...limits.amount });
   const freezerG = number("freezer", { name: "The freezer", ...limits.amount });
-  if (form.stillIds.length === 0) problems.stills = "Choose one still at least.";
-  if (form.stillIds.length > limits.dayStills.max)
+  /* A still that was deleted since is none any more. */
+  const stillIds = form.stillIds.filter((id) => known.stills.some((still) => still.id === id));
+  if (stillIds.length === 0) problems.stills = "Choose one still at least.";
+  if (stillIds.length > limits.dayStills.max)
     problems.stills = `${limits.dayStills.max} stills at most on one day.`;
   const heaps = [...cutHeaps(form, known), ...otherHeaps(form, known.book, heapProblems)];
   if (heaps.length === 0 && form.others.length === 0)
-    problems.what = "Say what is to be distilled.";
+    problems.what = "Choose what is to be distilled.";
   if (heaps.length > limits.dayHeaps.max)
     problems.what = `${limits.dayHeaps.max} plants or harvests at most on one day.`;
   const wrong =
@@ -140,7 +148,7 @@ export function readDay(form: DayForm, known: Known): DayRead {
             ...(mainsW === undefined ? {} : { mainsW }),
             ...(iceG === undefined ? {} : { iceKg: iceG / 1000 }),
             ...(freezerG === undefined ? {} : { freezerKgPerHour: freezerG / 1000 }),
-            stillIds: form.stillIds,
+            stillIds,
           },
         }),
   };
@@ -151,17 +159,8 @@ function cutHeaps({ harvestIds }: DayForm, { harvests, runs, book }: Known): Day
     const harvest = harvests.find((each) => each.id === id);
     const massG = harvest ? harvestLeftG(harvest, runs) : 0;
     if (!harvest || massG <= 0) return [];
-    const now = harvestNow(harvest, runs, book);
-    const known = book.byId(harvest.plantId)?.states[now.state] !== undefined;
-    return [
-      {
-        id: `heap-${harvest.id}`,
-        harvestId: id,
-        plantId: harvest.plantId,
-        state: known ? now.state : harvest.state,
-        massG,
-      },
-    ];
+    const state = stateToPlan(harvest, runs, book);
+    return [{ id: newId(), harvestId: id, plantId: harvest.plantId, state, massG }];
   });
 }
 
@@ -170,15 +169,15 @@ function otherHeaps(
   book: PlantBook,
   heapProblems: DayRead["heapProblems"],
 ): DayHeap[] {
-  return others.flatMap(({ plantId, mass }) => {
-    const plant = book.byId(plantId);
-    const read = readNumber(mass, { name: "The weight", ...limits.chargeG });
-    heapProblems.push({
-      ...(plant ? {} : { plant: "Choose the plant." }),
-      ...(read.ok ? {} : { mass: read.problem }),
-    });
-    if (!plant || !read.ok) return [];
-    const state = plant.states.fresh ? "fresh" : plant.states.wilted ? "wilted" : "dried";
-    return [{ id: `heap-${newId()}`, plantId, state, massG: read.value }];
+  return others.flatMap((typed) => {
+    const read = readAmount(typed, book);
+    heapProblems.push(read.ok ? {} : read.problems);
+    return read.ok
+      ? [{ id: newId(), plantId: read.plant.id, state: read.state, massG: read.massG }]
+      : [];
   });
+}
+
+function isOver(form: Pick<DayForm, "on" | "from" | "until">, now: number): boolean {
+  return beginningOf(form) + lengthOf(form) * 60_000 <= now;
 }

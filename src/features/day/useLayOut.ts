@@ -1,23 +1,18 @@
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
-import { summarise } from "@/logbook/run/runSummary";
 import { heapSplits } from "@/logbook/day/heapSplits";
-import { lengthOf } from "@/logbook/day/dayTimes";
-import type { PlanContext } from "@/logbook/plan/readDraft";
-import { percentText, harvestNow } from "@/logbook/harvest/harvestNow";
+import { askedCharge, limitsOf } from "@/logbook/day/dayQuestion";
+import { fromNow } from "@/logbook/day/dayTimes";
+import { harvestDraft } from "@/logbook/harvest/harvestDraft";
 import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
 import type { DayHeap, DayRecord } from "@/records/day";
 import { emptyDraft, wholeDraft, type PlanDraft } from "@/records/planDraft";
 import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import {
-  selectHarvests,
-  selectMeasures,
-  selectPreferences,
-  selectRuns,
-  selectStills,
-} from "@/store/selectors";
+import { selectHarvests, selectPreferences, selectRuns, selectStills } from "@/store/selectors";
+import { usePlanContext } from "@/store/usePlanContext";
+import { useNow } from "@/ui/useNow";
 import { layOutDay } from "@/workers/dayClient";
 import { readDay, type DayForm } from "./dayForm";
 import { quickTries } from "./useDay";
@@ -30,27 +25,21 @@ export function useLayOut(form: DayForm, done: () => void) {
   const stills = useAppSelector(selectStills);
   const harvests = useAppSelector(selectHarvests);
   const runs = useAppSelector(selectRuns);
-  const measures = useAppSelector(selectMeasures);
   const preferences = useAppSelector(selectPreferences);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string>();
-  const read = useMemo(() => readDay(form, { harvests, runs, book }), [form, harvests, runs, book]);
-  const context = useMemo<PlanContext>(
-    () => ({
-      stills,
-      measures,
-      book,
-      summaries: runs.map((run) => summarise(run, book)),
-      site: preferences.site,
-    }),
-    [stills, measures, book, runs, preferences.site],
+  const now = useNow(60_000);
+  const read = useMemo(
+    () => readDay(form, { stills, now, harvests, runs, book }),
+    [form, stills, now, harvests, runs, book],
   );
+  const context = usePlanContext();
 
   async function layOut(): Promise<void> {
     if (!read.limits) {
       const { what, stills: which } = read.problems;
       setProblem(
-        [what, which].filter(Boolean).join(" ") || "Not laid out yet: see what is marked in red.",
+        [what, which].filter(Boolean).join(" ") || "Not planned yet: see what is marked in red.",
       );
       return;
     }
@@ -59,7 +48,7 @@ export function useLayOut(form: DayForm, done: () => void) {
     try {
       setProblem(await tried(read.limits, read.heaps));
     } catch {
-      setProblem("The day could not be laid out here. Try again.");
+      setProblem("The day could not be planned here. Try again.");
     } finally {
       setBusy(false);
     }
@@ -74,48 +63,40 @@ export function useLayOut(form: DayForm, done: () => void) {
     for (const heap of heaps) {
       const steps = heapSplits({
         day: told,
+        fromMin: fromNow(told, Date.now()),
         heap,
         stills: chosen,
         runs,
         context,
         draft: draftOf(heap),
       });
-      for (;;) {
-        const step = steps.next();
-        if (step.done) {
-          if (step.value.splits.length === 0)
-            return `None of these stills takes the ${book.byId(heap.plantId)?.name.toLowerCase() ?? "plant"} as it is. Plan a charge of it alone to see why.`;
-          shared.push({ id: heap.id, splits: step.value.splits });
-          break;
-        }
-        await breathe();
-      }
+      let step = steps.next();
+      for (; !step.done; step = steps.next()) await breathe();
+      const { splits, refused } = step.value;
+      if (splits.length === 0)
+        return noneTakes(
+          book.byId(heap.plantId)?.name.toLowerCase() ?? "plant",
+          refused.some(({ why }) => why === "tooMany"),
+        );
+      shared.push({ id: heap.id, splits });
     }
     const fewest = shared.reduce(
       (sum, { splits }) => sum + Math.min(...splits.map((split) => split.length)),
       0,
     );
     if (fewest > limits.dayCharges.max)
-      return `That is ${fewest} charges: more than a day holds. Choose larger stills, or less plant.`;
+      return `That is ${fewest} charges, more than a day holds. Choose larger stills, or less plant.`;
     const answer = await layOutDay({
-      lengthMin: lengthOf(told),
-      hands: told.hands,
-      ...(told.mainsW === undefined ? {} : { mainsW: told.mainsW }),
-      ...(told.iceKg === undefined
-        ? {}
-        : { ice: { kg: told.iceKg, kgPerHour: told.freezerKgPerHour ?? 0 } }),
-      stills: told.stillIds,
+      ...limitsOf(told),
       heaps: shared.map(({ id, splits }) => ({
         id,
-        splits: splits
-          .filter((split) => split.length <= limits.dayCharges.max)
-          .map((split) => split.map(({ heapId: _heap, massG: _mass, ...charge }) => charge)),
+        splits: splits.map((split) => split.map(askedCharge)),
       })),
       fixed: [],
       tries: quickTries,
     }).answer;
     if (!answer)
-      return "No layout fits: a charge needs more ice, watts or hands than there are on any still.";
+      return "This does not fit: a charge needs more ice, watts or hands than there are on any still.";
     const all = shared.flatMap(({ splits }) => splits.flat());
     const day: DayRecord = {
       ...newRecord("day", new Date()),
@@ -135,23 +116,24 @@ export function useLayOut(form: DayForm, done: () => void) {
   }
 
   /* A plan of this heap as this person works: what else stood in the plan's fields belongs to another. */
-  function draftOf(heap: DayHeap): PlanDraft {
-    const habits = wholeDraft(preferences.planDraft, preferences.units);
-    const harvest = harvests.find(({ id }) => id === heap.harvestId);
+  function draftOf({ harvestId, plantId, state, massG }: DayHeap): PlanDraft {
+    const { pace, waterRule, stopBy } = wholeDraft(preferences.planDraft, preferences.units);
+    const harvest = harvests.find(({ id }) => id === harvestId);
     return {
       ...emptyDraft(preferences.units),
-      pace: habits.pace,
-      waterRule: habits.waterRule,
-      stopBy: habits.stopBy,
-      plantId: heap.plantId,
-      state: heap.state,
-      moistureText:
-        harvest && (harvest.weighings?.length || harvest.moisture !== undefined)
-          ? percentText(harvestNow(harvest, runs, book).moisture)
-          : "",
+      pace,
+      waterRule,
+      stopBy,
+      ...(harvest ? harvestDraft(harvest, massG, runs, book) : { plantId, state }),
     };
   }
   return { layOut, busy, problem, read };
+}
+
+function noneTakes(plant: string, tooMany: boolean): string {
+  return tooMany
+    ? `The ${plant} is more than these stills can take in a day. Choose larger stills, or less plant.`
+    : `None of these stills takes the ${plant} as it is. Plan a charge of it alone to see why.`;
 }
 
 function sameStills(a: object, b: object): boolean {

@@ -59,8 +59,8 @@ export function DryAHandful({ harvest }: { harvest: Harvest }) {
     );
     if (!kept.ok) return;
     setTried(false);
-    forget();
     change({ before: empty, after: empty });
+    forget();
   };
   return (
     <Fold

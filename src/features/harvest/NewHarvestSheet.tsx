@@ -1,17 +1,16 @@
 import { useRouter } from "expo-router";
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { isoDay } from "@/core/units/dates";
 import { type PlantState, plantStates } from "@/core/plant/plant";
-import { plantsToFind } from "@/logbook/plant/plantsToFind";
-import { summarise } from "@/logbook/run/runSummary";
 import { measuresFor } from "@/logbook/plan/measureOf";
 import { day } from "@/messages/moment";
 import { newRecord } from "@/records/base";
 import type { Harvest } from "@/records/harvest";
 import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectHarvests, selectMeasures, selectPreferences, selectRuns } from "@/store/selectors";
+import { selectHarvests, selectMeasures, selectPreferences } from "@/store/selectors";
 import { useKept } from "@/store/useKept";
+import { usePlantOptions } from "@/store/usePlantOptions";
 import { Button } from "@/ui/primitives/Button";
 import { Choice } from "@/ui/primitives/Choice";
 import { MomentField } from "@/ui/primitives/MomentField";
@@ -29,7 +28,6 @@ export function NewHarvestSheet({ onClose }: { onClose: () => void }) {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const book = usePlantBook();
-  const runs = useAppSelector(selectRuns);
   const harvests = useAppSelector(selectHarvests);
   const measures = useAppSelector(selectMeasures);
   const { units } = useAppSelector(selectPreferences);
@@ -42,16 +40,8 @@ export function NewHarvestSheet({ onClose }: { onClose: () => void }) {
     ...noMass(units),
   });
   const [tried, setTried] = useState(false);
-  const options = useMemo(
-    () => [
-      { value: "", label: "Choose a plant" },
-      ...plantsToFind(
-        book,
-        runs.map((run) => summarise(run, book)),
-      ),
-    ],
-    [book, runs],
-  );
+  const plants = usePlantOptions();
+  const options = [{ value: "", label: "Choose a plant" }, ...plants];
   const plant = book.byId(now.plantId);
   const states = plantStates.filter((state) => plant?.states[state]);
   const state = states.includes(now.state) ? now.state : (states[0] ?? "fresh");

@@ -1,12 +1,10 @@
-import { useMemo } from "react";
 import { View } from "react-native";
 import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
 import type { PastForm } from "@/logbook/past/pastForm";
 import type { PastProblems, PastRead } from "@/logbook/past/readPastForm";
-import { plantsToFind } from "@/logbook/plant/plantsToFind";
-import { summarise } from "@/logbook/run/runSummary";
-import { useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectRuns, selectStills } from "@/store/selectors";
+import { useAppSelector } from "@/store/hooks";
+import { usePlantOptions } from "@/store/usePlantOptions";
+import { selectStills } from "@/store/selectors";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { Combobox } from "@/ui/primitives/Combobox";
@@ -28,17 +26,8 @@ interface Props {
 
 /** What nearly everybody knows of a run that is over: day, plant, weight, what it gave, and the times. */
 export function PastFields({ form, read, problems, units, onChange }: Props) {
-  const book = usePlantBook();
-  const runs = useAppSelector(selectRuns);
   const stills = useAppSelector(selectStills);
-  const plants = useMemo(
-    () =>
-      plantsToFind(
-        book,
-        runs.map((run) => summarise(run, book)),
-      ),
-    [book, runs],
-  );
+  const plants = usePlantOptions();
   return (
     <>
       <Card className="gap-3">

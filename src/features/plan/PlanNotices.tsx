@@ -1,4 +1,5 @@
 import type { ChargePlan } from "@/core/plan/chargePlan";
+import { noonOf, showDayOfYear } from "@/core/units/dates";
 import { showMass, words } from "@/core/units/format";
 import { harvestLeftG, scaleTolerance } from "@/logbook/harvest/harvestLeft";
 import { chargeDrafted } from "@/logbook/trial/sidesBeside";
@@ -56,6 +57,16 @@ export function PlanNotices({ work, plan, refused, replaces, onOpen }: Props) {
           severity="note"
           {...placeWords(place)}
           action={{ label: "Not for the trial", onPress: () => change({ trialId: "" }) }}
+        />
+      ) : null}
+      {work.day ? (
+        <Notice
+          severity="note"
+          message={`This charge is part of the day at the stills on ${showDayOfYear(noonOf(work.day.on))}.`}
+          action={{
+            label: "Not for that day",
+            onPress: () => change({ dayId: "", dayCharge: "" }),
+          }}
         />
       ) : null}
       {toMend ? <Notice severity="caution" {...toMend} /> : null}

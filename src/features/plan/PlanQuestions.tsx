@@ -1,6 +1,7 @@
 import { memo, useMemo } from "react";
 import { View } from "react-native";
 import { showMass, words } from "@/core/units/format";
+import { plantDefaults } from "@/core/plan/planChoices";
 import type { Guessed } from "@/core/plan/stillTakes";
 import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
 import { plantsToFind } from "@/logbook/plant/plantsToFind";
@@ -71,6 +72,9 @@ function PlantChoice({ plan: { context, read, change } }: { plan: PlanWork }) {
           chargesText: "",
           coolingText: "",
           iceText: "",
+          dayId: "",
+          dayCharge: "",
+          ...plantDefaults(),
         })
       }
     />

@@ -18,6 +18,7 @@ import { PlanDrawing } from "./PlanDrawing";
 import { PlanFigures } from "./PlanFigures";
 import { PlanFolds } from "./PlanFolds";
 import { PlanNotices } from "./PlanNotices";
+import { MoreToPlan } from "./MoreToPlan";
 import { PlanQuestions, StartFrom } from "./PlanQuestions";
 import { PlanSheet } from "./PlanSheet";
 import { planned, stands } from "./planned";
@@ -199,6 +200,7 @@ function Teach({ work: { draft, read } }: { work: ReturnType<typeof usePlanDraft
           ? "Sereno then says how much plant to cut, and how to distil it."
           : "Sereno then fills your still: charges, water, first drop, oil and hydrosol."}
       </Txt>
+      <MoreToPlan />
     </Card>
   );
 }

@@ -1,8 +1,9 @@
 import { useCallback, useMemo } from "react";
-import { summarise } from "@/logbook/run/runSummary";
 import { changePreferences } from "@/store/changes";
-import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { usePlanContext } from "@/store/usePlanContext";
 import {
+  selectDays,
   selectHarvests,
   selectMeasures,
   selectPreferences,
@@ -12,7 +13,7 @@ import {
 } from "@/store/selectors";
 import type { Thunk } from "@/store/store";
 import { wholeDraft, type PlanDraft } from "@/records/planDraft";
-import { readDraft, type PlanContext } from "@/logbook/plan/readDraft";
+import { readDraft } from "@/logbook/plan/readDraft";
 
 /** The plan's draft as kept, what it reads as, and how to change it. */
 export function usePlanDraft() {
@@ -23,21 +24,12 @@ export function usePlanDraft() {
   const harvests = useAppSelector(selectHarvests);
   const runs = useAppSelector(selectRuns);
   const trials = useAppSelector(selectTrials);
-  const book = usePlantBook();
+  const days = useAppSelector(selectDays);
   const draft = useMemo(
     () => wholeDraft(preferences.planDraft, preferences.units),
     [preferences.units, preferences.planDraft],
   );
-  const context = useMemo<PlanContext>(
-    () => ({
-      stills,
-      measures,
-      book,
-      summaries: runs.map((run) => summarise(run, book)),
-      site: preferences.site,
-    }),
-    [stills, measures, book, runs, preferences.site],
-  );
+  const context = usePlanContext();
   const read = useMemo(() => readDraft(draft, context), [draft, context]);
   const change = useCallback(
     (part: Partial<PlanDraft>) => dispatch(draftChanged(part)),
@@ -52,6 +44,7 @@ export function usePlanDraft() {
       runs,
       harvests,
       harvest: harvests.find(({ id }) => id === draft.harvestId),
+      day: days.find(({ id }) => id === draft.dayId),
       trials: trials.filter(({ closedAt }) => !closedAt),
       trial: trials.find(({ id, closedAt }) => id === draft.trialId && !closedAt),
       stills,
@@ -59,7 +52,7 @@ export function usePlanDraft() {
       preferences,
       change,
     }),
-    [draft, read, context, measures, runs, harvests, trials, stills, preferences, change],
+    [draft, read, context, measures, runs, harvests, trials, days, stills, preferences, change],
   );
 }
 

@@ -11,7 +11,15 @@ import { readyMadeStills } from "../still/readyMadeStills";
 import { chargeDraft } from "./chargeDraft";
 import { dayNow, keptOf } from "./dayNow";
 import { dayQuestion, otherwise, whatIfs } from "./dayQuestion";
-import { beginningOf, handMinutes, lengthOf, usualHandMinutes } from "./dayTimes";
+import {
+  beginningOf,
+  fromNow,
+  handMinutes,
+  lengthOf,
+  minutesInto,
+  usualHandMinutes,
+} from "./dayTimes";
+import { dayTotals } from "./dayTotals";
 import { heapSplits } from "./heapSplits";
 
 const day = sampleDay();
@@ -119,6 +127,7 @@ test("a heap is shared out as each still would have it, each charge on every sti
   }));
   const steps = heapSplits({
     day,
+    fromMin: 0,
     heap: { id: "heap-b", plantId: "lavender", state: "fresh", massG: 1500 },
     stills,
     runs: [],
@@ -136,6 +145,7 @@ test("a heap is shared out as each still would have it, each charge on every sti
   const { splits, refused } = step.value;
   expect(refused).toEqual([]);
   expect(splits.map((split) => split.length).sort()).toEqual([1, 2]);
+  expect(splits.flat().every(({ dueMin }) => dueMin === lengthOf(day))).toBe(true);
   const large = splits.find((split) => split.length === 1)![0]!;
   expect(Object.keys(large.on)).toEqual(["still-1"]);
   const small = splits.find((split) => split.length === 2)!;
@@ -144,6 +154,76 @@ test("a heap is shared out as each still would have it, each charge on every sti
   /* Gas draws nothing from the mains, an element all it has. */
   expect(small[0]!.on["still-0"]!.watts).toBe(0);
   expect(small[0]!.on["still-1"]!.watts).toBe(2000);
+});
+
+test("what is more than a day holds is refused as too many, not shared out", () => {
+  const still = { ...sampleStill(), ...readyMadeStills[0]! };
+  const steps = heapSplits({
+    day,
+    fromMin: 0,
+    heap: { id: "heap-c", plantId: "lavender", state: "fresh", massG: 100_000 },
+    stills: [still],
+    runs: [],
+    context: {
+      stills: [still],
+      measures: [],
+      book: catalogueBook,
+      summaries: [],
+      site: { altitudeM: 320, airC: 18, waterC: 14, coolingInC: 14 },
+    },
+    draft: { ...emptyDraft("metric"), plantId: "lavender", state: "fresh" },
+  });
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  expect(step.value).toEqual({
+    splits: [],
+    refused: [{ stillId: still.id, why: "tooMany" }],
+  });
+});
+
+test("what a day came to: planned against as it went, measured oil of what is off the heat", () => {
+  const run = runOfFirst({ lit: 45, firstDrop: 80, heatOff: 150 });
+  const measured: Run = {
+    ...run,
+    entries: [
+      ...run.entries,
+      { id: "s", at: at(170), type: "separated", oilMl: 4.5, hydrosolMl: 600 },
+    ],
+  };
+  const now = dayNow(day, [measured], beginning + 200 * 60_000);
+  const still = { ...sampleStill(), heat: { kind: "plate" as const, powerW: 2000 } };
+  expect(dayTotals(day, now, { "still-a": still })).toEqual({
+    off: 1,
+    heatMin: { planned: 90, went: 105 },
+    mainsKWh: { planned: 3, went: 3.5 },
+    iceKg: 0,
+    oilMl: 4.5,
+    measured: 1,
+  });
+  expect(now.endMin).toBe(250);
+  expect(now.begun).toBe(true);
+});
+
+test("late is what is not empty by then; a run on another still lies there", () => {
+  const due = sampleDay({
+    charges: day.charges.map((charge) => ({
+      ...charge,
+      dueMin: 200,
+      on: { ...charge.on, "still-b": charge.on["still-a"]! },
+    })),
+  });
+  expect(dayNow(due, [], beginning).lateMin).toBe(50);
+  const elsewhere = { ...runOfFirst({ lit: 10 }), stillId: "still-b" };
+  expect(dayNow(due, [elsewhere], beginning + 20 * 60_000).charges[0]!.went.still).toBe("still-b");
+});
+
+test("from when a day can still be loaded, and a clock's time on one that goes past midnight", () => {
+  expect(fromNow(day, beginning - 60_000)).toBe(0);
+  expect(fromNow(day, beginning + 61 * 60_000)).toBe(65);
+  expect(fromNow(day, beginning + 15 * 3_600_000)).toBe(0);
+  const night = { from: "20:00", until: "03:00" };
+  expect(minutesInto(night, "01:30")).toBe(330);
+  expect(minutesInto(day, "06:00")).toBe(-60);
 });
 
 test("a charge is planned with its still, its weight and its place in the day; of a harvest no more than is left", () => {

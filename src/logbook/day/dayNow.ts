@@ -21,6 +21,11 @@ export interface DayNow {
   charges: ChargeNow[];
   /** Something went otherwise than it was laid out: what has not been lit can be laid out anew. */
   slipped: boolean;
+  /** A charge is lit, or has been. */
+  begun: boolean;
+  /** When the last still is empty, min from the day's beginning, and how late all charges are together. */
+  endMin: number;
+  lateMin: number;
 }
 
 /* A clock's hand on the wall is not read closer. */
@@ -44,7 +49,10 @@ export function dayNow(day: DayRecord, runs: readonly Run[], nowMs: number): Day
   const charges = day.placed.map(({ held: _, ...planned }): ChargeNow => {
     const run = runOfCharge(day, planned.id, runs);
     const state = run && runState(run.entries);
-    const takes = day.charges.find(({ id }) => id === planned.id)?.on[planned.still];
+    const on = day.charges.find(({ id }) => id === planned.id)?.on;
+    /* Planned on another still than laid out, it lies where it is. */
+    const still = run && on?.[run.stillId] ? run.stillId : planned.still;
+    const takes = on?.[still];
     if (!state || state.litAt === undefined || !takes) {
       if (nowMin > planned.litMin + slack && nowMin < planned.doneMin + 24 * 60) slipped = true;
       return { planned, went: planned, ...(run ? { run } : {}), ...(state ? { state } : {}) };
@@ -60,6 +68,7 @@ export function dayNow(day: DayRecord, runs: readonly Run[], nowMs: number): Day
         : into(state.heatOffAt);
     const went = {
       ...planned,
+      still,
       loadMin: Math.min(planned.loadMin, litMin - takes.loadMin),
       litMin,
       firstDropMin: Math.min(firstDropMin, offMin),
@@ -71,7 +80,16 @@ export function dayNow(day: DayRecord, runs: readonly Run[], nowMs: number): Day
       slipped = true;
     return { run, state, planned, went };
   });
-  return { charges, slipped };
+  return {
+    charges,
+    slipped,
+    begun: charges.some(({ state }) => state?.litAt !== undefined),
+    endMin: Math.max(0, ...charges.map(({ went }) => went.doneMin)),
+    lateMin: charges.reduce((sum, { went: { id, doneMin } }) => {
+      const { dueMin = Infinity } = day.charges.find((each) => each.id === id) ?? {};
+      return sum + Math.max(0, doneMin - dueMin);
+    }, 0),
+  };
 }
 
 /** What keeps its place when the rest is laid out anew: what is lit or done as it went, what is held as it is held. */

@@ -7,7 +7,7 @@ import { lengthOf } from "./dayTimes";
 export const whatIfs = ["oneStillLess", "anotherHand", "moreIce", "anHourEarlier"] as const;
 export type WhatIf = (typeof whatIfs)[number];
 
-const moreIceKg = 5;
+export const moreIceKg = 5;
 
 interface Changed {
   /** Charges that keep their place. */
@@ -17,12 +17,15 @@ interface Changed {
   tries: number;
 }
 
-/** A day's limits and charges as the search takes them. */
-export function dayQuestion(
-  day: Omit<DayRecord, "kind" | "id" | "version" | "createdAt" | "updatedAt" | "placed" | "on">,
-  { fixed = [], fromMin = 0, tries }: Changed,
-): DayQuestion {
-  const kept = new Set(fixed.map(({ id }) => id));
+type Limits = Pick<
+  DayRecord,
+  "from" | "until" | "hands" | "mainsW" | "iceKg" | "freezerKgPerHour" | "stillIds"
+>;
+
+/** A day's limits as the search takes them. */
+export function limitsOf(
+  day: Limits,
+): Pick<DayQuestion, "lengthMin" | "hands" | "mainsW" | "ice" | "stills"> {
   return {
     lengthMin: lengthOf(day),
     hands: day.hands,
@@ -31,15 +34,34 @@ export function dayQuestion(
       ? {}
       : { ice: { kg: day.iceKg, kgPerHour: day.freezerKgPerHour ?? 0 } }),
     stills: day.stillIds,
+  };
+}
+
+/** A day's charge as the search takes it. */
+export function askedCharge({
+  id,
+  readyMin,
+  dueMin,
+  on,
+}: DayRecord["charges"][number]): DayQuestion["heaps"][number]["splits"][number][number] {
+  return { id, readyMin, ...(dueMin === undefined ? {} : { dueMin }), on };
+}
+
+/** A laid-out day as the search takes it: its charges as they are shared out. */
+export function dayQuestion(
+  day: Limits & Pick<DayRecord, "charges">,
+  { fixed = [], fromMin = 0, tries }: Changed,
+): DayQuestion {
+  const kept = new Set(fixed.map(({ id }) => id));
+  return {
+    ...limitsOf(day),
     heaps: [
       {
         id: "all",
         splits: [
-          day.charges.map(({ id, readyMin, dueMin, on }) => ({
-            id,
-            readyMin: kept.has(id) ? readyMin : Math.max(readyMin, fromMin),
-            ...(dueMin === undefined ? {} : { dueMin }),
-            on,
+          day.charges.map(askedCharge).map((charge) => ({
+            ...charge,
+            readyMin: kept.has(charge.id) ? charge.readyMin : Math.max(charge.readyMin, fromMin),
           })),
         ],
       },

@@ -9,13 +9,24 @@ export const usualHandMinutes = { load: 15, close: 20 } as const;
 const betweenMost = 180;
 const leastTurns = 2;
 
-/** Minutes from a day's beginning to a clock's time on it. */
-export function minutesInto(day: Pick<DayRecord, "from">, clock: string): number {
-  return minutesOf(clock) - minutesOf(day.from);
+/** Minutes from a day's beginning to a clock's time on it; after midnight too, where the day goes on so long. */
+export function minutesInto(day: Pick<DayRecord, "from" | "until">, clock: string): number {
+  const minutes = minutesOf(clock) - minutesOf(day.from);
+  const overNight = minutesOf(day.until) <= minutesOf(day.from);
+  return minutes < 0 && overNight ? minutes + 24 * 60 : minutes;
+}
+
+/* A clock's hand on the wall is read so closely. */
+const step = 5;
+
+/** From when something can still be loaded on a day, min from its beginning: now while it lasts, else its beginning. */
+export function fromNow(day: Pick<DayRecord, "on" | "from" | "until">, nowMs: number): number {
+  const minutes = (nowMs - beginningOf(day)) / 60_000;
+  return minutes > 0 && minutes < lengthOf(day) ? Math.ceil(minutes / step) * step : 0;
 }
 
 /** A clock's time, minutes from midnight. */
-export function minutesOf(clock: string): number {
+function minutesOf(clock: string): number {
   const [hours = 0, minutes = 0] = clock.split(":").map(Number);
   return hours * 60 + minutes;
 }

@@ -1,3 +1,4 @@
+import { mostDayCharges } from "@/core/day/day";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { planCharges } from "@/core/plan/planCharges";
 import { isCraftStop } from "@/core/plan/warning";
@@ -7,18 +8,21 @@ import type { PlanDraft } from "@/records/planDraft";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
 import { readDraft, type PlanContext } from "../plan/readDraft";
-import { handMinutes, minutesInto } from "./dayTimes";
+import { handMinutes, lengthOf } from "./dayTimes";
 
 type Charge = DayRecord["charges"][number];
 
 /** What a heap can be shared out as, and the stills that may not take it, with why. */
 export interface HeapSplits {
   splits: Charge[][];
-  refused: { stillId: string; why: "cannot" | "stop" }[];
+  /** Stills that may not take it: not at all, since its plan is stopped, or in more charges than a day holds. */
+  refused: { stillId: string; why: "cannot" | "stop" | "tooMany" }[];
 }
 
 interface Asking {
-  day: Pick<DayRecord, "from">;
+  day: Pick<DayRecord, "from" | "until">;
+  /** Nothing is loaded before, min from the day's beginning. */
+  fromMin: number;
   heap: DayHeap;
   stills: readonly Still[];
   runs: readonly Run[];
@@ -33,6 +37,7 @@ interface Asking {
  */
 export function* heapSplits({
   day,
+  fromMin,
   heap,
   stills,
   runs,
@@ -45,6 +50,7 @@ export function* heapSplits({
     const plan = planOn(still, heap.massG, draft, context);
     if (!plan) refused.push({ stillId: still.id, why: "cannot" });
     else if (stopped(plan)) refused.push({ stillId: still.id, why: "stop" });
+    else if (plan.charges > mostDayCharges) refused.push({ stillId: still.id, why: "tooMany" });
     else counts.set(plan.charges, still);
     yield;
   }
@@ -64,8 +70,9 @@ export function* heapSplits({
         id: count === 1 ? heap.id : `${heap.id}-${i + 1}`,
         heapId: heap.id,
         massG,
-        readyMin: Math.max(0, heap.ready ? minutesInto(day, heap.ready) : 0),
-        ...(heap.due ? { dueMin: Math.max(0, minutesInto(day, heap.due)) } : {}),
+        readyMin: fromMin,
+        /* What is not empty by the day's end is late. */
+        dueMin: lengthOf(day),
         on,
       })),
     );

@@ -46,7 +46,15 @@ function answered(kept: Readonly<Record<string, string>>): Partial<ChoiceFields>
 
 /** What makes the plan of a run that is like another: its plant, still and ways, weighed anew. */
 export function againLike(run: Run, units: UnitSystem): PlanDraft {
-  return { ...draftOfRun(run, units), harvestId: "", runId: "", trialId: "", chargesText: "" };
+  return {
+    ...draftOfRun(run, units),
+    harvestId: "",
+    runId: "",
+    trialId: "",
+    dayId: "",
+    dayCharge: "",
+    chargesText: "",
+  };
 }
 
 function stopOf({ minutes, perKg, worthMlPer10Min }: Run["plan"]["stop"]): PlanDraft["stopBy"] {

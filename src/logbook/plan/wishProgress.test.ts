@@ -52,7 +52,7 @@ test("a charge that is not measured yet counts as the others did; what is there 
   expect(waiting).toMatchObject({ toGo: 0, underWay: 1 });
   expect(wishWords(waiting, "metric")).toContain("1 charge not measured yet");
   const there = wishProgress(harvest, [charge(1, 5), charge(2, 5)])!;
-  expect(wishWords(there, "metric")).toBe("10 mL of 10 mL oil: it is there.");
+  expect(wishWords(there, "metric")).toBe("10 mL of 10 mL oil: you have it.");
 });
 
 test("too little plant for the rest is said; a harvest without a wish has none", () => {

@@ -1,40 +1,21 @@
-import { useRouter } from "expo-router";
-import { View } from "react-native";
 import { moonPhase } from "@/core/calendar/moon";
-import { Button } from "@/ui/primitives/Button";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
 import { methodWords } from "@/words/methodWords";
 import { stateWords } from "@/words/stateWords";
+import { MoreToPlan } from "../MoreToPlan";
 import { StartFrom } from "../PlanQuestions";
 import type { PlanWork } from "../usePlanDraft";
 
 /** What the plan takes for granted until one says otherwise: how the plant is, which still, which method. */
 export function SetupDoor({ work }: { work: PlanWork }) {
-  const router = useRouter();
   const { draft, read, stills, harvest, change, preferences } = work;
   return (
     <>
       {harvest ? null : <StartFrom plan={work} />}
-      {harvest ? null : (
-        <View className="flex-row flex-wrap gap-2">
-          <Button
-            look="quiet"
-            size="small"
-            label="Several plants in one charge"
-            onPress={() => router.push("/bench/plants/mix")}
-          />
-          <Button
-            look="quiet"
-            size="small"
-            label="A whole day"
-            hint="Several charges on several stills, laid out over one day"
-            onPress={() => router.push("/plan/day")}
-          />
-        </View>
-      )}
+      {harvest ? null : <MoreToPlan />}
       {harvest || read.states.length < 2 ? (
         <Txt variant="small">{`The plant is ${read.state}.`}</Txt>
       ) : (

@@ -1,0 +1,25 @@
+import { useRouter } from "expo-router";
+import { View } from "react-native";
+import { Button } from "@/ui/primitives/Button";
+
+/** The ways to what is more than one plant in one charge. */
+export function MoreToPlan() {
+  const router = useRouter();
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      <Button
+        look="quiet"
+        size="small"
+        label="Several plants in one charge"
+        onPress={() => router.push("/bench/plants/mix")}
+      />
+      <Button
+        look="quiet"
+        size="small"
+        label="Plan a whole day"
+        hint="Plan a whole day: several charges on several stills"
+        onPress={() => router.push("/plan/day")}
+      />
+    </View>
+  );
+}
