@@ -9,6 +9,8 @@ const examples: Record<string, string[]> = {
   "/bench/plants/[id]/figures": ["/bench/plants/clarysage/figures"],
   "/bench/stills/[id]": ["/bench/stills/demo-still-1"],
   "/bench/stills/[id]/calibrate": ["/bench/stills/demo-still-1/calibrate"],
+  /* Begun in a logbook of its own: see practice.spec.ts. */
+  "/bench/practice/[id]": ["/bench/practice/not-begun"],
   "/harvests/[id]": ["/harvests/demo-harvest-14"],
   "/plan/day/[id]": ["/plan/day/demo-day-1"],
   "/runs/[id]": ["/runs/demo-run-12"],

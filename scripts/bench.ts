@@ -1,12 +1,13 @@
 /*
  * Measures what the project promises about size and speed, and prints the figures. Asserts nothing.
- * `npm run bench -- core` (or start, planning, watching, tapping, storing, flooding, shelf, pictures, sharing) measures one part alone;
+ * `npm run bench -- core` (or practice, start, planning, watching, tapping, storing, flooding, shelf, pictures, sharing) measures one part alone;
  * `-- kills 200` kills the browser so many times after a tap, which takes some ten minutes.
  */
 import { core } from "./bench/core";
 import { flooding } from "./bench/flooding";
 import { planning } from "./bench/planning";
 import { pictures } from "./bench/pictures";
+import { practice } from "./bench/practice";
 import { sharing } from "./bench/sharing";
 import { shelf } from "./bench/shelf";
 import { start } from "./bench/start";
@@ -17,7 +18,8 @@ import { openApp } from "./lib/browser";
 
 async function measure(only: string | undefined): Promise<void> {
   if (!only || only === "core") core();
-  if (only === "core") return;
+  if (!only || only === "practice") practice();
+  if (only === "core" || only === "practice") return;
   const { address, browser, close } = await openApp();
   const parts = { start, planning, watching, tapping, storing, flooding, shelf, pictures, sharing };
   for (const [name, part] of Object.entries(parts))

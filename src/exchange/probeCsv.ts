@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { Channel } from "@/core/run/virtualStill";
+import type { Channel } from "@/core/practice/virtualStill";
 import { canBeSample, channels } from "@/messages/instrumentMessages";
 import { chunkSamples, type SampleChunk } from "@/records/sampleChunk";
 

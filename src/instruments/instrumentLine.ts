@@ -1,9 +1,9 @@
-import type { Fault } from "@/core/run/virtualStill";
+import type { Fault } from "@/core/practice/faults";
 import { simulationStateSchema } from "@/messages/instrumentMessages";
 import type { SampleStorage } from "@/storage/sampleStorage";
 import { postJson } from "./postJson";
 import { SampleFeed } from "./sampleFeed";
-import { openSharedSource } from "./sharedSource";
+import { openSharedSource, type Heard } from "./sharedSource";
 
 export type InstrumentStatus = "none" | "connecting" | "live" | "lost" | "silent" | "gone";
 
@@ -25,6 +25,12 @@ export interface StillHandling {
   /** All water put into the pot since the heat went on, mL. */
   waterAddedMl: number;
 }
+
+/** Opens an instrument's stream by its id; what comes back stops hearing it. */
+export type OpenSource = (id: string, heard: Heard) => () => void;
+
+const serverSource: OpenSource = (id, heard) =>
+  openSharedSource(`/instruments/${id}/stream`, heard);
 
 const flushMs = 5000;
 
@@ -49,6 +55,7 @@ export class InstrumentLine {
     private readonly samples: SampleStorage,
     /** Called when nobody holds the line any more and all is stored. */
     private readonly onIdle: () => void,
+    private readonly openSource: OpenSource = serverSource,
   ) {
     this.feed = new SampleFeed(runId);
   }
@@ -74,7 +81,7 @@ export class InstrumentLine {
     this.told = "";
     this.change({ status: id ? "connecting" : "none", faults: [] });
     if (!id) return;
-    this.stop = openSharedSource(`/instruments/${id}/stream`, {
+    this.stop = this.openSource(id, {
       onOpen: () => this.change({ status: "live" }),
       onMessage: (text) => this.feed.take(text),
       onError: (closed) => this.change({ status: closed ? "gone" : "lost" }),

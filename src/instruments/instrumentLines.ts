@@ -1,6 +1,6 @@
 import type { Latest } from "@/logbook/run/liveRun";
 import type { SampleStorage } from "@/storage/sampleStorage";
-import { InstrumentLine } from "./instrumentLine";
+import { InstrumentLine, type OpenSource } from "./instrumentLine";
 import { latestOf } from "./latestOf";
 
 /** The lines of this tab, one a run. */
@@ -12,13 +12,13 @@ export interface InstrumentLines {
 }
 
 /** No line is open yet; samples go to this storage. */
-export function openInstrumentLines(samples: SampleStorage): InstrumentLines {
+export function openInstrumentLines(samples: SampleStorage, source?: OpenSource): InstrumentLines {
   const lines = new Map<string, InstrumentLine>();
   return {
     of(runId) {
       const known = lines.get(runId);
       if (known) return known;
-      const line = new InstrumentLine(runId, samples, () => lines.delete(runId));
+      const line = new InstrumentLine(runId, samples, () => lines.delete(runId), source);
       lines.set(runId, line);
       return line;
     },

@@ -1,4 +1,4 @@
-import type { Channel } from "@/core/run/virtualStill";
+import type { Channel } from "@/core/practice/virtualStill";
 import type { Series } from "@/core/statistics/thin";
 import {
   channels,

@@ -3,6 +3,7 @@ import fc from "fast-check";
 import { buildDemo } from "@/demo/buildDemo";
 import { vesselKinds } from "@/core/separation/vesselKinds";
 import { entryAt, sampleOwnPlant, sampleRun } from "@/testing/sampleRecords";
+import { sampleExercise } from "@/testing/samplePractice";
 import { sampleHarvest } from "@/testing/sampleShelf";
 import { keyOfItem } from "./lists";
 import { mergeRecords } from "./merge";
@@ -59,6 +60,7 @@ const added: Record<string, (n: number) => unknown> = {
   "trial.lots": (n) => ({ pair: n, first: "a" }),
   "trial.runs": (n) => ({ runId: `run-${n}`, side: "b" }),
   "sniff.rounds": (n) => ({ at: at(n), strips: strips(n) }),
+  "exercise.acts": (n) => ({ id: `act-${n}`, second: n, code: "look" }),
   "empty.changes": (n) => ({ id: `change-${n}`, at: at(n), by: -n, why: "filled" }),
 };
 const strips = (n: number) =>
@@ -82,6 +84,7 @@ const further: AnyRecord[] = [
     diameterMm: 90,
     heightMm: 200,
   },
+  sampleExercise(),
   defaultPreferences(),
 ];
 for (const record of further) if (!bases.has(record.kind)) bases.set(record.kind, record);

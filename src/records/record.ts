@@ -3,6 +3,7 @@ import { bottleSchema, useSchema } from "./bottle";
 import { dayRecordSchema } from "./day";
 import { checkSchema } from "./check";
 import { dutySchema } from "./duty";
+import { exerciseRecordSchema } from "./exercise";
 import { emptySchema } from "./empty";
 import { harvestSchema } from "./harvest";
 import { lotSchema } from "./lot";
@@ -32,6 +33,7 @@ export const recordSchema = z.discriminatedUnion("kind", [
   dutySchema,
   trialSchema,
   dayRecordSchema,
+  exerciseRecordSchema,
   sniffSchema,
   settingSchema,
 ]);

@@ -98,9 +98,9 @@ export const runSchema = z.object({
   entries: keyed(z.array(entrySchema).max(20000), "id"),
   /**
    * A simulated instrument's time where it runs faster than the wall's: run time is `runAt` plus
-   * `speed` times what has passed since `wallAt`. Absent: the wall's own.
+   * `speed` times what has passed since `wallAt`; 0: it waits, as only practice does. Absent: the wall's own.
    */
-  clock: z.object({ wallAt: moment, runAt: moment, speed: z.number().min(1).max(120) }).optional(),
+  clock: z.object({ wallAt: moment, runAt: moment, speed: z.number().min(0).max(120) }).optional(),
   /**
    * Told afterwards: nobody watched it here, and what is not told is not known. Without a clock noon stands for
    * its first drop, and only lengths are true.

@@ -1,5 +1,8 @@
-/** Which logbook a tab shows: the person's own, or the demonstration. */
-export type LogbookName = "sereno" | "sereno-demo";
+/** A logbook of this browser: the person's own, the demonstration, or what was practised; a tab shows one of the first two. */
+export type LogbookName = "sereno" | "sereno-demo" | "sereno-practice";
+
+/** The two that a tab shows whole. */
+type ShownLogbook = Exclude<LogbookName, "sereno-practice">;
 
 const choiceKey = "sereno-logbook";
 
@@ -7,7 +10,7 @@ const choiceKey = "sereno-logbook";
  * The logbook of this tab. `?logbook=demo` in the address opens the demonstration, and the tab stays
  * with it until it is left; another tab, or a new one, shows the person's own.
  */
-export function chosenLogbook(): LogbookName {
+export function chosenLogbook(): ShownLogbook {
   try {
     if (new URLSearchParams(window.location.search).get("logbook") === "demo") {
       window.sessionStorage.setItem(choiceKey, "demo");
@@ -19,7 +22,7 @@ export function chosenLogbook(): LogbookName {
 }
 
 /** Switches this tab to the other logbook by starting the app anew. */
-export function switchLogbook(to: LogbookName): void {
+export function switchLogbook(to: ShownLogbook): void {
   if (to === "sereno") window.sessionStorage.removeItem(choiceKey);
   else window.sessionStorage.setItem(choiceKey, "demo");
   window.location.assign("/");

@@ -55,6 +55,7 @@ export const recordReducers: { [K in Kind]: Reducer<RecordState<K>> } = {
   duty: recordReducer("duty"),
   trial: recordReducer("trial"),
   day: recordReducer("day"),
+  exercise: recordReducer("exercise"),
   sniff: recordReducer("sniff"),
   setting: recordReducer("setting"),
 };

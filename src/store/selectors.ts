@@ -36,6 +36,7 @@ export const selectChecks = alive("check");
 export const selectEmpties = alive("empty");
 export const selectDuties = alive("duty");
 export const selectDays = alive("day");
+export const selectExercises = alive("exercise");
 export const selectTrials = alive("trial");
 export const selectSniffs = alive("sniff");
 

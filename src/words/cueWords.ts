@@ -183,6 +183,14 @@ const alarmSays: Record<
     say: "It does not boil when it should",
     because: "Check heat, lid and draught. Is there more water than planned?",
   }),
+  boilEarly: () => ({
+    say: "It boils much sooner than planned: look at the water",
+    because: "Less water than planned, or more heat. With hot water from the kettle all is well.",
+  }),
+  rateHigh: () => ({
+    say: "It drips much faster than planned",
+    because: "Is the heat higher than the plan's? Turn it down before the outlet gets warm.",
+  }),
   rateFell: () => ({
     say: "It drips much slower than planned",
     because: "Look for a leak, a lower flame, or a blocked path.",

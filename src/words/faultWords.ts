@@ -61,6 +61,7 @@ const kindNames: Record<Kind, string> = {
   empty: "Empty bottles",
   duty: "Something due",
   trial: "Trial",
+  exercise: "Exercise",
   sniff: "Blind sniff",
   setting: "Preferences",
 };

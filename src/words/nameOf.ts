@@ -32,6 +32,8 @@ export function nameOf(record: AnyRecord, book: PlantBook = catalogueBook): stri
       return `Trial: ${record.question}`;
     case "day":
       return `Day at the stills, ${record.on}`;
+    case "exercise":
+      return `Exercise: ${record.spec.title}`;
     case "sniff":
       return `Blind sniff: ${record.a} or ${record.b}`;
     case "setting":

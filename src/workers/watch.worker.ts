@@ -1,5 +1,7 @@
 import { expose } from "comlink";
+import { debriefOf } from "@/core/practice/debrief";
 import { watchRun } from "@/core/run/watchedRun";
+import { debriefQuestionSchema, type DebriefAnswer } from "@/messages/practiceMessages";
 import { watchQuestionSchema, type WatchAnswer } from "@/messages/watchMessages";
 
 /* The fan reaches this much past the end, so that going on can be seen. */
@@ -21,6 +23,11 @@ const watchWorker = {
       effectiveRuns: watched.effectiveRuns,
       doubts: watched.doubts,
     };
+  },
+  /** Looks back on an exercise: it is played again some thirty times. Same question, same answer. */
+  debrief(question: unknown): DebriefAnswer {
+    const { ask, acts, endSecond, planSecond } = debriefQuestionSchema.parse(question);
+    return debriefOf(ask, acts, endSecond, planSecond);
   },
 };
 export type WatchWorker = typeof watchWorker;

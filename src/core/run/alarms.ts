@@ -16,12 +16,15 @@ export const alarmCodes = [
   "jarFull",
   "bowlFull",
   "boilLate",
+  "boilEarly",
+  "rateHigh",
   "notExplained",
 ] as const;
+export type AlarmCode = (typeof alarmCodes)[number];
 
 /** What needs the person, now or soon. */
 export interface Alarm {
-  code: (typeof alarmCodes)[number];
+  code: AlarmCode;
   /** danger: heat off first. act: do something now. soon: get ready. */
   urgency: "danger" | "act" | "soon";
   /** Minutes from now; 0 or less when it is there. */
@@ -38,9 +41,13 @@ export interface AlarmInput {
   coolingOutC?: number;
   headC?: number;
   boilC: number;
+  /** Minutes since the first drop, where it has come. */
+  sinceFirstDrop?: number;
   /** Minutes since the boil while no drop has come, and how many the plan allows. */
   waitingForDrop?: { since: number; allowed: number };
   waitingForBoil?: { since: number; allowed: number };
+  /** It boils, at the planned heat: after how many minutes, how many the plan gave, and for how long by now. */
+  boiled?: { after: number; planned: number; since: number };
   /** What the heat as it stands should give. */
   expectedRateMlPerMin: number;
   notExplained: boolean;
@@ -52,9 +59,17 @@ const ahead = { dryLine: safety.dryLineNoticeMinutes, jarFull: 3, tub: 10 };
 const lateShare = 1.5;
 const lateMinutes = 5;
 const fallenRate = 0.6;
+/* A pot that boils in so much less than the planned time holds less water than the plan, or more heat; minutes too few to tell apart say nothing. */
+const earlyShare = 0.75;
+const earlyMinutes = 3;
+/* So long after the boil it is told, min: after that the drops tell more. */
+const earlyTold = 15;
+const raisedRate = 1.4;
 /* With less than a drop every few seconds to expect, a slower one says nothing. */
 const faintRate = 0.5;
 const fallenHeadC = 4;
+/* A head and its probe are warm by then, min: before, they do not fall, they rise. */
+const headWarmsIn = 4;
 
 /** Alarms that look ahead, what is dangerous first, then what is soonest. */
 export function alarms(run: AlarmInput): Alarm[] {
@@ -74,10 +89,23 @@ export function alarms(run: AlarmInput): Alarm[] {
   if (run.catches !== "bowl" && late(run.waitingForDrop))
     found.push({ code: "noFirstDrop", urgency: "danger", minutes: 0 });
   if (late(run.waitingForBoil)) found.push({ code: "boilLate", urgency: "act", minutes: 0 });
+  if (run.boiled && early(run.boiled))
+    found.push({ code: "boilEarly", urgency: "act", minutes: 0 });
+  if (
+    live?.measured &&
+    run.expectedRateMlPerMin > faintRate &&
+    live.rateMlPerMin > run.expectedRateMlPerMin * raisedRate
+  )
+    found.push({ code: "rateHigh", urgency: "soon", minutes: 0 });
   const least = run.expectedRateMlPerMin * fallenRate;
   if (live?.measured && run.expectedRateMlPerMin > faintRate && live.rateMlPerMin < least)
     found.push({ code: "rateFell", urgency: "act", minutes: 0 });
-  if (live && headC !== undefined && headC < run.boilC - fallenHeadC)
+  if (
+    live &&
+    (run.sinceFirstDrop ?? Infinity) >= headWarmsIn &&
+    headC !== undefined &&
+    headC < run.boilC - fallenHeadC
+  )
     found.push({ code: "headFell", urgency: "act", minutes: 0 });
   if (live && coolingOutC !== undefined && coolingOutC >= safety.hotCoolingC)
     found.push({ code: "coolingHot", urgency: "act", minutes: 0 });
@@ -90,7 +118,7 @@ export function alarms(run: AlarmInput): Alarm[] {
   if (
     live &&
     live.minutesToJarFull <= ahead.jarFull &&
-    live.minutesToJarFull < live.minutesToHeatOff
+    !(live.minutesToHeatOff > 0 && live.minutesToHeatOff <= live.minutesToJarFull)
   )
     found.push({
       code: run.catches === "bowl" ? "bowlFull" : "jarFull",
@@ -100,6 +128,10 @@ export function alarms(run: AlarmInput): Alarm[] {
   if (run.notExplained) found.push({ code: "notExplained", urgency: "soon", minutes: 0 });
   const order = { danger: 0, act: 1, soon: 2 };
   return found.sort((a, b) => order[a.urgency] - order[b.urgency] || a.minutes - b.minutes);
+}
+
+function early({ after, planned, since }: NonNullable<AlarmInput["boiled"]>): boolean {
+  return since <= earlyTold && after < planned * earlyShare && planned - after > earlyMinutes;
 }
 
 function late(waiting: { since: number; allowed: number } | undefined): boolean {

@@ -22,6 +22,8 @@ export interface RunSoFar {
   readings: readonly { at: number; volumeMl: number }[];
   /** When the heat was last changed: what was read before tells nothing of the rate since. */
   rateSince?: number;
+  /** A scale reads the distillate: a rate is told from fewer minutes than an eye needs. */
+  byScale?: boolean;
   /** When the jar in use was put under, and the distillate then where it was read. */
   jarStart: { at: number; volumeMl?: number };
 }
@@ -46,6 +48,9 @@ export interface LiveEstimate {
 export const fullShare: Record<Catches, number> = { jar: 0.9, trap: Infinity, bowl: 2 / 3 };
 /* Readings closer than this tell more about the eye than about the rate. */
 const shortestMinutes = 3;
+/* A scale is good to some grams: so much has to come before it tells a rate, and in no less time. */
+const byScaleMl = 25;
+const byScaleMinutes = 1.5;
 
 /** Carries the last reading on to now at the measured rate, or the plan's where nothing was read. */
 export function liveEstimate(run: RunSoFar, now: number): LiveEstimate {
@@ -54,17 +59,28 @@ export function liveEstimate(run: RunSoFar, now: number): LiveEstimate {
     ...run.readings.filter(({ at }) => at >= run.firstDropAt),
   ];
   const last = known[known.length - 1]!;
+  const apart = run.byScale
+    ? Math.min(shortestMinutes, Math.max(byScaleMinutes, byScaleMl / run.plannedRateMlPerMin))
+    : shortestMinutes;
   const base = known.findLast(
-    ({ at }) =>
-      minutesBetween(at, last.at) >= shortestMinutes && at >= (run.rateSince ?? run.firstDropAt),
+    ({ at }) => minutesBetween(at, last.at) >= apart && at >= (run.rateSince ?? run.firstDropAt),
   );
   /* A jar that stays as it was is a reading too: nothing comes. One that went down is a slip. */
   const measured = base !== undefined && last.volumeMl >= base.volumeMl;
   const rateMlPerMin = measured
     ? (last.volumeMl - base.volumeMl) / minutesBetween(base.at, last.at)
     : run.plannedRateMlPerMin;
-  const at = (moment: number) =>
-    Math.max(0, last.volumeMl + rateMlPerMin * minutesBetween(last.at, moment));
+  const at = (moment: number) => {
+    const next = known.find((reading) => reading.at > moment);
+    const before = known.findLast((reading) => reading.at <= moment);
+    /* Between two readings by both: the rate of now says nothing of an hour ago. */
+    if (next && before)
+      return (
+        before.volumeMl +
+        ((next.volumeMl - before.volumeMl) * (moment - before.at)) / (next.at - before.at)
+      );
+    return Math.max(0, last.volumeMl + rateMlPerMin * minutesBetween(last.at, moment));
+  };
   const distillateMl = at(now);
   const inJarMl = Math.max(0, distillateMl - (run.jarStart.volumeMl ?? at(run.jarStart.at)));
   const aboveDryLineMl = run.spendableMl + run.waterAddedMl - distillateMl;

@@ -97,6 +97,11 @@ function Books() {
         detail="How do I …, and the whole guide: found by any word, without a network"
       />
       <Row
+        href="/bench/practice"
+        title="Practice"
+        detail="A still to learn on: lessons, and things that go wrong"
+      />
+      <Row
         href="/bench/words"
         title="Words"
         detail={`${allWords().length} words of the craft, each in a sentence or two`}

@@ -100,8 +100,8 @@ function SetUp({ again, from }: { again: string | undefined; from: DayForm | und
       }
     >
       <Txt>
-        Say what is to be distilled and on which stills. Sereno shares it out, and says when to
-        load, light and close each.
+        Choose the plants and the stills. Sereno shares the plants out in charges, and says when to
+        load, heat and empty each still.
       </Txt>
       <Txt variant="heading">What</Txt>
       {lying.map(({ harvest, left }) => (

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { fixed, showTemperature, words } from "@/core/units/format";
+import { fixed, roundTemperature } from "@/core/units/format";
 import { dryingWays, moistureByDrying, type WayToDry } from "@/core/plant/dryOut";
 import { readNumber, toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
@@ -78,7 +78,7 @@ export function DryAHandful({ harvest }: { harvest: Harvest }) {
         onChange={(way) => change({ way })}
       />
       <Txt variant="small">
-        {`Take it as it is cut. ${wayWords[now.way].how}${now.way === "oven" ? ` The oven stands at ${words(showTemperature(ovenC, units))}.` : ""}`}
+        {`Take it as it is cut. ${wayWords[now.way].how}${now.way === "oven" ? ` Set the oven to ${roundTemperature(ovenC, units)}.` : ""}`}
       </Txt>
       <View className="flex-row gap-3">
         <NumberField

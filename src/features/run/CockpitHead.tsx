@@ -1,4 +1,4 @@
-import { Link } from "expo-router";
+import { Link, type Href } from "expo-router";
 import ChevronLeft from "lucide-react-native/icons/chevron-left";
 import Thermometer from "lucide-react-native/icons/thermometer";
 import { memo } from "react";
@@ -33,6 +33,8 @@ interface HeadProps extends CockpitPart {
   /** The instrument's health; absent where none is connected. */
   probe?: string;
   onProbe: () => void;
+  /** Where the way back leads; Today where absent. */
+  back?: { href: Href; label: string };
 }
 
 /** Whose run it is, its phase, and when the heat goes off. */
@@ -43,13 +45,14 @@ export const CockpitHead = memo(function CockpitHead({
   plantName,
   probe,
   onProbe,
+  back = { href: "/", label: "Today" },
 }: HeadProps) {
   return (
     <View className="flex-row flex-wrap items-center justify-end gap-x-2">
       <View className="min-w-[150px] flex-1 flex-row items-center">
-        <Link href="/" asChild>
+        <Link href={back.href} asChild>
           <Pressable
-            aria-label="Today"
+            aria-label={back.label}
             className="-ml-4 min-h-[64px] min-w-[64px] items-center justify-center"
           >
             <ChevronLeft size={22} color="var(--soft)" />

@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { AddSheet } from "./AddSheet";
@@ -23,10 +24,21 @@ interface Props extends CockpitPart {
   still: Still | undefined;
   instrument: Instrument;
   prices: Setting["prices"];
+  /** On a still to practise on: its outlet, to count drips at. */
+  practice: { outlet: ReactNode } | undefined;
 }
 
 /** The sheet that is open over the cockpit, if one is; none is there before it is asked for. */
-export function CockpitSheets({ sheet, onClose, log, still, instrument, prices, ...part }: Props) {
+export function CockpitSheets({
+  sheet,
+  onClose,
+  log,
+  still,
+  instrument,
+  prices,
+  practice,
+  ...part
+}: Props) {
   const { run, state, live, units } = part;
   const common = { open: true, onClose, log };
   const { heatOn } = state;
@@ -41,7 +53,7 @@ export function CockpitSheets({ sheet, onClose, log, still, instrument, prices, 
         />
       );
     case "drips":
-      return <DripSheet {...common} />;
+      return <DripSheet {...common} outlet={practice?.outlet} />;
     case "add":
       return <AddSheet {...common} units={units} />;
     case "heat":
@@ -60,7 +72,14 @@ export function CockpitSheets({ sheet, onClose, log, still, instrument, prices, 
       return <LogSheet open onClose={onClose} run={run} state={state} units={units} />;
     case "instrument":
       return (
-        <InstrumentSheet open onClose={onClose} run={run} instrument={instrument} lit={heatOn} />
+        <InstrumentSheet
+          open
+          onClose={onClose}
+          run={run}
+          instrument={instrument}
+          lit={heatOn}
+          practice={practice !== undefined}
+        />
       );
     case "forecast":
       return <ForecastSheet {...common} {...part} still={still} prices={prices} />;

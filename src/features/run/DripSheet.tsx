@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useState, type ReactNode } from "react";
 import { Pressable, Text, View } from "react-native";
 import { fixed } from "@/core/units/format";
 import { dripRateMlPerMin, dropsForRate } from "@/core/run/dripRate";
@@ -17,10 +17,12 @@ interface Props {
   open: boolean;
   onClose: () => void;
   log: Log;
+  /** The outlet of a still to practise on: its drops are to be seen nowhere else. */
+  outlet?: ReactNode;
 }
 
 /** Counts drips by a tap with each drop. */
-export function DripSheet({ open, onClose, log }: Props) {
+export function DripSheet({ open, onClose, log, outlet }: Props) {
   const [taps, setTaps] = useState<number[]>([]);
   const [perMl, setPerMl] = useState(toInput(usualDropsPerMl, "one"));
   const drops = readNumber(perMl, { name: "Drops in a mL", min: 5, max: 80 });
@@ -31,6 +33,7 @@ export function DripSheet({ open, onClose, log }: Props) {
   };
   return (
     <Sheet title="Count drips" intro="Tap with each drop." open={open} onClose={close}>
+      {outlet}
       <Pressable
         role="button"
         aria-label="A drop"

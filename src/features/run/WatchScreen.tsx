@@ -1,5 +1,15 @@
 import { useKeepAwake } from "expo-keep-awake";
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import type { Href } from "expo-router";
+import {
+  memo,
+  useCallback,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from "react";
 import { ScrollView, View } from "react-native";
 import { catchesIn } from "@/core/still/methods";
 import { latestKnown, liveRun } from "@/logbook/run/liveRun";
@@ -38,16 +48,37 @@ import { useWatched } from "./useWatched";
 
 const stepMs = 5000;
 
+/** What stands round the cockpit of a still to practise on. */
+export interface Practised {
+  /** Above all: that nothing is real, and how fast time goes. */
+  top: ReactNode;
+  /** Senses and hands. */
+  hands: ReactNode;
+  /** The outlet with its drops. */
+  outlet: ReactNode;
+  /** Once the heat is off, in the place of the way to the separation. */
+  after: ReactNode;
+  back: { href: Href; label: string };
+  /** An alarm of danger has begun to ring. */
+  onDanger: () => void;
+}
+
 /**
  * The still while it runs: one clock, the next cue, levels, forecast, big buttons. A tap is in the
  * log at once; what is drawn from it follows when the page has a moment.
  */
-export function WatchScreen({ run }: { run: Run }) {
+export function WatchScreen({ run, practice }: { run: Run; practice?: Practised }) {
   useKeepAwake();
-  return <Cockpit run={useDeferredValue(run)} />;
+  return <Cockpit run={useDeferredValue(run)} practice={practice} />;
 }
 
-const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
+const Cockpit = memo(function Cockpit({
+  run,
+  practice,
+}: {
+  run: Run;
+  practice: Practised | undefined;
+}) {
   const short = useShort();
   const wide = useWide() && !short;
   /* The clock ticks every second; levels, cues and forecast every few, so that a tap finds the page idle. */
@@ -77,6 +108,10 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
   );
   const asked = useMemo(() => whatNow(live, units)[0], [live, units]);
   const danger = asked?.level === "danger";
+  const onDanger = practice?.onDanger;
+  useEffect(() => {
+    if (danger) onDanger?.();
+  }, [danger, onDanger]);
   const ringing = useRingsHere(run, danger);
   useCueSound(run.id, {
     due: dueSound(asked),
@@ -121,8 +156,8 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
   const notes = heatOn && wide ? <ComingNow {...parts} /> : null;
   const gauges = heatOn ? <Gauges {...parts} latest={latest} /> : null;
 
-  const trial = <TrialCard runId={run.id} units={units} />;
-  const ringsOn = heatOn ? <RingsOn run={run} /> : null;
+  const trial = practice ? null : <TrialCard runId={run.id} units={units} />;
+  const ringsOn = heatOn && !practice ? <RingsOn run={run} /> : null;
 
   return (
     <View role="main" className="flex-1 bg-ground">
@@ -130,18 +165,20 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
         <View
           className={`w-full gap-[6px] self-center ${wide ? "max-w-[1180px]" : "max-w-[620px]"}`}
         >
-          <OtherRuns run={run} wallNow={wallNow} />
+          {practice ? practice.top : <OtherRuns run={run} wallNow={wallNow} />}
           <View className={wide ? "flex-row gap-6" : "gap-[6px]"}>
             <View className={`min-w-0 ${wide ? "flex-1 gap-3" : "gap-[6px]"}`}>
               <CockpitHead
                 {...parts}
                 plantName={plant?.name ?? "Plant"}
+                back={practice?.back}
                 probe={probeHealth(run, instrument)}
                 onProbe={openProbe}
               />
               <ClockRow {...parts} />
               {pinned ? null : <CueCard {...parts} onTrouble={openTrouble} />}
-              {heatOn && !first.live ? <AskSound preferences={preferences} /> : null}
+              {practice?.hands}
+              {heatOn && !first.live && !practice ? <AskSound preferences={preferences} /> : null}
               {wide ? null : (
                 <>
                   {levels}
@@ -152,7 +189,11 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
                 </>
               )}
               {pinned ? buttons : null}
-              {after ? <AfterHeatOff run={run} state={state} log={log} units={units} /> : null}
+              {after
+                ? (practice?.after ?? (
+                    <AfterHeatOff run={run} state={state} log={log} units={units} />
+                  ))
+                : null}
               {wide ? (
                 <>
                   {buttons}
@@ -197,6 +238,7 @@ const Cockpit = memo(function Cockpit({ run }: { run: Run }) {
         still={still}
         instrument={instrument}
         prices={preferences.prices}
+        practice={practice}
       />
     </View>
   );

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import type { Channel } from "@/core/run/virtualStill";
+import type { Channel } from "@/core/practice/virtualStill";
 import { readNumber, toInput } from "@/core/units/numberInput";
 import {
   asChunks,

@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import type { Channel } from "@/core/run/virtualStill";
+import type { Channel } from "@/core/practice/virtualStill";
 import type { Series } from "@/core/statistics/thin";
 import { channels } from "@/messages/instrumentMessages";
 import type { SampleChunk } from "@/records/sampleChunk";

@@ -4,7 +4,7 @@ import type { ReactNode } from "react";
 import { View } from "react-native";
 import { useAppSelector } from "@/store/hooks";
 import { Places } from "@/ui/layout/Places";
-import { isCockpit } from "./isCockpit";
+import { isCockpit, isExercise } from "./isCockpit";
 import { useShort, useWide } from "@/ui/layout/useWide";
 import { Txt } from "@/ui/primitives/Txt";
 import { useFocusKept } from "@/ui/useFocusKept";
@@ -38,7 +38,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <VersionBanner />
       <DropWatch />
       <View className={`min-h-0 flex-1 ${wide ? "flex-row" : "flex-col-reverse"}`}>
-        {!wide && cockpit ? null : <Places />}
+        {!wide && (cockpit || isExercise(path)) ? null : <Places />}
         <View className="min-h-0 min-w-0 flex-1">
           <UndoBar />
           <ScreenBoundary path={path} instead={alarmsFailed}>

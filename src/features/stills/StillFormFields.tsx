@@ -216,16 +216,16 @@ export function CondenserFields({ control, construction, condenser, units }: Con
           <FormNumber
             control={control}
             name="tubeLength"
-            label="Its tube, how long"
+            label="Tube length"
             choices={unitsFor("tubeLength", units)}
-            placeholder="not measured"
+            placeholder={units === "metric" ? "e.g. 3" : "e.g. 10"}
           />
           <FormNumber
             control={control}
             name="tubeDiameter"
-            label="How wide inside"
+            label="Tube inside width"
             choices={unitsFor("length", units)}
-            placeholder="not measured"
+            placeholder={units === "metric" ? "e.g. 10" : "e.g. 0.4"}
             help="With both, the plan says how much this condenser takes."
           />
         </View>

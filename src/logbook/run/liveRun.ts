@@ -95,9 +95,18 @@ export function liveRun(
     coolingOutC: latest.coolingOutC,
     headC: latest.headC,
     boilC: headBoilsAt(run.plan),
+    ...(state.firstDropAt === undefined ? {} : { sinceFirstDrop: since(state.firstDropAt) }),
     waitingForBoil:
       state.boilingAt === undefined
         ? { since: since(state.litAt), allowed: times.minutesToBoil }
+        : undefined,
+    boiled:
+      state.boilingAt !== undefined && state.heat.length === 0
+        ? {
+            after: (state.boilingAt - state.litAt) / minute,
+            planned: plan.forecast.minutesToBoil,
+            since: since(state.boilingAt),
+          }
         : undefined,
     waitingForDrop:
       state.boilingAt !== undefined && state.firstDropAt === undefined
@@ -151,6 +160,7 @@ function liveOf(
       waterAddedMl: state.waterAddedMl,
       plannedRateMlPerMin: Math.max(0.01, expectedRate(run, turned)),
       firstDropAt: state.firstDropAt,
+      ...(latest.distillate?.length ? { byScale: true } : {}),
       readings,
       ...(turned ? { rateSince: Math.max(turned.at, state.firstDropAt) } : {}),
       jarStart: state.jarStart ?? { at: state.firstDropAt },

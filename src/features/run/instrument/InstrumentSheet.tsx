@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import type { Fault } from "@/core/run/virtualStill";
+import type { Fault } from "@/core/practice/faults";
 import type { InstrumentStatus } from "@/instruments/instrumentLine";
 import { knownRequest } from "@/logbook/run/knownRequest";
 import type { Run } from "@/records/run";
@@ -39,10 +39,12 @@ interface Props {
   run: Run;
   instrument: Instrument;
   lit: boolean;
+  /** Of a still to practise on: it stays connected, and what goes wrong is the exercise's. */
+  practice: boolean;
 }
 
 /** A probe and a scale: connect, health, and for the simulated ones what may go wrong. */
-export function InstrumentSheet({ open, onClose, run, instrument, lit }: Props) {
+export function InstrumentSheet({ open, onClose, run, instrument, lit, practice }: Props) {
   const [speed, setSpeed] = useState<(typeof speeds)[number]>("1");
   const { feed, problem } = instrument;
   const { status, faults, unstored } = instrument.health;
@@ -74,19 +76,21 @@ export function InstrumentSheet({ open, onClose, run, instrument, lit }: Props) 
             </Txt>
           </Card>
           <TracesOf feed={feed} version={instrument.version} />
-          <View className="gap-2">
-            <Txt variant="label">Let something go wrong</Txt>
-            {faultWords.map(({ fault, label, reason }) => (
-              <Check
-                key={fault}
-                label={label}
-                reason={reason}
-                checked={faults.includes(fault)}
-                onChange={() => instrument.line.toggle(fault)}
-              />
-            ))}
-          </View>
-          <Button label="Disconnect" look="quiet" onPress={instrument.disconnect} />
+          {practice ? null : (
+            <View className="gap-2">
+              <Txt variant="label">Let something go wrong</Txt>
+              {faultWords.map(({ fault, label, reason }) => (
+                <Check
+                  key={fault}
+                  label={label}
+                  reason={reason}
+                  checked={faults.includes(fault)}
+                  onChange={() => instrument.line.toggle(fault)}
+                />
+              ))}
+              <Button label="Disconnect" look="quiet" onPress={instrument.disconnect} />
+            </View>
+          )}
         </>
       ) : (
         <>

@@ -1,5 +1,6 @@
 import type { ForecastRequest } from "../forecast/request";
-import { virtualStill, type Fault } from "./virtualStill";
+import type { Fault } from "./faults";
+import { virtualStill } from "./virtualStill";
 
 const request: ForecastRequest = {
   method: "steam",

@@ -1,0 +1,259 @@
+import { useRouter } from "expo-router";
+import { useMemo } from "react";
+import { View } from "react-native";
+import { showDuration, showOil, words } from "@/core/units/format";
+import { replay } from "@/core/practice/exercise";
+import { lessonIds, type LessonId } from "@/core/practice/lessons";
+import { handOver } from "@/exchange/download";
+import { writeExercise } from "@/exchange/exerciseFile";
+import type { KnownPlant } from "@/logbook/plant/plantBook";
+import { lessonSpec } from "@/logbook/practice/lessonSpec";
+import { tasksOf } from "@/logbook/practice/lessonTasks";
+import { rungAlarms } from "@/logbook/practice/rungAlarms";
+import type { DebriefAnswer } from "@/messages/practiceMessages";
+import type { ExerciseRecord } from "@/records/exercise";
+import type { Run } from "@/records/run";
+import { useAppSelector, useUnits } from "@/store/hooks";
+import { Screen } from "@/ui/layout/Screen";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Fold } from "@/ui/primitives/Fold";
+import { Notice } from "@/ui/primitives/Notice";
+import { Table } from "@/ui/primitives/Table";
+import { Txt } from "@/ui/primitives/Txt";
+import { alarmWords } from "@/words/cueWords";
+import {
+  figureWords,
+  harmWords,
+  lessonWords,
+  practiceFaultWords,
+  senseWords,
+  signWords,
+  taskWords,
+} from "@/words/practiceWords";
+import { TimeLineChart } from "./TimeLineChart";
+import { timeLine, type Mark } from "./timeLine";
+import { useBegin } from "./useBegin";
+import { useDebrief } from "./useDebrief";
+
+interface Props {
+  record: ExerciseRecord;
+  run: Run;
+  plant: KnownPlant;
+}
+
+/** An exercise looked back on: what happened, when it could be known, what waiting cost, what to take along. */
+export function DebriefScreen({ record, run, plant }: Props) {
+  const units = useUnits();
+  const { question, answer } = useDebrief(record, run, plant);
+  const still = useAppSelector((state) => state.still.entities[run.stillId]);
+  const { spec, endedAt = 0 } = record;
+  const tasks = useMemo(
+    () =>
+      spec.lesson
+        ? tasksOf(spec.lesson, {
+            run,
+            acts: record.acts,
+            played: replay(question.ask, record.acts, endedAt),
+          })
+        : [],
+    [spec.lesson, run, record.acts, question, endedAt],
+  );
+  const rang = useMemo(
+    () =>
+      still
+        ? rungAlarms(run, still, question.ask, record.acts, endedAt).map((each) => ({
+            ...each,
+            text: alarmWords(
+              { code: each.code, urgency: each.urgency, minutes: 0 },
+              "a few minutes",
+              units,
+            ).say,
+          }))
+        : [],
+    [run, still, question, record.acts, endedAt, units],
+  );
+  const debriefed = answer && !("problem" in answer) ? answer : undefined;
+  const marks = useMemo(
+    () => (debriefed ? timeLine(record, run, debriefed, rang) : []),
+    [record, run, debriefed, rang],
+  );
+  return (
+    <Screen
+      over="Looking back"
+      title={spec.title}
+      back={{ href: "/bench/practice", label: "Practice" }}
+      oneSheet
+      aside={
+        <>
+          {tasks.length > 0 ? (
+            <Card className="gap-1">
+              <Txt variant="heading">What the lesson asked</Txt>
+              {tasks.map(({ code, done }) => (
+                <Txt key={code}>{`${done ? "Done" : "Not yet"}: ${taskWords[code]}`}</Txt>
+              ))}
+            </Card>
+          ) : null}
+          <Further record={record} />
+        </>
+      }
+    >
+      {answer && "problem" in answer ? (
+        <Notice severity="error" message={answer.problem} remedy="Load the page anew." />
+      ) : null}
+      {debriefed ? (
+        <>
+          <Outcome answer={debriefed} />
+          <Card className="gap-2">
+            <Txt variant="heading">What happened when</Txt>
+            <TimeLineChart marks={marks} fromSecond={beginningOf(run)} endSecond={endedAt} />
+            <Fold title="As a list" inside={`${marks.length} moments`}>
+              {marks.map((mark, i) => (
+                <Txt key={i} variant="small">
+                  {`${showDuration(mark.second / 60)}: ${laneWords[mark.lane]} ${mark.text}`}
+                </Txt>
+              ))}
+            </Fold>
+          </Card>
+          {debriefed.faults.map((each) => (
+            <FaultCard key={each.fault} looked={each} rang={rang} />
+          ))}
+          {debriefed.faults.length === 0 && spec.faults.length > 0 ? (
+            <Txt>You ended before anything went wrong.</Txt>
+          ) : null}
+        </>
+      ) : answer ? null : (
+        <Txt role="status">Playing it again …</Txt>
+      )}
+    </Screen>
+  );
+}
+
+const laneWords: Record<Mark["lane"], string> = {
+  happened: "At the still:",
+  known: "To be known:",
+  rang: "Sereno:",
+  done: "You:",
+};
+
+/** The second from heat on at which an exercise was begun: its last entry that it came with. */
+function beginningOf({ entries, createdAt }: Run): number {
+  return Math.max(0, (Date.parse(createdAt) - Date.parse(entries[0]?.at ?? createdAt)) / 1000);
+}
+
+function Outcome({ answer: { harm, oilMl, soundOilMl } }: { answer: DebriefAnswer }) {
+  const kept = `${words(showOil(oilMl))} of oil were kept; had nothing gone wrong, it would have been ${words(showOil(soundOilMl))}.`;
+  return harm ? (
+    <Card wash="ember" className="gap-1">
+      <Txt variant="heading">{harmWords[harm].name}</Txt>
+      <Txt>{harmWords[harm].what}</Txt>
+      <Txt>Here it is only an exercise. At a real still it is not.</Txt>
+    </Card>
+  ) : (
+    <Card wash="dew" className="gap-1">
+      <Txt variant="heading">Nobody was hurt</Txt>
+      <Txt>{kept}</Txt>
+    </Card>
+  );
+}
+
+function FaultCard({
+  looked: { fault, began, mended, signs, figures, delays },
+  rang,
+}: {
+  looked: DebriefAnswer["faults"][number];
+  rang: readonly { second: number; text: string }[];
+}) {
+  const { name, what, take } = practiceFaultWords[fault];
+  const after = (second: number) =>
+    second - began < 60 ? "within a minute" : `after ${showDuration((second - began) / 60)}`;
+  const alarm = rang.find(({ second }) => second >= began);
+  const [sign] = signs;
+  const [figure] = figures;
+  const first = delays[0];
+  const differs = delays.some(
+    ({ oilMl, harm }) => harm !== first?.harm || Math.abs(oilMl - (first?.oilMl ?? 0)) > 0.05,
+  );
+  return (
+    <Card className="gap-2">
+      <Txt variant="heading">{name}</Txt>
+      <Txt>{`${what} It began ${showDuration(began / 60)} after heat on.`}</Txt>
+      {sign ? (
+        <Txt>{`${senseWords[sign.sense]}, ${after(sign.second)}: ${signWords[sign.sign]}`}</Txt>
+      ) : null}
+      {figure ? (
+        <Txt>{`By the figures, ${after(figure.second)}: ${figureWords[figure.channel]}.`}</Txt>
+      ) : (
+        <Txt>No figure told of it.</Txt>
+      )}
+      {alarm ? <Txt>{`Sereno rang ${after(alarm.second)}: ${alarm.text}.`}</Txt> : null}
+      <Txt variant="strong">
+        {mended === undefined ? "You did not put it right." : `You put it right ${after(mended)}.`}
+      </Txt>
+      {differs ? (
+        <Table
+          label="What waiting costs"
+          head={["Done so long after the first sign", "Oil kept", "Harm"]}
+          rows={delays.map(({ minutes, oilMl, harm }) => [
+            minutes === 0 ? "at once" : showDuration(minutes),
+            words(showOil(oilMl)),
+            harm ? harmWords[harm].name : "none",
+          ])}
+        />
+      ) : null}
+      <Txt variant="label">To take along</Txt>
+      {take.map((sentence) => (
+        <Txt key={sentence}>{sentence}</Txt>
+      ))}
+    </Card>
+  );
+}
+
+/** The same again, the next lesson, a file to hand on, paper. */
+function Further({ record }: { record: ExerciseRecord }) {
+  const router = useRouter();
+  const { begin, problem } = useBegin();
+  const { spec } = record;
+  const next = spec.lesson && lessonIds[lessonIds.indexOf(spec.lesson) + 1];
+  const lesson = (id: LessonId) => begin(lessonSpec(id, lessonWords[id].title), "replace");
+  return (
+    <View className="no-print gap-2">
+      {problem ? <Notice severity="caution" message={problem} /> : null}
+      {next ? (
+        <Button label={`Next: ${lessonWords[next].title}`} onPress={() => lesson(next)} />
+      ) : null}
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          look="quiet"
+          size="small"
+          label="Again"
+          hint="Do it again"
+          onPress={() => begin(spec, "replace")}
+        />
+        <Button
+          look="quiet"
+          size="small"
+          label="Save as a file"
+          hint="Save as a file, for somebody else to do"
+          onPress={() =>
+            void handOver(`${fileName(spec.title)}.json`, writeExercise(spec), "application/json")
+          }
+        />
+        <Button look="quiet" size="small" label="Print" onPress={() => window.print()} />
+        <Button
+          look="quiet"
+          size="small"
+          label="All lessons"
+          onPress={() => router.push("/bench/practice")}
+        />
+      </View>
+    </View>
+  );
+}
+
+function fileName(title: string): string {
+  return `exercise-${title
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, "-")
+    .replace(/^-|-$/g, "")}`;
+}

@@ -1,0 +1,73 @@
+import { useLocalSearchParams, type Href } from "expo-router";
+import { useMemo, type ReactNode } from "react";
+import { View } from "react-native";
+import { traitsOf } from "@/logbook/practice/exerciseAsk";
+import type { KnownPlant } from "@/logbook/plant/plantBook";
+import type { ExerciseRecord } from "@/records/exercise";
+import type { Run } from "@/records/run";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { NotHere } from "@/ui/layout/NotHere";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { Txt } from "@/ui/primitives/Txt";
+import { DebriefScreen } from "./DebriefScreen";
+import { HandsCard } from "./HandsCard";
+import { Outlet } from "./Outlet";
+import { PracticeBar } from "./PracticeBar";
+import { useExercise } from "./useExercise";
+
+const back: { href: Href; label: string } = { href: "/bench/practice", label: "Practice" };
+
+/** What the cockpit is told of an exercise, whoever draws it. */
+interface Round {
+  top: ReactNode;
+  hands: ReactNode;
+  outlet: ReactNode;
+  after: ReactNode;
+  back: typeof back;
+  onDanger: () => void;
+}
+
+/** One exercise: its cockpit while it runs, and what there is to see once it has ended. */
+export function ExerciseScreen({ cockpit }: { cockpit: (run: Run, round: Round) => ReactNode }) {
+  const { id = "" } = useLocalSearchParams<{ id: string }>();
+  const record = useAppSelector((state) => state.exercise.entities[id]);
+  const run = useAppSelector((state) => state.run.entities[record?.runId ?? ""]);
+  const plant = usePlantBook().byId(record?.spec.plantId ?? "");
+  if (!record || record.deletedAt || !run?.plan.request || !plant)
+    return <NotHere what="This exercise" back={back} />;
+  if (record.endedAt !== undefined)
+    return <DebriefScreen key={id} record={record} run={run} plant={plant} />;
+  return <Running key={id} record={record} run={run} plant={plant} cockpit={cockpit} />;
+}
+
+function Running({
+  record,
+  run,
+  plant,
+  cockpit,
+}: {
+  record: ExerciseRecord;
+  run: Run;
+  plant: KnownPlant;
+  cockpit: (run: Run, round: Round) => ReactNode;
+}) {
+  const work = useExercise(record, run, plant);
+  const { spec } = record;
+  const traits = useMemo(() => traitsOf(spec.still, plant, spec.method), [spec, plant]);
+  return cockpit(run, {
+    top: <PracticeBar work={work} />,
+    hands: <HandsCard work={work} traits={traits} />,
+    outlet: <Outlet perMinute={work.seen.drops} />,
+    after: (
+      <Card wash="dew" className="gap-3">
+        <Txt>The heat is off. A real still cools now, and is opened cold.</Txt>
+        <View className="flex-row">
+          <Button label="End and look back" onPress={work.end} />
+        </View>
+      </Card>
+    ),
+    back,
+    onDanger: work.slower,
+  });
+}

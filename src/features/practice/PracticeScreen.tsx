@@ -1,0 +1,116 @@
+import { useState } from "react";
+import { View } from "react-native";
+import { showWeekday } from "@/core/units/dates";
+import { lessonIds, type LessonId } from "@/core/practice/lessons";
+import { readExercise } from "@/exchange/exerciseFile";
+import { lessonSpec } from "@/logbook/practice/lessonSpec";
+import type { ExerciseSpec } from "@/records/exercise";
+import { useAppSelector } from "@/store/hooks";
+import { selectExercises } from "@/store/selectors";
+import { Screen } from "@/ui/layout/Screen";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { FileChoice } from "@/ui/primitives/FileChoice";
+import { Notice } from "@/ui/primitives/Notice";
+import { Row } from "@/ui/primitives/Row";
+import { Txt } from "@/ui/primitives/Txt";
+import { lessonWords, practiceFaultWords } from "@/words/practiceWords";
+import { OwnExercise } from "./OwnExercise";
+import { useBegin } from "./useBegin";
+
+const shownBefore = 12;
+
+/** A still to learn on that cannot be spoilt: lessons in their order, exercises of one's own, and a trainer's. */
+export function PracticeScreen() {
+  const exercises = useAppSelector(selectExercises);
+  const { begin, problem } = useBegin();
+  const passed = new Set<LessonId>(
+    exercises.flatMap(({ passed: done, spec }) => (done && spec.lesson ? [spec.lesson] : [])),
+  );
+  const next = lessonIds.find((id) => !passed.has(id));
+  return (
+    <Screen
+      title="Practice"
+      back={{ href: "/bench", label: "Bench" }}
+      footer={problem ? <Notice severity="caution" message={problem} /> : undefined}
+      aside={
+        <>
+          <OwnExercise begin={begin} />
+          <FromFile begin={begin} />
+          {exercises.length > 0 ? <Txt variant="heading">What you did</Txt> : null}
+          {[...exercises]
+            .reverse()
+            .slice(0, shownBefore)
+            .map(({ id, spec, endedAt, createdAt }) => (
+              <Row
+                key={id}
+                href={`/bench/practice/${id}`}
+                title={spec.title}
+                detail={`${showWeekday(new Date(createdAt))}${endedAt === undefined ? ", not finished" : ""}`}
+              />
+            ))}
+        </>
+      }
+    >
+      <Txt>
+        A still to learn on. It runs as a real one would, and nothing that you do here can spoil
+        anything: none of it goes into your logbook.
+      </Txt>
+      <Txt variant="heading">{`Lessons, ${passed.size} of ${lessonIds.length} done`}</Txt>
+      {lessonIds.map((id, i) => (
+        <Row
+          key={id}
+          title={`${i + 1}. ${lessonWords[id].title}`}
+          detail={lessonWords[id].intro}
+          end={
+            passed.has(id) ? (
+              <Txt variant="label">done</Txt>
+            ) : id === next ? (
+              <Txt variant="label">next</Txt>
+            ) : undefined
+          }
+          onPress={() => begin(lessonSpec(id, lessonWords[id].title))}
+        />
+      ))}
+    </Screen>
+  );
+}
+
+/** A trainer's exercise, from its file. */
+function FromFile({ begin }: { begin: (spec: ExerciseSpec) => void }) {
+  const [read, setRead] = useState<ReturnType<typeof readExercise>>();
+  return (
+    <Card className="gap-3">
+      <Txt variant="heading">From a trainer</Txt>
+      <Txt variant="small">An exercise that somebody made comes as a file.</Txt>
+      <View className="flex-row">
+        <FileChoice
+          label="An exercise's file"
+          button="Open an exercise"
+          accept=".json,application/json"
+          onChoose={(file) => void file.text().then((text) => setRead(readExercise(text)))}
+        />
+      </View>
+      {read && !read.ok ? <Notice severity="error" message={read.problem} /> : null}
+      {read?.ok ? (
+        <>
+          <Txt variant="strong">{read.exercise.title}</Txt>
+          {read.exercise.note ? <Txt>{read.exercise.note}</Txt> : null}
+          {read.exercise.hidden ? null : (
+            <Txt variant="small">
+              {read.exercise.faults.map(({ fault }) => practiceFaultWords[fault].name).join(", ") ||
+                "Nothing goes wrong."}
+            </Txt>
+          )}
+          <View className="flex-row">
+            <Button
+              label="Begin"
+              hint={`Begin ${read.exercise.title}`}
+              onPress={() => begin(read.exercise)}
+            />
+          </View>
+        </>
+      ) : null}
+    </Card>
+  );
+}

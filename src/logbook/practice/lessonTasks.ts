@@ -1,0 +1,61 @@
+import type { Exercise } from "@/core/practice/exercise";
+import { lessonOf, type LessonId, type TaskCode } from "@/core/practice/lessons";
+import type { ExerciseRecord } from "@/records/exercise";
+import type { Run } from "@/records/run";
+import { runState, type RunState } from "../run/runState";
+
+interface Facts {
+  state: RunState;
+  run: Run;
+  /** As it was played, to its end. */
+  played: Exercise;
+  acts: ExerciseRecord["acts"];
+}
+
+const minute = 60_000;
+const apartMinutes = 10;
+const nearMinutes = 15;
+
+/** Whether a lesson's task was done, by the log, the acts and how it went. */
+const done: Record<TaskCode, (facts: Facts) => boolean> = {
+  noteBoil: ({ state }) => state.boilingAt !== undefined,
+  noteFirstDrop: ({ state }) => state.firstDropAt !== undefined,
+  twoReadings: ({ state }) => {
+    const at = state.readings
+      .filter(({ distillateMl }) => distillateMl !== undefined)
+      .map((reading) => Date.parse(reading.at));
+    return at.length > 1 && Math.max(...at) - Math.min(...at) >= apartMinutes * minute;
+  },
+  countDrips: ({ state }) => state.readings.some(({ rateMlPerMin }) => rateMlPerMin !== undefined),
+  readOil: ({ state }) => state.readings.some(({ oilMl }) => oilMl !== undefined),
+  changeJar: ({ acts, played }) =>
+    acts.some(({ code }) => code === "jarSwapped") && played.truth.spilledMl === 0,
+  lookBeforePouring: ({ acts }) => {
+    const first = (code: string) =>
+      acts
+        .filter((act) => act.code === code)
+        .reduce((least, { second }) => Math.min(least, second), Infinity);
+    return (
+      first("look") < first("jarSwapped") ||
+      (first("look") < Infinity && first("jarSwapped") === Infinity)
+    );
+  },
+  /* What was never begun needed no mending; what nobody can mend counts once the heat is off. */
+  mended: ({ played }) => played.active.size === 0,
+  stopInTime: ({ state, run }) => {
+    if (state.heatOffAt === undefined || state.firstDropAt === undefined) return false;
+    const minutes = (state.heatOffAt - state.firstDropAt) / minute;
+    return Math.abs(minutes - run.plan.forecast.runMinutes) <= nearMinutes;
+  },
+  heatOff: ({ state }) => state.heatOffAt !== undefined,
+  unhurt: ({ played }) => played.harm === undefined,
+};
+
+/** What a lesson asks for, and what of it was done. */
+export function tasksOf(
+  lesson: LessonId,
+  facts: Omit<Facts, "state">,
+): { code: TaskCode; done: boolean }[] {
+  const state = runState(facts.run.entries);
+  return lessonOf(lesson).tasks.map((code) => ({ code, done: done[code]({ ...facts, state }) }));
+}
