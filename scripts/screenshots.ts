@@ -45,6 +45,19 @@ const fitted = async (page: Page) => {
 const forecastThere = async (page: Page) => {
   await page.getByRole("button", { name: /Forecast and stop/ }).waitFor();
 };
+/* The cooling fails, is put right, and is looked back on. */
+const lookedBack = async (page: Page) => {
+  const press = (name: string | RegExp) =>
+    page.getByRole("button", typeof name === "string" ? { name, exact: true } : { name }).click();
+  await press(/The cooling fails/);
+  await press("Go on");
+  await page.getByText("Heat off now: vapour at the outlet").first().waitFor({ timeout: 120_000 });
+  await press("Smell");
+  await press("Hands");
+  await press("Cooling water up");
+  await press("End and look back");
+  await page.getByRole("heading", { name: "Cooling stops" }).waitFor({ timeout: 60_000 });
+};
 const pictures: Picture[] = [
   { name: "today-phone", address: "/" },
   { name: "plan-phone", address: "/plan", prepare: planned },
@@ -68,7 +81,7 @@ const pictures: Picture[] = [
   { name: "shelf-phone", address: "/shelf" },
   { name: "sheet-wide", address: "/runs/demo-run-14", wide: true, prepare: fitted },
   { name: "lot-wide", address: "/shelf/demo-lot-26-oil", wide: true },
-  { name: "checks-phone", address: "/shelf/demo-lot-7-hydrosol", prepare: below("Checks") },
+  { name: "debrief-phone", address: "/bench/practice", prepare: lookedBack },
   {
     name: "labels-wide",
     address: "/shelf/labels?lot=demo-lot-26-oil",

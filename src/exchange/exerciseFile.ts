@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { handOver } from "./download";
 import { exerciseSpecSchema, type ExerciseSpec } from "@/records/exercise";
 
 /* Which kind of file it is, and its edition. */
@@ -7,6 +8,15 @@ const fileSchema = z.object({
   version: z.literal(1),
   exercise: exerciseSpecSchema,
 });
+
+/** Hands the person an exercise as a file, named after it. */
+export function saveExercise(exercise: ExerciseSpec): void {
+  const name = exercise.title
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, "-")
+    .replace(/^-|-$/g, "");
+  void handOver(`exercise-${name}.json`, writeExercise(exercise), "application/json");
+}
 
 /** An exercise as a file to hand on: what it is, and nothing of who did it. */
 export function writeExercise(exercise: ExerciseSpec): string {

@@ -4,8 +4,7 @@ import { View } from "react-native";
 import { showDuration, showOil, words } from "@/core/units/format";
 import { replay } from "@/core/practice/exercise";
 import { lessonIds, type LessonId } from "@/core/practice/lessons";
-import { handOver } from "@/exchange/download";
-import { writeExercise } from "@/exchange/exerciseFile";
+import { saveExercise } from "@/exchange/exerciseFile";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { lessonSpec } from "@/logbook/practice/lessonSpec";
 import { tasksOf } from "@/logbook/practice/lessonTasks";
@@ -141,8 +140,12 @@ function beginningOf({ entries, createdAt }: Run): number {
   return Math.max(0, (Date.parse(createdAt) - Date.parse(entries[0]?.at ?? createdAt)) / 1000);
 }
 
-function Outcome({ answer: { harm, oilMl, soundOilMl } }: { answer: DebriefAnswer }) {
-  const kept = `${words(showOil(oilMl))} of oil were kept; had nothing gone wrong, it would have been ${words(showOil(soundOilMl))}.`;
+function Outcome({ answer: { harm, oilMl, soundOilMl, faults } }: { answer: DebriefAnswer }) {
+  const oil = `${words(showOil(oilMl))} of oil were kept`;
+  const kept =
+    faults.length === 0
+      ? `${oil}.`
+      : `${oil}; had nothing gone wrong, it would have been ${words(showOil(soundOilMl))}.`;
   return harm ? (
     <Card wash="ember" className="gap-1">
       <Txt variant="heading">{harmWords[harm].name}</Txt>
@@ -235,9 +238,7 @@ function Further({ record }: { record: ExerciseRecord }) {
           size="small"
           label="Save as a file"
           hint="Save as a file, for somebody else to do"
-          onPress={() =>
-            void handOver(`${fileName(spec.title)}.json`, writeExercise(spec), "application/json")
-          }
+          onPress={() => saveExercise(spec)}
         />
         <Button look="quiet" size="small" label="Print" onPress={() => window.print()} />
         <Button
@@ -249,11 +250,4 @@ function Further({ record }: { record: ExerciseRecord }) {
       </View>
     </View>
   );
-}
-
-function fileName(title: string): string {
-  return `exercise-${title
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, "-")
-    .replace(/^-|-$/g, "")}`;
 }

@@ -1,6 +1,8 @@
 import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { showMass, words } from "@/core/units/format";
+import { saveExercise } from "@/exchange/exerciseFile";
+import type { ExerciseSpec } from "@/records/exercise";
 import { useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useKept } from "@/store/useKept";
@@ -9,7 +11,9 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { Combobox } from "@/ui/primitives/Combobox";
+import { Fold } from "@/ui/primitives/Fold";
 import { Select } from "@/ui/primitives/Select";
+import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { practiceFaultWords } from "@/words/practiceWords";
 import { stateWords } from "@/words/stateWords";
@@ -22,6 +26,8 @@ const beginning: ExerciseForm = {
   plantId: "lavender",
   wrong: "surprise",
   from: "firstDrop",
+  title: "",
+  note: "",
 };
 
 /** An exercise of one's own choice: still, plant, and what goes wrong. */
@@ -41,6 +47,20 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
       ? form.wrong
       : "surprise";
   const fits = massG > 0;
+  const withSpec = (then: (spec: ExerciseSpec) => void) => {
+    setTried(true);
+    if (!plant) return;
+    const chance = [Math.random(), Math.random(), Math.random()] as const;
+    then(specOf({ ...form, wrong }, { ...read, plant }, chance));
+  };
+  /* Under a name of its own nobody reads from the title what goes wrong. */
+  const handOn = (spec: ExerciseSpec) =>
+    saveExercise({
+      ...spec,
+      ...(form.title.trim() ? { title: form.title.trim() } : {}),
+      ...(form.note.trim() ? { note: form.note.trim() } : {}),
+      ...(form.title.trim() ? { hidden: true as const } : {}),
+    });
   return (
     <Card className="gap-3">
       <Txt variant="heading">Your own exercise</Txt>
@@ -89,19 +109,35 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
           label="Begin"
           hint="Begin your own exercise"
           disabled={!fits}
-          onPress={() => {
-            setTried(true);
-            if (plant)
-              begin(
-                specOf({ ...form, wrong }, { ...read, plant }, [
-                  Math.random(),
-                  Math.random(),
-                  Math.random(),
-                ]),
-              );
-          }}
+          onPress={() => withSpec(begin)}
         />
       </View>
+      <Fold title="For somebody else" inside="Save it as a file that another device can open">
+        <TextField
+          label="Its name"
+          value={form.title}
+          maxLength={200}
+          onChange={(title) => change({ title })}
+          placeholder="e.g. First trouble"
+        />
+        <TextField
+          label="What you tell them before"
+          value={form.note}
+          lines={3}
+          maxLength={5000}
+          onChange={(note) => change({ note })}
+        />
+        <View className="flex-row">
+          <Button
+            look="quiet"
+            size="small"
+            label="Save as a file"
+            hint="Save your own exercise as a file"
+            disabled={!fits}
+            onPress={() => withSpec(handOn)}
+          />
+        </View>
+      </Fold>
     </Card>
   );
 }

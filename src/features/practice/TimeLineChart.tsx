@@ -13,6 +13,7 @@ const names: Record<Lane, string> = {
 const gutter = 88;
 const laneHeight = 34;
 const foot = 24;
+const wordsWidth = 58;
 /* Room for half of the last minute's words. */
 const margin = 26;
 
@@ -31,7 +32,12 @@ export function TimeLineChart({
   const x = (second: number) =>
     gutter + ((Math.max(fromSecond, second) - fromSecond) / span) * (width - gutter - margin);
   const height = lanes.length * laneHeight + foot;
-  const minutes = ticks(fromSecond / 60, endSecond / 60, width > 500 ? 8 : 4);
+  /* As many as have room for their words. */
+  const most = Math.max(2, Math.floor((width - gutter - margin) / wordsWidth));
+  const minutes =
+    [8, 6, 4, 3, 2]
+      .map((count) => ticks(fromSecond / 60, endSecond / 60, count))
+      .find(({ length }) => length <= most) ?? [];
   return (
     <View onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}>
       <Svg

@@ -11,6 +11,8 @@ const form: ExerciseForm = {
   plantId: "lavender",
   wrong: "surprise",
   from: "firstDrop",
+  title: "",
+  note: "",
 };
 const read = (part: Partial<ExerciseForm> = {}) =>
   readForm({ ...form, ...part }, { choices, book: catalogueBook, site: defaultPreferences().site });

@@ -23,6 +23,9 @@ export interface ExerciseForm {
   plantId: string;
   wrong: Wrong;
   from: "lit" | "firstDrop";
+  /** For a trainer's file: its name, and what is told before. */
+  title: string;
+  note: string;
 }
 
 type Figures = ExerciseSpec["still"];
@@ -94,7 +97,7 @@ const surpriseMinutes = { from: 4, to: 28 };
  * @param chance 0 to below 1, twice: what goes wrong where it is a surprise, and when
  */
 export function specOf(
-  { wrong, from }: ExerciseForm,
+  { wrong, from }: Pick<ExerciseForm, "wrong" | "from">,
   { still, plant, state, method, massG, possible }: ReadForm & { plant: KnownPlant },
   [which, when, seed]: readonly [number, number, number],
 ): ExerciseSpec {

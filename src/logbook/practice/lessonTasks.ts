@@ -1,4 +1,5 @@
 import type { Exercise } from "@/core/practice/exercise";
+import type { Fault } from "@/core/practice/faults";
 import { lessonOf, type LessonId, type TaskCode } from "@/core/practice/lessons";
 import type { ExerciseRecord } from "@/records/exercise";
 import type { Run } from "@/records/run";
@@ -10,6 +11,8 @@ interface Facts {
   /** As it was played, to its end. */
   played: Exercise;
   acts: ExerciseRecord["acts"];
+  /** What was to go wrong. */
+  planned: readonly Fault[];
 }
 
 const minute = 60_000;
@@ -40,8 +43,14 @@ const done: Record<TaskCode, (facts: Facts) => boolean> = {
       (first("look") < Infinity && first("jarSwapped") === Infinity)
     );
   },
-  /* What was never begun needed no mending; what nobody can mend counts once the heat is off. */
-  mended: ({ played }) => played.active.size === 0,
+  /* All that was to go wrong has, but for a jar that was changed before it could run over. */
+  mended: ({ played, planned }) =>
+    played.active.size === 0 &&
+    planned
+      .filter((fault) => fault !== "jarOverflow")
+      .every((fault) =>
+        played.happenings.some((each) => each.kind === "begins" && each.fault === fault),
+      ),
   stopInTime: ({ state, run }) => {
     if (state.heatOffAt === undefined || state.firstDropAt === undefined) return false;
     const minutes = (state.heatOffAt - state.firstDropAt) / minute;
@@ -54,8 +63,10 @@ const done: Record<TaskCode, (facts: Facts) => boolean> = {
 /** What a lesson asks for, and what of it was done. */
 export function tasksOf(
   lesson: LessonId,
-  facts: Omit<Facts, "state">,
+  facts: Omit<Facts, "state" | "planned">,
 ): { code: TaskCode; done: boolean }[] {
   const state = runState(facts.run.entries);
-  return lessonOf(lesson).tasks.map((code) => ({ code, done: done[code]({ ...facts, state }) }));
+  const { tasks, faults } = lessonOf(lesson);
+  const planned = faults.map(({ fault }) => fault);
+  return tasks.map((code) => ({ code, done: done[code]({ ...facts, state, planned }) }));
 }

@@ -116,6 +116,14 @@ test("a lesson's tasks are found in the log and in the acts", () => {
   expect(done("fieldDay", run.entries, [...record.acts, swap])).toContain("changeJar");
 });
 
+test("what has not gone wrong yet was not put right", () => {
+  const { run, record } = begin();
+  const ask = askOf(record.spec, lavender, run.plan.request!);
+  const early = replay(ask, record.acts, 1000);
+  const tasks = tasksOf("coolingFails", { run, acts: record.acts, played: early });
+  expect(tasks.find(({ code }) => code === "mended")).toEqual({ code: "mended", done: false });
+});
+
 test("cooling that stops rings before vapour takes fire", () => {
   const { run, still, record } = begin();
   const ask = askOf(record.spec, lavender, run.plan.request!);
