@@ -243,6 +243,11 @@ export function boilsWithItsOil(request: ForecastRequest): number {
   return runModel(request).togetherC;
 }
 
+/** What condenses in a plant vessel of its own while it runs, g/min: its boiler spends it beside the distillate. @throws RangeError as runModel */
+export function vesselDrainGPerMin(request: ForecastRequest): number {
+  return runModel(request).vesselDrainGPerMin;
+}
+
 /** Steam of the middle run at a power, g/min: what a heat turned up or down would give. */
 export function steamAtPower(request: ForecastRequest, powerW: number): number {
   const model = runModel(request);

@@ -96,7 +96,7 @@ test("the same acts at the same seconds give the same course, however time was c
         expect(pieces.happenings).toEqual(whole.happenings);
       },
     ),
-    { numRuns: 25 },
+    { numRuns: 15 },
   );
 });
 
@@ -117,7 +117,7 @@ test("what came over, ran over and went into the air is together what a sound st
       expect(truth.inJarMl).toBeLessThanOrEqual(600 + 1e-9);
       expect(truth.distillateMl).toBeLessThanOrEqual(sound.truth.distillateMl + 1e-9);
     }),
-    { numRuns: 40 },
+    { numRuns: 20 },
   );
 });
 

@@ -30,6 +30,8 @@ export interface Lesson {
   stop: StopRule;
   /** Where it begins. */
   from: Moment;
+  /** The heat stays as it is after the first drop. */
+  brisk?: true;
   /** How fast it goes, so that it takes some five minutes. */
   speed: 1 | 5 | 20 | 60 | 120;
   faults: readonly PlannedFault[];
@@ -59,6 +61,7 @@ const lessons = {
     ...lavender,
     massG: 5,
     stop: { minutes: 25 },
+    brisk: true,
     from: "lit",
     speed: 20,
     faults: [],

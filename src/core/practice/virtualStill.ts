@@ -101,7 +101,7 @@ const grows = {
   layersK: 16,
   channelShare: 0.5,
   heatHigh: 1.6,
-  /** A condenser takes so much of its planned rate; what comes beyond leaves it so much warmer. */
+  /** A condenser takes so much of what its still gives at its plan's heat; what comes beyond leaves it so much warmer. */
   condenserRoom: 1.3,
   warmerKPerMl: 2.5,
   blocksIn: 9,
@@ -338,7 +338,7 @@ export function virtualStill(
     truth.tubC = tubTemperature();
     if (!cold && state.tubLitres > 0)
       state.tubHeatJ += condenserDutyJ(through * minutes, model.boilC, distillateOutC);
-    const beyond = Math.max(0, through - grows.condenserRoom * plannedSteam);
+    const beyond = Math.max(0, through - grows.condenserRoom * fullSteam);
     const round =
       (faults.has("airLock") ? grows.airLockK : 0) + (faults.has("tubWarm") ? grows.layersK : 0);
     const flowing =

@@ -61,6 +61,8 @@ const lateMinutes = 5;
 const fallenRate = 0.6;
 /* A pot that boils in so much less than the planned time holds less water than the plan, or more heat; minutes too few to tell apart say nothing. */
 const earlyShare = 0.75;
+/* Sooner than this share no missing water does it: the log began late, or the water was hot. */
+const earlyLeastShare = 1 / 3;
 const earlyMinutes = 3;
 /* So long after the boil it is told, min: after that the drops tell more. */
 const earlyTold = 15;
@@ -131,7 +133,12 @@ export function alarms(run: AlarmInput): Alarm[] {
 }
 
 function early({ after, planned, since }: NonNullable<AlarmInput["boiled"]>): boolean {
-  return since <= earlyTold && after < planned * earlyShare && planned - after > earlyMinutes;
+  return (
+    since <= earlyTold &&
+    after > planned * earlyLeastShare &&
+    after < planned * earlyShare &&
+    planned - after > earlyMinutes
+  );
 }
 
 function late(waiting: { since: number; allowed: number } | undefined): boolean {

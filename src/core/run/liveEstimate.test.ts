@@ -45,6 +45,27 @@ describe("where a run stands", () => {
     expect(liveEstimate(run({ readings: still }), at(25)).rateMlPerMin).toBe(0);
   });
 
+  test("what went into earlier jars is what was read then, however fast it drips now", () => {
+    const readings = [10, 20, 30, 40].map((minutes, i) => ({
+      at: at(minutes),
+      volumeMl: [200, 400, 420, 440][i]!,
+    }));
+    const live = liveEstimate(run({ readings, jarStart: { at: at(15) } }), at(40));
+    expect(live.rateMlPerMin).toBeCloseTo(2);
+    expect(live.inJarMl).toBeCloseTo(440 - 300);
+  });
+
+  test("a scale tells a rate sooner than an eye, though not from a few drops", () => {
+    const readings = [
+      { at: at(20), volumeMl: 320 },
+      { at: at(22), volumeMl: 336 },
+    ];
+    expect(liveEstimate(run({ readings }), at(22)).rateMlPerMin).toBeCloseTo(336 / 22);
+    expect(liveEstimate(run({ readings, byScale: true }), at(22)).rateMlPerMin).toBeCloseTo(8);
+    const slow = { readings, byScale: true, plannedRateMlPerMin: 2 };
+    expect(liveEstimate(run(slow), at(22)).rateMlPerMin).toBeCloseTo(336 / 22);
+  });
+
   test("what was read before the heat was changed tells nothing of the rate since", () => {
     const readings = [
       { at: at(5), volumeMl: 100 },
@@ -73,6 +94,17 @@ describe("where a run stands", () => {
     const fresh = liveEstimate(run({ jarStart: { at: at(8) } }), at(10));
     expect(fresh.inJarMl).toBeCloseTo(40, 9);
     expect(fresh.minutesToJarFull).toBeCloseTo((1000 * fullShare.jar - 40) / 20, 9);
+  });
+
+  test("a vessel that condenses steam on its walls brings the dry line nearer, more so at a gentle heat", () => {
+    /* 900 mL at 10 and 5 a minute: an hour. The plan tells 600 mL of distillate. */
+    const vessel = { spendableMl: 600, spendableAtMlPerMin: 10, drainMlPerMin: 5 };
+    const asPlanned = liveEstimate(run({ ...vessel, plannedRateMlPerMin: 10 }), at(0));
+    expect(asPlanned.minutesToDryLine).toBeCloseTo(60, 9);
+    const gentle = liveEstimate(run({ ...vessel, plannedRateMlPerMin: 4 }), at(0));
+    expect(gentle.minutesToDryLine).toBeCloseTo(100, 9);
+    const later = liveEstimate(run({ ...vessel, plannedRateMlPerMin: 4 }), at(30));
+    expect(later.minutesToDryLine).toBeCloseTo(70, 9);
   });
 
   test("whatever was read, in whatever order of sizes, every figure is one", () => {

@@ -11,6 +11,10 @@ export interface RunSoFar {
   jarMl: number;
   /** Water above the dry line at the first drop by the plan, mL; Infinity where it flows back. */
   spendableMl: number;
+  /** What the pot spends beside the distillate, as in a plant vessel that condenses steam on its walls, mL/min. */
+  drainMlPerMin?: number;
+  /** The rate at which the plan has worked out what can be spent, mL/min. */
+  spendableAtMlPerMin?: number;
   /** Water added since, mL. */
   waterAddedMl: number;
   /** Distillate by the plan, mL/min. */
@@ -83,12 +87,17 @@ export function liveEstimate(run: RunSoFar, now: number): LiveEstimate {
   };
   const distillateMl = at(now);
   const inJarMl = Math.max(0, distillateMl - (run.jarStart.volumeMl ?? at(run.jarStart.at)));
-  const aboveDryLineMl = run.spendableMl + run.waterAddedMl - distillateMl;
+  const drain = run.drainMlPerMin ?? 0;
+  const since = minutesBetween(run.firstDropAt, now);
+  /* The plan's spendable is of distillate alone: at another heat the drain takes another share of the water. */
+  const waterMl =
+    run.spendableMl * (1 + drain / (run.spendableAtMlPerMin ?? run.plannedRateMlPerMin));
+  const aboveDryLineMl = waterMl + run.waterAddedMl - distillateMl - drain * Math.max(0, since);
   const until = (leftMl: number) =>
     rateMlPerMin > 0 ? leftMl / rateMlPerMin : leftMl > 0 ? Infinity : 0;
-  const minutesToDryLine = until(aboveDryLineMl);
+  const minutesToDryLine =
+    rateMlPerMin + drain > 0 ? aboveDryLineMl / (rateMlPerMin + drain) : until(aboveDryLineMl);
   const ends: [LiveEstimate["endsBy"], number][] = [["reserve", minutesToDryLine]];
-  const since = minutesBetween(run.firstDropAt, now);
   const times = stopTimes(run.stop, {
     massG: run.chargeG,
     minutesTo: (volumeMl) => since + until(volumeMl - distillateMl),

@@ -58,6 +58,10 @@ export function showVolume(volumeMl: number, system: UnitSystem): Shown {
       : Math.abs(volumeMl) >= units.gal.factor
         ? "gal"
         : "floz";
+  /* A few drops are not four digits of an ounce. */
+  const ounces = fromCanonical(volumeMl, unit);
+  if (unit === "floz" && Math.abs(ounces) < 0.1)
+    return { text: ounces === 0 ? "0" : fixed(ounces, 2), unit: units[unit].symbol };
   return show(
     volumeMl,
     unit,

@@ -1,11 +1,12 @@
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
-import { showDuration, showOil, words } from "@/core/units/format";
+import { fixed, showDuration, showOil, words } from "@/core/units/format";
 import { replay } from "@/core/practice/exercise";
 import { lessonIds, type LessonId } from "@/core/practice/lessons";
 import { saveExercise } from "@/exchange/exerciseFile";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
+import { calibrationOfRun } from "@/logbook/practice/calibrationOfRun";
 import { lessonSpec } from "@/logbook/practice/lessonSpec";
 import { tasksOf } from "@/logbook/practice/lessonTasks";
 import { rungAlarms } from "@/logbook/practice/rungAlarms";
@@ -93,6 +94,7 @@ export function DebriefScreen({ record, run, plant }: Props) {
               ))}
             </Card>
           ) : null}
+          {spec.lesson === "waterRun" ? <StillCard run={run} /> : null}
           <Further record={record} />
         </>
       }
@@ -208,6 +210,26 @@ function FaultCard({
       {take.map((sentence) => (
         <Txt key={sentence}>{sentence}</Txt>
       ))}
+    </Card>
+  );
+}
+
+/** What a run with water tells of the still, as it would tell of a real one. */
+function StillCard({ run }: { run: Run }) {
+  const found = calibrationOfRun(run);
+  const percent = (share: number) => `${fixed(100 * share, 0)} %`;
+  return (
+    <Card className="gap-1">
+      <Txt variant="heading">What it tells of the still</Txt>
+      <Txt>
+        {found
+          ? `By your notes ${percent(found.efficiency)} of the heat reaches the pot, and the still loses ${fixed(found.lossWPerK, 1)} W for each degree that it is warmer than the air. The plan had taken ${percent(found.plannedEfficiency)}.`
+          : "Note the boil as it comes, leave the heat as it is, and read the jar twice: from these follows how much heat reaches the pot."}
+      </Txt>
+      <Txt variant="small">
+        Of your own still you find it out once, on its page, under Calibrate. Its plans are nearer
+        from then on.
+      </Txt>
     </Card>
   );
 }

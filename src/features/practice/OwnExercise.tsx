@@ -2,6 +2,7 @@ import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { showMass, words } from "@/core/units/format";
 import { saveExercise } from "@/exchange/exerciseFile";
+import type { Fault } from "@/core/practice/faults";
 import type { ExerciseSpec } from "@/records/exercise";
 import { useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
@@ -17,7 +18,15 @@ import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { practiceFaultWords } from "@/words/practiceWords";
 import { stateWords } from "@/words/stateWords";
-import { readForm, specOf, stillChoices, type ExerciseForm, type Wrong } from "./exerciseForm";
+import {
+  followers,
+  mostThen,
+  readForm,
+  specOf,
+  stillChoices,
+  type ExerciseForm,
+  type Wrong,
+} from "./exerciseForm";
 import { useOwnStills } from "./PracticeRoom";
 import type { useBegin } from "./useBegin";
 
@@ -25,6 +34,7 @@ const beginning: ExerciseForm = {
   stillId: "",
   plantId: "lavender",
   wrong: "surprise",
+  then: [],
   from: "firstDrop",
   title: "",
   note: "",
@@ -46,6 +56,7 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
     form.wrong === "nothing" || form.wrong === "surprise" || possible.includes(form.wrong)
       ? form.wrong
       : "surprise";
+  const later = followers(wrong, form.then, possible);
   const fits = massG > 0;
   const withSpec = (then: (spec: ExerciseSpec) => void) => {
     setTried(true);
@@ -94,6 +105,30 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
         value={wrong}
         onChange={(next) => change({ wrong: next as Wrong })}
       />
+      {wrong === "nothing" || wrong === "surprise"
+        ? null
+        : [...later, ""].slice(0, mostThen).map((value, i) => (
+            <Select
+              key={i}
+              label={i === 0 ? "And after that" : "And then"}
+              options={[
+                { value: "", label: "Nothing more" },
+                ...possible
+                  .filter((each) => each === value || (each !== wrong && !later.includes(each)))
+                  .map((each) => ({ value: each, label: practiceFaultWords[each].name })),
+              ]}
+              value={value}
+              onChange={(next) =>
+                change({
+                  then: [
+                    ...later.slice(0, i),
+                    ...(next ? [next as Fault] : []),
+                    ...later.slice(i + 1),
+                  ],
+                })
+              }
+            />
+          ))}
       <Choice
         label="Begin"
         shown

@@ -10,6 +10,7 @@ const form: ExerciseForm = {
   stillId: "",
   plantId: "lavender",
   wrong: "surprise",
+  then: [],
   from: "firstDrop",
   title: "",
   note: "",
@@ -43,6 +44,20 @@ test("a fault that was chosen comes after the first drop, or before the heat whe
     faults: [{ after: "boiling" }],
   });
   expect(spec({ wrong: "nothing" })).toMatchObject({ title: "True lavender", faults: [] });
+});
+
+test("several come one after the other, each once and only where it can be", () => {
+  const three = spec({
+    wrong: "leak",
+    then: ["coolingLost", "leak", "froth", "iceGone", "blocked"],
+  });
+  expect(three.faults).toEqual([
+    { fault: "leak", after: "firstDrop", minutes: 16 },
+    { fault: "coolingLost", after: "firstDrop", minutes: 28 },
+    { fault: "iceGone", after: "lit", minutes: 0 },
+  ]);
+  expect(three.from).toBe("lit");
+  expect(spec({ wrong: "nothing", then: ["leak"] }).faults).toEqual([]);
 });
 
 test("a surprise is any that the still can have, is not told, and can be kept", () => {

@@ -22,6 +22,8 @@ export interface ExerciseForm {
   stillId: string;
   plantId: string;
   wrong: Wrong;
+  /** What goes wrong after that, one after the other. */
+  then: readonly Fault[];
   from: "lit" | "firstDrop";
   /** For a trainer's file: its name, and what is told before. */
   title: string;
@@ -89,26 +91,48 @@ export function readForm(
   };
 }
 
-/* A surprise comes after so many minutes, between these. */
-const surpriseMinutes = { from: 4, to: 28 };
+/* What goes wrong first does after so many minutes, between these, and what follows so many later. */
+const surpriseMinutes = { from: 4, to: 28, then: 12 };
+/** The most that goes wrong after the first. */
+export const mostThen = 2;
+
+/** What goes wrong after what was chosen: each once, and only what such a still can have. */
+export function followers(
+  wrong: Wrong,
+  then: readonly Fault[],
+  possible: readonly Fault[],
+): Fault[] {
+  if (wrong === "nothing" || wrong === "surprise") return [];
+  return [...new Set(then)]
+    .filter((each) => each !== wrong && possible.includes(each))
+    .slice(0, mostThen);
+}
 
 /**
  * The exercise that was chosen.
  * @param chance 0 to below 1, twice: what goes wrong where it is a surprise, and when
  */
 export function specOf(
-  { wrong, from }: Pick<ExerciseForm, "wrong" | "from">,
+  { wrong, then, from }: Pick<ExerciseForm, "wrong" | "then" | "from">,
   { still, plant, state, method, massG, possible }: ReadForm & { plant: KnownPlant },
   [which, when, seed]: readonly [number, number, number],
 ): ExerciseSpec {
   const late = from === "firstDrop";
   const meets = possible.filter((fault) => !late || !faultOf(fault).before);
   const fault = wrong === "surprise" ? meets[Math.floor(which * meets.length)] : wrong;
-  const known = fault !== undefined && fault !== "nothing" ? faultOf(fault) : undefined;
-  const after = known?.before ? "lit" : late ? "firstDrop" : known?.from;
-  const minutes = known?.before
-    ? 0
-    : Math.round(surpriseMinutes.from + when * (surpriseMinutes.to - surpriseMinutes.from));
+  const first = Math.round(
+    surpriseMinutes.from + when * (surpriseMinutes.to - surpriseMinutes.from),
+  );
+  const all =
+    fault === undefined || fault === "nothing" ? [] : [fault, ...followers(wrong, then, possible)];
+  const faults = all.map((each, i) => {
+    const { before, from: earliest } = faultOf(each);
+    return {
+      fault: each,
+      after: before ? ("lit" as const) : late ? ("firstDrop" as const) : earliest,
+      minutes: before ? 0 : first + i * surpriseMinutes.then,
+    };
+  });
   return {
     title:
       wrong === "surprise"
@@ -123,8 +147,8 @@ export function specOf(
     method,
     seed: 1 + Math.floor(seed * 999_999),
     /* What was there before the heat is met from the heat on. */
-    from: after === "lit" ? "lit" : from,
-    faults: fault && fault !== "nothing" && after ? [{ fault, after, minutes }] : [],
+    from: faults.some(({ fault: each }) => faultOf(each).before) ? "lit" : from,
+    faults,
     ...(wrong === "surprise" ? { hidden: true as const } : {}),
   };
 }

@@ -9,6 +9,7 @@ import { WayDrawing } from "@/ui/drawings/WayDrawing";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 
 const steps = [
@@ -68,6 +69,11 @@ export function FirstDay({ hasStill }: { hasStill: boolean }) {
           them.
         </Txt>
       </Card>
+      <Row
+        href="/bench/practice"
+        title="Practise first"
+        detail="A still that cannot be spoilt, in ten short lessons"
+      />
       <Txt variant="small">
         Hot steam, flame and pressure can hurt: never a closed still, never alone, never dry. Owning
         a still and selling what it makes are regulated in many places. Sereno informs; local codes

@@ -2,6 +2,7 @@ import { forecastRun } from "@/core/forecast/forecastRun";
 import { hydrosolToKeep } from "@/core/plan/hydrosolToKeep";
 import { planCharges } from "@/core/plan/planCharges";
 import type { Plant } from "@/core/plant/plant";
+import { lessonOf } from "@/core/practice/lessons";
 import { exercise } from "@/core/practice/exercise";
 import { newId, newRecord } from "@/records/base";
 import type { Entry } from "@/records/entry";
@@ -117,7 +118,7 @@ function planOf(
         spec.method === "cohobation" ? undefined : hydrosolToKeep(plant.tissue, spec.state),
       site,
       charges: 1,
-      pace: "gentle",
+      pace: spec.lesson && lessonOf(spec.lesson).brisk ? "brisk" : "gentle",
       condenser: still.condenser,
     });
     if (plan.chargeG > plan.limits.chargeG * 1.001) return { cannot: "tooMuchPlant" };

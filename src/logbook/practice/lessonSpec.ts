@@ -9,6 +9,7 @@ export function lessonSpec(id: LessonId, title: string): ExerciseSpec {
     jarMl,
     iceKg,
     tasks: _tasks,
+    brisk: _brisk,
     speed: _speed,
     faults,
     ...lesson

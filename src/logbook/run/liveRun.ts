@@ -1,4 +1,5 @@
 import { type TubNow, tubNow } from "@/core/cooling/tubNow";
+import { vesselDrainGPerMin } from "@/core/forecast/runModel";
 import { rateAtPower } from "@/core/forecast/simulate";
 import type { StopRule } from "@/core/forecast/stopRules";
 import { nextCut } from "@/core/plan/cuts";
@@ -157,6 +158,8 @@ function liveOf(
       jarMl: plan.jarMl,
       catches,
       spendableMl: spendableOf(plan),
+      spendableAtMlPerMin: plan.forecast.rateMlPerMin,
+      drainMlPerMin: drainOf(run),
       waterAddedMl: state.waterAddedMl,
       plannedRateMlPerMin: Math.max(0.01, expectedRate(run, turned)),
       firstDropAt: state.firstDropAt,
@@ -214,6 +217,12 @@ function tubOf(
  */
 function spendableOf({ method, forecast }: Run["plan"]): number {
   return catchesIn(method) === "trap" ? Infinity : (forecast.spendableMl ?? Infinity);
+}
+
+/** What condenses in a plant vessel of its own while it runs, mL/min. */
+function drainOf({ plan }: Run): number {
+  const request = knownRequest(plan);
+  return request?.still.plantVesselLossWPerK ? vesselDrainGPerMin(request) : 0;
 }
 
 /** The next jar swap that the plan names, and when. */
