@@ -56,13 +56,13 @@ test("cooling stops: it is told by figure and hand, mended in the right order, a
   await goOn(page);
   await until(page, page.getByText(/Outlet is warm|vapour at the outlet/));
   await sense(page, "Look");
-  await expect(page.getByText(/No cooling water runs\./)).toBeVisible();
+  await expect(page.getByText(/No water cools the condenser\./)).toBeVisible();
   await heat(page, "35 %");
-  await hands(page, "Cooling water up");
-  await expect(page.getByText("Cooling water turned up.")).toBeVisible();
+  await hands(page, "Cooling water on");
+  await expect(page.getByText("Cooling water on, in full.")).toBeVisible();
   await page.clock.runFor(20_000);
   await sense(page, "Look");
-  await expect(page.getByText(/No cooling water runs\./)).toHaveCount(0);
+  await expect(page.getByText(/No water cools the condenser\./)).toHaveCount(0);
   await lookBack(page);
   await expect(page.getByRole("heading", { name: "Nobody was hurt" })).toBeVisible();
   await expect(page.getByText(/^You put it right after/)).toBeVisible();
@@ -84,7 +84,7 @@ test("the flame goes out: closed, aired and lit again; gas that has flowed would
   await sense(page, "Smell");
   await expect(page.getByText("It smells of gas.")).toBeVisible();
   await hands(page, "Close the gas, air the place");
-  await hands(page, "Light it again");
+  await hands(page, "Heat on again");
   await sense(page, "Look");
   await expect(page.getByText("The heat is out.")).toHaveCount(0);
   await lookBack(page);

@@ -54,7 +54,7 @@ const lookedBack = async (page: Page) => {
   await page.getByText("Heat off now: vapour at the outlet").first().waitFor({ timeout: 120_000 });
   await press("Smell");
   await press("Hands");
-  await press("Cooling water up");
+  await press("Cooling water on");
   await press("End and look back");
   await page.getByRole("heading", { name: "Cooling stops" }).waitFor({ timeout: 60_000 });
 };

@@ -8,6 +8,8 @@ const everyMs = 60000;
 const gramsPerMl = 1;
 /* Before this much lies in the jar, the scale's noise is louder than the drops. */
 const leastG = 15;
+/* A head is held against its last half hour but for the last minutes, ms. */
+const headWas = { from: 30 * 60_000, to: 3 * 60_000 };
 
 /** What a feed says right now, as the live run takes it. The version tells when to look again. */
 export function latestOf(feed: SampleFeed, _version?: number): Latest {
@@ -29,6 +31,7 @@ export function latestOf(feed: SampleFeed, _version?: number): Latest {
   }
   return {
     headC: feed.latest("head")?.value,
+    headRoseC: feed.roseSince("head", headWas),
     outletC: feed.latest("outlet")?.value,
     tub: tub && { temperatureC: tub.value, at: tub.at },
     ...(distillate.length > 0 ? { distillate } : {}),

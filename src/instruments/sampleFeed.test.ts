@@ -90,3 +90,19 @@ test("fifty messages a second for three hours, garbage and repeats among them: a
   expect(again.series("tub")?.value).toEqual(feed.series("tub")?.value);
   expect(latestOf(feed, 0).distillate).toHaveLength(180);
 });
+
+test("a head is held against its own last half hour: a rise is told, a spike, an offset and a dip are not", () => {
+  const feed = new SampleFeed("run-a");
+  const hear = (from: number, to: number, valueAt: (second: number) => number) => {
+    for (let second = from; second < to; second += 10) feed.take(message(second, valueAt(second)));
+  };
+  const window = { from: 30 * 60_000, to: 3 * 60_000 };
+  expect(feed.roseSince("head", window)).toBeUndefined();
+  hear(0, 1200, (second) => (second === 600 ? 140 : 100.2));
+  expect(feed.roseSince("head", window)).toBeCloseTo(0);
+  hear(1200, 1260, () => 97);
+  hear(1260, 1320, () => 100.2);
+  expect(feed.roseSince("head", window)).toBeCloseTo(0);
+  hear(1320, 1440, (second) => 100.2 + (second - 1320) / 120);
+  expect(feed.roseSince("head", window)).toBeGreaterThan(0.6);
+});

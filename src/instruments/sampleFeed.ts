@@ -1,3 +1,4 @@
+import { bisectRight } from "d3-array";
 import type { Channel } from "@/core/practice/virtualStill";
 import type { Series } from "@/core/statistics/thin";
 import {
@@ -16,6 +17,9 @@ interface Line {
   /** How many there were when the open chunk was last stored. */
   written: number;
 }
+
+const middleOf = 5;
+const lookMs = 60_000;
 
 /**
  * The samples of a run as they come: sorted, each moment once, garbage counted and passed over. Holds
@@ -101,8 +105,24 @@ export class SampleFeed {
   latest(channel: Channel): { at: number; value: number } | undefined {
     const line = this.lines.get(channel);
     if (!line || line.at.length === 0) return undefined;
-    const last = line.value.slice(-5).sort((a, b) => a - b);
-    return { at: line.at.at(-1)!, value: last[Math.floor(last.length / 2)]! };
+    return { at: line.at.at(-1)!, value: middle(line.value.slice(-middleOf)) };
+  }
+
+  /**
+   * By how much a channel's latest is above the highest it stood at between two times ago, both in ms, looked at once a
+   * minute; undefined where nothing was heard then.
+   */
+  roseSince(channel: Channel, { from, to }: { from: number; to: number }): number | undefined {
+    const line = this.lines.get(channel);
+    const now = this.latest(channel);
+    if (!line || !now) return undefined;
+    let highest = -Infinity;
+    for (let at = now.at - from; at <= now.at - to; at += lookMs) {
+      const end = bisectRight(line.at, at);
+      if (end > 0)
+        highest = Math.max(highest, middle(line.value.slice(Math.max(0, end - middleOf), end)));
+    }
+    return Number.isFinite(highest) ? now.value - highest : undefined;
   }
 
   /** Rises with each change. */
@@ -136,4 +156,8 @@ export class SampleFeed {
     if (place < line.stored) line.stored = Math.floor(place / chunkSamples) * chunkSamples;
     line.written = Math.min(line.written, place);
   }
+}
+
+function middle(values: number[]): number {
+  return values.sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
 }

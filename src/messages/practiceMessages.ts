@@ -18,6 +18,7 @@ export const debriefQuestionSchema = z.object({
     traits: z.object({
       catches: z.enum(["jar", "trap", "bowl"]),
       cooledBy: z.enum(["tub", "tap", "ice"]),
+      flows: z.boolean(),
       flame: z.boolean(),
       gas: z.boolean(),
       steamLine: z.boolean(),
@@ -25,7 +26,6 @@ export const debriefQuestionSchema = z.object({
       inWater: z.boolean(),
       setsBelowC: z.number().optional(),
       layer: z.enum(["floats", "sinks", "hangs"]),
-      froths: z.boolean(),
       jarMl: amount,
     }),
     seed: z.int().min(1).max(1e9),

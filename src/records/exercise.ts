@@ -2,7 +2,7 @@ import { z } from "zod";
 import { actCodes } from "@/core/practice/acts";
 import { faultKinds, moments } from "@/core/practice/faults";
 import { lessonIds } from "@/core/practice/lessons";
-import { mostFaults } from "@/core/practice/practiceSpeeds";
+import { longestSecond, mostFaults } from "@/core/practice/practiceSpeeds";
 import { methods } from "@/core/still/methods";
 import { stopRuleSchema } from "@/messages/forecastRequest";
 import { limits, within } from "@/messages/limits";
@@ -13,8 +13,7 @@ import { stillSchema } from "./still";
 
 const { kind: _kind, id: _id, version: _version, ...still } = stillSchema.shape;
 const { createdAt: _createdAt, updatedAt: _updatedAt, deletedAt: _deletedAt, ...figures } = still;
-/** A day of seconds. */
-const second = z.int().min(0).max(86400);
+const second = z.int().min(0).max(longestSecond);
 
 /** What an exercise is, whoever does it: enough to set it up on any device, and to hand it on. */
 export const exerciseSpecSchema = z.object({

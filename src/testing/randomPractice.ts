@@ -7,7 +7,7 @@ import type { Method } from "@/core/still/methods";
 import { methodsOf } from "@/core/still/fillLimits";
 import { askOf, traitsOf } from "@/logbook/practice/exerciseAsk";
 import { actOfEntry } from "@/logbook/practice/actsOfLog";
-import { alarmWatch } from "@/logbook/practice/alarmWatch";
+import { alarmWatch } from "@/instruments/alarmWatch";
 import { beginExercise } from "@/logbook/practice/beginExercise";
 import { usualChargeG } from "@/logbook/practice/usualCharge";
 import { catalogueBook } from "@/logbook/plant/plantBook";

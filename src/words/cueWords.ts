@@ -199,6 +199,10 @@ const alarmSays: Record<
     say: "The head cools down",
     because: "Less steam than before: heat, water, or a leak.",
   }),
+  headHigh: () => ({
+    say: "Heat off now: pressure rises in the still",
+    because: "The head is hotter than free steam can be. Step back, open nothing, let it cool.",
+  }),
   tubWarm: ({ urgency }, inMinutes) =>
     urgency === "act"
       ? { say: "The tub is too warm: add ice now", because: "Or change its water, from the top." }

@@ -2,9 +2,7 @@ import type { ActCode } from "@/core/practice/acts";
 import type { Figure } from "@/core/practice/debrief";
 import type { Harm } from "@/core/practice/exercise";
 import type { Fault, Sense } from "@/core/practice/faults";
-import type { LessonId, TaskCode } from "@/core/practice/lessons";
 import type { SignCode } from "@/core/practice/signs";
-import type { CannotBegin } from "@/logbook/practice/beginExercise";
 
 interface FaultWords {
   /** What it is, as a choice and as a headline. */
@@ -19,11 +17,11 @@ interface FaultWords {
 export const practiceFaultWords: Record<Fault, FaultWords> = {
   coolingLost: {
     name: "Cooling stops",
-    what: "No more water ran through the condenser.",
+    what: "No water cooled the condenser any more.",
     take: [
       "A hot outlet is the first figure that tells; steam there is the last.",
-      "Heat off first. Then start the water, slowly.",
-      "Look at hose, pump and tap before the heat goes on.",
+      "Heat down or off first. Then the water on again, slowly.",
+      "Look at hose, pump, tap or tub before the heat goes on.",
     ],
   },
   airLock: {
@@ -31,7 +29,7 @@ export const practiceFaultWords: Record<Fault, FaultWords> = {
     what: "Air sat in the cooling, and only half of the water got through.",
     take: [
       "The outlet gets warm though the water is cold.",
-      "Turn the water up until the air is out.",
+      "Turn the water on in full until the air is out.",
       "Let the water in at the bottom, so that air leaves at the top.",
     ],
   },
@@ -206,7 +204,7 @@ export const signWords: Record<SignCode, string> = {
   oilOnBottom: "Drops of oil lie at the bottom of the jar.",
   film: "A layer of oil floats in the jar.",
   brown: "The distillate is brownish.",
-  noCoolingWater: "No cooling water runs.",
+  noCoolingWater: "No water cools the condenser.",
   sputters: "The cooling water comes in bursts, with bubbles.",
   asItShould: "All is as it should be.",
   nothingYet: "Nothing yet.",
@@ -259,14 +257,14 @@ export const actWords: Record<ActCode, { label: string; done: string }> = {
   smell: { label: "Smell", done: "Smelt" },
   listen: { label: "Listen", done: "Listened" },
   feel: { label: "Feel the outlet", done: "Felt the outlet" },
-  waterOn: { label: "Cooling water up", done: "Cooling water turned up" },
+  waterOn: { label: "Cooling water on", done: "Cooling water on, in full" },
   stir: { label: "Stir the tub", done: "Tub stirred" },
   warmCooling: { label: "Let the cooling get warmer", done: "Cooling let warmer" },
   seal: { label: "Seal with paste", done: "Sealed with paste" },
   tighten: { label: "Tighten the clamps", done: "Clamps tightened" },
   drain: { label: "Open drain or vent", done: "Drain or vent opened" },
   closeTap: { label: "Close the gas, air the place", done: "Gas closed, place aired" },
-  relight: { label: "Light it again", done: "Lit again" },
+  relight: { label: "Heat on again", done: "Heat on again" },
   repack: { label: "Open and loosen the plant", done: "Opened to loosen the plant" },
   openLid: { label: "Open the lid", done: "Lid opened" },
   stopHelper: { label: "Say: stop, hands off", done: "Stopped the helper" },
@@ -287,77 +285,4 @@ export const figureWords: Record<Figure, string> = {
   tub: "The tub's temperature",
   distillate: "How fast it drips",
   oil: "How much oil there is",
-};
-
-interface LessonWords {
-  title: string;
-  /** What it is about, before it begins. */
-  intro: string;
-}
-
-/** The lessons, as they are called and begun. */
-export const lessonWords: Record<LessonId, LessonWords> = {
-  waterRun: {
-    title: "A run with water",
-    intro:
-      "Only a leaf lies in the basket. See how long a still takes to boil, and how fast it drips.",
-  },
-  firstLavender: {
-    title: "The first lavender",
-    intro: "A whole run from heat on to heat off. Follow the cues, and note what you see.",
-  },
-  drips: {
-    title: "Reading the drips",
-    intro: "Count drips and read the jar. Do they fit the plan? If not, the heat is wrong.",
-  },
-  whenToStop: {
-    title: "When to stop",
-    intro: "Read the oil a few times. Stop when ten more minutes are no longer worth the heat.",
-  },
-  hidingOil: {
-    title: "An oil that hides",
-    intro: "Clove oil is heavier than water. Find it before you pour a jar away.",
-  },
-  roseCohobation: {
-    title: "Rose, with the water running back",
-    intro: "The water returns to the pot, and the oil gathers slowly. Keep the cooling cold.",
-  },
-  fieldDay: {
-    title: "A day in the field",
-    intro: "A big charge, jars that fill, a seal that ages, and a helper who is curious.",
-  },
-  coolingFails: {
-    title: "The cooling fails",
-    intro: "Something goes wrong with the cooling. Be quick, and in the right order.",
-  },
-  flameGoesOut: {
-    title: "The flame goes out",
-    intro: "A gust of wind. What comes first?",
-  },
-  pathStops: {
-    title: "Pressure",
-    intro: "The way out closes. Know the signs before the lid does.",
-  },
-};
-
-/** What a lesson asks for. */
-export const taskWords: Record<TaskCode, string> = {
-  noteBoil: "Note the boil",
-  noteFirstDrop: "Note the first drop",
-  twoReadings: "Read the jar twice, ten minutes apart",
-  countDrips: "Count drips",
-  readOil: "Read how much oil there is",
-  changeJar: "Change the jar before it runs over",
-  lookBeforePouring: "Look at the jar before you change it",
-  mended: "Put right what goes wrong",
-  stopInTime: "Turn off within fifteen minutes of the best moment",
-  heatOff: "Turn the heat off",
-  unhurt: "Nobody is hurt, nothing is spoilt",
-};
-
-/** Why an exercise cannot begin, and what helps. */
-export const cannotBeginWords: Record<CannotBegin, string> = {
-  tooMuchPlant: "So much plant does not go into this still. Take less, or a bigger still.",
-  neverDrips: "With this heat no drop would ever come. Take less plant, or more heat.",
-  notPlanned: "This still cannot do this plant so. Choose another way, state or still.",
 };

@@ -8,6 +8,8 @@ interface CondenserRow {
   by: "tub" | "tap" | "ice";
   /** How warm a tub may get, °C. */
   tubLimitC?: number;
+  /** Its water flows, from the tap or by a pump. */
+  flows: boolean;
   /** It stands apart from the still and can be chosen; an ice lid is the still's own. */
   chosen: boolean;
 }
@@ -18,10 +20,10 @@ interface CondenserRow {
  * 8 K above it; at 40 °C oil begins to leave with the air. One row each.
  */
 export const condensers = {
-  tubCoil: { by: "tub", tubLimitC: 35, chosen: true },
-  tap: { by: "tap", chosen: true },
-  recirculated: { by: "tub", tubLimitC: 32, chosen: true },
-  iceLid: { by: "ice", chosen: false },
+  tubCoil: { by: "tub", tubLimitC: 35, flows: false, chosen: true },
+  tap: { by: "tap", flows: true, chosen: true },
+  recirculated: { by: "tub", tubLimitC: 32, flows: true, chosen: true },
+  iceLid: { by: "ice", flows: false, chosen: false },
 } as const satisfies Record<string, CondenserRow>;
 
 export type CondenserKind = keyof typeof condensers;

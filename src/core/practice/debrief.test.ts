@@ -1,41 +1,14 @@
-import type { ForecastRequest } from "../forecast/request";
+import { practiceAsk, practiceTraits } from "@/testing/practiceStill";
 import { debriefOf } from "./debrief";
 import { exercise, type ExerciseAsk } from "./exercise";
 import { faultKinds, faultOf, type Fault, type StillTraits } from "./faults";
 
-const request: ForecastRequest = {
-  method: "steam",
-  material: { plantId: "lavender", state: "fresh" },
-  massG: 700,
-  still: {
-    heat: { powerW: 2000, kind: "gas", efficiency: 0.6 },
-    lossWPerK: 1.5,
-    vesselJPerK: 2000,
-    dryLineMl: 500,
-  },
-  waterMl: 3500,
-  stop: { perKg: 1 },
-};
-const traits: StillTraits = {
-  catches: "jar",
-  cooledBy: "tub",
-  flame: true,
-  gas: true,
-  steamLine: true,
-  valve: true,
-  inWater: false,
-  setsBelowC: 20,
-  layer: "floats",
-  froths: true,
-  jarMl: 1000,
-};
-const ask = (fault: Fault, part: Partial<StillTraits> = {}): ExerciseAsk => ({
-  request,
-  condenser: { kind: "tubCoil", tubL: 20, iceKg: 2 },
-  traits: { ...traits, ...part },
-  seed: 5,
-  faults: [{ fault, after: faultOf(fault).from, minutes: 6 }],
-});
+/* Nearly all can go wrong on it. */
+const traits: StillTraits = { ...practiceTraits, steamLine: true, valve: true, setsBelowC: 20 };
+const ask = (fault: Fault, part: Partial<StillTraits> = {}): ExerciseAsk =>
+  practiceAsk([{ fault, after: faultOf(fault).from, minutes: 6 }], {
+    traits: { ...traits, ...part },
+  });
 const drop = (() => {
   const played = exercise({ ...ask("leak"), faults: [] });
   while (played.firstDropAt === undefined) played.advanceTo(played.second + 30);
@@ -79,7 +52,7 @@ test("of every fault it can be said how it could be known, and waiting never bri
   for (const kind of faultKinds) {
     const part: Partial<StillTraits> = {
       jarMl: 5000,
-      ...(faultOf(kind).can(traits) ? {} : { inWater: true, layer: "sinks" as const }),
+      ...(faultOf(kind).can(traits) ? {} : { inWater: true, flows: true, layer: "sinks" as const }),
       /* A jar that is never changed in this play is full at the end. */
       ...(kind === "jarOverflow" ? { jarMl: 400 } : {}),
     };

@@ -1,6 +1,6 @@
 import { runModel } from "../forecast/runModel";
 import type { Act, TimedAct } from "./acts";
-import { exercise, replay, type Exercise, type ExerciseAsk, type Harm } from "./exercise";
+import { exercise, inTurn, replay, type Exercise, type ExerciseAsk, type Harm } from "./exercise";
 import { faultOf, senses, type Fault, type Sense } from "./faults";
 import type { SignCode } from "./signs";
 import type { Channel } from "./virtualStill";
@@ -44,6 +44,8 @@ const lookEvery = 10;
 const apart = { kelvin: 2.5, rateShare: 0.2, rateMinutes: 3, oilMl: 0.3 };
 /* Somebody practised does one thing after the other, s apart. */
 const betweenActs = 30;
+/* Jars are looked at so often, s, and changed at this share. */
+const lookJars = 30;
 const swapAt = 0.9;
 
 /**
@@ -104,8 +106,8 @@ function lookBack(
     ...(mended === undefined ? {} : { mended }),
     ...told,
     delays: delayMinutes.map((minutes) => {
-      const { harm, ...rest } = answered(ask, acts, fault, from, minutes, planSecond);
-      return { minutes, oilMl: kept({ ...rest, harm }), ...(harm ? { harm } : {}) };
+      const played = answered(ask, acts, fault, from, minutes, planSecond);
+      return { minutes, oilMl: kept(played), ...(played.harm ? { harm: played.harm } : {}) };
     }),
   };
 }
@@ -119,25 +121,18 @@ function firstTold(
   until: number,
 ): Pick<FaultLookedBack, "signs" | "figures"> {
   const [real, twin] = [exercise(ask), exercise(without(ask, fault))];
-  const queue = [...acts].sort((a, b) => a.second - b.second);
+  const play = inTurn(acts);
   const signs = new Map<SignCode, { sense: Sense; sign: SignCode; second: number }>();
   const figures = new Map<Figure, number>();
   const past: { real: number; twin: number }[] = [];
   for (let at = 0; at <= until; at += lookEvery) {
-    while (queue[0] && queue[0].second <= at) {
-      const { second, ...act } = queue.shift()!;
-      for (const each of [real, twin]) {
-        each.advanceTo(second);
-        each.act(act);
-      }
-    }
-    for (const each of [real, twin]) each.advanceTo(at);
+    play(at, real, twin);
     past.push({ real: real.truth.distillateMl, twin: twin.truth.distillateMl });
     if (at < began || real.over) continue;
     for (const sense of senses) {
-      const without = new Set(twin.signs(sense));
+      const sound = new Set(twin.signs(sense));
       for (const sign of real.signs(sense))
-        if (!without.has(sign) && !signs.has(sign)) signs.set(sign, { sense, sign, second: at });
+        if (!sound.has(sign) && !signs.has(sign)) signs.set(sign, { sense, sign, second: at });
     }
     for (const [channel, is, was] of [
       ["head", real.truth.headC, twin.truth.headC],
@@ -189,32 +184,20 @@ function answered(
   planSecond: number,
 ): Exercise {
   const first = from + minutes * 60;
-  const before = acts.filter(({ second }) => second < Math.min(from, first));
+  const before = acts.filter(({ second }) => second < from);
   const right = rightActs(ask, fault).map((act, i) => ({
     ...act,
     second: first + i * betweenActs,
   }));
   const played = exercise({ ...ask, faults: ask.faults.filter((each) => each.fault === fault) });
-  const queue = [...before, ...right].sort((a, b) => a.second - b.second);
-  while (played.second < planSecond && !played.over) {
-    const next = queue[0];
-    const until = Math.min(
-      planSecond,
-      played.second + 30,
-      next ? Math.max(next.second, played.second) : Infinity,
-    );
-    const was = played.second;
-    played.advanceTo(until);
-    while (queue[0] && queue[0].second <= played.second + 1) {
-      const { second: _, ...act } = queue.shift()!;
-      played.act(act);
-    }
-    const minded = fault !== "jarOverflow" || played.second >= first;
+  const play = inTurn([...before, ...right]);
+  for (let at = lookJars; at <= planSecond && !played.over; at += lookJars) {
+    play(at, played);
+    const minded = fault !== "jarOverflow" || at >= first;
     if (minded && played.truth.inJarMl >= swapAt * ask.traits.jarMl) {
       played.act({ code: "look" });
       played.act({ code: "jarSwapped" });
     }
-    if (played.second === was && !queue[0]) break;
   }
   return played;
 }

@@ -36,7 +36,7 @@ export type Harm = (typeof harms)[number];
 type Happening = { second: number } & (
   | { kind: "begins" | "mended"; fault: Fault }
   | { kind: "heard"; sign: SignCode }
-  | { kind: "harm"; harm: Harm; by?: ActCode }
+  | { kind: "harm"; harm: Harm }
 );
 
 /** An exercise under way: the still, what is wrong with it, and what came of it. */
@@ -204,14 +204,15 @@ export function exercise(ask: ExerciseAsk): Exercise {
     if (helperMinutes >= harmful.helperMinutes && hot()) hurt("scald");
   }
 
-  function hurt(what: Harm, by?: ActCode): void {
+  function hurt(what: Harm): void {
     if (harm) return;
     harm = what;
-    happenings.push({ second, kind: "harm", harm: what, ...(by ? { by } : {}) });
+    happenings.push({ second, kind: "harm", harm: what });
   }
 
+  /* With the heat on nobody opens it, whatever the head shows: what is under it may be near the boil. */
   function hot(): boolean {
-    return truth.steaming || truth.headC > harmful.openC;
+    return powerW > 0 || truth.steaming || truth.headC > harmful.openC;
   }
 
   function mend(fault: Fault): void {
@@ -250,7 +251,8 @@ export function exercise(ask: ExerciseAsk): Exercise {
       case "heat":
         powerW = amount;
         mend("heatHigh");
-        if (powerW <= harmful.down * plannedW) mend("reliefLifts");
+        if (powerW <= harmful.down * plannedW)
+          for (const fault of [...active]) if (faultOf(fault).fallsBack) mend(fault);
         return;
       case "heatOff":
         powerW = 0;
@@ -267,23 +269,23 @@ export function exercise(ask: ExerciseAsk): Exercise {
         still.swapJar(traits.layer === "sinks" && !looked);
         break;
       case "tighten":
-        if (truth.steaming && powerW > harmful.gentle * plannedW) return hurt("scald", code);
+        if (truth.overMbar >= harmful.touchMbar) return hurt("scald");
+        if (truth.steaming && powerW > harmful.gentle * plannedW) return hurt("scald");
         break;
       case "drain":
-        if (truth.overMbar >= harmful.touchMbar || active.has("reliefLifts"))
-          return hurt("scald", code);
+        if (truth.overMbar >= harmful.touchMbar || active.has("reliefLifts")) return hurt("scald");
         break;
       case "closeTap":
         tapClosed = true;
         still.airOut();
         return;
       case "relight":
-        if (traits.gas && truth.gasMinutes > harmful.gasMinutes) return hurt("fire", code);
+        if (traits.gas && truth.gasMinutes > harmful.gasMinutes) return hurt("fire");
         tapClosed = false;
         break;
       case "repack":
       case "openLid":
-        if (hot()) return hurt("scald", code);
+        if (hot()) return hurt("scald");
         break;
       case "waterOn":
       case "stir":
@@ -300,14 +302,29 @@ export function exercise(ask: ExerciseAsk): Exercise {
   }
 }
 
+/**
+ * Acts in their turn: takes exercises on to a second, doing each act at its own on the way. What was done is not done
+ * again.
+ */
+export function inTurn(
+  acts: readonly TimedAct[],
+): (until: number, ...exercises: Exercise[]) => void {
+  const queue = [...acts].sort((a, b) => a.second - b.second);
+  return (until, ...exercises) => {
+    while (queue[0] && queue[0].second <= until) {
+      const { second, ...act } = queue.shift()!;
+      for (const each of exercises) {
+        each.advanceTo(second);
+        each.act(act);
+      }
+    }
+    for (const each of exercises) each.advanceTo(until);
+  };
+}
+
 /** Plays an exercise again, each act at its second, on to a last one. */
 export function replay(ask: ExerciseAsk, acts: readonly TimedAct[], untilSecond: number): Exercise {
   const played = exercise(ask);
-  for (const { second, ...act } of [...acts].sort((a, b) => a.second - b.second)) {
-    if (second > untilSecond) break;
-    played.advanceTo(second);
-    played.act(act);
-  }
-  played.advanceTo(untilSecond);
+  inTurn(acts)(untilSecond, played);
   return played;
 }

@@ -8,6 +8,8 @@ export interface StillTraits {
   catches: "jar" | "trap" | "bowl";
   /** What cools: a tub of water, water from the tap, or ice alone. */
   cooledBy: "tub" | "tap" | "ice";
+  /** The cooling water flows, from the tap or by a pump; else it stands in its tub. */
+  flows: boolean;
   /** An open flame stands under it; of gas, it can go out and gas flows on. */
   flame: boolean;
   gas: boolean;
@@ -21,7 +23,6 @@ export interface StillTraits {
   setsBelowC?: number;
   /** Where the oil lies in its receiver. */
   layer: "floats" | "sinks" | "hangs";
-  froths: boolean;
   /** What the jar under the outlet holds, mL. */
   jarMl: number;
 }
@@ -42,19 +43,18 @@ export interface FaultRow {
   before?: true;
   /** Whether it can happen on such a still. */
   can: (traits: StillTraits) => boolean;
-  /** What mends it, or ends it safely: any one of these. */
+  /** It falls back once the heat is turned down far enough. */
+  fallsBack?: true;
+  /** What mends it, or ends it safely: each of these alone. */
   mends: readonly ActCode[];
   /** What a practised person does, in this order; a share of the planned heat where it is turned. */
   right: readonly (Exclude<ActCode, "heat"> | { heat: number })[];
   /** The cockpit's alarms that tell of it where instruments are on; none where only the senses do. */
   alarms: readonly AlarmCode[];
-  /** It endangers the person, not only the oil. */
-  danger: boolean;
 }
 
 const always = () => true;
 const jar = ({ catches }: StillTraits) => catches === "jar";
-const tub = ({ cooledBy }: StillTraits) => cooledBy === "tub";
 
 /**
  * What can be made to go wrong on a virtual still, one row each. How fast each grows stands in `virtualStill.ts`;
@@ -67,32 +67,28 @@ const faults = {
     mends: ["waterOn"],
     right: [{ heat: 0 }, "waterOn", { heat: 1 }],
     alarms: ["outletHot", "outletWarm"],
-    danger: true,
   },
   airLock: {
     from: "firstDrop",
-    can: ({ cooledBy }) => cooledBy !== "ice",
+    can: ({ flows }) => flows,
     mends: ["waterOn"],
     right: ["waterOn"],
     alarms: ["outletHot", "outletWarm"],
-    danger: false,
   },
   tubWarm: {
     from: "firstDrop",
-    can: tub,
+    can: ({ cooledBy, flows }) => cooledBy === "tub" && !flows,
     mends: ["stir", "ice"],
     right: ["stir"],
     alarms: ["outletHot", "outletWarm", "tubWarm"],
-    danger: false,
   },
   iceGone: {
     from: "lit",
     before: true,
-    can: tub,
+    can: ({ cooledBy }) => cooledBy === "tub",
     mends: ["ice"],
     right: ["ice"],
     alarms: ["tubWarm", "outletWarm"],
-    danger: false,
   },
   leak: {
     from: "boiling",
@@ -100,7 +96,6 @@ const faults = {
     mends: ["seal", "tighten"],
     right: [{ heat: 0.4 }, "seal", { heat: 1 }],
     alarms: ["rateFell", "noFirstDrop"],
-    danger: false,
   },
   channel: {
     from: "firstDrop",
@@ -108,15 +103,14 @@ const faults = {
     mends: ["repack"],
     right: ["heatOff"],
     alarms: [],
-    danger: false,
   },
   froth: {
     from: "firstDrop",
     can: ({ inWater, catches }) => inWater && catches !== "bowl",
+    fallsBack: true,
     mends: [],
     right: [{ heat: 0.6 }, "jarSwapped"],
-    alarms: ["rateFell"],
-    danger: false,
+    alarms: ["rateFell", "headHigh"],
   },
   shortWater: {
     from: "lit",
@@ -125,7 +119,6 @@ const faults = {
     mends: ["water"],
     right: ["water"],
     alarms: ["boilEarly"],
-    danger: true,
   },
   scorch: {
     from: "firstDrop",
@@ -133,7 +126,6 @@ const faults = {
     mends: ["heatOff"],
     right: ["heatOff"],
     alarms: [],
-    danger: false,
   },
   heatHigh: {
     from: "lit",
@@ -141,7 +133,6 @@ const faults = {
     mends: ["heat", "heatOff"],
     right: [{ heat: 1 }],
     alarms: ["boilEarly", "outletWarm", "outletHot", "rateHigh"],
-    danger: false,
   },
   heatCut: {
     from: "lit",
@@ -149,23 +140,20 @@ const faults = {
     mends: ["relight"],
     right: ["closeTap", "relight"],
     alarms: ["boilLate", "noFirstDrop", "rateFell", "headFell"],
-    danger: false,
   },
   blocked: {
     from: "firstDrop",
     can: ({ catches }) => catches !== "bowl",
     mends: ["heatOff"],
     right: ["heatOff"],
-    alarms: ["rateFell"],
-    danger: true,
+    alarms: ["rateFell", "headHigh"],
   },
   sets: {
     from: "firstDrop",
     can: ({ setsBelowC, catches }) => setsBelowC !== undefined && catches === "jar",
     mends: ["warmCooling"],
     right: ["warmCooling"],
-    alarms: ["rateFell"],
-    danger: true,
+    alarms: ["rateFell", "headHigh"],
   },
   jarOverflow: {
     from: "firstDrop",
@@ -173,7 +161,6 @@ const faults = {
     mends: ["jarSwapped"],
     right: ["jarSwapped"],
     alarms: ["jarFull"],
-    danger: false,
   },
   sinks: {
     from: "firstDrop",
@@ -181,7 +168,6 @@ const faults = {
     mends: ["look"],
     right: ["look"],
     alarms: [],
-    danger: false,
   },
   wrongPlant: {
     from: "firstDrop",
@@ -189,7 +175,6 @@ const faults = {
     mends: ["heatOff"],
     right: ["heatOff"],
     alarms: [],
-    danger: false,
   },
   lineWater: {
     from: "boiling",
@@ -197,15 +182,14 @@ const faults = {
     mends: ["drain"],
     right: [{ heat: 0.5 }, "drain", { heat: 1 }],
     alarms: ["rateFell"],
-    danger: false,
   },
   reliefLifts: {
     from: "firstDrop",
     can: ({ steamLine, valve }) => steamLine || valve,
+    fallsBack: true,
     mends: ["heatOff"],
     right: ["heatOff"],
     alarms: ["rateFell"],
-    danger: true,
   },
   helperOpens: {
     from: "boiling",
@@ -213,7 +197,6 @@ const faults = {
     mends: ["stopHelper"],
     right: ["stopHelper"],
     alarms: [],
-    danger: true,
   },
 } as const satisfies Record<string, FaultRow>;
 

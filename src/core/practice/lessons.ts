@@ -113,7 +113,7 @@ const lessons = {
     stop: { minutes: 120 },
     from: "firstDrop",
     speed: 20,
-    faults: [{ fault: "tubWarm", after: "firstDrop", minutes: 30 }],
+    faults: [{ fault: "airLock", after: "firstDrop", minutes: 30 }],
     tasks: ["readOil", "mended", "stopInTime", "heatOff"],
     seed: 16,
   },

@@ -1,20 +1,7 @@
-import type { ForecastRequest } from "../forecast/request";
+import { practiceRequest as request } from "@/testing/practiceStill";
 import type { Fault } from "./faults";
 import { virtualStill } from "./virtualStill";
 
-const request: ForecastRequest = {
-  method: "steam",
-  material: { plantId: "lavender", state: "fresh" },
-  massG: 700,
-  still: {
-    heat: { powerW: 2000, kind: "plate" },
-    lossWPerK: 1.5,
-    vesselJPerK: 2000,
-    dryLineMl: 500,
-  },
-  waterMl: 3500,
-  stop: { perKg: 1 },
-};
 const none: ReadonlySet<Fault> = new Set();
 
 /** Runs a still by the second, with a fault from a minute on, and reads it at the end. */

@@ -7,6 +7,7 @@ import { runModel } from "../forecast/runModel";
 import { caughtShare, courseOf } from "../forecast/simulate";
 import { normalStream } from "../statistics/chance";
 import type { Fault } from "./faults";
+import { growTrouble, grows, passing, ventedUnder } from "./trouble";
 
 /** What a probe and a scale measure. */
 export type Channel = "head" | "outlet" | "tub" | "distillate";
@@ -60,7 +61,7 @@ export interface VirtualStill {
   advance(minutes: number, now: { powerW: number; faults: ReadonlySet<Fault> }): void;
   /** Ice into the tub, kg. */
   addIce(kg: number): void;
-  /** Hot water into the pot, mL; below 0: it was never filled in. */
+  /** Hot water into the pot, mL. */
   addWater(ml: number): void;
   /** The jar is put aside; `poured`: with the oil that lay unseen at its bottom. */
   swapJar(poured?: boolean): void;
@@ -71,8 +72,7 @@ export interface VirtualStill {
 }
 
 /** What a virtual still may be told beside its request; the rest is usual. */
-export interface VirtualPlace {
-  condenser?: Condenser;
+interface VirtualPlace {
   jarMl?: number;
   /** Of gas: where the flame goes out it flows on. */
   gas?: boolean;
@@ -84,46 +84,11 @@ export interface VirtualPlace {
 const noise = { temperatureC: 0.15, driftCPerHour: 0.3, massG: 1.5 };
 /* One reading in a hundred lies beyond this many deviations: that one is missing. */
 const dropOutDeviations = 2.33;
-/* Judgements, made to look like what the alarms are for: a leak that takes more than half of the steam;
-   an outlet and a head that follow within a minute or two, as thin metal does. */
-const leakShare = 0.55;
+/* Judgements: an outlet and a head follow within a minute or two, as thin metal does. */
 const outletMinutes = 1.5;
 const headMinutes = 0.7;
 /* How long a head stays under the boil while the most of the oil comes, min: the first third of a run. */
 const oilyMinutes = 20;
-/* Judgements of how each trouble grows. Shares of steam or cooling, minutes, mbar, K. */
-const grows = {
-  /** Of the vapour a condenser without water still condenses so much by air. */
-  airCooled: 0.25,
-  /** An air lock halves the flow of water: the coil is so much warmer. */
-  airLockK: 26,
-  /** Still water stands in layers: round the coil it is so much warmer. */
-  layersK: 16,
-  channelShare: 0.5,
-  heatHigh: 1.6,
-  /** A condenser takes so much of what its still gives at its plan's heat; what comes beyond leaves it so much warmer. */
-  condenserRoom: 1.3,
-  warmerKPerMl: 2.5,
-  blocksIn: 9,
-  setsIn: 15,
-  frothsIn: 3,
-  frothBlocksIn: 8,
-  frothShare: 0.7,
-  scorchesIn: 12,
-  reliefShare: 0.45,
-  lineShare: 0.35,
-  /** A free way needs this pressure; what is narrowed by half four times as much. */
-  freeMbar: 0.2,
-  /** From here on a lid leaks at its seal, and pressure goes on rising by so much a minute at planned heat. */
-  lidMbar: 30,
-  risesMbar: 10,
-  fallsShare: 0.6,
-  /** Oil that the air takes from a warm outlet: none at 40 °C, so much at 100. */
-  airTakes: 0.5,
-  warmFromC: 40,
-  /** Of what runs over so much is oil, while any floats there. */
-  oilInSpill: 0.5,
-} as const;
 const gridMinutes = 0.5;
 
 /**
@@ -184,7 +149,7 @@ export function virtualStill(
       truth.iceKg += kg;
     },
     addWater(ml) {
-      truth.waterMl = Math.max(0, truth.waterMl + ml);
+      truth.waterMl += ml;
     },
     swapJar(poured = false) {
       if (poured) {
@@ -237,8 +202,9 @@ export function virtualStill(
     const boiled = steaming ? Math.min(steam * minutes, truth.waterMl) : 0;
     const rate = minutes > 0 ? boiled / minutes : 0;
     truth.steaming = steaming && rate > 0;
-    trouble(minutes, rate, faults);
-    const through = rate * passing(faults) * (1 - pressure(minutes, rate));
+    const share = plannedSteam > 0 ? rate / plannedSteam : 0;
+    growTrouble(truth, minutes, share, faults);
+    const through = rate * passing(faults) * (1 - ventedUnder(truth, minutes, share));
     if (!model.returns)
       truth.waterMl = Math.max(
         0,
@@ -246,54 +212,6 @@ export function virtualStill(
       );
     receive(minutes, rate, through, faults);
     warm(minutes, rate, through, steaming, faults);
-  }
-
-  /** How each trouble grows while its cause stands, and falls back. */
-  function trouble(minutes: number, rate: number, faults: ReadonlySet<Fault>): void {
-    if (rate <= 0) {
-      truth.froth = Math.max(0, truth.froth - minutes / 0.5);
-      return;
-    }
-    if (faults.has("blocked")) truth.stopped += minutes / grows.blocksIn;
-    if (faults.has("sets")) truth.stopped += minutes / grows.setsIn;
-    else if (!faults.has("blocked") && truth.froth < 0.5)
-      truth.stopped = Math.max(0, truth.stopped - minutes / 4);
-    const driven = rate > grows.frothShare * plannedSteam;
-    const frothing = faults.has("froth") && driven;
-    truth.froth = Math.min(
-      1,
-      Math.max(0, truth.froth + (frothing ? minutes / grows.frothsIn : -minutes)),
-    );
-    if (truth.froth >= 1) truth.stopped += minutes / grows.frothBlocksIn;
-    truth.stopped = Math.min(1, truth.stopped);
-    if (faults.has("scorch"))
-      truth.scorched = Math.min(1, truth.scorched + minutes / grows.scorchesIn);
-  }
-
-  /** Share of the steam that goes to the condenser, where the way is free. */
-  function passing(faults: ReadonlySet<Fault>): number {
-    return (
-      (faults.has("leak") ? 1 - leakShare : 1) *
-      (faults.has("reliefLifts") ? 1 - grows.reliefShare : 1) *
-      (faults.has("lineWater") ? 1 - grows.lineShare : 1)
-    );
-  }
-
-  /** Sets the pressure, and tells which share of the steam a lid lets out that leaks under it. */
-  function pressure(minutes: number, rate: number): number {
-    const free = 1 - truth.stopped;
-    const wanted = (grows.freeMbar * rate) / plannedSteam / Math.max(free, 0.01) ** 2;
-    if (rate <= 0 || wanted <= truth.overMbar) {
-      truth.overMbar = Math.max(
-        wanted * Number(rate > 0),
-        truth.overMbar * (1 - Math.min(1, grows.fallsShare * minutes)),
-      );
-    } else if (wanted <= grows.lidMbar) truth.overMbar = wanted;
-    else
-      truth.overMbar =
-        Math.max(truth.overMbar, grows.lidMbar) + (grows.risesMbar * minutes * rate) / plannedSteam;
-    if (wanted <= grows.lidMbar) return 0;
-    return 1 - Math.sqrt(grows.lidMbar / wanted);
   }
 
   /** What comes over, and what of it is caught. */

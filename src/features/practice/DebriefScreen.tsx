@@ -9,7 +9,7 @@ import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { calibrationOfRun } from "@/logbook/practice/calibrationOfRun";
 import { lessonSpec } from "@/logbook/practice/lessonSpec";
 import { tasksOf } from "@/logbook/practice/lessonTasks";
-import { rungAlarms } from "@/logbook/practice/rungAlarms";
+import { rungAlarms } from "@/instruments/rungAlarms";
 import type { DebriefAnswer } from "@/messages/practiceMessages";
 import type { ExerciseRecord } from "@/records/exercise";
 import type { Run } from "@/records/run";
@@ -22,14 +22,13 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Table } from "@/ui/primitives/Table";
 import { Txt } from "@/ui/primitives/Txt";
 import { alarmWords } from "@/words/cueWords";
+import { lessonWords, taskWords } from "@/words/lessonWords";
 import {
   figureWords,
   harmWords,
-  lessonWords,
   practiceFaultWords,
   senseWords,
   signWords,
-  taskWords,
 } from "@/words/practiceWords";
 import { TimeLineChart } from "./TimeLineChart";
 import { timeLine, type Mark } from "./timeLine";

@@ -20,6 +20,7 @@ import { practiceFaultWords } from "@/words/practiceWords";
 import { stateWords } from "@/words/stateWords";
 import {
   followers,
+  longestTitle,
   mostThen,
   readForm,
   specOf,
@@ -151,7 +152,7 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
         <TextField
           label="Its name"
           value={form.title}
-          maxLength={200}
+          maxLength={longestTitle}
           onChange={(title) => change({ title })}
           placeholder="e.g. First trouble"
         />

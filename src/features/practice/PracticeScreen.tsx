@@ -14,7 +14,8 @@ import { FileChoice } from "@/ui/primitives/FileChoice";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
-import { lessonWords, practiceFaultWords } from "@/words/practiceWords";
+import { lessonWords } from "@/words/lessonWords";
+import { practiceFaultWords } from "@/words/practiceWords";
 import { OwnExercise } from "./OwnExercise";
 import { useBegin } from "./useBegin";
 

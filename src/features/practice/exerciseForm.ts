@@ -93,6 +93,8 @@ export function readForm(
 
 /* What goes wrong first does after so many minutes, between these, and what follows so many later. */
 const surpriseMinutes = { from: 4, to: 28, then: 12 };
+/** Letters of a title, as its record takes them: a plant of one's own may have a long name. */
+export const longestTitle = 200;
 /** The most that goes wrong after the first. */
 export const mostThen = 2;
 
@@ -133,13 +135,14 @@ export function specOf(
       minutes: before ? 0 : first + i * surpriseMinutes.then,
     };
   });
+  const title =
+    wrong === "surprise"
+      ? `Surprise with ${plant.name}`
+      : fault && fault !== "nothing"
+        ? `${practiceFaultWords[fault].name}, ${plant.name}`
+        : plant.name;
   return {
-    title:
-      wrong === "surprise"
-        ? `Surprise with ${plant.name}`
-        : fault && fault !== "nothing"
-          ? `${practiceFaultWords[fault].name}, ${plant.name}`
-          : plant.name,
+    title: title.slice(0, longestTitle),
     still: still.figures,
     plantId: plant.id,
     state,

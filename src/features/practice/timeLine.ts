@@ -1,4 +1,4 @@
-import type { Rang } from "@/logbook/practice/alarmWatch";
+import type { Rang } from "@/instruments/alarmWatch";
 import type { DebriefAnswer } from "@/messages/practiceMessages";
 import type { ExerciseRecord } from "@/records/exercise";
 import type { Run } from "@/records/run";

@@ -1,9 +1,9 @@
 import { useRouter } from "expo-router";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import type { ExerciseSpec } from "@/records/exercise";
 import { beginPractice } from "@/store/acts/beginPractice";
 import { useAppDispatch, usePlantBook } from "@/store/hooks";
-import { cannotBeginWords } from "@/words/practiceWords";
+import { cannotBeginWords } from "@/words/lessonWords";
 
 /** Begins an exercise and goes there; what stands in the way is said. */
 export function useBegin() {
@@ -11,12 +11,16 @@ export function useBegin() {
   const dispatch = useAppDispatch();
   const book = usePlantBook();
   const [problem, setProblem] = useState<string>();
+  /* The second tap of a wet thumb begins no second one. */
+  const begun = useRef(false);
   function begin(spec: ExerciseSpec, how: "push" | "replace" = "push"): void {
+    if (begun.current) return;
     const plant = book.byId(spec.plantId);
     if (!plant) return setProblem("The plant of this exercise is not known here.");
-    const begun = dispatch(beginPractice(spec, plant));
-    if ("id" in begun) router[how](`/bench/practice/${begun.id}`);
-    else setProblem("cannot" in begun ? cannotBeginWords[begun.cannot] : begun.problem);
+    const made = dispatch(beginPractice(spec, plant));
+    begun.current = "id" in made;
+    if ("id" in made) router[how](`/bench/practice/${made.id}`);
+    else setProblem("cannot" in made ? cannotBeginWords[made.cannot] : made.problem);
   }
   return { begin, problem };
 }

@@ -3,7 +3,7 @@ import { useStore } from "react-redux";
 import type { ActCode } from "@/core/practice/acts";
 import { replay, type Exercise, type Harm } from "@/core/practice/exercise";
 import { lessonOf } from "@/core/practice/lessons";
-import type { PracticeSpeed } from "@/core/practice/practiceSpeeds";
+import { longestSecond, type PracticeSpeed } from "@/core/practice/practiceSpeeds";
 import type { SignCode } from "@/core/practice/signs";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { actsToDo } from "@/logbook/practice/actsOfLog";
@@ -88,7 +88,7 @@ export function useExercise(record: ExerciseRecord, run: Run, plant: KnownPlant)
       dispatch(changeRun(runId, (now) => ({ ...now, clock: { wallAt, runAt, speed: speedTo } })));
     }
 
-    /** Does what stands in the log and was not done yet; true where something was. */
+    /** Does what stands in the log and was not done yet. */
     function followLog(now: Run): void {
       const exercise = recordHere();
       if (!exercise) return;
@@ -142,7 +142,7 @@ export function useExercise(record: ExerciseRecord, run: Run, plant: KnownPlant)
       if (!now || recordHere()?.endedAt !== undefined) return;
       if (slept) return setClock((now.clock?.speed ?? 0) as PracticeSpeed);
       followLog(now);
-      played.advanceTo(Math.floor((runNow(now, wall) - litAt) / 1000));
+      played.advanceTo(Math.min(longestSecond, Math.floor((runNow(now, wall) - litAt) / 1000)));
       if (played.second > last.sampled && lineId !== undefined) {
         last.sampled = played.second;
         const at = new Date(litAt + played.second * 1000).toISOString();
@@ -150,7 +150,7 @@ export function useExercise(record: ExerciseRecord, run: Run, plant: KnownPlant)
           practiceLogbook().send(lineId, JSON.stringify({ at, ...sample }));
       }
       heard();
-      if (played.harm) end();
+      if (played.harm || played.second >= longestSecond) end();
       else if ((now.clock?.speed ?? 0) > 0 && wall - last.saved > saveMs)
         setClock((now.clock?.speed ?? 0) as PracticeSpeed);
       startTransition(() => setSeen(seenOf(played)));

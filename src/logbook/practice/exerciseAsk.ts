@@ -13,7 +13,7 @@ import { catchMl } from "../still/catchMl";
 /** What a still with a plant in it is like, as far as what can go wrong depends on it. */
 export function traitsOf(
   still: ExerciseSpec["still"],
-  plant: Pick<Plant, "composition" | "froths" | "setsBelowC">,
+  plant: Pick<Plant, "composition" | "setsBelowC">,
   method: Method,
 ): StillTraits {
   const { canShut, holder } = constructionOf(still.construction);
@@ -21,6 +21,7 @@ export function traitsOf(
   return {
     catches: catchesIn(method),
     cooledBy: still.condenser ? condensers[still.condenser.kind].by : "ice",
+    flows: still.condenser ? condensers[still.condenser.kind].flows : false,
     flame: hazard === "flame",
     gas: still.heat.kind === "gas",
     steamLine: holder === "vessel" || hazard === "pressure",
@@ -28,7 +29,6 @@ export function traitsOf(
     inWater: method !== "steam",
     ...(plant.setsBelowC === undefined ? {} : { setsBelowC: plant.setsBelowC }),
     layer: oilProperties(plant.composition).layer,
-    froths: plant.froths,
     jarMl: catchMl(still),
   };
 }
@@ -36,7 +36,7 @@ export function traitsOf(
 /** What the engine is asked for an exercise whose plan was asked so. */
 export function askOf(
   spec: ExerciseSpec,
-  plant: Pick<Plant, "composition" | "froths" | "setsBelowC">,
+  plant: Pick<Plant, "composition" | "setsBelowC">,
   request: ForecastRequest,
 ): ExerciseAsk {
   return {

@@ -10,7 +10,7 @@ import { askOf, traitsOf } from "./exerciseAsk";
 import { calibrationOfRun } from "./calibrationOfRun";
 import { lessonSpec } from "./lessonSpec";
 import { tasksOf } from "./lessonTasks";
-import { rungAlarms } from "./rungAlarms";
+import { rungAlarms } from "@/instruments/rungAlarms";
 import { usualChargeG } from "./usualCharge";
 
 const lavender = catalogueBook.byId("lavender")!;
@@ -43,6 +43,8 @@ test("what cannot be is refused and says why", () => {
   const cannot = (part: Parameters<typeof sampleSpec>[0]) =>
     beginExercise(sampleSpec(part), lavender, { site, number: 1, now: new Date(0) });
   expect(cannot({ massG: 90_000 })).toEqual({ cannot: "tooMuchPlant" });
+  const { basket: _, ...bare } = sampleSpec().still;
+  expect(cannot({ massG: 700, still: bare })).toHaveProperty("cannot");
   const weak = { ...sampleSpec().still, heat: { kind: "plate" as const, powerW: 60 } };
   expect(cannot({ massG: 700, still: weak })).toEqual({ cannot: "neverDrips" });
 });

@@ -20,6 +20,8 @@ import { worthlessAt } from "./worthlessAt";
 /** The latest of what thermometers and a scale said, and when. */
 export interface Latest {
   headC?: number;
+  /** By how much hotter than at its hottest some minutes ago, K. */
+  headRoseC?: number;
   outletC?: number;
   coolingOutC?: number;
   tub?: { temperatureC: number; at: number };
@@ -95,7 +97,9 @@ export function liveRun(
     outletC: latest.outletC,
     coolingOutC: latest.coolingOutC,
     headC: latest.headC,
+    headRoseC: latest.headRoseC,
     boilC: headBoilsAt(run.plan),
+    waterBoilsC: plan.forecast.boilC,
     ...(state.firstDropAt === undefined ? {} : { sinceFirstDrop: since(state.firstDropAt) }),
     waitingForBoil:
       state.boilingAt === undefined

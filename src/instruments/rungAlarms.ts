@@ -1,12 +1,12 @@
-import { exercise, type ExerciseAsk } from "@/core/practice/exercise";
 import type { TimedAct } from "@/core/practice/acts";
+import { exercise, inTurn, type ExerciseAsk } from "@/core/practice/exercise";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
 import { alarmWatch, type Rang } from "./alarmWatch";
 
 const lookEvery = 20;
 
-/** What the cockpit's alarms said while an exercise was played: each first when. */
+/** What the cockpit's alarms say while an exercise is played again: each first when. */
 export function rungAlarms(
   run: Run,
   still: Still,
@@ -17,19 +17,15 @@ export function rungAlarms(
   const litAt = Date.parse(run.entries[0]?.at ?? run.createdAt);
   const played = exercise(ask);
   const watch = alarmWatch(run, still, litAt);
-  const queue = [...acts].sort((a, b) => a.second - b.second);
+  const play = inTurn(acts);
+  let noted = run.entries.slice(0, 0);
   for (let at = 0; at <= endSecond; at += lookEvery) {
-    while (queue[0] && queue[0].second <= at) {
-      const { second, ...act } = queue.shift()!;
-      played.advanceTo(second);
-      played.act(act);
-    }
-    played.advanceTo(at);
+    play(at, played);
     const now = litAt + at * 1000;
-    watch.look(
-      played,
-      run.entries.filter((entry) => Date.parse(entry.at) <= now),
-    );
+    const entries = run.entries.filter((entry) => Date.parse(entry.at) <= now);
+    /* A log that has not grown is the same log: its state is known. */
+    if (entries.length > noted.length) noted = entries;
+    watch.look(played, noted);
   }
   return watch.rang();
 }
