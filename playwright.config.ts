@@ -6,8 +6,9 @@ const port = 4199;
 /* The built app on the real server, in Debian's Chromium. */
 export default defineConfig({
   testDir: "e2e",
-  timeout: 90_000,
-  expect: { timeout: 15_000 },
+  /* A loaded machine may take its time: these end a spec that waits for what never comes. */
+  timeout: 120_000,
+  expect: { timeout: 30_000 },
   /* Most of a spec is waiting: a third browser on two cores takes a third off the whole. */
   workers: 3,
   fullyParallel: true,

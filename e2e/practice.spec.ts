@@ -24,6 +24,16 @@ async function until(
   await expect(sign.first()).toBeVisible();
 }
 
+/** The same, for what only a sense tells: it is asked again and again. */
+async function untilSensed(page: Page, name: string, told: string): Promise<void> {
+  for (let i = 0; i < 60; i += 1) {
+    await sense(page, name);
+    if (await page.getByText(told).isVisible()) return;
+    await page.clock.runFor(1000);
+  }
+  await expect(page.getByText(told)).toBeVisible();
+}
+
 const sense = (page: Page, name: string) => page.getByRole("button", { name, exact: true }).click();
 async function hands(page: Page, name: string): Promise<void> {
   await page.getByRole("button", { name: "Hands", exact: true }).click();
@@ -45,6 +55,11 @@ const lookBack = (page: Page) =>
   page.getByRole("button", { name: "End and look back" }).first().click();
 
 test.beforeEach(async ({ page }) => {
+  /* A still's noise, the same each time. */
+  await page.addInitScript(() => {
+    let drawn = 1;
+    Math.random = () => (drawn = (drawn * 16_807) % 2_147_483_647) / 2_147_483_647;
+  });
   await page.clock.install({ time: new Date("2026-07-14T08:00:00") });
   await addCopperPot(page);
 });
@@ -95,8 +110,7 @@ test("a leak: smelt, turned down, sealed", async ({ page }) => {
   await begin(page, "A leak at the lid");
   await goOn(page);
   await until(page, page.getByText(/drips much slower/));
-  await sense(page, "Smell");
-  await expect(page.getByText("The whole place smells of the plant.")).toBeVisible();
+  await untilSensed(page, "Smell", "The whole place smells of the plant.");
   await heat(page, "35 %");
   await hands(page, "Seal with paste");
   await sense(page, "Smell");
@@ -121,9 +135,17 @@ test("pressure that nobody minds ends the exercise with what would have happened
   await expect(page.getByText("It hisses at the lid.", { exact: false })).toBeVisible();
   await goOn(page);
   await until(page, page.getByText("The lid lifts at its rim and blows steam.", { exact: false }));
-  await page.getByRole("button", { name: "In its own time" }).click();
-  await page.getByRole("dialog").getByRole("radio", { name: "120 times" }).click();
-  await until(page, page.getByRole("heading", { name: "The still burst open" }));
+  /* Each danger that rings brings time down again. */
+  const burst = page.getByRole("heading", { name: "The still burst open" });
+  for (let i = 0; i < 60 && !(await burst.isVisible()); i += 1) {
+    const own = page.getByRole("button", { name: "In its own time" });
+    if (await own.isVisible()) {
+      await own.click();
+      await page.getByRole("dialog").getByRole("radio", { name: "120 times" }).click();
+    }
+    await page.clock.runFor(1000);
+  }
+  await expect(burst).toBeVisible();
   await expect(page.getByText("At a real still it is not.", { exact: false })).toBeVisible();
   await expect(page.getByText("You did not put it right.")).toBeVisible();
 });
