@@ -5,7 +5,8 @@ const esModules =
 const web = require("jest-expo/web/jest-preset");
 
 const [transformer, options] = web.transform["\\.[jt]sx?$"];
-const asScript = [transformer, { ...options, plugins: ["dynamic-import-node"] }];
+const plugins = ["dynamic-import-node", require.resolve("./scripts/lib/localGlobals.cjs")];
+const asScript = [transformer, { ...options, plugins }];
 
 /** @type {import("jest").Config} */
 module.exports = {
@@ -27,7 +28,7 @@ module.exports = {
           "babel-jest",
           {
             caller: { name: "metro", bundler: "metro", platform: "web" },
-            plugins: ["dynamic-import-node"],
+            plugins,
           },
         ],
       },

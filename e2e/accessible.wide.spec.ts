@@ -53,14 +53,13 @@ const oneColumn = new Set([
   "/bench/stills/demo-still-1/calibrate",
 ]);
 
+type Shade = "light" | "dark";
+
 /* Colours are the same at either width: contrast, the slowest to judge, is looked at on the narrow one, by day and night. */
-async function serious(
-  page: Page,
-  { colorScheme, wide }: { colorScheme: "light" | "dark"; wide: boolean },
-): Promise<string[]> {
+async function serious(page: Page, shade: Shade, wide: boolean): Promise<string[]> {
   /* There are no frames to look into: what judges them opens a page of its own for each screen. */
   const axe = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ["violations"] });
-  if (colorScheme === "dark") axe.withRules(["color-contrast"]);
+  if (shade === "dark") axe.withRules(["color-contrast"]);
   else if (wide) axe.disableRules(["color-contrast"]);
   const { violations } = await axe.analyze();
   return violations
@@ -74,44 +73,34 @@ async function serious(
     );
 }
 
-const narrow = { width: 390, height: 844 };
-const looks = [
-  { colorScheme: "light", size: narrow },
-  { colorScheme: "dark", size: narrow },
-  { colorScheme: "light", size: { width: 1280, height: 800 } },
-] as const;
+const sizes = [
+  { width: 390, height: 844 },
+  { width: 1280, height: 800 },
+];
 /* So many screens share one browser and one demonstration. */
 const perTest = 8;
-for (const { colorScheme, size } of looks) {
-  const looked = screens.filter((address) => size.width < 900 || !oneColumn.has(address));
+for (const viewport of sizes) {
+  const wide = viewport.width > 900;
+  const looked = screens.filter((address) => !wide || !oneColumn.has(address));
   for (let from = 0; from < looked.length; from += perTest) {
     const some = looked.slice(from, from + perTest);
-    test(`axe finds nothing serious, ${colorScheme}, ${size.width} wide: ${some.join(", ")}`, async ({
+    test(`axe finds nothing serious, ${viewport.width} wide: ${some.join(", ")}`, async ({
       browser,
       baseURL,
     }) => {
       test.setTimeout(200_000);
-      const context = await browser.newContext({
-        colorScheme,
-        viewport: size,
-        baseURL,
-        reducedMotion: "reduce",
-      });
+      const context = await browser.newContext({ viewport, baseURL, reducedMotion: "reduce" });
       const page = await context.newPage();
       await goTo(page, "/?logbook=demo");
       await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
-      for (const address of some)
-        await lookAt(page, address, { colorScheme, wide: size.width > 900 });
+      for (const address of some) await lookAt(page, address, wide);
       await context.close();
     });
   }
 }
 
-async function lookAt(
-  page: Page,
-  address: string,
-  look: { colorScheme: "light" | "dark"; wide: boolean },
-): Promise<void> {
+async function lookAt(page: Page, address: string, wide: boolean): Promise<void> {
+  await inShade(page, "light");
   await goTo(page, address);
   await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
   if (address === "/shelf/labels")
@@ -121,5 +110,17 @@ async function lookAt(
     await page.getByRole("textbox", { name: "Plant weight" }).fill("900");
     await expect(page.getByText(/^likely \d/).first()).toBeVisible();
   }
-  expect(await serious(page, look), `${address} in ${look.colorScheme}`).toEqual([]);
+  expect(await serious(page, "light", wide), `${address} by day`).toEqual([]);
+  if (wide) return;
+  await inShade(page, "dark");
+  expect(await serious(page, "dark", wide), `${address} by night`).toEqual([]);
+}
+
+/* The device turns to night or day while the page is open, and the page with it. */
+async function inShade(page: Page, shade: Shade): Promise<void> {
+  await page.emulateMedia({ colorScheme: shade });
+  await page.waitForFunction(
+    (dark) => document.documentElement.classList.contains("dark") === dark,
+    shade === "dark",
+  );
 }

@@ -46,6 +46,16 @@ test("a day of two stills: laid out, moved by finger and by keys, lit late and l
   await page.getByRole("button", { name: "Work it out" }).click();
   await expect(page.getByRole("cell", { name: "Another pair of hands" })).toBeVisible();
   await expect(page.getByRole("cell", { name: "An hour earlier" })).toBeVisible();
+  await expect(page.getByRole("cell", { name: "Without Steel pot, 25 L" })).toBeVisible();
+  await expect(page.getByRole("cell", { name: "Without Copper pot, 12 L" })).toBeVisible();
+
+  /* On paper: what to do when, with boxes to tick, and neither chart nor buttons. */
+  const onPaper = page.getByText(/^Load: True lavender 1, .* · /);
+  await expect(onPaper).toBeHidden();
+  await page.emulateMedia({ media: "print" });
+  await expect(onPaper).toBeVisible();
+  await expect(bars(page).first()).toBeHidden();
+  await page.emulateMedia({ media: "screen" });
 
   /* A finger on its grip takes a charge two hours down. */
   const last = (await bars(page).count()) - 1;
@@ -90,6 +100,16 @@ test("a day of two stills: laid out, moved by finger and by keys, lit late and l
   await goTo(page, "/plan/day");
   await page.getByRole("link", { name: /charges? on 2 stills/ }).click();
   await expect(page.getByText("The day no longer goes as planned.")).toBeVisible();
+  /* What the still on the heat asks for stands on the day's page, and the day among what is due at the stills. */
+  await expect(page.getByRole("heading", { name: "At the stills now" })).toBeVisible();
+  await page.getByRole("button", { name: "All on the heat" }).click();
+  await expect(
+    page
+      .getByRole("listitem")
+      .filter({ hasText: /^\d\d:\d\d load: / })
+      .first(),
+  ).toBeVisible();
+  await page.goBack();
   await page.getByRole("button", { name: "Plan the rest again" }).click();
   await expect(page.getByText("The rest is planned again.")).toBeVisible();
   await goTo(page, "/");

@@ -19,6 +19,8 @@ export const chargeSchema = z.object({
   id,
   readyMin: minutes,
   dueMin: minutes.optional(),
+  /** mL of oil, see `DayCharge`. */
+  lostPerHour: within(limits.amount).optional(),
   on: z.record(id, takesSchema),
 });
 

@@ -43,6 +43,7 @@ export const dayRequestSchema = z
             id,
             readyMin: minutes.default(0),
             dueMin: minutes.optional(),
+            lostPerHour: z.number().min(0).max(1e6).optional(),
             on: z.record(id, takesSchema).refine((on) => Object.keys(on).length > 0, {
               error: "name one still at least",
             }),

@@ -1,7 +1,7 @@
 import type { DayAct } from "@/core/day/acts";
 import type { NotThen } from "@/core/day/nearestPlace";
 import { showTime } from "@/core/units/dates";
-import { counted, showDuration, showIce, words } from "@/core/units/format";
+import { counted, showDuration, showIce, showRange, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { moreIceKg, type WhatIf } from "@/logbook/day/dayQuestion";
 import type { DayAnswer } from "@/messages/dayMessages";
@@ -28,7 +28,6 @@ export const notThenWords: Record<NotThen, string> = {
 /** What is otherwise, as a line of a table says it. */
 export function whatIfWords(what: WhatIf, units: UnitSystem): string {
   const said: Record<WhatIf, string> = {
-    oneStillLess: "One still less",
     anotherHand: "Another pair of hands",
     moreIce: `${words(showIce(moreIceKg, units))} more ice`,
     anHourEarlier: "An hour earlier",
@@ -44,6 +43,24 @@ export const dayBlameWords: Record<NonNullable<DayAnswer["limit"]>, string> = {
   ice: "There is too little ice, or not soon enough. Freeze more the night before.",
   daylight: "It is too much for one day. Begin earlier, end later, or leave a charge out.",
 };
+
+/* Less is not worth a word. */
+const worthTelling = 0.05;
+
+/** Which charges lose oil while they wait to be lit, and how much; undefined where that is little. */
+export function waitingWords(
+  waits: readonly { name: string; lost: { low: number; high: number } | undefined }[],
+): string | undefined {
+  const told = waits.flatMap(({ name, lost }) =>
+    lost && lost.high >= worthTelling ? [`${name} ${lostShareWords(lost)}`] : [],
+  );
+  return told.length > 0 ? `Waiting costs oil: ${told.join(", ")}.` : undefined;
+}
+
+/** A share that is lost, as a range in per cent. */
+export function lostShareWords({ low, high }: { low: number; high: number }): string {
+  return `${showRange(100 * low, 100 * high, 1)} %`;
+}
 
 /** When a day ends, how full it is, and what is late. */
 export function dayEndWords(

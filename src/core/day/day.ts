@@ -16,6 +16,8 @@ export interface DayCharge {
   /** Not loaded before, and late when done after; minutes from the day's beginning. */
   readyMin: number;
   dueMin: number;
+  /** What it loses by an hour of waiting to be lit, in one unit for the whole day (mL of oil); absent: nothing known. */
+  lostPerHour?: number | undefined;
   /** The stills that may take it, by id, one at least. */
   on: Readonly<Record<string, Takes>>;
 }
@@ -59,4 +61,6 @@ export interface DayPlan {
   lateMin: number;
   /** How long hot plant waits for hands, all charges together. */
   waitMin: number;
+  /** What is lost by plant that waits to be lit, all charges together, in the unit of `lostPerHour`. */
+  lost: number;
 }

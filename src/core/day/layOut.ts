@@ -101,6 +101,10 @@ export function layOut(day: Day, { stills, order }: Decided): DayPlan | undefine
       0,
     ),
     waitMin: placed.reduce((sum, { closeMin, offMin }) => sum + closeMin - offMin, 0),
+    lost: placed.reduce((sum, { litMin }, i) => {
+      const { lostPerHour = 0, readyMin } = day.charges[i]!;
+      return sum + (lostPerHour * Math.max(0, litMin - readyMin)) / 60;
+    }, 0),
   };
 }
 

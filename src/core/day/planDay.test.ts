@@ -4,6 +4,31 @@ import { blameFor, impossible } from "./blame";
 import type { Day, DayCharge } from "./day";
 import { isBetter, daySearch, planDay } from "./planDay";
 
+test("of days that end alike the one is taken in which what spoils does not wait", () => {
+  const takes = { loadMin: 10, heatMin: 20, runMin: 60, closeMin: 20, watts: 0, iceKg: 0 };
+  const charge = (id: string, lostPerHour?: number): DayCharge => ({
+    id,
+    readyMin: 0,
+    dueMin: Infinity,
+    on: { a: takes },
+    ...(lostPerHour === undefined ? {} : { lostPerHour }),
+  });
+  const plan = planDay(
+    {
+      lengthMin: 600,
+      hands: 1,
+      mainsW: Infinity,
+      ice: { kg: Infinity, kgPerHour: 0 },
+      stills: ["a"],
+      charges: [charge("seed"), charge("leaf", 0.02), charge("petals", 0.4)],
+    },
+    { tries: 200 },
+  )!;
+  const order = [...plan.charges].sort((a, b) => a.litMin - b.litMin).map(({ id }) => id);
+  expect(order).toEqual(["petals", "leaf", "seed"]);
+  expect(plan.lost).toBeCloseTo((0.4 * 10 + 0.02 * 120) / 60, 6);
+});
+
 const slot = 5;
 
 test("100 days by chance break no limit, by a checker that knows nothing of the search", () => {

@@ -2,14 +2,14 @@ import { randomLcg } from "d3-random";
 import type { Day, DayPlan } from "./day";
 import { lastsOf, layOut, type Decided } from "./layOut";
 
-/* What counts more: being late, then the end, then hot plant that waits. A minute of the first outweighs an hour
+/* What counts more: being late, then the end, then hot plant that waits, then what waiting plant loses. A minute of the first outweighs an hour
    of the next in choosing what to try; what is kept is compared one after the other. */
-const weights = { late: 60, wait: 0.01 };
+const weights = { late: 60, wait: 0.01, lost: 0.5 };
 const cooling = { first: 40, last: 0.05 };
 
-/** Whether one plan is better than another: less late, then sooner done, then less waiting. */
+/** Whether one plan is better than another: less late, then sooner done, then less hot plant that waits, then less lost. */
 export function isBetter(a: DayPlan, b: DayPlan): boolean {
-  for (const aim of ["lateMin", "endMin", "waitMin"] as const)
+  for (const aim of ["lateMin", "endMin", "waitMin", "lost"] as const)
     if (Math.abs(a[aim] - b[aim]) > 1e-6) return a[aim] < b[aim];
   return false;
 }
@@ -66,8 +66,8 @@ export function* daySearch(
   yield best;
 }
 
-function costOf({ lateMin, endMin, waitMin }: DayPlan): number {
-  return weights.late * lateMin + endMin + weights.wait * waitMin;
+function costOf({ lateMin, endMin, waitMin, lost }: DayPlan): number {
+  return weights.late * lateMin + endMin + weights.wait * waitMin + weights.lost * lost;
 }
 
 /* By when they are due, ready, or how long they take; each on the still where it would be done soonest so far, and
@@ -81,6 +81,9 @@ function firstOnes(day: Day): Decided[] {
     shortest,
     (i) => -shortest(i),
   ];
+  /* What loses by waiting first, where anything does. */
+  if (day.charges.some(({ lostPerHour = 0 }) => lostPerHour > 0))
+    rules.push((i) => -(day.charges[i]!.lostPerHour ?? 0));
   return rules.flatMap((rule) => {
     const sorted = [...places].sort((a, b) => compare(rule(a), rule(b)));
     return [sharedOut(day, sorted), day.charges.map(({ on }) => sparingStill(day, on))].flatMap(

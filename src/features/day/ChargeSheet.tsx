@@ -14,7 +14,7 @@ import { ClockField, toClock } from "@/ui/primitives/ClockField";
 import { Facts } from "@/ui/primitives/Facts";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
-import { dayActWords } from "@/words/dayLayoutWords";
+import { dayActWords, lostShareWords } from "@/words/dayLayoutWords";
 import { beginningOf } from "@/logbook/day/dayTimes";
 import type { ChartCharge } from "./DayChart";
 
@@ -22,6 +22,8 @@ interface Props {
   day: DayRecord;
   charge: ChartCharge;
   run: Run | undefined;
+  /** What its plant loses of its oil until it is lit, a share; undefined where none is known. */
+  lost: { low: number; high: number } | undefined;
   stillName: (id: string) => string;
   clock: (minutes: number) => string;
   onClose: () => void;
@@ -34,6 +36,7 @@ export function ChargeSheet({
   day,
   charge,
   run,
+  lost,
   stillName,
   clock,
   onClose,
@@ -59,6 +62,7 @@ export function ChargeSheet({
           ["Still", stillName(charge.still)],
           [dayActWords.load, clock(charge.loadMin)],
           [dayActWords.lit, clock(charge.litMin)],
+          ["Lost by waiting", lost && `${lostShareWords(lost)} of its oil, judged`],
           [dayActWords.firstDrop, clock(charge.firstDropMin)],
           [dayActWords.off, clock(charge.offMin)],
           [dayActWords.close, `${clock(charge.closeMin)} to ${clock(charge.doneMin)}`],

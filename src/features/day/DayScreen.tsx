@@ -3,6 +3,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import { noonOf, showTime, showWeekday } from "@/core/units/dates";
 import { beginningOf, lengthOf, minutesInto } from "@/logbook/day/dayTimes";
+import { lostUntilLit } from "@/logbook/day/waiting";
 import type { DayRecord } from "@/records/day";
 import { bin } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
@@ -14,11 +15,14 @@ import { Card } from "@/ui/primitives/Card";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
-import { dayBlameWords, dayEndWords } from "@/words/dayLayoutWords";
+import { dayBlameWords, dayEndWords, waitingWords } from "@/words/dayLayoutWords";
 import { AsItWent } from "./AsItWent";
+import { AtTheStills } from "./AtTheStills";
 import { ChargeSheet } from "./ChargeSheet";
 import { chartCharges } from "./chartCharges";
 import { DayChart } from "./DayChart";
+import { dayHead, dayLines } from "./dayLines";
+import { DayOnPaper } from "./DayOnPaper";
 import { Moments } from "./Moments";
 import { useDay } from "./useDay";
 import { WhatIfCard } from "./WhatIfCard";
@@ -47,6 +51,18 @@ function Planned({ day }: { day: DayRecord }) {
   const stillName = (id: string) => stills.find((still) => still.id === id)?.name ?? "A still";
   const clock = (minutes: number) => showTime(beginning + minutes * 60_000);
   const charges = chartCharges(day, now, { book, units, stillName });
+  const lines = dayLines(day, charges, { units, stillName });
+  const waiting = now.charges.map(({ went, state }) => {
+    const charge = day.charges.find(({ id }) => id === went.id);
+    const heap = day.heaps.find(({ id }) => id === charge?.heapId);
+    const plant = book.byId(heap?.plantId ?? "");
+    return {
+      id: went.id,
+      name: charges.find(({ id }) => id === went.id)?.name ?? "Plant",
+      lost: state?.litAt === undefined ? lostUntilLit(heap, plant, went.litMin) : undefined,
+    };
+  });
+  const lost = waitingWords(waiting);
   const opened = charges.find((each) => each.id === open);
   const onThatDay = nowMin > -shownFor.before && nowMin < shownFor.after;
   return (
@@ -54,7 +70,6 @@ function Planned({ day }: { day: DayRecord }) {
       over="A day at the stills"
       title={showWeekday(noonOf(day.on))}
       back={{ href: "/plan/day", label: "Days" }}
-      oneSheet
       footer={
         work.searching ? (
           <Button label="Stop looking" onPress={work.stop} />
@@ -67,13 +82,7 @@ function Planned({ day }: { day: DayRecord }) {
       }
       aside={
         <>
-          <Moments
-            charges={charges}
-            beginning={beginning}
-            nowMin={nowMin}
-            stillName={stillName}
-            day={day}
-          />
+          <Moments day={day} lines={lines} nowMin={nowMin} />
           <AsItWent day={day} now={now} />
           {now.begun ? null : <WhatIfCard day={day} now={now} beginning={beginning} />}
           <Further day={day} />
@@ -106,7 +115,15 @@ function Planned({ day }: { day: DayRecord }) {
           {work.said}
         </Txt>
       ) : null}
-      <Card>
+      {lost ? (
+        <Notice
+          severity="note"
+          message={lost}
+          remedy="Spread it thinly in the shade. Cut it later, or load it first."
+        />
+      ) : null}
+      <AtTheStills />
+      <Card className="no-print">
         <DayChart
           lanes={day.stillIds.map((id) => ({ id, name: stillName(id) }))}
           charges={charges}
@@ -118,11 +135,13 @@ function Planned({ day }: { day: DayRecord }) {
           onNudge={({ id }, by) => work.nudge(id, by)}
         />
       </Card>
+      <DayOnPaper head={dayHead(day, { units, stillName })} lines={lines} />
       {opened ? (
         <ChargeSheet
           key={opened.id}
           day={day}
           charge={opened}
+          lost={waiting.find(({ id }) => id === opened.id)?.lost}
           run={now.charges.find(({ planned }) => planned.id === opened.id)?.run}
           stillName={stillName}
           clock={clock}

@@ -2,17 +2,25 @@ import { useState } from "react";
 import { View } from "react-native";
 import { showTime } from "@/core/units/dates";
 import { showDuration } from "@/core/units/format";
-import { dayQuestion, otherwise, whatIfs, type WhatIf } from "@/logbook/day/dayQuestion";
-import type { DayAnswer } from "@/messages/dayMessages";
+import {
+  askedCharge,
+  dayQuestion,
+  otherwise,
+  whatIfs,
+  withoutStill,
+} from "@/logbook/day/dayQuestion";
+import type { DayAnswer, DayQuestion } from "@/messages/dayMessages";
 import type { DayNow } from "@/logbook/day/dayNow";
 import type { DayRecord } from "@/records/day";
-import { useUnits } from "@/store/hooks";
+import { useAppSelector, useUnits } from "@/store/hooks";
+import { selectStills } from "@/store/selectors";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
 import { whatIfWords } from "@/words/dayLayoutWords";
 import { layOutDay } from "@/workers/dayClient";
 import { quickTries } from "./useDay";
+import { useSplits } from "./useSplits";
 
 interface Props {
   day: DayRecord;
@@ -20,28 +28,56 @@ interface Props {
   beginning: number;
 }
 
-type Answered = Partial<Record<WhatIf, DayAnswer | "cannot">>;
+interface Answered {
+  what: string;
+  answer: DayAnswer | undefined;
+  from: number;
+}
 
 /** What the day would be otherwise: its end and what is late, side by side with how it is. */
 export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) {
   const units = useUnits();
-  const [answers, setAnswers] = useState<Answered>();
+  const stills = useAppSelector(selectStills).filter(({ id }) => day.stillIds.includes(id));
+  const share = useSplits();
+  const [answers, setAnswers] = useState<Answered[]>();
   const [asking, setAsking] = useState(false);
+  const [problem, setProblem] = useState("");
+
   async function ask() {
     setAsking(true);
+    setProblem("");
+    try {
+      setAnswers([]);
+      for await (const answered of asked()) setAnswers((before = []) => [...before, answered]);
+    } catch {
+      setProblem("This could not be worked out here. Try again.");
+    } finally {
+      setAsking(false);
+    }
+  }
+
+  async function* asked(): AsyncGenerator<Answered> {
     const question = dayQuestion(day, { tries: quickTries });
-    const found: Answered = {};
     for (const what of whatIfs) {
       const other = otherwise(question, what);
-      if (!other) {
-        if (what === "oneStillLess" && day.stillIds.length > 1) found[what] = "cannot";
-        continue;
-      }
-      found[what] = (await layOutDay(other).answer.catch(() => undefined)) ?? "cannot";
-      setAnswers({ ...found });
+      if (!other) continue;
+      const from = what === "anHourEarlier" ? beginning - 3_600_000 : beginning;
+      yield { what: whatIfWords(what, units), answer: await layOutDay(other).answer, from };
     }
-    setAsking(false);
+    if (stills.length < 2) return;
+    for (const without of stills) {
+      const rest = stills.filter((still) => still !== without);
+      const heaps: DayQuestion["heaps"] = [];
+      for (const heap of day.heaps) {
+        const { splits } = await share(day, heap, rest);
+        heaps.push({ id: heap.id, splits: splits.map((split) => split.map(askedCharge)) });
+      }
+      const other = withoutStill(question, without.id, heaps);
+      const answer = other && (await layOutDay(other).answer);
+      yield { what: `Without ${without.name}`, answer, from: beginning };
+    }
   }
+
   const line = (what: string, end: number, late: number, from = beginning) => (
     <View key={what} role="row" className="flex-row gap-2 border-t border-line py-2">
       <Txt role="cell" className="min-w-0 flex-[2]">
@@ -73,23 +109,22 @@ export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) 
             ))}
           </View>
           {line("As it is", endMin, lateMin)}
-          {whatIfs.map((what) => {
-            const answer = answers[what];
-            if (!answer) return null;
-            if (answer === "cannot")
-              return (
-                <Txt
-                  key={what}
-                  variant="small"
-                >{`${whatIfWords(what, units)}: then not all fits.`}</Txt>
-              );
-            const from = what === "anHourEarlier" ? beginning - 3_600_000 : beginning;
-            return line(whatIfWords(what, units), answer.endMin, answer.lateMin, from);
-          })}
+          {answers.map(({ what, answer, from }) =>
+            answer ? (
+              line(what, answer.endMin, answer.lateMin, from)
+            ) : (
+              <Txt key={what} variant="small">{`${what}: then not all fits.`}</Txt>
+            ),
+          )}
         </View>
       ) : (
-        <Txt variant="small">One still less, a helper, more ice, an earlier start.</Txt>
+        <Txt variant="small">A helper, more ice, an earlier start, one still less.</Txt>
       )}
+      {problem ? (
+        <Txt role="alert" variant="strong">
+          {problem}
+        </Txt>
+      ) : null}
       <View className="flex-row">
         <Button
           look="quiet"

@@ -1,21 +1,17 @@
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
-import { heapSplits } from "@/logbook/day/heapSplits";
 import { askedCharge, limitsOf } from "@/logbook/day/dayQuestion";
-import { fromNow } from "@/logbook/day/dayTimes";
-import { harvestDraft } from "@/logbook/harvest/harvestDraft";
 import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
 import type { DayHeap, DayRecord } from "@/records/day";
-import { emptyDraft, wholeDraft, type PlanDraft } from "@/records/planDraft";
 import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectHarvests, selectPreferences, selectRuns, selectStills } from "@/store/selectors";
-import { usePlanContext } from "@/store/usePlanContext";
+import { selectHarvests, selectRuns, selectStills } from "@/store/selectors";
 import { useNow } from "@/ui/useNow";
 import { layOutDay } from "@/workers/dayClient";
 import { readDay, type DayForm } from "./dayForm";
 import { quickTries } from "./useDay";
+import { useSplits } from "./useSplits";
 
 /** Shares out what a form names, lays it out and keeps the day; what stands in the way is said. */
 export function useLayOut(form: DayForm, done: () => void) {
@@ -25,7 +21,6 @@ export function useLayOut(form: DayForm, done: () => void) {
   const stills = useAppSelector(selectStills);
   const harvests = useAppSelector(selectHarvests);
   const runs = useAppSelector(selectRuns);
-  const preferences = useAppSelector(selectPreferences);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string>();
   const now = useNow(60_000);
@@ -33,7 +28,7 @@ export function useLayOut(form: DayForm, done: () => void) {
     () => readDay(form, { stills, now, harvests, runs, book }),
     [form, stills, now, harvests, runs, book],
   );
-  const context = usePlanContext();
+  const share = useSplits();
 
   async function layOut(): Promise<void> {
     if (!read.limits) {
@@ -61,18 +56,7 @@ export function useLayOut(form: DayForm, done: () => void) {
     const chosen = stills.filter(({ id }) => told.stillIds.includes(id));
     const shared: { id: string; splits: DayRecord["charges"][] }[] = [];
     for (const heap of heaps) {
-      const steps = heapSplits({
-        day: told,
-        fromMin: fromNow(told, Date.now()),
-        heap,
-        stills: chosen,
-        runs,
-        context,
-        draft: draftOf(heap),
-      });
-      let step = steps.next();
-      for (; !step.done; step = steps.next()) await breathe();
-      const { splits, refused } = step.value;
+      const { splits, refused } = await share(told, heap, chosen);
       if (splits.length === 0)
         return noneTakes(
           book.byId(heap.plantId)?.name.toLowerCase() ?? "plant",
@@ -115,18 +99,6 @@ export function useLayOut(form: DayForm, done: () => void) {
     return undefined;
   }
 
-  /* A plan of this heap as this person works: what else stood in the plan's fields belongs to another. */
-  function draftOf({ harvestId, plantId, state, massG }: DayHeap): PlanDraft {
-    const { pace, waterRule, stopBy } = wholeDraft(preferences.planDraft, preferences.units);
-    const harvest = harvests.find(({ id }) => id === harvestId);
-    return {
-      ...emptyDraft(preferences.units),
-      pace,
-      waterRule,
-      stopBy,
-      ...(harvest ? harvestDraft(harvest, massG, runs, book) : { plantId, state }),
-    };
-  }
   return { layOut, busy, problem, read };
 }
 
@@ -138,9 +110,4 @@ function noneTakes(plant: string, tooMany: boolean): string {
 
 function sameStills(a: object, b: object): boolean {
   return JSON.stringify(a) === JSON.stringify(b);
-}
-
-/** Lets the page draw between two plans. */
-function breathe(): Promise<void> {
-  return new Promise((resolve) => setTimeout(resolve, 0));
 }

@@ -1,54 +1,33 @@
 import { fixed, showClock, showDuration, showVolume, words } from "@/core/units/format";
+import { isoDay, showTime } from "@/core/units/dates";
 import { useKeepAwake } from "expo-keep-awake";
 import { useRouter } from "expo-router";
-import { Pressable, View } from "react-native";
-import { latestKnown, liveRun, type LiveRun } from "@/logbook/run/liveRun";
-import type { Run } from "@/records/run";
-import { useRunsNow } from "@/store/useRunNow";
+import { View } from "react-native";
 import type { RunState } from "@/logbook/run/runState";
-import type { Still } from "@/records/still";
-import { soonestFirst, whatNow } from "@/words/whatNow";
-import { useAppSelector, useInstruments, usePlantBook } from "@/store/hooks";
-import { selectLitRuns } from "@/store/runsOnTheHeat";
-import { selectPreferences } from "@/store/selectors";
+import { comingOfDay } from "@/logbook/day/comingOfDay";
+import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { useDueNow, useLitNow, type LitNow } from "@/store/useLitNow";
+import { selectDays, selectPreferences, selectRuns } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
 import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { DueRow } from "@/ui/primitives/DueRow";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
 import { earlyBy, HeatOffButton } from "./HeatOffButton";
 import { Levels } from "./Levels";
+import { dayActWords } from "@/words/dayLayoutWords";
 import { phaseOf } from "@/words/runWords";
 import { Tap } from "./Tap";
 import { useLog, type Tapped } from "./useLog";
-
-interface AtTheStill {
-  run: Run;
-  state: RunState;
-  live: LiveRun;
-  still?: Still;
-  now: number;
-}
 
 /** All stills on the heat side by side, what is due of all of them in one order. */
 export function TogetherScreen() {
   useKeepAwake();
   const wide = useWide();
   const router = useRouter();
-  const lit = useAppSelector(selectLitRuns);
-  const { nows } = useRunsNow(
-    lit.map(({ run }) => run),
-    useNow(),
-  );
-  const instruments = useInstruments();
-  const stills = useAppSelector(({ still }) => still.entities);
-  const watched = lit.map(({ run, state }): AtTheStill => {
-    const still = stills[run.stillId];
-    const now = nows[run.id]!;
-    const latest = latestKnown(state, instruments.latest(run.id));
-    return { run, state, still, now, live: liveRun(run, state, now, { still, latest }) };
-  });
+  const watched = useLitNow(useNow());
   return (
     <Screen title="All on the heat" back={{ href: "/", label: "Today" }}>
       {watched.length === 0 ? (
@@ -72,33 +51,56 @@ export function TogetherScreen() {
   );
 }
 
-/** What every still asks for, merged: danger first, then what is wrong or due, then by its time. */
-function Due({ watched }: { watched: readonly AtTheStill[] }) {
+/** What every still asks for, and what a day that is laid out has for hands besides, in one list. */
+function Due({ watched }: { watched: readonly LitNow[] }) {
   const router = useRouter();
-  const { units } = useAppSelector(selectPreferences);
-  const rows = watched
-    .flatMap(({ run, live }) => whatNow(live, units).map((asked) => ({ run, ...asked })))
-    .sort(soonestFirst);
+  const due = useDueNow(watched);
   return (
     <View role="list" aria-label="What is due" className="gap-2">
-      {rows.map(({ run, say, level }) => (
-        <Pressable
+      {due.map(({ run, say, level }) => (
+        <DueRow
           key={run.id + say}
-          role="listitem"
+          say={say}
+          of={run.stillName}
+          pressing={level !== "later"}
           onPress={() => router.push(`/runs/${run.id}/watch`)}
-          className={`min-h-[52px] flex-row items-center justify-between gap-3 rounded-card px-4 py-2 ${level === "later" ? "bg-panel" : "bg-ember-wash"}`}
-        >
-          <Txt variant="strong" className={`flex-1 ${level === "later" ? "" : "text-ember-ink"}`}>
-            {say}
-          </Txt>
-          <Txt variant="label">{run.stillName}</Txt>
-        </Pressable>
+        />
       ))}
+      <DayRows />
     </View>
   );
 }
 
-function SmallCockpit({ run, state, live, still, now }: AtTheStill) {
+/* So many of what a day still has for hands stand below what is due at the stills. */
+const mostOfDay = 3;
+
+function DayRows() {
+  const router = useRouter();
+  const now = useNow(30_000);
+  const days = useAppSelector(selectDays);
+  const runs = useAppSelector(selectRuns);
+  const stills = useAppSelector(({ still }) => still.entities);
+  const book = usePlantBook();
+  return days
+    .filter(({ on }) => on === isoDay(now))
+    .flatMap((day) =>
+      /* What a lit charge needs its own cockpit tells, but for the emptying after it. */
+      comingOfDay(day, runs, now)
+        .filter(({ act, lit }) => act === "load" || act === "close" || (act === "lit" && !lit))
+        .slice(0, mostOfDay)
+        .map(({ act, at, plantId, charge }) => (
+          <DueRow
+            key={`${charge.id}-${act}`}
+            say={`${showTime(at)} ${dayActWords[act].toLowerCase()}: ${book.byId(plantId ?? "")?.name ?? "Plant"}`}
+            of={stills[charge.still]?.name ?? "A still"}
+            pressing={false}
+            onPress={() => router.push(`/plan/day/${day.id}`)}
+          />
+        )),
+    );
+}
+
+function SmallCockpit({ run, state, live, still, now }: LitNow) {
   const router = useRouter();
   const plant = usePlantBook().byId(run.plantId);
   const { units } = useAppSelector(selectPreferences);

@@ -9,8 +9,10 @@ import type { Run } from "@/records/run";
 import { catalogueBook } from "../plant/plantBook";
 import { readyMadeStills } from "../still/readyMadeStills";
 import { chargeDraft } from "./chargeDraft";
+import { comingOfDay } from "./comingOfDay";
 import { dayNow, keptOf } from "./dayNow";
-import { dayQuestion, otherwise, whatIfs } from "./dayQuestion";
+import { lostPerHourOf, lostUntilLit } from "./waiting";
+import { dayQuestion, otherwise, whatIfs, withoutStill } from "./dayQuestion";
 import {
   beginningOf,
   fromNow,
@@ -90,16 +92,37 @@ test("what is held keeps its place too", () => {
   expect(keptOf(held, dayNow(held, [], beginning)).map(({ id }) => id)).toEqual(["heap-a-2"]);
 });
 
-test("otherwise: another hand, an hour earlier; one still less cannot be of one still, nor more ice of none", () => {
+test("otherwise: another hand, an hour earlier; no more ice of none, no still less of one", () => {
   const question = dayQuestion(day, { tries: 10 });
   const asked = Object.fromEntries(whatIfs.map((what) => [what, otherwise(question, what)]));
   expect(asked.anotherHand).toMatchObject({ hands: 2 });
   expect(asked.anHourEarlier!.lengthMin).toBe(15 * 60);
-  expect(asked.oneStillLess).toBeUndefined();
+  expect(withoutStill(question, "still-a", question.heaps)).toBeUndefined();
   expect(asked.moreIce).toBeUndefined();
   const icy = dayQuestion({ ...day, iceKg: 4, stillIds: ["still-a", "still-b"] }, { tries: 10 });
   expect(otherwise(icy, "moreIce")!.ice!.kg).toBe(9);
-  expect(otherwise(icy, "oneStillLess")!.stills).toEqual(["still-a"]);
+  const anew = [{ id: "heap-a", splits: [icy.heaps[0]!.splits[0]!.slice(0, 1)] }];
+  expect(withoutStill(icy, "still-b", anew)).toMatchObject({ stills: ["still-a"], heaps: anew });
+  expect(withoutStill(icy, "still-b", [{ id: "heap-a", splits: [] }])).toBeUndefined();
+});
+
+test("what is to come of a day: the next first, its own run telling of what is lit", () => {
+  const before = comingOfDay(day, [], beginning);
+  expect(before[0]).toMatchObject({ act: "load", atMin: 0, plantId: "lavender", lit: false });
+  expect(before.some(({ act }) => act === "done")).toBe(false);
+  const run = runOfFirst({ lit: 15, firstDrop: 45 });
+  const later = comingOfDay(day, [run], beginning + 50 * 60_000);
+  expect(later[0]).toMatchObject({ act: "off", atMin: 105, lit: true });
+  expect(later.find(({ act }) => act === "load")).toMatchObject({ atMin: 125, lit: false });
+});
+
+test("what is cut loses oil until it is lit, what is not cut yet and what keeps does not", () => {
+  const rose = catalogueBook.byId("rose")!;
+  const cut = { harvestId: "h-1", state: "fresh" } as const;
+  expect(lostUntilLit(cut, rose, 240)!.high).toBeGreaterThan(0.1);
+  expect(lostUntilLit({ state: "fresh" }, rose, 240)).toBeUndefined();
+  expect(lostUntilLit(cut, catalogueBook.byId("caraway"), 240)).toBeUndefined();
+  expect(lostPerHourOf(cut, rose, 10)).toBeCloseTo(0.175, 3);
 });
 
 test("hands are as quick as this person was between two runs of one day", () => {

@@ -4,7 +4,7 @@ import type { DayRecord } from "@/records/day";
 import { lengthOf } from "./dayTimes";
 
 /** What somebody asks: what if it were otherwise. */
-export const whatIfs = ["oneStillLess", "anotherHand", "moreIce", "anHourEarlier"] as const;
+export const whatIfs = ["anotherHand", "moreIce", "anHourEarlier"] as const;
 export type WhatIf = (typeof whatIfs)[number];
 
 export const moreIceKg = 5;
@@ -42,9 +42,16 @@ export function askedCharge({
   id,
   readyMin,
   dueMin,
+  lostPerHour,
   on,
 }: DayRecord["charges"][number]): DayQuestion["heaps"][number]["splits"][number][number] {
-  return { id, readyMin, ...(dueMin === undefined ? {} : { dueMin }), on };
+  return {
+    id,
+    readyMin,
+    ...(dueMin === undefined ? {} : { dueMin }),
+    ...(lostPerHour === undefined ? {} : { lostPerHour }),
+    on,
+  };
 }
 
 /** A laid-out day as the search takes it: its charges as they are shared out. */
@@ -73,7 +80,7 @@ export function dayQuestion(
 
 /** The same day otherwise; undefined where that cannot be asked of it. */
 export function otherwise(question: DayQuestion, what: WhatIf): DayQuestion | undefined {
-  const { stills, hands, ice, heaps } = question;
+  const { hands, ice, heaps } = question;
   switch (what) {
     case "anotherHand":
       return { ...question, hands: hands + 1 };
@@ -93,23 +100,16 @@ export function otherwise(question: DayQuestion, what: WhatIf): DayQuestion | un
           ),
         })),
       };
-    case "oneStillLess": {
-      const without = stills.slice(0, -1);
-      const still = stills.at(-1);
-      if (without.length === 0 || still === undefined) return undefined;
-      const splits = heaps.map(({ id, splits: ways }) => ({
-        id,
-        splits: ways.map((split) =>
-          split.map((charge) => ({
-            ...charge,
-            on: Object.fromEntries(Object.entries(charge.on).filter(([each]) => each !== still)),
-          })),
-        ),
-      }));
-      const possible = splits.every(({ splits: ways }) =>
-        ways.every((split) => split.every(({ on }) => Object.keys(on).length > 0)),
-      );
-      return possible ? { ...question, stills: without, heaps: splits } : undefined;
-    }
   }
+}
+
+/** The same day without one of its stills, its heaps shared out over the others; undefined where they take not all. */
+export function withoutStill(
+  question: DayQuestion,
+  stillId: string,
+  heaps: DayQuestion["heaps"],
+): DayQuestion | undefined {
+  const stills = question.stills.filter((id) => id !== stillId);
+  if (stills.length === 0 || heaps.some(({ splits }) => splits.length === 0)) return undefined;
+  return { ...question, stills, heaps };
 }

@@ -9,6 +9,7 @@ import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
 import { readDraft, type PlanContext } from "../plan/readDraft";
 import { handMinutes, lengthOf } from "./dayTimes";
+import { lostPerHourOf } from "./waiting";
 
 type Charge = DayRecord["charges"][number];
 
@@ -59,12 +60,17 @@ export function* heapSplits({
   for (const count of counts.keys()) {
     const massG = heap.massG / count;
     const on: Charge["on"] = {};
+    let oilMl = 0;
     for (const still of able) {
       const plan = planOn(still, massG, draft, context);
-      if (plan?.charges === 1 && !stopped(plan)) on[still.id] = takesOf(plan, still, runs);
+      if (plan?.charges === 1 && !stopped(plan)) {
+        on[still.id] = takesOf(plan, still, runs);
+        oilMl = Math.max(oilMl, plan.forecast.oil.distilledMl.p50);
+      }
       yield;
     }
     if (Object.keys(on).length === 0) continue;
+    const lostPerHour = lostPerHourOf(heap, context.book.byId(heap.plantId), oilMl);
     splits.push(
       Array.from({ length: count }, (_, i) => ({
         id: count === 1 ? heap.id : `${heap.id}-${i + 1}`,
@@ -73,6 +79,7 @@ export function* heapSplits({
         readyMin: fromMin,
         /* What is not empty by the day's end is late. */
         dueMin: lengthOf(day),
+        ...(lostPerHour === undefined ? {} : { lostPerHour }),
         on,
       })),
     );

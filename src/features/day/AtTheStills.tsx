@@ -1,0 +1,45 @@
+import { useRouter } from "expo-router";
+import { View } from "react-native";
+import { useDueNow, useLitNow } from "@/store/useLitNow";
+import { Button } from "@/ui/primitives/Button";
+import { Card } from "@/ui/primitives/Card";
+import { DueRow } from "@/ui/primitives/DueRow";
+import { Txt } from "@/ui/primitives/Txt";
+import { useNow } from "@/ui/useNow";
+
+/* What is only later is told by the list of what to do when; the soonest of it stands here where nothing is due. */
+const soonest = 1;
+
+/** What all stills on the heat ask for now: their alarms and what is due, in one place. Nothing while none is lit. */
+export function AtTheStills() {
+  const router = useRouter();
+  const lit = useLitNow(useNow());
+  const due = useDueNow(lit);
+  if (lit.length === 0) return null;
+  const pressing = due.filter(({ level }) => level !== "later");
+  const shown = pressing.length > 0 ? pressing : due.slice(0, soonest);
+  return (
+    <Card className="no-print gap-2">
+      <Txt variant="heading">At the stills now</Txt>
+      <View role="list" aria-label="What is due" className="gap-2">
+        {shown.map(({ run, say, level }) => (
+          <DueRow
+            key={run.id + say}
+            say={say}
+            of={run.stillName}
+            pressing={level !== "later"}
+            onPress={() => router.push(`/runs/${run.id}/watch`)}
+          />
+        ))}
+      </View>
+      <View className="flex-row">
+        <Button
+          look="quiet"
+          size="small"
+          label="All on the heat"
+          onPress={() => router.push("/runs/together")}
+        />
+      </View>
+    </Card>
+  );
+}

@@ -1,0 +1,28 @@
+import { Pressable } from "react-native";
+import { Txt } from "./Txt";
+
+interface Props {
+  /** What is asked for. */
+  say: string;
+  /** Whose it is: a still, a time. */
+  of: string;
+  /** It is due now, or dangerous. */
+  pressing: boolean;
+  onPress: () => void;
+}
+
+/** One thing that is to be done, in a list of such; a tap goes to where it is done. */
+export function DueRow({ say, of, pressing, onPress }: Props) {
+  return (
+    <Pressable
+      role="listitem"
+      onPress={onPress}
+      className={`min-h-[52px] flex-row items-center justify-between gap-3 rounded-card px-4 py-2 ${pressing ? "bg-ember-wash" : "bg-panel"}`}
+    >
+      <Txt variant="strong" className={`flex-1 ${pressing ? "text-ember-ink" : ""}`}>
+        {say}
+      </Txt>
+      <Txt variant="label">{of}</Txt>
+    </Pressable>
+  );
+}
