@@ -11,7 +11,11 @@ import { Txt } from "@/ui/primitives/Txt";
 export function AsItWent({ day, now }: { day: DayRecord; now: DayNow }) {
   const units = useUnits();
   const stills = useAppSelector((state) => state.still.entities);
-  const { off, heatMin, mainsKWh, iceKg, oilMl, measured } = dayTotals(day, now, stills);
+  const { off, heatMin, mainsKWh, gasKg, iceKg, oilMl, measured, oilMlPerHour } = dayTotals(
+    day,
+    now,
+    stills,
+  );
   if (off === 0) return null;
   return (
     <Card className="gap-3">
@@ -29,10 +33,25 @@ export function AsItWent({ day, now }: { day: DayRecord; now: DayNow }) {
               ? `at most ${fixed(mainsKWh.went, 1)} kWh, planned ${fixed(mainsKWh.planned, 1)} kWh`
               : undefined,
           ],
-          ["Ice", iceKg > 0 ? `${words(showIce(iceKg, units))} by the plan` : undefined],
+          [
+            "Gas",
+            gasKg.planned > 0
+              ? `at most ${words(showIce(gasKg.went, units))}, planned ${words(showIce(gasKg.planned, units))}`
+              : undefined,
+          ],
+          [
+            "Ice",
+            iceKg.planned > 0 || iceKg.went > 0
+              ? `${words(showIce(iceKg.went, units))} noted, planned ${words(showIce(iceKg.planned, units))}`
+              : undefined,
+          ],
           [
             "Visible oil",
             measured > 0 ? `${words(showOil(oilMl))} from ${measured} of ${off}` : undefined,
+          ],
+          [
+            "By the hour",
+            oilMlPerHour === null ? undefined : `${words(showOil(oilMlPerHour))} on the heat`,
           ],
         ]}
       />

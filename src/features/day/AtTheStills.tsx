@@ -2,7 +2,6 @@ import { useRouter } from "expo-router";
 import { View } from "react-native";
 import { useDueNow, useLitNow } from "@/store/useLitNow";
 import { Button } from "@/ui/primitives/Button";
-import { Card } from "@/ui/primitives/Card";
 import { DueRow } from "@/ui/primitives/DueRow";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
@@ -19,7 +18,7 @@ export function AtTheStills() {
   const pressing = due.filter(({ level }) => level !== "later");
   const shown = pressing.length > 0 ? pressing : due.slice(0, soonest);
   return (
-    <Card className="no-print gap-2">
+    <View className="no-print gap-2">
       <Txt variant="heading">At the stills now</Txt>
       <View role="list" aria-label="What is due" className="gap-2">
         {shown.map(({ run, say, level }) => (
@@ -40,6 +39,6 @@ export function AtTheStills() {
           onPress={() => router.push("/runs/together")}
         />
       </View>
-    </Card>
+    </View>
   );
 }

@@ -33,7 +33,6 @@ interface Props {
 }
 
 const perHour = 58;
-const gutter = 46;
 const handsWidth = 42;
 const step = 5;
 const spareMin = 90;
@@ -55,10 +54,12 @@ export function DayChart({
   /* Hours in which nothing happens any more are not drawn. */
   const end = Math.max(Math.min(lengthMin, lastMin + spareMin), lastMin) + 15;
   const height = px(end);
+  const clock = (minutes: number) => showTime(beginning + minutes * 60_000);
+  /* As wide as a time is in this person's country. */
+  const gutter = 12 + 7 * clock(0).length;
   const lane = (width - gutter - handsWidth) / Math.max(1, lanes.length);
   const left = (still: string) =>
     gutter + handsWidth + lane * lanes.findIndex(({ id }) => id === still);
-  const clock = (minutes: number) => showTime(beginning + minutes * 60_000);
   const firstHour = (60 - (new Date(beginning).getMinutes() % 60)) % 60;
   const hours = Array.from(
     { length: Math.floor((end - firstHour) / 60) + 1 },

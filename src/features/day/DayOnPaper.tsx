@@ -15,9 +15,9 @@ export function DayOnPaper({ head, lines }: Props) {
   return (
     <View className="on-paper" aria-hidden>
       {head.map((text) => (
-        <Text key={text} className="text-[15px] leading-[20px]">
-          {text}
-        </Text>
+        <View key={text}>
+          <Text className="text-[15px] leading-[20px]">{text}</Text>
+        </View>
       ))}
       <View className={`mt-3 ${lines.length > oneColumn ? "on-paper-columns" : ""}`}>
         {lines.map(({ key, clock, text, still }) => (
@@ -27,7 +27,9 @@ export function DayOnPaper({ head, lines }: Props) {
             className="flex-row items-start gap-3 border-b border-line py-[3px]"
           >
             <Text className="text-[14px]">☐</Text>
-            <Text className="w-[52px] font-bold text-[14px]">{clock}</Text>
+            <Text className="font-bold text-[14px]" style={{ width: 12 + 8 * clock.length }}>
+              {clock}
+            </Text>
             <Text className="min-w-0 flex-1 text-[14px]">{`${text} · ${still}`}</Text>
           </View>
         ))}

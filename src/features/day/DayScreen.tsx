@@ -122,7 +122,7 @@ function Planned({ day }: { day: DayRecord }) {
           remedy="Spread it thinly in the shade. Cut it later, or load it first."
         />
       ) : null}
-      <AtTheStills />
+      {onThatDay ? <AtTheStills /> : null}
       <Card className="no-print">
         <DayChart
           lanes={day.stillIds.map((id) => ({ id, name: stillName(id) }))}

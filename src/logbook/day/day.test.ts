@@ -219,10 +219,16 @@ test("what a day came to: planned against as it went, measured oil of what is of
     off: 1,
     heatMin: { planned: 90, went: 105 },
     mainsKWh: { planned: 3, went: 3.5 },
-    iceKg: 0,
+    gasKg: { planned: 0, went: 0 },
+    iceKg: { planned: 0, went: 0 },
     oilMl: 4.5,
     measured: 1,
+    oilMlPerHour: 4.5 / 1.75,
   });
+  const gas = { ...still, heat: { ...still.heat, kind: "gas" as const } };
+  const onGas = dayTotals(day, now, { "still-a": gas });
+  expect(onGas.mainsKWh).toEqual({ planned: 0, went: 0 });
+  expect(onGas.gasKg.went).toBeCloseTo(3.5 / 12.8, 6);
   expect(now.endMin).toBe(250);
   expect(now.begun).toBe(true);
 });
