@@ -158,6 +158,18 @@ test("a hot still that is opened ends the exercise at once", async ({ page }) =>
   await expect(page.getByRole("heading", { name: "Scalded" })).toBeVisible();
 });
 
+test("one exercise in two tabs: the second says where it goes on, and has it once the first is shut", async ({
+  page,
+  context,
+}) => {
+  await begin(page, "Nothing");
+  const second = await context.newPage();
+  await second.goto(page.url());
+  await expect(second.getByText("This exercise is open in another tab.")).toBeVisible();
+  await page.close();
+  await expect(second.getByText("Time waits.", { exact: false })).toBeVisible();
+});
+
 test("a trainer's exercise goes out as a file and comes in on another device", async ({
   page,
   browser,

@@ -71,3 +71,12 @@ test("a store that refuses keeps what it had", async () => {
   backend.refuse = undefined;
   expect(secondsOf(await storage.load("run-a"))).toEqual([0, 1]);
 });
+
+test("what is forgotten is gone, what is of another run stays", async () => {
+  const { storage, backend } = open();
+  await storage.keep([chunkOf([5]), { ...chunkOf([5]), runId: "run-a-2" }]);
+  await storage.forget(["run-a"]);
+  expect(await storage.load("run-a")).toEqual([]);
+  expect(secondsOf(await storage.load("run-a-2"))).toEqual([0, 5]);
+  expect(await backend.getAllKeys()).toHaveLength(1);
+});

@@ -17,12 +17,15 @@ export interface SampleStorage {
   keep(chunks: readonly SampleChunk[]): Promise<void>;
   /** The chunks of one run, or of all, by their beginnings; what does not open is left out. */
   load(runId?: string): Promise<SampleChunk[]>;
+  /** Removes what was kept of such runs, for good. */
+  forget(runIds: readonly string[]): Promise<void>;
 }
 
 /** Opens the sample storage over a key-value store. */
 export function openSampleStorage(backend: AsyncStorage, exclusive: Exclusive): SampleStorage {
   return {
     keep: (chunks) => (chunks.length === 0 ? Promise.resolve() : exclusive(() => write(chunks))),
+    forget: (runIds) => exclusive(() => remove(runIds)),
     async load(runId) {
       const prefix = runId === undefined ? "samples/" : `samples/${runId}/`;
       const keys = (await backend.getAllKeys()).filter((key) => key.startsWith(prefix));
@@ -32,6 +35,14 @@ export function openSampleStorage(backend: AsyncStorage, exclusive: Exclusive): 
         .sort((a, b) => a.startAt.localeCompare(b.startAt));
     },
   };
+
+  async function remove(runIds: readonly string[]): Promise<void> {
+    const gone = new Set(runIds);
+    const keys = (await backend.getAllKeys()).filter(
+      (key) => key.startsWith("samples/") && gone.has(key.split("/")[1] ?? ""),
+    );
+    if (keys.length > 0) await backend.removeMany(keys);
+  }
 
   async function write(chunks: readonly SampleChunk[]): Promise<void> {
     const stored = new Map(Object.entries(await backend.getMany(chunks.map(chunkKey))));

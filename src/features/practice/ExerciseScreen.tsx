@@ -7,9 +7,12 @@ import type { ExerciseRecord } from "@/records/exercise";
 import type { Run } from "@/records/run";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { NotHere } from "@/ui/layout/NotHere";
+import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
+import { useHeldAlone } from "@/ui/useHeldAlone";
 import { DebriefScreen } from "./DebriefScreen";
 import { HandsCard } from "./HandsCard";
 import { Outlet } from "./Outlet";
@@ -38,20 +41,33 @@ export function ExerciseScreen({ cockpit }: { cockpit: (run: Run, round: Round) 
     return <NotHere what="This exercise" back={back} />;
   if (record.endedAt !== undefined)
     return <DebriefScreen key={id} record={record} run={run} plant={plant} />;
-  return <Running key={id} record={record} run={run} plant={plant} cockpit={cockpit} />;
+  return <Alone key={id} record={record} run={run} plant={plant} cockpit={cockpit} />;
 }
 
-function Running({
-  record,
-  run,
-  plant,
-  cockpit,
-}: {
+interface Props {
   record: ExerciseRecord;
   run: Run;
   plant: KnownPlant;
   cockpit: (run: Run, round: Round) => ReactNode;
-}) {
+}
+
+/* Two tabs would run a still each, and write one log. */
+function Alone(props: Props) {
+  const held = useHeldAlone(`practice/${props.record.id}`);
+  if (held === undefined) return null;
+  if (held) return <Running {...props} />;
+  return (
+    <Screen title="Practice" back={back}>
+      <Notice
+        severity="note"
+        message="This exercise is open in another tab."
+        remedy="Go on there, or close that tab: it then goes on here."
+      />
+    </Screen>
+  );
+}
+
+function Running({ record, run, plant, cockpit }: Props) {
   const work = useExercise(record, run, plant);
   const { spec } = record;
   const traits = useMemo(() => traitsOf(spec.still, plant, spec.method), [spec, plant]);

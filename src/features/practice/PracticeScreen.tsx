@@ -1,11 +1,12 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { View } from "react-native";
 import { showWeekday } from "@/core/units/dates";
 import { lessonIds, type LessonId } from "@/core/practice/lessons";
 import { readExercise } from "@/exchange/exerciseFile";
 import { lessonSpec } from "@/logbook/practice/lessonSpec";
 import type { ExerciseSpec } from "@/records/exercise";
-import { useAppSelector } from "@/store/hooks";
+import { useAppDispatch, useAppSelector } from "@/store/hooks";
+import { forgetSamples } from "@/store/samples";
 import { selectExercises } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -28,6 +29,13 @@ export function PracticeScreen() {
   const passed = new Set<LessonId>(
     exercises.flatMap(({ passed: done, spec }) => (done && spec.lesson ? [spec.lesson] : [])),
   );
+  const dispatch = useAppDispatch();
+  /* A look back plays the still again: what its instruments sent is of no more use. */
+  const ended = exercises.flatMap(({ runId, endedAt }) => (endedAt === undefined ? [] : [runId]));
+  const endedIds = ended.join(" ");
+  useEffect(() => {
+    if (endedIds !== "") void dispatch(forgetSamples(endedIds.split(" "))).catch(() => undefined);
+  }, [dispatch, endedIds]);
   const next = lessonIds.find((id) => !passed.has(id));
   return (
     <Screen
