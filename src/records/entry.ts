@@ -40,6 +40,8 @@ const spentFields = {
 const resultFields = {
   /** Not told while it stays open: it may be measured later. */
   oilMl: amount.optional(),
+  /** The oil was measured from a picture that hangs on the run, with its range, mL. */
+  oilFrom: z.object({ pictureId: id, lowMl: amount, highMl: amount }).optional(),
   hydrosolMl: amount.optional(),
   /** Part of the hydrosol kept apart as the first cut, mL. */
   firstCutMl: amount.optional(),

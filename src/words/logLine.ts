@@ -4,6 +4,7 @@ import {
   showDuration,
   showMass,
   showOil,
+  showRange,
   showSalt,
   showTemperature,
   showVolume,
@@ -59,7 +60,9 @@ export function logLine(entry: LoggedEntry, units: UnitSystem): { what: string; 
   if (entry.type === "waterAdded") parts.push(words(showVolume(entry.volumeMl, units)));
   if (entry.type === "separated")
     parts.push(
-      entry.oilMl === undefined ? "oil still open" : `${words(showOil(entry.oilMl))} oil`,
+      entry.oilMl === undefined
+        ? "oil still open"
+        : `${words(showOil(entry.oilMl))} oil${entry.oilFrom ? ` from a picture, ${showRange(entry.oilFrom.lowMl, entry.oilFrom.highMl)} likely` : ""}`,
       entry.hydrosolMl === undefined
         ? "hydrosol still open"
         : `${words(showVolume(entry.hydrosolMl, units))} hydrosol`,

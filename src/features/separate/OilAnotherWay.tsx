@@ -14,13 +14,16 @@ import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
+import { LayerPicture, type FromPicture } from "./LayerPicture";
+import type { VesselsOfRun } from "./useVesselsOfRun";
 
 interface Props {
   runId: string;
+  vessels: Pick<VesselsOfRun, "chosen">;
   densityGPerMl: number;
   units: UnitSystem;
   /** The oil it comes to, mL. */
-  onMeasured: (oilMl: number) => void;
+  onMeasured: (oilMl: number, from?: FromPicture) => void;
   /** The density a weighed volume comes to, g/mL. */
   onDensity: (gPerMl: number) => void;
 }
@@ -29,12 +32,20 @@ const ways = [
   { value: "weight", label: "By weight" },
   { value: "drops", label: "By drops" },
   { value: "height", label: "By its height in a tube" },
+  { value: "picture", label: "From a picture" },
   { value: "density", label: "Its density, by weighing" },
 ] as const;
 type Way = (typeof ways)[number]["value"];
 
-/** Oil by weight, drops or height, and its density by a weighed volume: worked out and put into its field. */
-export function OilAnotherWay({ runId, densityGPerMl, units, onMeasured, onDensity }: Props) {
+/** Oil by weight, drops, height or a picture, and its density by a weighed volume: worked out and put into its field. */
+export function OilAnotherWay({
+  runId,
+  vessels,
+  densityGPerMl,
+  units,
+  onMeasured,
+  onDensity,
+}: Props) {
   const dispatch = useAppDispatch();
   const { dropsPerMl: own } = useAppSelector(selectPreferences);
   const [typed, change] = useKept(`oilWay/${runId}`, {
@@ -105,6 +116,9 @@ export function OilAnotherWay({ runId, densityGPerMl, units, onMeasured, onDensi
             {field("dropsWeigh", "weigh", [...weights])}
           </View>
         </>
+      ) : null}
+      {by === "picture" ? (
+        <LayerPicture runId={runId} vessels={vessels} units={units} onMeasured={onMeasured} />
       ) : null}
       {by === "density" ? (
         <View className="flex-row gap-3">

@@ -18,6 +18,7 @@ import { selectPreferences, selectRuns } from "@/store/selectors";
 import { useKept } from "@/store/useKept";
 import { runNow } from "@/logbook/run/runClock";
 import { AskIfMeant } from "./AskIfMeant";
+import type { FromPicture } from "./LayerPicture";
 import { OilAnotherWay } from "./OilAnotherWay";
 import { SettleCard } from "./SettleCard";
 import { asUsual, useVesselsOfRun, type Settle } from "./useVesselsOfRun";
@@ -64,6 +65,10 @@ export function SeparateScreen({ run }: { run: Run }) {
   const [knownMeasure] = useState(measured?.id);
   const [settle, onSettle] = useKept<Settle>(`settle/${run.id}`, asUsual);
   const [step, onStep] = useKept(`steps/${run.id}`, { at: "" });
+  const [pictured, onPictured] = useKept(`oilFrom/${run.id}`, {
+    oilMl: state.result?.oilMl ?? 0,
+    ...(state.result?.oilFrom ?? { pictureId: "", lowMl: 0, highMl: 0 }),
+  });
   const draft = useDraft(`separate/${run.id}`, beginning);
   const form = useForm({
     resolver: zodResolver(separateSchema),
@@ -89,13 +94,17 @@ export function SeparateScreen({ run }: { run: Run }) {
       }
     : undefined;
 
-  const setOil = (oilMl: number) => {
+  const setOil = (oilMl: number, from?: FromPicture) => {
+    if (from) onPictured({ oilMl: Number(oilMl.toPrecision(3)), ...from });
     form.setValue("oil", toInput(Number(oilMl.toPrecision(3)), "mL"), { shouldValidate: true });
     draft.note(form.getValues());
   };
 
   const save = handleSubmit((values) => {
-    const result = asResult(values);
+    const result = {
+      ...asResult(values),
+      ...(pooled.length === 0 ? fromPicture(pictured, values.oil) : {}),
+    };
     const kept = dispatch(measureRuns(run.id, result, { others: pooled, by: sharedBy }));
     if (!kept.ok) return setProblem(kept.problem);
     draft.done();
@@ -203,6 +212,7 @@ export function SeparateScreen({ run }: { run: Run }) {
       />
       <OilAnotherWay
         runId={run.id}
+        vessels={vessels}
         densityGPerMl={(typed.success ? typed.data.density : undefined) ?? oilDensityGPerMl}
         units={units}
         onMeasured={setOil}
@@ -230,6 +240,14 @@ export function SeparateScreen({ run }: { run: Run }) {
       ) : null}
     </Screen>
   );
+}
+
+/* What a picture told of the oil stays with it as long as nobody has typed another. */
+function fromPicture(
+  { oilMl, ...from }: FromPicture & { oilMl: number },
+  typed: number | undefined,
+): { oilFrom?: FromPicture } {
+  return from.pictureId !== "" && typed === oilMl ? { oilFrom: from } : {};
 }
 
 /** Runs that can be poured together with this one: of its plant, and parting too. */
