@@ -33,6 +33,10 @@ export const limits = {
   moisture: { min: 0, max: 0.98 },
   dryDays: { min: 0, max: 365 },
   share: { min: 0, max: 1 },
+  /** Plants, m² and mm of row that a harvest was cut from. */
+  plantsCut: { min: 1, max: 1e6 },
+  groundM2: { min: 0.01, max: 1e7 },
+  rowMm: { min: 100, max: 1e8 },
   /* A probe in a freezing shed, or in steam under some pressure. */
   headC: { min: -30, max: 150 },
   tubC: { min: -30, max: 110 },

@@ -22,6 +22,14 @@ export const harvestSchema = z.object({
   place: shortText.optional(),
   /** From which plants, and how many: "six bushes by the wall". */
   from: shortText.optional(),
+  /** What it was cut from, counted or measured: plants, m² and mm of row. */
+  grewOn: z
+    .object({
+      plants: within(limits.plantsCut).optional(),
+      areaM2: within(limits.groundM2).optional(),
+      rowMm: within(limits.rowMm).optional(),
+    })
+    .optional(),
   /** Distilled for somebody else. */
   whose: shortText.optional(),
   /** Of what comes of it, the owner's share. */

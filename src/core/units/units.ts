@@ -4,6 +4,7 @@ export type Quantity =
   | "volume"
   | "temperature"
   | "length"
+  | "area"
   | "time"
   | "power"
   | "flow"
@@ -26,7 +27,7 @@ interface Unit {
 }
 
 /**
- * Every unit a number can be typed or shown in. The canonical units are g, mL, °C, mm, min, W, mL/min
+ * Every unit a number can be typed or shown in. The canonical units are g, mL, °C, mm, m², min, W, mL/min
  * and L/kg.
  * US volumes and avoirdupois masses by their exact definitions (NIST Handbook 44, appendix C).
  */
@@ -52,6 +53,11 @@ export const units = {
   m: { quantity: "length", symbol: "m", factor: 1000 },
   in: { quantity: "length", symbol: "in", factor: 25.4 },
   ft: { quantity: "length", symbol: "ft", factor: 304.8 },
+  /** Ground that plants grow on; canonical m². */
+  m2: { quantity: "area", symbol: "m²", factor: 1 },
+  ha: { quantity: "area", symbol: "ha", factor: 10_000 },
+  sqft: { quantity: "area", symbol: "sq ft", factor: 0.09290304 },
+  acre: { quantity: "area", symbol: "acres", factor: 4046.8564224 },
   min: { quantity: "time", symbol: "min", factor: 1 },
   h: { quantity: "time", symbol: "h", factor: 60 },
   W: { quantity: "power", symbol: "W", factor: 1 },
@@ -109,6 +115,8 @@ export type NumberKind =
   | "temperature"
   | "length"
   | "tubeLength"
+  | "rowLength"
+  | "ground"
   | "altitude"
   | "minutes"
   | "power"
@@ -126,6 +134,8 @@ const choices: Record<NumberKind, Record<UnitSystem, UnitName[]>> = {
   temperature: { metric: ["C"], us: ["F"] },
   length: { metric: ["mm", "cm"], us: ["in"] },
   tubeLength: { metric: ["m", "cm"], us: ["ft", "in"] },
+  rowLength: { metric: ["m"], us: ["ft"] },
+  ground: { metric: ["m2", "ha"], us: ["sqft", "acre"] },
   altitude: { metric: ["m"], us: ["ft"] },
   minutes: { metric: ["min", "h"], us: [] },
   power: { metric: ["W", "kW"], us: [] },

@@ -8,6 +8,8 @@ import { Check } from "@/ui/primitives/Check";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { TextField } from "@/ui/primitives/TextField";
 
+import { GrewOn } from "./GrewOn";
+
 /** Place, owner, dry days and a note; kept letter by letter, like the fields of the bench. */
 export function HarvestFields({ harvest }: { harvest: Harvest }) {
   const dispatch = useAppDispatch();
@@ -42,6 +44,7 @@ export function HarvestFields({ harvest }: { harvest: Harvest }) {
     <>
       <TextField label="Place" {...field("place")} />
       <TextField label="From which plants, and how many" {...field("from")} />
+      <GrewOn harvest={harvest} />
       <TextField label="Whose, if not yours" {...field("whose")} />
       {harvest.whose ? (
         <>

@@ -1,5 +1,6 @@
 import { act, fireEvent, screen } from "@testing-library/react";
 import { renderWith } from "@/testing/renderWith";
+import { entryAt, sampleRun } from "@/testing/sampleRecords";
 import { sampleHarvest } from "@/testing/sampleShelf";
 import { router } from "@/testing/router";
 import { HarvestScreen } from "./HarvestScreen";
@@ -68,4 +69,36 @@ test("growth and weather are a tap each, place and owner are kept as they are le
     place: "lower terrace",
     dryDays: 3,
   });
+});
+
+test("plants, area and row it was cut from are kept, and what it gave is told by each", async () => {
+  router.params = { id: "harvest-a" };
+  const lit = entryAt(0, { type: "lit" });
+  const run = {
+    ...sampleRun([lit, entryAt(90, { type: "separated", oilMl: 10 })]),
+    harvestId: "harvest-a",
+  };
+  const { store } = renderWith(<HarvestScreen />, [sampleHarvest(), run]);
+  await act(async () => {
+    for (let i = 0; i < 5; i += 1) await Promise.resolve();
+  });
+  fireEvent.click(screen.getByRole("button", { name: /^How much it grew on/ }));
+  const type = (label: string, text: string) =>
+    fireEvent.change(screen.getByRole("textbox", { name: label }), { target: { value: text } });
+  type("Plants", "0");
+  expect(screen.getByText(/The plants must be at least 1/)).toBeVisible();
+  type("Plants", "40");
+  type("Area", "25");
+  type("Length of row", "30");
+  expect(store.getState().harvest.entities["harvest-a"]!.grewOn).toEqual({
+    plants: 40,
+    areaM2: 25,
+    rowMm: 30_000,
+  });
+  expect(screen.getByText("What it gave")).toBeVisible();
+  expect(screen.getByText("By the plant")).toBeVisible();
+  expect(screen.getByText("By the hectare")).toBeVisible();
+  expect(screen.getByText("By 100 m of row")).toBeVisible();
+  type("Area", "");
+  expect(screen.queryByText("By the hectare")).not.toBeInTheDocument();
 });

@@ -25,6 +25,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { growthWords, skyWords, wiltingWords } from "@/words/harvestWords";
 import { DryAHandful } from "./DryAHandful";
 import { HarvestFields } from "./HarvestFields";
+import { OilByGround } from "./OilByGround";
 import { PickedOver } from "./PickedOver";
 import { WeighAgain } from "./WeighAgain";
 import { WherePicked } from "./WherePicked";
@@ -77,6 +78,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
       aside={
         <>
           <AttachmentsCard name={name} {...attachments} />
+          <OilByGround harvest={harvest} runs={runs} firstMoisture={firstMoisture} units={units} />
           {own.map((run) => (
             <Row
               key={run.id}

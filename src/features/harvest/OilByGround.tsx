@@ -1,0 +1,44 @@
+import { counted, showMass, words } from "@/core/units/format";
+import { units as unitTable, type UnitSystem } from "@/core/units/units";
+import { oilOfHarvest } from "@/logbook/harvest/oilOfHarvest";
+import type { Harvest } from "@/records/harvest";
+import type { Run } from "@/records/run";
+import { Card } from "@/ui/primitives/Card";
+import { Facts } from "@/ui/primitives/Facts";
+import { Txt } from "@/ui/primitives/Txt";
+
+interface Props {
+  harvest: Harvest;
+  runs: readonly Run[];
+  firstMoisture: number;
+  units: UnitSystem;
+}
+
+/** What a harvest gave by weight, and by the plant, the area and the row where these are told. */
+export function OilByGround({ harvest, runs, firstMoisture, units }: Props) {
+  const made = oilOfHarvest(harvest, runs, firstMoisture);
+  if (!made) return null;
+  const { oilG, measured, share, perPlantG, perM2G, perRowMG } = made;
+  const mass = (g: number | undefined) => (g === undefined ? undefined : words(showMass(g, units)));
+  const per = (value: number | undefined, factor: number) =>
+    value === undefined ? undefined : value * factor;
+  const us = units === "us";
+  const area = us ? unitTable.acre : unitTable.ha;
+  const row = us ? (100 * unitTable.ft.factor) / 1000 : 100;
+  return (
+    <Card className="gap-2">
+      <Txt variant="heading">What it gave</Txt>
+      <Facts
+        facts={[
+          ["Oil", `${mass(oilG)} from ${counted(measured, "charge")}`],
+          ["By the plant", mass(perPlantG)],
+          [us ? "By the acre" : "By the hectare", mass(per(perM2G, area.factor))],
+          [us ? "By 100 ft of row" : "By 100 m of row", mass(per(perRowMG, row))],
+        ]}
+      />
+      {share < 0.99 && harvest.grewOn ? (
+        <Txt variant="small">{`These charges are ${Math.round(100 * share)} of 100 of the harvest, and so of what it grew on.`}</Txt>
+      ) : null}
+    </Card>
+  );
+}
