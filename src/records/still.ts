@@ -3,6 +3,7 @@ import { receiverKinds } from "@/core/separation/receiver";
 import { constructionKinds } from "@/core/still/constructions";
 import { heatKinds } from "@/core/still/heatSources";
 import { metalKinds } from "@/core/still/metal";
+import { trapKinds } from "@/core/still/stillFigures";
 import { condenserSchema } from "@/messages/condenser";
 import { moment } from "@/messages/moment";
 import { amount, positive, recordBase, shortText } from "./base";
@@ -45,6 +46,8 @@ export const stillSchema = z.object({
   tube: z.object({ lengthMm: positive, diameterMm: positive }).optional(),
   /** A pot that locks: the person has said that nothing shuts it while it distils. */
   ventsFreely: z.literal(true).optional(),
+  /** Of a trap whose water runs back: which oils it keeps; those that float where absent. */
+  trapKeeps: z.enum(trapKinds).optional(),
   /** Receivers beside the usual jar, the one in use first. */
   receivers: whole(
     z

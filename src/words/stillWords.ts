@@ -1,3 +1,4 @@
+import { trapKinds } from "@/core/still/stillFigures";
 import { type CondenserKind, condensers } from "@/core/cooling/condenser";
 import { keysOf } from "@/core/keysOf";
 import { receiverKinds } from "@/core/separation/receiver";
@@ -72,6 +73,11 @@ export const closingOptions = [
   { value: "open" as const, label: "Off, the way out is open" },
   { value: "shut" as const, label: "On, or the way is closed" },
 ];
+/** Which oils the trap of a still keeps whose water runs back. */
+export const trapOptions = options(trapKinds, {
+  floats: "For oils that float",
+  sinks: "For oils that sink",
+});
 export const condenserOptions = [
   { value: "notSaid" as const, label: "Not said" },
   ...options(chosenCondensers, condenserWords),

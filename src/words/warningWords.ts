@@ -46,6 +46,24 @@ const wrongReceiver: Record<WarningOf<"wrongReceiver">["layer"], string> = {
     "This oil hangs in the water and never makes a layer. A receiver with two arms would lose it.",
 };
 
+const wrongTrap: Record<WarningOf<"wrongTrap">["layer"], string> = {
+  floats: "This oil floats. A trap for heavy oils lets it run back into the pot.",
+  sinks: "This oil sinks. A trap for light oils lets it run back into the pot.",
+  hangs: "This oil hangs in the water. It runs back from any trap.",
+};
+
+const beyondCondenser: Record<
+  WarningOf<"beyondCondenser">["by"],
+  (drives: string, most: string) => string
+> = {
+  cooling: (drives, most) =>
+    `This heat drives ${drives}. The condenser's tube turns at most ${most} to drops. The rest leaves as vapour, with its oil.`,
+  speed: (drives) =>
+    `At ${drives} the steam is too fast for so narrow a tube. It carries drops over and builds pressure.`,
+  seen: (drives, most) =>
+    `This heat drives ${drives}. On this still the outlet grew warm at ${most} before, though the cooling was in order.`,
+};
+
 const dryRemedies: Record<
   WarningOf<"dryBeforeStop">["way"],
   (warning: WarningOf<"dryBeforeStop">, units: UnitSystem) => string
@@ -163,10 +181,10 @@ const says: Says = {
     remedy: "Take its weight off, open the way to the condenser, and say so in the still's form.",
   }),
   beyondCondenser: ({ rateMlPerMin, mostMlPerMin, by }, units) => ({
-    message:
-      by === "cooling"
-        ? `This heat drives ${words(showFlow(rateMlPerMin, units))}. The condenser's tube turns at most ${words(showFlow(mostMlPerMin, units))} to drops. The rest leaves as vapour, with its oil.`
-        : `At ${words(showFlow(rateMlPerMin, units))} the steam is too fast for so narrow a tube. It carries drops over and builds pressure.`,
+    message: beyondCondenser[by](
+      words(showFlow(rateMlPerMin, units)),
+      words(showFlow(mostMlPerMin, units)),
+    ),
     remedy: `Stay below ${words(showFlow(mostMlPerMin, units))}: turn the heat down once the first drop has come.`,
   }),
   rateBeyondHeat: ({ wishedMlPerMin, mostMlPerMin }, units) => ({
@@ -222,6 +240,13 @@ const says: Says = {
     message: "This run would stop at its first drop. Nothing would be distilled.",
     remedy: `Enter less oil for ten more minutes, or stop by the clock after the usual ${usualMinutes} min.`,
   }),
+  wrongTrap: ({ layer }) => ({
+    message: wrongTrap[layer],
+    remedy:
+      layer === "hangs"
+        ? "Distil without the water running back, and let the jar settle."
+        : "Use the other trap (Bench, your still), or distil without the water running back.",
+  }),
   wrongReceiver: ({ layer, another }) => ({
     message: wrongReceiver[layer],
     remedy: another
@@ -269,5 +294,6 @@ export const craftStopWords: Record<CraftStop, string> = {
   tooMuchWater: "More water than usual",
   oilSets: "Cooled below where the oil sets",
   wrongReceiver: "Another receiver than advised",
+  wrongTrap: "Another trap than advised",
   stopsAtOnce: "Stopped at the first drop",
 };

@@ -36,7 +36,7 @@ export function coolingWarnings(input: PlanInput, plan: BarePlan): Warning[] {
       change: { coolingInC: warmC, iceKg: 0 },
     });
   }
-  warnings.push(...ofTube(input, plan));
+  warnings.push(...ofCondenser(input, plan));
   if (cooling?.tub?.minutesToLimit != null) {
     const { limitC, minutesToLimit, endC, iceToHoldKg } = cooling.tub;
     const ice = Math.ceil(iceToHoldKg * 10) / 10;
@@ -68,18 +68,21 @@ export function coolingWarnings(input: PlanInput, plan: BarePlan): Warning[] {
 /* So much above what a tube bears, vapour fills the room. */
 const farBeyond = 1.5;
 
-/** Whether the condenser's tube takes what the heat drives, where the tube is known. */
-function ofTube(
-  { still: { tube } }: PlanInput,
+/** Whether the condenser takes what the heat drives: by its tube where that is known, and by what its outlet showed. */
+function ofCondenser(
+  { still: { tube }, warmedAtMlPerMin = Infinity }: PlanInput,
   { cooling, forecast: { rateMlPerMin, boilC } }: BarePlan,
 ): Warning[] {
-  if (!tube || !cooling || cooling.kind === "iceLid" || !(rateMlPerMin > 0)) return [];
-  const most = greatestThrough(tube, cooling, boilC);
+  if (!cooling || cooling.kind === "iceLid" || !(rateMlPerMin > 0)) return [];
+  const byTube = tube && greatestThrough(tube, cooling, boilC);
+  const seen = { mlPerMin: warmedAtMlPerMin, by: "seen" as const };
+  const most = byTube && byTube.mlPerMin <= seen.mlPerMin ? byTube : seen;
   if (rateMlPerMin <= most.mlPerMin) return [];
+  const far = byTube && rateMlPerMin > farBeyond * byTube.mlPerMin;
   return [
     {
       code: "beyondCondenser",
-      severity: rateMlPerMin > farBeyond * most.mlPerMin ? "error" : "caution",
+      severity: far ? "error" : "caution",
       rateMlPerMin,
       mostMlPerMin: most.mlPerMin,
       by: most.by,

@@ -2,6 +2,7 @@ import { runModel } from "../forecast/runModel";
 import { middleRun } from "../forecast/forecastRun";
 import { oilOfSeries } from "./oilOfSeries";
 import { receiverFit } from "../separation/receiver";
+import { constructionOf } from "../still/constructions";
 import { methodsOf } from "../still/fillLimits";
 import type { PlanInput } from "./planInput";
 import type { BarePlan } from "./chargePlan";
@@ -57,6 +58,14 @@ export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
       ...(other >= 0 ? { change: { otherReceiver: other } } : {}),
     });
   }
+  const { trap } = constructionOf(input.still.shape.construction);
+  const { trapKeeps = "floats" } = input.still;
+  if (trap && input.method === "cohobation" && forecast.oilLayer !== trapKeeps)
+    warnings.push({
+      code: "wrongTrap",
+      severity: forecast.oilLayer === "hangs" ? "caution" : "error",
+      layer: forecast.oilLayer,
+    });
   if (receiver?.neverPours && receiver.poursAtMm !== undefined)
     warnings.push({
       code: "neverPours",

@@ -64,6 +64,8 @@ export interface PlanInput {
   agedMonths?: number;
   /** How this person packs and fills this still with this plant, learnt from runs that were done so. */
   ownFill?: OwnFill;
+  /** The rate at which this still's outlet grew warm though its cooling was in order, mL/min. */
+  warmedAtMlPerMin?: number | undefined;
   /** Oil contents that own finished runs of this plant and state point to, mL/kg. */
   ownRuns?: readonly number[];
 }

@@ -50,3 +50,13 @@ test("a pot that locks is planned only once somebody has said that nothing shuts
   expect(stops({})).toEqual([{ code: "shutPot", severity: "error" }]);
   expect(stops({ ventsFreely: true })).toEqual([]);
 });
+
+test("what the outlet showed before counts where no tube was measured, or takes less than the tube should", () => {
+  const seen = (warmedAtMlPerMin: number, part: Partial<StillFigures> = {}) =>
+    planCharges({ ...input(part), warmedAtMlPerMin }).warnings.find(
+      ({ code }) => code === "beyondCondenser",
+    );
+  expect(seen(20)).toMatchObject({ by: "seen", mostMlPerMin: 20, severity: "caution" });
+  expect(seen(500)).toBeUndefined();
+  expect(seen(20, { tube: { lengthMm: 9000, diameterMm: 20 } })).toMatchObject({ by: "seen" });
+});

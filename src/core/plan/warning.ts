@@ -59,7 +59,12 @@ type Warned =
   /** More steam than such a charge and a home still's condenser bear: `mostMlPerMin` is the greatest sensible rate. */
   | { code: "tooMuchHeat"; rateMlPerMin: number; mostMlPerMin: number; massG: number }
   /** More heat than the condenser's tube gives to its water, or faster steam in it than it should be. */
-  | { code: "beyondCondenser"; rateMlPerMin: number; mostMlPerMin: number; by: "cooling" | "speed" }
+  | {
+      code: "beyondCondenser";
+      rateMlPerMin: number;
+      mostMlPerMin: number;
+      by: "cooling" | "speed" | "seen";
+    }
   /** A rate of one's own that the heat cannot give. */
   | { code: "rateBeyondHeat"; wishedMlPerMin: number; mostMlPerMin: number }
   /**
@@ -90,6 +95,8 @@ type Warned =
   | { code: "oilSinks" }
   | { code: "oilHangs" }
   | { code: "stopsAtOnce"; usualMinutes: number }
+  /** Water runs back from a trap that does not keep this oil. */
+  | { code: "wrongTrap"; layer: "floats" | "sinks" | "hangs" }
   | { code: "wrongReceiver"; layer: "floats" | "sinks" | "hangs"; another: boolean };
 
 /** Something about a plan that the person should know before the heat goes on. */
@@ -111,6 +118,7 @@ export const craftStops = [
   "tooMuchWater",
   "oilSets",
   "wrongReceiver",
+  "wrongTrap",
   "stopsAtOnce",
   "poisonousPlant",
   "neverDistil",

@@ -4,6 +4,10 @@ import { type HeatKind } from "./heatSources";
 import { metals, type Metal } from "./metal";
 import { surfaceLossWPerK } from "./surfaceLoss";
 
+/** A trap for light oils lets the water out below, one for heavy oils above. */
+export const trapKinds = ["floats", "sinks"] as const;
+export type TrapKeeps = (typeof trapKinds)[number];
+
 /** A still as the computation needs it. */
 export interface StillFigures {
   shape: StillShape;
@@ -19,6 +23,8 @@ export interface StillFigures {
   tube?: CondenserTube;
   /** Of a pot that locks: nothing shuts it while it distils. */
   ventsFreely?: true;
+  /** Of a trap whose water runs back: which oils it keeps; those that float where absent. */
+  trapKeeps?: TrapKeeps;
 }
 
 /** Heat capacity of the empty still, J/K. */

@@ -58,6 +58,7 @@ export const PlanDrawing = memo(function PlanDrawing({ plan, state, work, still,
             forecast.distillateMl,
           ),
           oilMl: middleMl,
+          oilSinks: forecast.oilLayer === "sinks",
         }}
         labels={{
           headspace: {

@@ -1,3 +1,4 @@
+import { layerOf } from "@/core/plant/oil";
 import { memo } from "react";
 import { showIce, showOil, showTemperature, showVolume, words } from "@/core/units/format";
 import { fullShare } from "@/core/run/liveEstimate";
@@ -57,6 +58,7 @@ export const Levels = memo(function Levels({
           filledMl: catches === "trap" ? 0 : inJar,
           sizeMl: catches === "trap" ? trapMl : jarMl,
           oilMl,
+          oilSinks: layerOf(plan.forecast.oilDensityGPerMl) === "sinks",
           shown: catches === "trap" ? words(showOil(oilMl)) : volume(inJar),
           detail: caught[catches](state.jars, volume(jarMl)),
           full: inJar >= jarMl * fullShare[catches],

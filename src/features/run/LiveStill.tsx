@@ -1,3 +1,4 @@
+import { layerOf } from "@/core/plant/oil";
 import { memo } from "react";
 import { usePlantBook } from "@/store/hooks";
 import { showMass, showVolume, words } from "@/core/units/format";
@@ -48,7 +49,12 @@ export const LiveStill = memo(function LiveStill({
         head={still.head}
         heatKind={still.heat.kind}
         lit={lit}
-        jar={{ sizeMl: run.plan.jarMl, hydrosolMl: live?.inJarMl ?? 0, oilMl: live ? oilMl : 0 }}
+        jar={{
+          sizeMl: run.plan.jarMl,
+          hydrosolMl: live?.inJarMl ?? 0,
+          oilMl: live ? oilMl : 0,
+          oilSinks: layerOf(run.plan.forecast.oilDensityGPerMl) === "sinks",
+        }}
         labels={{
           charge: {
             shown: showMass(run.plan.chargeG, units),

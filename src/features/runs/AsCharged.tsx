@@ -1,3 +1,4 @@
+import { layerOf } from "@/core/plant/oil";
 import { showMass, showVolume, words } from "@/core/units/format";
 import type { Plant } from "@/core/plant/plant";
 import type { UnitSystem } from "@/core/units/units";
@@ -40,6 +41,7 @@ export function AsCharged({ run, still, plant, result, units }: Props) {
           sizeMl: plan.jarMl,
           hydrosolMl: Math.min(plan.jarMl, hydrosolMl),
           oilMl: result?.oilMl ?? 0,
+          oilSinks: layerOf(result?.oilDensityGPerMl ?? plan.forecast.oilDensityGPerMl) === "sinks",
         }}
         labels={{
           charge: { shown: charge, what: lastWord(plant?.part ?? "plant") },

@@ -17,6 +17,7 @@ import {
   heatOptions,
   holderWords,
   receiverOptions,
+  trapOptions,
 } from "@/words/stillWords";
 
 interface Part {
@@ -171,12 +172,15 @@ interface CondenserPart extends Part {
 
 /** Head and condenser, with the tub, the tap or the ice that cools it. */
 export function CondenserFields({ control, construction, condenser, units }: CondenserPart) {
-  const { catchesItself: bowl, choiceOfHeads } = constructionOf(construction);
+  const { catchesItself: bowl, choiceOfHeads, trap } = constructionOf(construction);
   const tub = !bowl && hasTub(condenser);
   return (
     <Card className="gap-3">
       {choiceOfHeads ? (
         <FormChoice control={control} name="head" label="Head" options={headOptions} />
+      ) : null}
+      {trap ? (
+        <FormChoice control={control} name="trapKeeps" label="Its trap" options={trapOptions} />
       ) : null}
       {bowl ? null : (
         <FormChoice

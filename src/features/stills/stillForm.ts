@@ -3,6 +3,7 @@ import { fixed } from "@/core/units/format";
 import { type CondenserKind, type TubKind, condensers } from "@/core/cooling/condenser";
 import { receivers, usualLipStepMm } from "@/core/separation/receiver";
 import { constructionOf } from "@/core/still/constructions";
+import { trapKinds } from "@/core/still/stillFigures";
 import { cylinderHeightMm } from "@/core/still/geometry";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
@@ -44,6 +45,7 @@ export const stillFormSchema = z
     tubeLength: optionalNumberField({ name: "The tube's length", ...limits.positive }),
     tubeDiameter: optionalNumberField({ name: "The tube's width", ...limits.positive }),
     closing: z.enum(["notSaid", "open", "shut"]),
+    trapKeeps: z.enum(trapKinds),
     receivers: z
       .array(
         z.object({
@@ -141,6 +143,7 @@ export function stillFormDefaults(still: Still | undefined, units: UnitSystem): 
     tubeLength: toInput(still?.tube?.lengthMm, unitsFor("tubeLength", units)[0] ?? "m"),
     tubeDiameter: toInput(still?.tube?.diameterMm, long),
     closing: still?.ventsFreely ? "open" : "notSaid",
+    trapKeeps: still?.trapKeeps ?? "floats",
     receivers: (still?.receivers ?? []).map((receiver) => ({
       kind: receiver.kind,
       diameter: toInput(receiver.diameterMm, long),
@@ -152,7 +155,7 @@ export function stillFormDefaults(still: Still | undefined, units: UnitSystem): 
 /** What the form says of a still, as its record keeps it. */
 export function stillFromForm(form: StillFormRead) {
   const { construction, holderVolume = 0, holderDiameter = 0, basketFloor = 0 } = form;
-  const { holder: part, canShut, catchesItself } = constructionOf(construction);
+  const { holder: part, canShut, catchesItself, trap } = constructionOf(construction);
   const room = { volumeMl: holderVolume, diameterMm: holderDiameter };
   return {
     name: form.name,
@@ -179,6 +182,7 @@ export function stillFromForm(form: StillFormRead) {
         ? undefined
         : { lengthMm: form.tubeLength, diameterMm: form.tubeDiameter },
     ventsFreely: canShut ? (true as const) : undefined,
+    trapKeeps: trap ? form.trapKeeps : undefined,
     receivers: form.receivers.map(({ kind, diameter, volume: volumeMl }) => ({
       kind,
       diameterMm: diameter,

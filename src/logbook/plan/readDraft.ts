@@ -19,6 +19,7 @@ import type { KnownPlant, PlantBook } from "../plant/plantBook";
 import type { RunSummary } from "../run/runSummary";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
+import { warmedAt } from "../still/warmedAt";
 import { ownFill } from "../still/ownFill";
 import { receiversOf, stillFigures } from "../still/stillFigures";
 import type { PlanDraft } from "@/records/planDraft";
@@ -129,6 +130,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
 
   let guessed: Guessed | undefined;
   let counted: ReadDraft["counted"];
+  const ownRuns = context.summaries.map(({ run }) => run);
   const common =
     figures && stop && Object.keys(problems).length === 0
       ? {
@@ -154,11 +156,12 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
           ownRuns: ownContents(context.summaries, plant.id, state, context.book).map(
             (content) => content * wetter,
           ),
-          ownFill: ownFill(
-            context.summaries.map(({ run }) => run),
-            still,
-            { plantId: plant.id, state, preparation: preparation.id },
-          ),
+          warmedAtMlPerMin: warmedAt(ownRuns, still),
+          ownFill: ownFill(ownRuns, still, {
+            plantId: plant.id,
+            state,
+            preparation: preparation.id,
+          }),
           waterMl,
         }
       : undefined;

@@ -15,6 +15,7 @@ export function stillFigures(still: Still): StillFigures {
     holdUpMl: still.holdUpMl,
     tube: still.tube,
     ventsFreely: still.ventsFreely,
+    trapKeeps: still.trapKeeps,
   };
 }
 

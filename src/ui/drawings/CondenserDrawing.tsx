@@ -91,12 +91,15 @@ export function ReturnTube({
   toX,
   toY,
   oil,
+  heavy,
 }: {
   x: number;
   base: number;
   toX: number;
   toY: number;
   oil: boolean;
+  /** A trap for oils that sink: its water leaves above them. */
+  heavy: boolean;
 }) {
   const top = 196;
   const foot = base - 6;
@@ -108,7 +111,9 @@ export function ReturnTube({
         fill="var(--dew)"
         opacity={0.4}
       />
-      {oil ? <Rect x={x - 8} y={top + 8} width={16} height={6} fill="var(--oil)" /> : null}
+      {oil ? (
+        <Rect x={x - 8} y={heavy ? foot - 8 : top + 8} width={16} height={6} fill="var(--oil)" />
+      ) : null}
       <Path
         d={`M${x - 9} ${top}V${foot - 6}q0 8 8 8h2q8 0 8 -8V${top}`}
         stroke="var(--ink)"
@@ -116,7 +121,7 @@ export function ReturnTube({
         fill="none"
       />
       <Path
-        d={`M${x - 9} ${foot - 8}H${x - 22}V${overflow + 6}q0 -6 -6 -6H${(x + toX) / 2}L${toX} ${toY}`}
+        d={`${heavy ? `M${x - 9} ${overflow}` : `M${x - 9} ${foot - 8}H${x - 22}V${overflow + 6}q0 -6 -6 -6`}H${(x + toX) / 2}L${toX} ${toY}`}
         stroke="var(--dew)"
         strokeWidth={2.6}
         fill="none"

@@ -8,13 +8,15 @@ interface JarProps {
   sizeMl: number;
   hydrosolMl: number;
   oilMl: number;
+  /** It lies on the bottom. */
+  oilSinks?: boolean;
 }
 
 /** Height of an ordinary jar for its width. */
 const slenderness = 1.6;
 
-/** The receiving jar at the still's scale; oil on top, thickened to be seen where it is a film. */
-export function Jar({ x, base, scale, sizeMl, hydrosolMl, oilMl }: JarProps) {
+/** The receiving jar at the still's scale; oil on top or on the bottom, thickened to be seen where it is a film. */
+export function Jar({ x, base, scale, sizeMl, hydrosolMl, oilMl, oilSinks }: JarProps) {
   const trueWidth = Math.cbrt((sizeMl * 1000 * 4) / (Math.PI * slenderness)) * scale;
   const width = Math.min(Math.max(trueWidth, 20), 56);
   const height = Math.min(width * slenderness, 74);
@@ -30,7 +32,13 @@ export function Jar({ x, base, scale, sizeMl, hydrosolMl, oilMl }: JarProps) {
         opacity={0.42}
       />
       {oil > 0 ? (
-        <Rect x={left + 2} y={level} width={width - 4} height={oil} fill="var(--oil)" />
+        <Rect
+          x={left + 2}
+          y={oilSinks ? base - 2 - oil : level}
+          width={width - 4}
+          height={oil}
+          fill="var(--oil)"
+        />
       ) : null}
       <Path
         d={`M${left - 2} ${base - height}h3V${base - 7}q0 7 7 7H${right - 8}q7 0 7 -7V${base - height}h3`}

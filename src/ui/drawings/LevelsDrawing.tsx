@@ -24,6 +24,8 @@ interface Jar {
   filledMl: number;
   sizeMl: number;
   oilMl: number;
+  /** It lies on the bottom. */
+  oilSinks?: boolean;
   shown: string;
   detail: string;
   full: boolean;
@@ -194,7 +196,16 @@ function TubLevel({ x, temperatureC, limitC, shown, detail, warm }: Tub & { x: n
   );
 }
 
-function JarLevel({ x, filledMl, sizeMl, oilMl, shown, detail, full }: Jar & { x: number }) {
+function JarLevel({
+  x,
+  filledMl,
+  sizeMl,
+  oilMl,
+  oilSinks,
+  shown,
+  detail,
+  full,
+}: Jar & { x: number }) {
   const [left, right, top, height] = [x - 26, x + 26, 22, 70];
   const y = floor - 1 - Math.min(1, Math.max(0, filledMl) / Math.max(1, sizeMl)) * (height - 6);
   return (
@@ -208,7 +219,7 @@ function JarLevel({ x, filledMl, sizeMl, oilMl, shown, detail, full }: Jar & { x
         opacity={0.42}
       />
       {oilMl > 0 && filledMl > 0 ? (
-        <Rect x={left + 2} y={y} width={48} height={4} fill="var(--oil)" />
+        <Rect x={left + 2} y={oilSinks ? floor - 6 : y} width={48} height={4} fill="var(--oil)" />
       ) : null}
       <Path
         d={`M${left - 4} ${top}h4V${floor - 7}q0 7 7 7H${right - 7}q7 0 7 -7V${top}h4`}
@@ -231,7 +242,7 @@ function JarLevel({ x, filledMl, sizeMl, oilMl, shown, detail, full }: Jar & { x
 }
 
 /** A trap: the water stands still at its overflow, the oil gathers on it and is drawn as high as it is. */
-function TrapLevel({ x, sizeMl, oilMl, shown, detail }: Jar & { x: number }) {
+function TrapLevel({ x, sizeMl, oilMl, oilSinks, shown, detail }: Jar & { x: number }) {
   const [left, right, top, height] = [x - 15, x + 15, 12, 80];
   const overflow = top + 16;
   const layer = Math.min(height - 24, (Math.max(0, oilMl) / Math.max(1, sizeMl)) * height);
@@ -246,7 +257,13 @@ function TrapLevel({ x, sizeMl, oilMl, shown, detail }: Jar & { x: number }) {
         opacity={0.42}
       />
       {oilMl > 0 ? (
-        <Rect x={left + 2} y={overflow} width={26} height={Math.max(2, layer)} fill="var(--oil)" />
+        <Rect
+          x={left + 2}
+          y={oilSinks ? floor - 2 - Math.max(2, layer) : overflow}
+          width={26}
+          height={Math.max(2, layer)}
+          fill="var(--oil)"
+        />
       ) : null}
       <Path
         d={`M${left} ${top - 4}V${floor - 7}q0 7 7 7H${right - 7}q7 0 7 -7V${top - 4}`}
@@ -254,9 +271,13 @@ function TrapLevel({ x, sizeMl, oilMl, shown, detail }: Jar & { x: number }) {
         strokeWidth={2.6}
         fill="none"
       />
-      {/* The way back: from the bottom up to the overflow, and down into the pot. */}
+      {/* The way back: from the bottom up to the overflow, or from above an oil that sinks, and down into the pot. */}
       <Path
-        d={`M${left} ${floor - 12}h-16V${overflow + 3}q0 -4 -4 -4h-10`}
+        d={
+          oilSinks
+            ? `M${left} ${overflow - 1}h-30`
+            : `M${left} ${floor - 12}h-16V${overflow + 3}q0 -4 -4 -4h-10`
+        }
         stroke="var(--ink)"
         strokeWidth={2}
         fill="none"

@@ -1,5 +1,6 @@
 import { ClipPath, Defs, G, Line, Path, Rect } from "react-native-svg";
 import type { ChargeLevels } from "@/core/plan/chargeLevels";
+import { constructionOf } from "@/core/still/constructions";
 import { type StillShape, cylinderHeightMm, isRound } from "@/core/still/geometry";
 import type { HeatKind } from "@/core/still/heatSources";
 import { Leaves } from "./Leaves";
@@ -54,6 +55,7 @@ export function StillBody({ shape, levels, hydro, heatKind, lit, layout, head = 
         fill="none"
         strokeLinejoin="round"
       />
+      {constructionOf(shape.construction).canShut ? <Clamps layout={layout} /> : null}
       {vessel ? (
         <G>
           <Rect {...boxOf(vessel)} rx={8} fill="var(--ground)" />
@@ -75,6 +77,21 @@ export function StillBody({ shape, levels, hydro, heatKind, lit, layout, head = 
         </G>
       ) : null}
     </G>
+  );
+}
+
+/* Of a pot that locks: the rim of its lid, its handles, and the open seat of its weight. */
+function Clamps({ layout: { bodyLeft, bodyRight, potTop } }: { layout: StillLayout }) {
+  const seat = bodyLeft + (bodyRight - bodyLeft) * 0.24;
+  return (
+    <Path
+      d={`M${bodyLeft - 7} ${potTop + 4}H${bodyRight + 7}M${bodyLeft - 3} ${potTop - 2}h-12v14h12M${bodyRight + 3} ${potTop - 2}h12v14h-12M${seat - 5} ${potTop - 24}v-8M${seat + 5} ${potTop - 24}v-8`}
+      stroke="var(--ink)"
+      strokeWidth={2.6}
+      fill="none"
+      strokeLinecap="round"
+      strokeLinejoin="round"
+    />
   );
 }
 

@@ -37,8 +37,8 @@ interface Props {
   heatKind: HeatKind;
   condenser?: Condenser["kind"];
   head?: HeadKind;
-  /** The receiver: what it holds and what is in it, mL; oil lies on top. */
-  jar: { sizeMl: number; hydrosolMl: number; oilMl: number };
+  /** The receiver: what it holds and what is in it, mL; oil lies on top, or on the bottom. */
+  jar: { sizeMl: number; hydrosolMl: number; oilMl: number; oilSinks?: boolean };
   labels: {
     headspace?: Label;
     charge?: Label;
@@ -153,6 +153,7 @@ export function StillDrawing({
               toX={layout.bodyRight - 6}
               toY={base - (layout.bodyRight - bodyLeft) * 0.72}
               oil={jar.oilMl > 0}
+              heavy={jar.oilSinks === true}
             />
           ) : shape.construction === "bowl" ? null : (
             <Jar x={jarX} base={base} scale={scale} {...jar} />
