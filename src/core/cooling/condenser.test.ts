@@ -48,3 +48,10 @@ test("each condenser says what it takes", () => {
   expect(held.tub!.minutesToLimit).toBeNull();
   expect(planCooling({ kind: "iceLid", iceKg: 4 }, run).iceKg).toBeCloseTo(6.9, 1);
 });
+
+test("a tub is told no hotter than it boils", () => {
+  const run = { distillateMl: 8000, runMinutes: 300, boilC: 98.9, coolingInC: 15 };
+  const { tub } = planCooling({ kind: "tubCoil", tubL: 10, iceKg: 0 }, run);
+  expect(tub!.endC).toBe(98.9);
+  expect(Math.max(...tub!.curve.map(({ temperatureC }) => temperatureC))).toBe(98.9);
+});

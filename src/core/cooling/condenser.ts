@@ -97,6 +97,8 @@ export function planCooling(
   if (condenser.kind === "iceLid") return { ...common, iceKg: iceKg(dutyJ) };
   const tub = { litres: condenser.tubL, startC: run.coolingInC, iceKg: condenser.iceKg };
   const limitC = condensers[condenser.kind].tubLimitC;
+  /* A tub is no hotter than it boils, however much more goes into it. */
+  const boiled = (temperatureC: number) => Math.min(run.boilC, temperatureC);
   const end = tubAfter(tub, dutyJ);
   const until = dutyJPerMin > 0 ? heatUntil(tub, limitC) / dutyJPerMin : Infinity;
   const hold = iceToHoldKg(tub, dutyJ, limitC);
@@ -104,13 +106,13 @@ export function planCooling(
     ...common,
     tub: {
       limitC,
-      endC: end.temperatureC,
+      endC: boiled(end.temperatureC),
       iceLeftKg: end.iceLeftKg,
       minutesToLimit: until < run.runMinutes ? until : null,
       iceToHoldKg: hold,
       curve: Array.from({ length: curvePoints + 1 }, (_, i) => ({
         minutes: (run.runMinutes * i) / curvePoints,
-        temperatureC: tubAfter(tub, (dutyJ * i) / curvePoints).temperatureC,
+        temperatureC: boiled(tubAfter(tub, (dutyJ * i) / curvePoints).temperatureC),
       })),
     },
     iceKg: Math.max(condenser.iceKg, hold),

@@ -62,7 +62,9 @@ export function GrewOn({ harvest }: { harvest: Harvest }) {
   return (
     <Fold
       title="How much it grew on"
-      inside={told > 0 ? "What it gave is told by these too" : "Plants, area or row: for the oil by each"}
+      inside={
+        told > 0 ? "What it gave is told by these too" : "Plants, area or row: for the oil by each"
+      }
       filled={told > 0}
     >
       <View className="gap-3">

@@ -1,4 +1,4 @@
-import { counted, showMass, words } from "@/core/units/format";
+import { counted, showMass, significant, words } from "@/core/units/format";
 import { units as unitTable, type UnitSystem } from "@/core/units/units";
 import { oilOfHarvest } from "@/logbook/harvest/oilOfHarvest";
 import type { Harvest } from "@/records/harvest";
@@ -31,7 +31,7 @@ export function OilByGround({ harvest, runs, firstMoisture, units }: Props) {
       <Facts
         facts={[
           ["Oil", `${mass(oilG)} from ${counted(measured, "charge")}`],
-          ["By the plant", mass(perPlantG)],
+          ["By the plant", byPlant(perPlantG, units)],
           [us ? "By the acre" : "By the hectare", mass(per(perM2G, area.factor))],
           [us ? "By 100 ft of row" : "By 100 m of row", mass(per(perRowMG, row))],
         ]}
@@ -41,4 +41,15 @@ export function OilByGround({ harvest, runs, firstMoisture, units }: Props) {
       ) : null}
     </Card>
   );
+}
+
+/* Nobody weighs less than this of an ounce: then the plants are counted that make one. */
+const leastOz = 0.1;
+
+function byPlant(grams: number | undefined, units: UnitSystem): string | undefined {
+  if (grams === undefined) return undefined;
+  const ounces = grams / unitTable.oz.factor;
+  return units === "us" && ounces > 0 && ounces < leastOz
+    ? `1 oz from ${significant(1 / ounces, 2)} plants`
+    : words(showMass(grams, units));
 }
