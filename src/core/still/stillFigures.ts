@@ -6,7 +6,7 @@ import { surfaceLossWPerK } from "./surfaceLoss";
 
 /** A trap for light oils lets the water out below, one for heavy oils above. */
 export const trapKinds = ["floats", "sinks"] as const;
-export type TrapKeeps = (typeof trapKinds)[number];
+type TrapKeeps = (typeof trapKinds)[number];
 
 /** A still as the computation needs it. */
 export interface StillFigures {
