@@ -58,6 +58,9 @@ test("an oil's layer is measured from a picture, and the figure keeps its pictur
   const before = await told.textContent();
   /* The keys and the small buttons move the line that was set last. */
   await page.keyboard.press("ArrowUp");
+  await page.getByRole("radio", { name: "Oil meets water" }).click();
+  await expect(page.getByRole("button", { name: "Oil meets water: a little up" })).toBeVisible();
+  await page.getByRole("radio", { name: "Oil, upper edge" }).click();
   await page.getByRole("button", { name: "Oil, upper edge: a little up" }).click();
   await expect(told).not.toHaveText(before!);
 

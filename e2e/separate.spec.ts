@@ -37,6 +37,7 @@ async function distil(page: Page, plant: string, grams: string): Promise<void> {
 
 async function addVessel(page: Page, name: string, kind: string, across: string, high: string) {
   await goTo(page, "/bench");
+  await page.getByRole("button", { name: /^Separating vessels/ }).click();
   await page.getByRole("button", { name: "Add a vessel" }).click();
   await field(page, "Name").fill(name);
   await page.getByLabel("What it is").selectOption({ label: kind });

@@ -1,6 +1,6 @@
 /*
  * Measures what the project promises about size and speed, and prints the figures. Asserts nothing.
- * `npm run bench -- core` (or practice, start, planning, watching, tapping, storing, flooding, shelf, pictures, sharing) measures one part alone;
+ * `npm run bench -- core` (or practice, start, planning, watching, tapping, storing, flooding, shelf, pictures, sharing, reading) measures one part alone;
  * `-- kills 200` kills the browser so many times after a tap, which takes some ten minutes.
  */
 import { core } from "./bench/core";
@@ -8,6 +8,7 @@ import { flooding } from "./bench/flooding";
 import { planning } from "./bench/planning";
 import { pictures } from "./bench/pictures";
 import { practice } from "./bench/practice";
+import { reading } from "./bench/reading";
 import { sharing } from "./bench/sharing";
 import { shelf } from "./bench/shelf";
 import { start } from "./bench/start";
@@ -21,7 +22,18 @@ async function measure(only: string | undefined): Promise<void> {
   if (!only || only === "practice") practice();
   if (only === "core" || only === "practice") return;
   const { address, browser, close } = await openApp();
-  const parts = { start, planning, watching, tapping, storing, flooding, shelf, pictures, sharing };
+  const parts = {
+    start,
+    planning,
+    watching,
+    tapping,
+    storing,
+    flooding,
+    shelf,
+    pictures,
+    sharing,
+    reading,
+  };
   for (const [name, part] of Object.entries(parts))
     if (!only || only === name) await part(address, browser);
   if (only === "kills") await kills(address);

@@ -26,12 +26,6 @@ const planned = async (page: Page) => {
     .waitFor();
 };
 
-const notesBelow = async (page: Page) => {
-  await planned(page);
-  const fold = page.getByRole("button", { name: "Which notes come when" });
-  await fold.click();
-  await fold.evaluate((button) => button.scrollIntoView({ block: "start" }));
-};
 const below = (heading: string) => async (page: Page) => {
   await page
     .getByRole("heading", { name: heading })
@@ -61,7 +55,6 @@ const lookedBack = async (page: Page) => {
 const pictures: Picture[] = [
   { name: "today-phone", address: "/" },
   { name: "plan-phone", address: "/plan", prepare: planned },
-  { name: "notes-phone", address: "/plan", prepare: notesBelow },
   {
     name: "watch-phone-night",
     address: "/runs/demo-run-31/watch",
@@ -101,6 +94,7 @@ const pictures: Picture[] = [
     },
   },
   { name: "day-phone", address: "/plan/day/demo-day-1" },
+  { name: "day-wide", address: "/plan/day/demo-day-1", wide: true },
   { name: "calendar-phone", address: "/harvests/calendar" },
   {
     name: "compare-wide",

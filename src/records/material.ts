@@ -32,7 +32,15 @@ export const materialSchema = z.object({
   /** The plants of a mixed charge and their parts of its mass; its figures were worked out from them. */
   mixOf: whole(
     z
-      .array(z.object({ plantId: shortText.min(1), state: z.enum(plantStates), share: positive }))
+      .array(
+        z.object({
+          plantId: shortText.min(1),
+          state: z.enum(plantStates),
+          share: positive,
+          /** The book's plant that a part of one's own stands on: its cautions hold when the own one is gone. */
+          like: shortText.min(1).optional(),
+        }),
+      )
       .min(2)
       .max(6),
   ).optional(),

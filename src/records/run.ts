@@ -110,6 +110,8 @@ export const runSchema = z.object({
   stopped: z.enum(pastStops).optional(),
   /** The person says that the log is right, though its first drop looks wrong. */
   confirmed: z.literal(true).optional(),
+  /** The person leaves it out of what own runs teach: something was not as it usually is. */
+  notToLearn: z.literal(true).optional(),
   /** The device that its cues sound on, where several share the logbook; all of them where none was chosen. */
   ringsOn: deviceId.optional(),
   /** What the instrument is called and on which way it comes, so that a reload finds it again. */

@@ -159,11 +159,11 @@ function asBefore(state: RootState, records: AnyRecord[], at: Date): AnyRecord[]
 }
 
 /** Puts records in the bin, where they can be brought back for 30 days. */
-export function bin(label: string, records: AnyRecord[]): Thunk {
+export function bin(label: string, records: AnyRecord[]): Thunk<Kept> {
   return (dispatch, getState, { now }) => {
     const deletedAt = now().toISOString();
     const state = getState();
-    dispatch(
+    return dispatch(
       keepUndoable(
         label,
         records.map((record) => ({

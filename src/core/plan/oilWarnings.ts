@@ -58,9 +58,7 @@ export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
       ...(other >= 0 ? { change: { otherReceiver: other } } : {}),
     });
   }
-  const { trap } = constructionOf(input.still.shape.construction);
-  const { trapKeeps = "floats" } = input.still;
-  if (trap && input.method === "cohobation" && forecast.oilLayer !== trapKeeps)
+  if (input.method === "cohobation" && !trapKeepsIt(input, forecast))
     warnings.push({
       code: "wrongTrap",
       severity: forecast.oilLayer === "hangs" ? "caution" : "error",
@@ -74,6 +72,12 @@ export function oilWarnings(input: PlanInput, plan: BarePlan): Warning[] {
       poursAtMm: receiver.poursAtMm,
     });
   return warnings;
+}
+
+/* Whether the still's trap keeps this oil when the water runs back; where there is none, nothing is lost in it. */
+function trapKeepsIt({ still }: PlanInput, { oilLayer }: BarePlan["forecast"]): boolean {
+  const { trapKeeps = "floats" } = still;
+  return !constructionOf(still.shape.construction).trap || oilLayer === trapKeeps;
 }
 
 /* The first charge wets the tubes; what all of them show together is the answer that is asked for. */
@@ -122,7 +126,8 @@ function withSomeToSee(
 ): Warning {
   const shows = (part: Partial<BarePlan["request"]>) =>
     middleRun({ ...plan.request, ...part }).visibleMl > 0;
-  const returns = methodsOf(input.still.shape).includes("cohobation");
+  const returns =
+    methodsOf(input.still.shape).includes("cohobation") && trapKeepsIt(input, plan.forecast);
   if (returns && plan.method !== "cohobation" && shows({ method: "cohobation" }))
     return { ...warning, way: "flowsBack", change: { method: "cohobation" } };
   for (const share of [0.7, 0.5, 0.35]) {

@@ -1,10 +1,10 @@
 import { View } from "react-native";
-import { showTemperature, words } from "@/core/units/format";
+import { counted, showTemperature, words } from "@/core/units/format";
 import { pressureAtAltitudePa } from "@/core/water/atmosphere";
 import { boilingPointC } from "@/core/water/saturation";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectMeasures, selectPreferences, selectVessels } from "@/store/selectors";
+import { selectEmpties, selectMeasures, selectPreferences, selectVessels } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
 import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
@@ -22,13 +22,14 @@ import { MyStills } from "./MyStills";
 import { PriceFields } from "./PriceFields";
 import { SiteFields } from "./SiteFields";
 
-/** Stills, the place they stand, measures, units and data: what everything else rests on. */
+/** Stills, books, the place they stand, units and data; what is asked less often folded away below. */
 export function BenchScreen() {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const { units, site } = preferences;
   const measures = useAppSelector(selectMeasures);
   const vessels = useAppSelector(selectVessels);
+  const empties = useAppSelector(selectEmpties);
   const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
   return (
     <Screen
@@ -41,6 +42,30 @@ export function BenchScreen() {
             <Txt variant="small">{`Water boils here at ${words(showTemperature(boilC, units))}.`}</Txt>
           </Card>
           <LookChoices preferences={preferences} />
+          <Row
+            href="/bench/data"
+            title="Data"
+            detail="Save, bring in, the demonstration, the bin"
+          />
+          <Txt variant="heading">More</Txt>
+          <Fold
+            title="Measures"
+            inside={inside(measures.length, "measure", "A basketful, a bundle: weighed once")}
+          >
+            <Measures measures={measures} units={units} />
+          </Fold>
+          <Fold
+            title="Separating vessels"
+            inside={inside(vessels.length, "vessel", "Tube, funnel, jar: measured once")}
+          >
+            <Vessels vessels={vessels} units={units} />
+          </Fold>
+          <Fold
+            title="Empty bottles"
+            inside={inside(empties.length, "kind", "What waits to be filled")}
+          >
+            <Empties units={units} />
+          </Fold>
           <Fold
             title="What it costs"
             inside="Energy, plant, bottles, your hours: what a bottle costs"
@@ -57,21 +82,18 @@ export function BenchScreen() {
             onChange={(on) => dispatch(changePreferences({ moon: on ? true : undefined }))}
           />
           <CockpitChoices preferences={preferences} />
-          <Row
-            href="/bench/data"
-            title="Data"
-            detail="Save, bring in, the demonstration, the bin"
-          />
         </>
       }
     >
       <MyStills units={units} />
       <Books />
-      <Measures measures={measures} units={units} />
-      <Vessels vessels={vessels} units={units} />
-      <Empties units={units} />
     </Screen>
   );
+}
+
+/* How many there are, or what they are where there is none yet. */
+function inside(count: number, what: string, none: string): string {
+  return count > 0 ? counted(count, what) : none;
 }
 
 function Books() {

@@ -39,7 +39,6 @@ export function Empties({ units }: { units: UnitSystem }) {
   const [editing, setEditing] = useState<Empty | "new">();
   return (
     <View className="gap-2">
-      <Txt variant="heading">Empty bottles</Txt>
       {empties.length === 0 ? (
         <Card>
           <Txt>Enter the empty bottles you have, and Sereno proposes how to fill them.</Txt>

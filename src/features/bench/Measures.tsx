@@ -34,7 +34,6 @@ export function Measures({ measures, units }: { measures: readonly Measure[]; un
   const [adding, setAdding] = useState(false);
   return (
     <View className="gap-2">
-      <Txt variant="heading">Measures</Txt>
       {measures.length === 0 ? (
         <Card>
           <Txt>A basketful, a bundle, a handful: weigh one once, and from then on just count.</Txt>

@@ -26,7 +26,6 @@ export function Vessels({ vessels, units }: { vessels: readonly Vessel[]; units:
   const [adding, setAdding] = useState(false);
   return (
     <View className="gap-2">
-      <Txt variant="heading">Separating vessels</Txt>
       {vessels.length === 0 ? (
         <Card>
           <Txt>

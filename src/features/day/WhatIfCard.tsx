@@ -29,6 +29,7 @@ interface Props {
 }
 
 interface Answered {
+  id: string;
   what: string;
   answer: DayAnswer | undefined;
   from: number;
@@ -62,7 +63,12 @@ export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) 
       const other = otherwise(question, what);
       if (!other) continue;
       const from = what === "anHourEarlier" ? beginning - 3_600_000 : beginning;
-      yield { what: whatIfWords(what, units), answer: await layOutDay(other).answer, from };
+      yield {
+        id: what,
+        what: whatIfWords(what, units),
+        answer: await layOutDay(other).answer,
+        from,
+      };
     }
     if (stills.length < 2) return;
     for (const without of stills) {
@@ -74,12 +80,12 @@ export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) 
       }
       const other = withoutStill(question, without.id, heaps);
       const answer = other && (await layOutDay(other).answer);
-      yield { what: `Without ${without.name}`, answer, from: beginning };
+      yield { id: without.id, what: `Without ${without.name}`, answer, from: beginning };
     }
   }
 
-  const line = (what: string, end: number, late: number, from = beginning) => (
-    <View key={what} role="row" className="flex-row gap-2 border-t border-line py-2">
+  const line = (id: string, what: string, end: number, late: number, from = beginning) => (
+    <View key={id} role="row" className="flex-row gap-2 border-t border-line py-2">
       <Txt role="cell" className="min-w-0 flex-[2]">
         {what}
       </Txt>
@@ -108,12 +114,12 @@ export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) 
               </Txt>
             ))}
           </View>
-          {line("As it is", endMin, lateMin)}
-          {answers.map(({ what, answer, from }) =>
+          {line("now", "As it is", endMin, lateMin)}
+          {answers.map(({ id, what, answer, from }) =>
             answer ? (
-              line(what, answer.endMin, answer.lateMin, from)
+              line(id, what, answer.endMin, answer.lateMin, from)
             ) : (
-              <Txt key={what} variant="small">{`${what}: then not all fits.`}</Txt>
+              <Txt key={id} variant="small">{`${what}: then not all fits.`}</Txt>
             ),
           )}
         </View>

@@ -2,6 +2,7 @@ import { fixed, showClock, showDuration, showVolume, words } from "@/core/units/
 import { isoDay, showTime } from "@/core/units/dates";
 import { useKeepAwake } from "expo-keep-awake";
 import { useRouter } from "expo-router";
+import type { ReactNode } from "react";
 import { View } from "react-native";
 import type { RunState } from "@/logbook/run/runState";
 import { comingOfDay } from "@/logbook/day/comingOfDay";
@@ -37,9 +38,8 @@ export function TogetherScreen() {
             <Button label="Plan a charge" size="small" onPress={() => router.push("/plan")} />
           </View>
         </Card>
-      ) : (
-        <Due watched={watched} />
-      )}
+      ) : null}
+      <Due watched={watched} />
       <View className={wide ? "flex-row flex-wrap gap-4" : "gap-4"}>
         {watched.map((each) => (
           <View key={each.run.id} className={wide ? "min-w-[46%] flex-1" : ""}>
@@ -55,6 +55,8 @@ export function TogetherScreen() {
 function Due({ watched }: { watched: readonly LitNow[] }) {
   const router = useRouter();
   const due = useDueNow(watched);
+  const ofDay = useDayRows();
+  if (due.length + ofDay.length === 0) return null;
   return (
     <View role="list" aria-label="What is due" className="gap-2">
       {due.map(({ run, say, level }) => (
@@ -66,7 +68,7 @@ function Due({ watched }: { watched: readonly LitNow[] }) {
           onPress={() => router.push(`/runs/${run.id}/watch`)}
         />
       ))}
-      <DayRows />
+      {ofDay}
     </View>
   );
 }
@@ -74,7 +76,7 @@ function Due({ watched }: { watched: readonly LitNow[] }) {
 /* So many of what a day still has for hands stand below what is due at the stills. */
 const mostOfDay = 3;
 
-function DayRows() {
+function useDayRows(): ReactNode[] {
   const router = useRouter();
   const now = useNow(30_000);
   const days = useAppSelector(selectDays);

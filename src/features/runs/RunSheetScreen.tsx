@@ -14,6 +14,7 @@ import { doubtfulLog } from "@/logbook/run/doubtfulLog";
 import { againLike } from "@/logbook/plan/draftOfRun";
 import type { Run } from "@/records/run";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
+import { leaveRunsOut } from "@/store/acts/severalRuns";
 import { beginPlan } from "@/store/beginPlan";
 import { bin, changeRun } from "@/store/changes";
 import { useTrialPlace } from "@/store/useTrialPlace";
@@ -192,6 +193,14 @@ export function RunSheetScreen({ run }: { run: Run }) {
                 onPress={() => router.push(`/runs/${run.id}/watch`)}
               />
             ) : null}
+            {result ? (
+              <Button
+                look="quiet"
+                size="small"
+                label={run.notToLearn ? "Count in again" : "Leave out of learning"}
+                onPress={() => dispatch(leaveRunsOut([run.id], !run.notToLearn))}
+              />
+            ) : null}
             <Button
               look="quiet"
               size="small"
@@ -205,6 +214,13 @@ export function RunSheetScreen({ run }: { run: Run }) {
         </>
       }
     >
+      {run.notToLearn ? (
+        <Notice
+          severity="note"
+          message="This run is left out of learning."
+          remedy="It teaches the plan nothing, and stands in no best or average of its plant."
+        />
+      ) : null}
       {run.told ? <ToldAfterwards run={run} units={units} /> : null}
       {run.plan.reasons ? (
         <Card className="gap-1">

@@ -1,5 +1,5 @@
 import { useRouter } from "expo-router";
-import { useDeferredValue, useMemo } from "react";
+import { useDeferredValue, useMemo, useState } from "react";
 import { View } from "react-native";
 import { isoDay, showDay } from "@/core/units/dates";
 import { counted, showMass, showOil, showYield, words } from "@/core/units/format";
@@ -21,6 +21,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
 import { findRuns, sortRuns, type Sort, type SortKey } from "./findRuns";
 import { RunTable } from "./RunTable";
+import { SeveralRuns } from "./SeveralRuns";
 import { phaseInShort } from "@/words/runWords";
 
 /* What one page of the logbook shows before "more": a season fits. */
@@ -37,6 +38,7 @@ export function RunsScreen() {
   const [shown, setShown] = useKept("runs/shown", pageSize);
   const [sort, setSort] = useKept<Sort>("runs/sort", { key: "number", down: true });
   const [which, setWhich] = useKept<Filter>("runs/which", "all");
+  const [several, setSeveral] = useState(false);
   const searched = useDeferredValue(query);
   const summaries = useMemo(() => runs.map((run) => summarise(run, plantBook)), [runs, plantBook]);
   const found = useMemo(
@@ -83,6 +85,13 @@ export function RunsScreen() {
             onPress={() => router.push("/runs/compare")}
           />
           <Button
+            label="Several at once"
+            look="quiet"
+            size="small"
+            opens
+            onPress={() => setSeveral(true)}
+          />
+          <Button
             label="Save as CSV"
             look="quiet"
             size="small"
@@ -97,6 +106,7 @@ export function RunsScreen() {
         </>
       }
     >
+      {several ? <SeveralRuns runs={found} onClose={() => setSeveral(false)} /> : null}
       <TextField
         label="Find"
         shortcut="/"

@@ -1,6 +1,8 @@
 import { act, fireEvent, screen, within } from "@testing-library/react";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
+import { undoLast } from "@/store/changes";
+import { useAppSelector } from "@/store/hooks";
 import { renderWith } from "@/testing/renderWith";
 import { router } from "@/testing/router";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
@@ -141,4 +143,46 @@ test("a run planned by the model's first edition says so on its sheet, one plann
   renderWith(<RunSheetScreen run={planned} />, [sampleStill(), planned]);
   await act(async () => undefined);
   expect(screen.queryByText(said)).not.toBeInTheDocument();
+});
+
+test("several runs are left out of learning in one step, counted in again, and taken back", () => {
+  const { store } = renderWith(<RunsScreen />, [
+    sampleStill(),
+    run(1, measured),
+    run(2, measured),
+    run(3, measured),
+  ]);
+  fireEvent.click(screen.getByRole("button", { name: "Several at once" }));
+  const sheet = within(screen.getByRole("dialog"));
+  fireEvent.click(sheet.getByRole("button", { name: "Leave out of learning" }));
+  expect(sheet.getByText("Tick at least one run.")).toBeVisible();
+  fireEvent.click(sheet.getByRole("checkbox", { name: /^1 · / }));
+  fireEvent.click(sheet.getByRole("button", { name: "Side by side" }));
+  expect(sheet.getByText("Tick 2 to 4 runs to set side by side.")).toBeVisible();
+  fireEvent.click(sheet.getByRole("checkbox", { name: /^3 · / }));
+  fireEvent.click(sheet.getByRole("button", { name: "Leave out of learning" }));
+  const out = () =>
+    [1, 2, 3].filter((number) => store.getState().run.entities[`run-${number}`]!.notToLearn);
+  expect(out()).toEqual([1, 3]);
+  expect(screen.queryByRole("dialog")).not.toBeInTheDocument();
+  act(() => void store.dispatch(undoLast()));
+  expect(out()).toEqual([]);
+});
+
+/** A run's sheet as its route shows it: the run as it is in the logbook. */
+function SheetOf({ id }: { id: string }) {
+  const found = useAppSelector((state) => state.run.entities[id]);
+  return found ? <RunSheetScreen run={found} /> : null;
+}
+
+test("a run that is left out says so on its page, and is counted in again from there", async () => {
+  const { store } = renderWith(<SheetOf id="run-1" />, [
+    sampleStill(),
+    run(1, measured, { notToLearn: true }),
+  ]);
+  await act(async () => undefined);
+  expect(screen.getByText("This run is left out of learning.")).toBeVisible();
+  fireEvent.click(screen.getByRole("button", { name: "Count in again" }));
+  expect(screen.queryByText("This run is left out of learning.")).not.toBeInTheDocument();
+  expect(store.getState().run.entities["run-1"]!.notToLearn).toBeUndefined();
 });

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Image, View } from "react-native";
 import { unstable_createElement } from "react-native-web";
 import { Button } from "@/ui/primitives/Button";
-import { Txt } from "@/ui/primitives/Txt";
+import { Choice } from "@/ui/primitives/Choice";
 
 /** A line across a picture: how far down it lies, as a share of the picture's height. */
 export interface PictureLine<Id extends string> {
@@ -51,7 +51,7 @@ export function PictureLines<Id extends string>({ href, aspect, name, lines, onM
   const height = width / aspect;
   const line = lines.find(({ id }) => id === chosen) ?? lines[0]!;
   const within = (at: number) => Math.min(1, Math.max(0, at));
-  const grip = ({ id, label, at, colour }: PictureLine<Id>) =>
+  const grip = ({ id, label, at, colour }: PictureLine<Id>, i: number) =>
     unstable_createElement("button", {
       key: id,
       type: "button",
@@ -118,7 +118,8 @@ export function PictureLines<Id extends string>({ href, aspect, name, lines, onM
           key: "name",
           style: {
             position: "absolute",
-            right: 4,
+            /* Names of lines that lie close stand at either side. */
+            ...(i % 2 === 0 ? { right: 4 } : { left: 4 }),
             top: id === chosen ? 8 : 10,
             paddingTop: 4,
             paddingBottom: 4,
@@ -192,7 +193,12 @@ export function PictureLines<Id extends string>({ href, aspect, name, lines, onM
           />
         </View>
       </View>
-      <Txt variant="small">{`Enlarged: ${line.label}.`}</Txt>
+      <Choice
+        label="Line"
+        options={lines.map(({ id, label }) => ({ value: id, label }))}
+        value={line.id}
+        onChange={setChosen}
+      />
     </View>
   );
 }

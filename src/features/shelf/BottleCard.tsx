@@ -9,6 +9,7 @@ import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { CopyButton } from "@/ui/primitives/CopyButton";
 import { Card } from "@/ui/primitives/Card";
+import { Fold } from "@/ui/primitives/Fold";
 import { Txt } from "@/ui/primitives/Txt";
 import { bestByWords, moveWords } from "@/words/bestByWords";
 import { addedWords } from "@/words/waterKeepingWords";
@@ -21,12 +22,14 @@ interface Props {
   /** Its code stands on something else too. */
   twice: boolean;
   onTake: () => void;
+  onCheck: () => void;
 }
 
-/** A bottle: what is in it, how long it is good, and why that came nearer. */
-export function BottleCard({ item, units, amount, twice, onTake }: Props) {
+/** A bottle: what is in it, how long it is good, what is done with it next; and, folded, what brings its best-by nearer. */
+export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Props) {
   const dispatch = useAppDispatch();
   const { bottle, leftMl, due, moves } = item;
+  const air = Math.round((1 - leftMl / bottle.sizeMl) * 100);
   return (
     <Card className="gap-2">
       <View className="flex-row items-baseline justify-between gap-3">
@@ -46,24 +49,22 @@ export function BottleCard({ item, units, amount, twice, onTake }: Props) {
       <Txt variant="small">
         {[
           `${amount(leftMl)} left in ${words(showVolume(bottle.sizeMl, units))} ${bottle.glass} glass`,
-          `${Math.round((1 - leftMl / bottle.sizeMl) * 100)} % air above it`,
-          bottle.closure ? closureWords[bottle.closure].toLowerCase() : undefined,
           boardOf(bottle),
-          bottle.filling === "hot" || bottle.filling === "boiled"
-            ? `filled into ${bottle.filling === "hot" ? "a boiled bottle, hot" : "a boiled bottle"}`
-            : undefined,
-          bottle.preserved ? addedWords(bottle.preserved) : undefined,
           bottle.note,
         ]
           .filter(Boolean)
           .join(" · ")}
       </Txt>
-      {moves.map((move) => (
-        <Txt key={`${move.reason}${move.on}`} variant="small" className="text-ember-ink">
-          {moveWords(move)}
-        </Txt>
-      ))}
       <View className="flex-row flex-wrap gap-2">
+        {due ? (
+          <Button
+            size="small"
+            label="Check it"
+            hint={`Check it: ${bottle.code}`}
+            opens
+            onPress={onCheck}
+          />
+        ) : null}
         <Button
           look="quiet"
           size="small"
@@ -91,15 +92,39 @@ export function BottleCard({ item, units, amount, twice, onTake }: Props) {
             onPress={() => dispatch(giveNewCode(bottle))}
           />
         ) : null}
-        <Button
-          look="plain"
-          size="small"
-          leaves
-          label="Delete"
-          hint={`Delete ${bottle.code}`}
-          onPress={() => dispatch(bin(`${bottle.code} deleted.`, [bottle]))}
-        />
       </View>
+      <Fold
+        title="What moves its best-by"
+        inside={moves[0] ? moveWords(moves[0]) : `${air} % air above it, nothing else so far.`}
+      >
+        <Txt variant="small">
+          {[
+            `${air} % air above it`,
+            bottle.closure ? closureWords[bottle.closure].toLowerCase() : undefined,
+            bottle.filling === "hot" || bottle.filling === "boiled"
+              ? `filled into ${bottle.filling === "hot" ? "a boiled bottle, hot" : "a boiled bottle"}`
+              : undefined,
+            bottle.preserved ? addedWords(bottle.preserved) : undefined,
+          ]
+            .filter(Boolean)
+            .join(" · ")}
+        </Txt>
+        {moves.map((move) => (
+          <Txt key={`${move.reason}${move.on}`} variant="small" className="text-ember-ink">
+            {moveWords(move)}
+          </Txt>
+        ))}
+        <View className="flex-row">
+          <Button
+            look="plain"
+            size="small"
+            leaves
+            label="Delete"
+            hint={`Delete ${bottle.code}`}
+            onPress={() => dispatch(bin(`${bottle.code} deleted.`, [bottle]))}
+          />
+        </View>
+      </Fold>
     </Card>
   );
 }

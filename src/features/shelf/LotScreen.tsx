@@ -252,6 +252,7 @@ function OneLot({ lot }: { lot: Lot }) {
             units={units}
             amount={amount}
             twice={twice.has(item.bottle.id)}
+            onCheck={() => setSheet("check")}
             onTake={() =>
               setSheet({
                 bottleId: item.bottle.id,

@@ -1,23 +1,19 @@
 import { useState } from "react";
-import { View } from "react-native";
 import { counted } from "@/core/units/format";
 import type { Shelved } from "@/logbook/shelf/shelf";
 import { storages, type Bottle, type UseWay } from "@/records/bottle";
 import { emptyBottles, moveBottles } from "@/store/acts/severalBottles";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
-import { Check } from "@/ui/primitives/Check";
 import { Choice } from "@/ui/primitives/Choice";
 import { Fold } from "@/ui/primitives/Fold";
 import { Notice } from "@/ui/primitives/Notice";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { TextField } from "@/ui/primitives/TextField";
-import { Txt } from "@/ui/primitives/Txt";
+import { TickList } from "@/ui/primitives/TickList";
 import { storageWords, useWayWords } from "@/words/bottleWords";
 import { lotWords } from "@/words/lotWords";
 
-/* So many at once are ticked by hand; a shelf of thousands is searched first. */
-const mostListed = 60;
 const ways = ["used", "gift", "sold", "thrownAway"] as const satisfies readonly UseWay[];
 
 interface Props {
@@ -35,11 +31,7 @@ export function SeveralSheet({ items, amount, onClose }: Props) {
   const [place, setPlace] = useState("");
   const [way, setWay] = useState<UseWay>("used");
   const [tried, setTried] = useState(false);
-  const listed = items.slice(0, mostListed);
   const ids = [...wanted];
-  const all = listed.length > 0 && listed.every(({ bottle }) => wanted.has(bottle.id));
-  const tick = (id: string, on: boolean) =>
-    setWanted((before) => new Set(on ? [...before, id] : [...before].filter((one) => one !== id)));
   const act = (kept: () => { ok: boolean }) => {
     setTried(true);
     if (ids.length > 0 && kept().ok) onClose();
@@ -92,25 +84,15 @@ export function SeveralSheet({ items, amount, onClose }: Props) {
           }
         />
       </Fold>
-      <Check
-        label={`All ${listed.length} shown`}
-        checked={all}
-        onChange={(on) => setWanted(new Set(on ? listed.map(({ bottle }) => bottle.id) : []))}
+      <TickList
+        items={items.map(({ bottle, lot, name, leftMl }) => ({
+          id: bottle.id,
+          label: `${name} ${lotWords(lot)}, ${bottle.code}`,
+          detail: `${amount(lot.product, leftMl)} left · ${bottle.place?.trim() || storageWords[bottle.storage]}`,
+        }))}
+        ticked={wanted}
+        onTicked={setWanted}
       />
-      <View>
-        {listed.map(({ bottle, lot, name, leftMl }) => (
-          <Check
-            key={bottle.id}
-            label={`${name} ${lotWords(lot)}, ${bottle.code}`}
-            reason={`${amount(lot.product, leftMl)} left · ${bottle.place?.trim() || storageWords[bottle.storage]}`}
-            checked={wanted.has(bottle.id)}
-            onChange={(on) => tick(bottle.id, on)}
-          />
-        ))}
-      </View>
-      {items.length > mostListed ? (
-        <Txt variant="small">{`The first ${mostListed} of ${items.length}. Search for fewer.`}</Txt>
-      ) : null}
     </Sheet>
   );
 }

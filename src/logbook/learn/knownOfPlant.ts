@@ -39,7 +39,7 @@ export interface OwnFit {
 
 /** What a person's own runs say of one plant. */
 export interface KnownOfPlant {
-  /** Measured runs, the earliest first. */
+  /** Measured runs that count, the earliest first. */
   measured: RunSummary[];
   /** Oil to the dry matter, mL/kg, year by year. */
   years: { year: number; runs: number; low: number; middle: number; high: number }[];
@@ -66,7 +66,10 @@ export function knownOfPlant(
   book: PlantBook,
 ): KnownOfPlant {
   const measured = summaries
-    .filter(({ run, result }) => run.plantId === plantId && result && result.mlPerKgDry > 0)
+    .filter(
+      ({ run, result }) =>
+        run.plantId === plantId && !run.notToLearn && result && result.mlPerKgDry > 0,
+    )
     .sort((a, b) => a.at - b.at || a.run.number - b.run.number);
   const runs = summaries.map(({ run }) => run);
   const trials = trialsOf(plantId, allTrials, runs).map((trial) => ({

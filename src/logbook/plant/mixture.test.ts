@@ -51,3 +51,28 @@ test("what is mixed of one's own plant follows that plant's cautions", () => {
   const twice = plantBook([record, own]).byId(record.plantId)!;
   expect(twice.cautions).toEqual(expect.arrayContaining([...wintergreen.cautions]));
 });
+
+test("a part of one's own that was deleted is still warned of as the book's plant it stood on", () => {
+  const own = {
+    ...mixtureRecord(
+      [
+        { plant: wintergreen, state: "fresh", share: 2 },
+        { plant: lavender, state: "fresh", share: 1 },
+      ],
+      at,
+    ),
+    plantId: "own-garden",
+  };
+  const garden = plantBook([own]).byId("own-garden")!;
+  expect(garden.like).toBe("wintergreen");
+  const record = mixtureRecord(
+    [
+      { plant: lavender, state: "fresh", share: 9 },
+      { plant: garden, state: "fresh", share: 1 },
+    ],
+    at,
+  );
+  expect(openRecord(JSON.parse(JSON.stringify(record)))).toMatchObject({ ok: true });
+  const alone = plantBook([record]).byId(record.plantId)!;
+  expect(alone.cautions).toEqual(expect.arrayContaining([...wintergreen.cautions]));
+});

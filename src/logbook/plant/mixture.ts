@@ -17,8 +17,13 @@ export function mixtureRecord(parts: readonly PartOfMix[], at: Date): Material {
   return {
     ...record,
     plantId: `own-${record.id}`,
-    like: likeOf(mixed),
-    mixOf: parts.map(({ plant, state, share }) => ({ plantId: plant.id, state, share })),
+    like: likeOf(mixed.main),
+    mixOf: parts.map(({ plant, state, share }) => ({
+      plantId: plant.id,
+      state,
+      share,
+      ...(plantById(plant.id) ? {} : { like: likeOf(plant) }),
+    })),
     own: {
       name: mixed.name.slice(0, mostLetters),
       botanicalName: mixed.botanicalName.slice(0, mostLetters),
@@ -58,7 +63,7 @@ function roundedStates({ states, state }: MixedFigures): MixedFigures["states"] 
 }
 
 /* A plant of one's own stands on one of the book's: so does what is mixed of it. */
-function likeOf({ main }: MixedFigures): string {
-  const { like } = main as { like?: string };
-  return plantById(main.id) ? main.id : (like ?? "lavender");
+function likeOf(plant: MixedFigures["main"]): string {
+  const { like } = plant as { like?: string };
+  return plantById(plant.id) ? plant.id : (like ?? "lavender");
 }

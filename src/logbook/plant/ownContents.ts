@@ -16,7 +16,7 @@ export function ownContents(
 ): number[] {
   return summaries.flatMap((summary) => {
     const { run } = summary;
-    if (run.plantId !== plantId || run.state !== state) return [];
+    if (run.plantId !== plantId || run.state !== state || run.notToLearn) return [];
     if ((run.plan.agedMonths ?? 0) > stillFreshMonths) return [];
     if (doubtfulLog(summary, book)) return [];
     return contentOfRun(summary, book) ?? [];

@@ -42,7 +42,11 @@ export function plantBook(materials: readonly Material[]): PlantBook {
       if (part) enter(part);
     }
     const like = plantById(material.like);
-    const parts = material.mixOf?.flatMap(({ plantId }) => known.get(plantId) ?? []) ?? [];
+    const parts =
+      material.mixOf?.flatMap(({ plantId, like: stoodOn }) => {
+        const part = known.get(plantId) ?? plantById(stoodOn ?? "");
+        return part ? [part] : [];
+      }) ?? [];
     if (like) known.set(material.plantId, withOwn(like, material, parts));
   };
   for (const material of waiting.values()) enter(material);
@@ -56,7 +60,7 @@ export const catalogueBook: PlantBook = plantBook([]);
 function withOwn(
   like: Plant,
   { id, plantId, own, mixOf }: Material,
-  parts: readonly KnownPlant[],
+  parts: readonly Plant[],
 ): KnownPlant {
   const { states, setsBelowC = like.setsBelowC, ...rest } = own;
   return {

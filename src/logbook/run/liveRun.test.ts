@@ -137,14 +137,15 @@ test("a finished run tells of its plant's oil; one without what its plan was ask
     entryAt(60, { type: "heatOff" }),
     entryAt(90, { type: "separated", oilMl: 4, hydrosolMl: 650 }),
   ];
-  const told = (change: Partial<Run["plan"]>) => {
+  const told = (change: Partial<Run["plan"]>, part: Partial<Run> = {}) => {
     const run = sampleRun(entries);
-    const summary = summarise({ ...run, plan: { ...run.plan, ...change } }, catalogueBook);
+    const summary = summarise({ ...run, ...part, plan: { ...run.plan, ...change } }, catalogueBook);
     return ownContents([summary], "lavender", "fresh", catalogueBook);
   };
   const oilMlPerKg = { low: 5, high: 11 };
   expect(told({ oilMlPerKg: undefined })).toEqual([]);
   expect(told({ oilMlPerKg, agedMonths: 12 })).toEqual([]);
+  expect(told({ oilMlPerKg }, { notToLearn: true })).toEqual([]);
   const [content] = told({ oilMlPerKg });
   expect(content).toBeCloseTo(7.32, 1);
   expect(told({ oilMlPerKg, preparation: "leavesOnly" })[0]).toBeCloseTo(content! / 1.3, 6);

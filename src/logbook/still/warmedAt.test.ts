@@ -23,6 +23,12 @@ test("a later run that stayed cool at that rate undoes it", () => {
   expect(warmedAt([warm, run(2, { outletC: 28, rateMlPerMin: 9 })], still)).toBe(14);
 });
 
+test("a run in which trouble was noted tells of that, not of the condenser", () => {
+  const warm = run(1, { outletC: 48, rateMlPerMin: 14 });
+  const trouble = entryAt(41, { type: "trouble", what: "The hose came off." });
+  expect(warmedAt([{ ...warm, entries: [...warm.entries, trouble] }], still)).toBeUndefined();
+});
+
 test("a warm tub is to blame itself; a cool one is not", () => {
   const tub = { ...still, condenser: { kind: "tubCoil", tubL: 40, iceKg: 0 } as const };
   expect(warmedAt([run(1, { outletC: 48, tubC: 55, rateMlPerMin: 14 })], tub)).toBeUndefined();

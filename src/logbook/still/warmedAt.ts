@@ -19,9 +19,12 @@ export function warmedAt(
   const byTub = condensers[still.condenser.kind].by === "tub";
   let least: number | undefined;
   for (const run of [...runs].sort((a, b) => a.number - b.number)) {
-    if (run.stillId !== still.id) continue;
+    if (run.stillId !== still.id || run.notToLearn) continue;
+    const { entries } = runState(run.entries);
+    /* A run in which something went wrong tells of that, not of the condenser. */
+    if (entries.some(({ type }) => type === "trouble")) continue;
     let tubC: number | undefined;
-    for (const entry of runState(run.entries).entries) {
+    for (const entry of entries) {
       if (entry.type !== "reading") continue;
       tubC = entry.tubC ?? tubC;
       const { outletC, rateMlPerMin = run.plan.forecast.rateMlPerMin } = entry;
