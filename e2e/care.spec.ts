@@ -42,6 +42,7 @@ test("a poisonous plant's way from plan to label: one's own word, cautions first
   await page.getByRole("radio", { name: "Hot, boiled bottle" }).click();
   await expect(rule).not.toHaveText(before ?? "");
   await page.getByRole("button", { name: "Add to shelf" }).click();
+  await page.getByRole("button", { name: /^What moves its best-by/ }).click();
   await expect(page.getByText(/filled into a boiled bottle, hot/)).toBeVisible();
 
   /* A check that fails says what to do. */

@@ -175,6 +175,7 @@ test("bad files change nothing and say why; a hostile one is only text; an impor
   await expect(page.getByText("1 record added")).toBeVisible();
   await page.getByRole("button", { name: "Bring in" }).click();
   await page.getByRole("link", { name: "Bench" }).last().click();
+  await page.getByRole("button", { name: /^Measures/ }).click();
   await expect(
     page.getByText("<script>document.title='taken'</script>", { exact: true }),
   ).toBeVisible();

@@ -29,6 +29,8 @@ interface Props {
 export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Props) {
   const dispatch = useAppDispatch();
   const { bottle, leftMl, due, moves } = item;
+  /* Each comes only where it brings the day nearer: the last one sets it. */
+  const latest = moves.at(-1);
   const air = Math.round((1 - leftMl / bottle.sizeMl) * 100);
   return (
     <Card className="gap-2">
@@ -95,7 +97,7 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
       </View>
       <Fold
         title="What moves its best-by"
-        inside={moves[0] ? moveWords(moves[0]) : `${air} % air above it, nothing else so far.`}
+        inside={latest ? moveWords(latest) : `${air} % air above it, nothing else so far.`}
       >
         <Txt variant="small">
           {[
