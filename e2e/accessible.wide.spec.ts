@@ -35,6 +35,9 @@ const screens = [
   "/runs/past",
   "/runs/table",
   "/find",
+  "/plan/day",
+  "/plan/day/demo-day-1",
+  "/bench/practice",
 ];
 
 /* What is one column on a wide screen too has the same parts there. */

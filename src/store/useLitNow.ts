@@ -1,8 +1,9 @@
+import type { Href } from "expo-router";
 import { latestKnown, liveRun, type LiveRun } from "@/logbook/run/liveRun";
 import type { RunState } from "@/logbook/run/runState";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
-import { soonestFirst, whatNow, type Prompt } from "@/words/whatNow";
+import { soonestFirst, whatNow } from "@/words/whatNow";
 import { useAppSelector, useInstruments } from "./hooks";
 import { selectLitRuns } from "./runsOnTheHeat";
 import { selectPreferences } from "./selectors";
@@ -34,10 +35,28 @@ export function useLitNow(tick: number): LitNow[] {
   });
 }
 
+/** Something that is to be done, as a list shows it. */
+export interface DueNow {
+  id: string;
+  say: string;
+  /** Whose it is: a still's name. */
+  of: string;
+  /** It is due now, or dangerous. */
+  pressing: boolean;
+  href: Href;
+}
+
 /** What every still asks for, merged: danger first, then what is wrong or due, then by its time. */
-export function useDueNow(lit: readonly LitNow[]): ({ run: Run } & Prompt)[] {
+export function useDueNow(lit: readonly LitNow[]): DueNow[] {
   const { units } = useAppSelector(selectPreferences);
   return lit
     .flatMap(({ run, live }) => whatNow(live, units).map((asked) => ({ run, ...asked })))
-    .sort(soonestFirst);
+    .sort(soonestFirst)
+    .map(({ run, say, level }) => ({
+      id: `${run.id} ${say}`,
+      say,
+      of: run.stillName,
+      pressing: level !== "later",
+      href: `/runs/${run.id}/watch`,
+    }));
 }

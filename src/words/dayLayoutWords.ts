@@ -52,14 +52,14 @@ export function waitingWords(
   waits: readonly { name: string; lost: { low: number; high: number } | undefined }[],
 ): string | undefined {
   const told = waits.flatMap(({ name, lost }) =>
-    lost && lost.high >= worthTelling ? [`${name} ${lostShareWords(lost)}`] : [],
+    lost && lost.high >= worthTelling ? [`${name} loses ${lostShareWords(lost)}`] : [],
   );
-  return told.length > 0 ? `Waiting costs oil: ${told.join(", ")}.` : undefined;
+  return told.length > 0 ? `Waiting costs oil until heat on: ${told.join(", ")}.` : undefined;
 }
 
 /** A share that is lost, as a range in per cent. */
 export function lostShareWords({ low, high }: { low: number; high: number }): string {
-  return `${showRange(100 * low, 100 * high, 1)} %`;
+  return `${showRange(100 * low, 100 * high)} %`;
 }
 
 /** When a day ends, how full it is, and what is late. */

@@ -12,6 +12,7 @@ import {
 } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import type { LoggedEntry } from "@/logbook/run/runState";
+import type { Separated } from "@/records/entry";
 
 export const entryWords: Record<LoggedEntry["type"], string> = {
   lit: "Heat on",
@@ -62,7 +63,7 @@ export function logLine(entry: LoggedEntry, units: UnitSystem): { what: string; 
     parts.push(
       entry.oilMl === undefined
         ? "oil still open"
-        : `${words(showOil(entry.oilMl))} oil${entry.oilFrom ? ` from a picture, ${showRange(entry.oilFrom.lowMl, entry.oilFrom.highMl)} likely` : ""}`,
+        : `${words(showOil(entry.oilMl))} oil${pictureWords(entry.oilMl, entry.oilFrom)}`,
       entry.hydrosolMl === undefined
         ? "hydrosol still open"
         : `${words(showVolume(entry.hydrosolMl, units))} hydrosol`,
@@ -78,6 +79,13 @@ export function logLine(entry: LoggedEntry, units: UnitSystem): { what: string; 
     what: entryWords[entry.type],
     detail: entry.by === undefined ? detail : detail ? `${detail} · ${entry.by}` : entry.by,
   };
+}
+
+/* Corrected by hand since, the oil is no longer the picture's. */
+function pictureWords(oilMl: number, from: Separated["oilFrom"]): string {
+  return from && from.lowMl <= oilMl && oilMl <= from.highMl
+    ? ` from a picture, ${showRange(from.lowMl, from.highMl)} mL likely`
+    : "";
 }
 
 function spentWords(entry: Extract<LoggedEntry, { type: "spent" }>, units: UnitSystem): string[] {

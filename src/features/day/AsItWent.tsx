@@ -1,4 +1,4 @@
-import { fixed, showDuration, showIce, showOil, words } from "@/core/units/format";
+import { fixed, showDuration, showIce, showMass, showOil, words } from "@/core/units/format";
 import type { DayNow } from "@/logbook/day/dayNow";
 import { dayTotals } from "@/logbook/day/dayTotals";
 import type { DayRecord } from "@/records/day";
@@ -36,7 +36,7 @@ export function AsItWent({ day, now }: { day: DayRecord; now: DayNow }) {
           [
             "Gas",
             gasKg.planned > 0
-              ? `at most ${words(showIce(gasKg.went, units))}, planned ${words(showIce(gasKg.planned, units))}`
+              ? `at most ${words(showMass(1000 * gasKg.went, units))}, planned ${words(showMass(1000 * gasKg.planned, units))}`
               : undefined,
           ],
           [
@@ -50,7 +50,7 @@ export function AsItWent({ day, now }: { day: DayRecord; now: DayNow }) {
             measured > 0 ? `${words(showOil(oilMl))} from ${measured} of ${off}` : undefined,
           ],
           [
-            "By the hour",
+            "Oil by the hour",
             oilMlPerHour === null ? undefined : `${words(showOil(oilMlPerHour))} on the heat`,
           ],
         ]}

@@ -15,20 +15,14 @@ export function AtTheStills() {
   const lit = useLitNow(useNow());
   const due = useDueNow(lit);
   if (lit.length === 0) return null;
-  const pressing = due.filter(({ level }) => level !== "later");
+  const pressing = due.filter((each) => each.pressing);
   const shown = pressing.length > 0 ? pressing : due.slice(0, soonest);
   return (
     <View className="no-print gap-2">
       <Txt variant="heading">At the stills now</Txt>
       <View role="list" aria-label="What is due" className="gap-2">
-        {shown.map(({ run, say, level }) => (
-          <DueRow
-            key={run.id + say}
-            say={say}
-            of={run.stillName}
-            pressing={level !== "later"}
-            onPress={() => router.push(`/runs/${run.id}/watch`)}
-          />
+        {shown.map(({ id, ...row }) => (
+          <DueRow key={id} {...row} />
         ))}
       </View>
       <View className="flex-row">

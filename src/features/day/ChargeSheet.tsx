@@ -62,7 +62,7 @@ export function ChargeSheet({
           ["Still", stillName(charge.still)],
           [dayActWords.load, clock(charge.loadMin)],
           [dayActWords.lit, clock(charge.litMin)],
-          ["Lost by waiting", lost && `${lostShareWords(lost)} of its oil, judged`],
+          ["Lost by waiting", lost && `${lostShareWords(lost)} of its oil, estimated`],
           [dayActWords.firstDrop, clock(charge.firstDropMin)],
           [dayActWords.off, clock(charge.offMin)],
           [dayActWords.close, `${clock(charge.closeMin)} to ${clock(charge.doneMin)}`],

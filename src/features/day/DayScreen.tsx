@@ -3,7 +3,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import { noonOf, showTime, showWeekday } from "@/core/units/dates";
 import { beginningOf, lengthOf, minutesInto } from "@/logbook/day/dayTimes";
-import { lostUntilLit } from "@/logbook/day/waiting";
+import { waitingOf } from "@/logbook/day/waiting";
 import type { DayRecord } from "@/records/day";
 import { bin } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
@@ -52,17 +52,8 @@ function Planned({ day }: { day: DayRecord }) {
   const clock = (minutes: number) => showTime(beginning + minutes * 60_000);
   const charges = chartCharges(day, now, { book, units, stillName });
   const lines = dayLines(day, charges, { units, stillName });
-  const waiting = now.charges.map(({ went, state }) => {
-    const charge = day.charges.find(({ id }) => id === went.id);
-    const heap = day.heaps.find(({ id }) => id === charge?.heapId);
-    const plant = book.byId(heap?.plantId ?? "");
-    return {
-      id: went.id,
-      name: charges.find(({ id }) => id === went.id)?.name ?? "Plant",
-      lost: state?.litAt === undefined ? lostUntilLit(heap, plant, went.litMin) : undefined,
-    };
-  });
-  const lost = waitingWords(waiting);
+  const waits = waitingOf(day, now, book);
+  const lost = waitingWords(charges.map(({ id, name }) => ({ name, lost: waits.get(id) })));
   const opened = charges.find((each) => each.id === open);
   const onThatDay = nowMin > -shownFor.before && nowMin < shownFor.after;
   return (
@@ -119,7 +110,7 @@ function Planned({ day }: { day: DayRecord }) {
         <Notice
           severity="note"
           message={lost}
-          remedy="Spread it thinly in the shade. Cut it later, or load it first."
+          remedy="Spread it thinly in the shade, or move its charge up."
         />
       ) : null}
       {onThatDay ? <AtTheStills /> : null}
@@ -141,7 +132,7 @@ function Planned({ day }: { day: DayRecord }) {
           key={opened.id}
           day={day}
           charge={opened}
-          lost={waiting.find(({ id }) => id === opened.id)?.lost}
+          lost={waits.get(opened.id)}
           run={now.charges.find(({ planned }) => planned.id === opened.id)?.run}
           stillName={stillName}
           clock={clock}

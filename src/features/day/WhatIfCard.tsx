@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { View } from "react-native";
 import { showTime } from "@/core/units/dates";
 import { showDuration } from "@/core/units/format";
@@ -44,7 +44,12 @@ export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) 
   const [asking, setAsking] = useState(false);
   const [problem, setProblem] = useState("");
 
+  const busy = useRef(false);
+
   async function ask() {
+    /* A second tap before the button has gone asks nothing twice. */
+    if (busy.current) return;
+    busy.current = true;
     setAsking(true);
     setProblem("");
     try {
@@ -53,6 +58,7 @@ export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) 
     } catch {
       setProblem("This could not be worked out here. Try again.");
     } finally {
+      busy.current = false;
       setAsking(false);
     }
   }

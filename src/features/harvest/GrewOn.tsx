@@ -71,7 +71,9 @@ export function GrewOn({ harvest }: { harvest: Harvest }) {
         {field("plants", "Plants")}
         {field("areaM2", "Area")}
         {field("rowMm", "Length of row")}
-        <Txt variant="small">Of what was cut, all of it. One is enough.</Txt>
+        <Txt variant="small">
+          Count or measure all that this was cut from. One of the three is enough.
+        </Txt>
       </View>
     </Fold>
   );

@@ -2,12 +2,11 @@ import { fixed, showClock, showDuration, showVolume, words } from "@/core/units/
 import { isoDay, showTime } from "@/core/units/dates";
 import { useKeepAwake } from "expo-keep-awake";
 import { useRouter } from "expo-router";
-import type { ReactNode } from "react";
 import { View } from "react-native";
 import type { RunState } from "@/logbook/run/runState";
 import { comingOfDay } from "@/logbook/day/comingOfDay";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
-import { useDueNow, useLitNow, type LitNow } from "@/store/useLitNow";
+import { useDueNow, useLitNow, type DueNow, type LitNow } from "@/store/useLitNow";
 import { selectDays, selectPreferences, selectRuns } from "@/store/selectors";
 import { Screen } from "@/ui/layout/Screen";
 import { useWide } from "@/ui/layout/useWide";
@@ -53,22 +52,13 @@ export function TogetherScreen() {
 
 /** What every still asks for, and what a day that is laid out has for hands besides, in one list. */
 function Due({ watched }: { watched: readonly LitNow[] }) {
-  const router = useRouter();
-  const due = useDueNow(watched);
-  const ofDay = useDayRows();
-  if (due.length + ofDay.length === 0) return null;
+  const due = [...useDueNow(watched), ...useDayRows()];
+  if (due.length === 0) return null;
   return (
     <View role="list" aria-label="What is due" className="gap-2">
-      {due.map(({ run, say, level }) => (
-        <DueRow
-          key={run.id + say}
-          say={say}
-          of={run.stillName}
-          pressing={level !== "later"}
-          onPress={() => router.push(`/runs/${run.id}/watch`)}
-        />
+      {due.map(({ id, ...row }) => (
+        <DueRow key={id} {...row} />
       ))}
-      {ofDay}
     </View>
   );
 }
@@ -76,8 +66,7 @@ function Due({ watched }: { watched: readonly LitNow[] }) {
 /* So many of what a day still has for hands stand below what is due at the stills. */
 const mostOfDay = 3;
 
-function useDayRows(): ReactNode[] {
-  const router = useRouter();
+function useDayRows(): DueNow[] {
   const now = useNow(30_000);
   const days = useAppSelector(selectDays);
   const runs = useAppSelector(selectRuns);
@@ -90,15 +79,13 @@ function useDayRows(): ReactNode[] {
       comingOfDay(day, runs, now)
         .filter(({ act, lit }) => act === "load" || act === "close" || (act === "lit" && !lit))
         .slice(0, mostOfDay)
-        .map(({ act, at, plantId, charge }) => (
-          <DueRow
-            key={`${charge.id}-${act}`}
-            say={`${showTime(at)} ${dayActWords[act].toLowerCase()}: ${book.byId(plantId ?? "")?.name ?? "Plant"}`}
-            of={stills[charge.still]?.name ?? "A still"}
-            pressing={false}
-            onPress={() => router.push(`/plan/day/${day.id}`)}
-          />
-        )),
+        .map(({ act, at, plantId, charge }) => ({
+          id: `${charge.id} ${act}`,
+          say: `${showTime(at)} ${dayActWords[act].toLowerCase()}: ${book.byId(plantId ?? "")?.name ?? "Plant"}`,
+          of: stills[charge.still]?.name ?? "A still",
+          pressing: false,
+          href: `/plan/day/${day.id}` as const,
+        })),
     );
 }
 

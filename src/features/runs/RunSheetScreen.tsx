@@ -197,6 +197,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
               <Button
                 look="quiet"
                 size="small"
+                leaves
                 label={run.notToLearn ? "Count in again" : "Leave out of learning"}
                 onPress={() => dispatch(leaveRunsOut([run.id], !run.notToLearn))}
               />

@@ -52,24 +52,27 @@ export function SeveralRuns({ runs, onClose }: Props) {
       {problem ? <Notice severity="caution" message={problem} /> : null}
       <Txt variant="strong" role="status">{`${counted(ids.length, "run")} ticked`}</Txt>
       <View className="flex-row flex-wrap gap-2">
-        <Button look="quiet" size="small" label="Side by side" onPress={beside} />
+        <Button look="quiet" size="small" leaves label="Side by side" onPress={beside} />
         <Button
           look="quiet"
           size="small"
+          leaves
           label="Leave out of learning"
           onPress={() => act(() => dispatch(leaveRunsOut(ids, true)))}
         />
         <Button
           look="quiet"
           size="small"
+          leaves
           label="Count in again"
           onPress={() => act(() => dispatch(leaveRunsOut(ids, false)))}
         />
         <Button
           look="quiet"
           size="small"
+          leaves
           label="Delete"
-          hint="Delete the ticked runs"
+          hint="Delete: the ticked runs"
           onPress={() => act(() => dispatch(binRuns(ids)))}
         />
       </View>

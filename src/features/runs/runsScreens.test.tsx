@@ -169,6 +169,26 @@ test("several runs are left out of learning in one step, counted in again, and t
   expect(out()).toEqual([]);
 });
 
+test("several runs are deleted in one step, but none while one of them is on the heat", () => {
+  const { store } = renderWith(<RunsScreen />, [
+    sampleStill(),
+    run(1, measured),
+    run(2, [entryAt(0, { type: "lit" })]),
+  ]);
+  fireEvent.click(screen.getByRole("button", { name: "Several at once" }));
+  const sheet = within(screen.getByRole("dialog"));
+  fireEvent.click(sheet.getByRole("checkbox", { name: "All 2 shown" }));
+  const press = () =>
+    fireEvent.click(sheet.getByRole("button", { name: "Delete: the ticked runs" }));
+  press();
+  expect(sheet.getByText("Nothing changed: run 2 is on the heat.")).toBeVisible();
+  const gone = () => store.getState().run.entities["run-1"]!.deletedAt !== undefined;
+  expect(gone()).toBe(false);
+  fireEvent.click(sheet.getByRole("checkbox", { name: /^2 · / }));
+  press();
+  expect(gone()).toBe(true);
+});
+
 /** A run's sheet as its route shows it: the run as it is in the logbook. */
 function SheetOf({ id }: { id: string }) {
   const found = useAppSelector((state) => state.run.entities[id]);

@@ -11,7 +11,8 @@ import { readyMadeStills } from "../still/readyMadeStills";
 import { chargeDraft } from "./chargeDraft";
 import { comingOfDay } from "./comingOfDay";
 import { dayNow, keptOf } from "./dayNow";
-import { lostPerHourOf, lostUntilLit } from "./waiting";
+import { waitingWords } from "@/words/dayLayoutWords";
+import { lostPerHourOf, lostUntilLit, waitingOf } from "./waiting";
 import { dayQuestion, otherwise, whatIfs, withoutStill } from "./dayQuestion";
 import {
   beginningOf,
@@ -123,6 +124,20 @@ test("what is cut loses oil until it is lit, what is not cut yet and what keeps 
   expect(lostUntilLit({ state: "fresh" }, rose, 240)).toBeUndefined();
   expect(lostUntilLit(cut, catalogueBook.byId("caraway"), 240)).toBeUndefined();
   expect(lostPerHourOf(cut, rose, 10)).toBeCloseTo(0.175, 3);
+});
+
+test("of a day each charge that waits is named with what it loses, until it is lit", () => {
+  const roses = sampleDay({
+    heaps: [{ id: "heap-a", harvestId: "h-1", plantId: "rose", state: "fresh", massG: 1200 }],
+  });
+  const waits = waitingOf(roses, dayNow(roses, [], beginning), catalogueBook);
+  expect(waits.get("heap-a-2")!.high).toBeGreaterThan(waits.get("heap-a-1")!.high);
+  expect(waitingWords([{ name: "Rose 2", lost: { low: 0.02, high: 0.115 } }])).toBe(
+    "Waiting costs oil until heat on: Rose 2 loses 2–12 %.",
+  );
+  expect(waitingWords([{ name: "Rose 1", lost: { low: 0.001, high: 0.008 } }])).toBeUndefined();
+  const lit = dayNow(roses, [runOfFirst({ lit: 15 })], beginning + 20 * 60_000);
+  expect(waitingOf(roses, lit, catalogueBook).has("heap-a-1")).toBe(false);
 });
 
 test("hands are as quick as this person was between two runs of one day", () => {

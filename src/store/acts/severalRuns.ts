@@ -1,4 +1,5 @@
 import { counted } from "@/core/units/format";
+import { runState } from "@/logbook/run/runState";
 import type { Run } from "@/records/run";
 import { bin, keepUndoable, type Kept } from "../changes";
 import { selectRuns } from "../selectors";
@@ -22,6 +23,9 @@ export function binRuns(ids: readonly string[]): Thunk<Kept> {
   return (dispatch, getState) => {
     const gone = selectRuns(getState()).filter(({ id }) => ids.includes(id));
     if (gone.length === 0) return { ok: false, problem: "no run is chosen" };
+    /* With the run its alarms would go. */
+    const hot = gone.find(({ entries }) => runState(entries).heatOn);
+    if (hot) return { ok: false, problem: `run ${hot.number} is on the heat` };
     return dispatch(bin(`${counted(gone.length, "run")} deleted.`, gone));
   };
 }
