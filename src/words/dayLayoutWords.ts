@@ -1,6 +1,6 @@
 import type { DayAct } from "@/core/day/acts";
 import type { NotThen } from "@/core/day/nearestPlace";
-import { showTime } from "@/core/units/dates";
+import { isoDay, showTime, showWeekday } from "@/core/units/dates";
 import { counted, showDuration, showIce, showRange, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { moreIceKg, type WhatIf } from "@/logbook/day/dayQuestion";
@@ -47,14 +47,19 @@ export const dayBlameWords: Record<NonNullable<DayAnswer["limit"]>, string> = {
 /* Less is not worth a word. */
 const worthTelling = 0.05;
 
-/** Which charges lose oil while they wait to be lit, and how much; undefined where that is little. */
+/** What waiting costs: of one charge, or of how many and which the most; undefined where that is little. */
 export function waitingWords(
   waits: readonly { name: string; lost: { low: number; high: number } | undefined }[],
 ): string | undefined {
-  const told = waits.flatMap(({ name, lost }) =>
-    lost && lost.high >= worthTelling ? [`${name} loses ${lostShareWords(lost)}`] : [],
-  );
-  return told.length > 0 ? `Waiting costs oil until heat on: ${told.join(", ")}.` : undefined;
+  const told = waits
+    .flatMap(({ name, lost }) => (lost && lost.high >= worthTelling ? [{ name, lost }] : []))
+    .sort((a, b) => b.lost.high - a.lost.high);
+  const [most] = told;
+  if (!most) return undefined;
+  const share = lostShareWords(most.lost);
+  return told.length > 1
+    ? `${told.length} charges lose oil while they wait. The most: ${most.name}, ${share}.`
+    : `${most.name} loses ${share} of its oil while it waits.`;
 }
 
 /** A share that is lost, as a range in per cent. */
@@ -67,6 +72,9 @@ export function dayEndWords(
   { charges, endMin, lateMin }: { charges: number; endMin: number; lateMin: number },
   beginning: number,
 ): string {
+  const end = beginning + endMin * 60_000;
+  /* What ends on another day than it began on says which. */
+  const on = isoDay(end) === isoDay(beginning) ? "" : `on ${showWeekday(new Date(end))} `;
   const late = lateMin > 0.5 ? `${showDuration(lateMin)} late in all` : "nothing late";
-  return `${counted(charges, "charge")}, the last still is empty at ${showTime(beginning + endMin * 60_000)}, ${late}.`;
+  return `${counted(charges, "charge")}, the last still is empty ${on}at ${showTime(end)}, ${late}.`;
 }

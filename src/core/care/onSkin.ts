@@ -40,9 +40,12 @@ function mostOfOil(parts: readonly ProductPart[], usual: number): number {
   const mixed = skinMostByContent(mixedOil(parts));
   if (mixed === "none") return 0;
   return parts.reduce<number>(
-    (most, { care: { skinMostPercent = Infinity }, share }) => {
+    (most, { care: { skinMostPercent = Infinity }, composition = {}, share }) => {
       if (skinMostPercent === "none") return 0;
-      return share > 0 ? Math.min(most, skinMostPercent / share) : most;
+      /* Shares are by volume, content by weight: by either reckoning a part keeps to its own maximum. */
+      const alone = skinMostByContent(composition);
+      const own = alone === "none" ? skinMostPercent : Math.min(skinMostPercent, alone);
+      return share > 0 ? Math.min(most, own / share) : most;
     },
     Math.min(usual, mixed),
   );

@@ -80,6 +80,14 @@ test("a blend is never milder than its parts say at their share: in what it warn
   );
 });
 
+test("of two equal volumes the lighter oil, whose share by weight is smaller, keeps to its own maximum too", () => {
+  const half = (id: string) => partOfPlant(plantById(id)!, "oil", 0.5);
+  const myrtle = mostOnSkin("oil", [{ ...half("lemonmyrtle"), share: 1 }], "body");
+  expect(myrtle).toBeLessThan(plantById("lemonmyrtle")!.skinMostPercent as number);
+  const both = mostOnSkin("oil", [half("lemonmyrtle"), half("niaouli")], "body");
+  expect(both * 0.5).toBeLessThanOrEqual(myrtle + 1e-9);
+});
+
 /* Of a part alone, without the ceiling that stands for every oil. */
 function skinMostAlone(alone: readonly ProductPart[], on: Whose): number {
   const most = mostOnSkin("oil", alone, on);

@@ -51,6 +51,7 @@ export const PlanDrawing = memo(function PlanDrawing({ plan, state, work, still,
         heatKind={still.heat.kind}
         condenser={still.condenser?.kind}
         head={still.head}
+        trapKeeps={still.trapKeeps}
         jar={{
           sizeMl: catchMl(still),
           hydrosolMl: Math.min(

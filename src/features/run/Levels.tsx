@@ -58,7 +58,10 @@ export const Levels = memo(function Levels({
           filledMl: catches === "trap" ? 0 : inJar,
           sizeMl: catches === "trap" ? trapMl : jarMl,
           oilMl,
-          oilSinks: layerOf(plan.forecast.oilDensityGPerMl) === "sinks",
+          oilSinks:
+            catches === "trap"
+              ? still?.trapKeeps === "sinks"
+              : layerOf(plan.forecast.oilDensityGPerMl) === "sinks",
           shown: catches === "trap" ? words(showOil(oilMl)) : volume(inJar),
           detail: caught[catches](state.jars, volume(jarMl)),
           full: inJar >= jarMl * fullShare[catches],

@@ -47,6 +47,7 @@ export const LiveStill = memo(function LiveStill({
         hydro={run.plan.method !== "steam"}
         condenser={still.condenser?.kind}
         head={still.head}
+        trapKeeps={still.trapKeeps}
         heatKind={still.heat.kind}
         lit={lit}
         jar={{

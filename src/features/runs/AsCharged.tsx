@@ -36,6 +36,7 @@ export function AsCharged({ run, still, plant, result, units }: Props) {
         hydro={plan.method !== "steam"}
         condenser={still.condenser?.kind}
         head={still.head}
+        trapKeeps={still.trapKeeps}
         heatKind={still.heat.kind}
         jar={{
           sizeMl: plan.jarMl,

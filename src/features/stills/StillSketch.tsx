@@ -32,6 +32,7 @@ export function StillSketch({ still }: { still: Still }) {
       heatKind={still.heat.kind}
       condenser={still.condenser?.kind}
       head={still.head}
+      trapKeeps={still.trapKeeps}
       jar={{ sizeMl: catchMl(still), hydrosolMl: catchMl(still) / 2, oilMl: 0 }}
       labels={{
         water: { shown: showVolume(waterMl, units), what: "most water" },

@@ -132,8 +132,10 @@ test("of a day each charge that waits is named with what it loses, until it is l
   });
   const waits = waitingOf(roses, dayNow(roses, [], beginning), catalogueBook);
   expect(waits.get("heap-a-2")!.high).toBeGreaterThan(waits.get("heap-a-1")!.high);
-  expect(waitingWords([{ name: "Rose 2", lost: { low: 0.02, high: 0.115 } }])).toBe(
-    "Waiting costs oil until heat on: Rose 2 loses 2–12 %.",
+  const rose = (n: number, high: number) => ({ name: `Rose ${n}`, lost: { low: high / 6, high } });
+  expect(waitingWords([rose(2, 0.12)])).toBe("Rose 2 loses 2–12 % of its oil while it waits.");
+  expect(waitingWords([rose(1, 0.06), rose(2, 0.12)])).toBe(
+    "2 charges lose oil while they wait. The most: Rose 2, 2–12 %.",
   );
   expect(waitingWords([{ name: "Rose 1", lost: { low: 0.001, high: 0.008 } }])).toBeUndefined();
   const lit = dayNow(roses, [runOfFirst({ lit: 15 })], beginning + 20 * 60_000);

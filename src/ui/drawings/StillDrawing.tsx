@@ -6,6 +6,7 @@ import type { ChargeLevels } from "@/core/plan/chargeLevels";
 import { constructionOf } from "@/core/still/constructions";
 import type { StillShape } from "@/core/still/geometry";
 import type { HeatKind } from "@/core/still/heatSources";
+import type { StillFigures } from "@/core/still/stillFigures";
 import { BowlBody } from "./BowlBody";
 import { CondenserDrawing, ReturnTube } from "./CondenserDrawing";
 import { Jar } from "./Jar";
@@ -37,6 +38,8 @@ interface Props {
   heatKind: HeatKind;
   condenser?: Condenser["kind"];
   head?: HeadKind;
+  /** Of a trap whose water runs back: which oils it keeps; those that float where absent. */
+  trapKeeps?: StillFigures["trapKeeps"];
   /** The receiver: what it holds and what is in it, mL; oil lies on top, or on the bottom. */
   jar: { sizeMl: number; hydrosolMl: number; oilMl: number; oilSinks?: boolean };
   labels: {
@@ -64,6 +67,7 @@ export function StillDrawing({
   heatKind,
   condenser,
   head,
+  trapKeeps,
   jar,
   labels,
   inWords,
@@ -152,8 +156,8 @@ export function StillDrawing({
               base={base}
               toX={layout.bodyRight - 6}
               toY={base - (layout.bodyRight - bodyLeft) * 0.72}
-              oil={jar.oilMl > 0}
-              heavy={jar.oilSinks === true}
+              oil={jar.oilMl > 0 && (trapKeeps === "sinks") === (jar.oilSinks === true)}
+              heavy={trapKeeps === "sinks"}
             />
           ) : shape.construction === "bowl" ? null : (
             <Jar x={jarX} base={base} scale={scale} {...jar} />
