@@ -4,7 +4,9 @@ import {
   showDuration,
   showFlow,
   showIce,
+  showLength,
   showMass,
+  showMostVolume,
   showOil,
   showTemperature,
   showVolume,
@@ -29,8 +31,7 @@ const mass = (massG: number, units: UnitSystem) => words(showMass(massG, units))
 const volume = (volumeMl: number, units: UnitSystem) => words(showVolume(volumeMl, units));
 const degrees = (temperatureC: number, units: UnitSystem) =>
   words(showTemperature(temperatureC, units));
-const height = (mm: number, units: UnitSystem) =>
-  units === "metric" ? `${fixed(mm, 0)} mm` : `${fixed(mm / 25.4, 1)} in`;
+const height = (mm: number, units: UnitSystem) => words(showLength(mm, units));
 
 const overflows: Record<Method, string> = {
   steam: "The water is too near the basket. It would splash into the plant and boil it.",
@@ -91,7 +92,7 @@ const says: Says = {
   }),
   tooMuchWater: ({ method, fitsMl }, units) => ({
     message: overflows[method],
-    remedy: `Use ${volume(fitsMl, units)} at most.`,
+    remedy: `Use ${words(showMostVolume(fitsMl, units))} at most.`,
   }),
   manyCharges: ({ charges }) => ({
     message: `${charges} charges are days of work for this still.`,

@@ -45,7 +45,7 @@ export function showMass(massG: number, system: UnitSystem): Shown {
       : Math.abs(massG) >= units.lb.factor
         ? "lb"
         : "oz";
-  return show(massG, unit, 3);
+  return measuresIn[unit] ? inSteps(massG, unit) : show(massG, unit, 3);
 }
 
 /** A volume of water or hydrosol (mL) in the unit a person would say it in. */
@@ -58,16 +58,35 @@ export function showVolume(volumeMl: number, system: UnitSystem): Shown {
       : Math.abs(volumeMl) >= units.gal.factor
         ? "gal"
         : "floz";
-  /* A few drops are not four digits of an ounce. */
-  const ounces = fromCanonical(volumeMl, unit);
-  if (unit === "floz" && Math.abs(ounces) < 0.1)
-    return { text: ounces === 0 ? "0" : fixed(ounces, 2), unit: units[unit].symbol };
-  return show(
-    volumeMl,
-    unit,
-    unit === "mL" && Math.abs(volumeMl) >= 100 ? 3 : 2 + Number(unit !== "mL"),
-  );
+  if (measuresIn[unit]) return inSteps(volumeMl, unit);
+  return show(volumeMl, unit, unit === "mL" && Math.abs(volumeMl) < 100 ? 2 : 3);
 }
+
+/** The most of a volume (mL) that may be taken: rounded down, so that what is said is never too much. */
+export function showMostVolume(volumeMl: number, system: UnitSystem): Shown {
+  const said = showVolume(volumeMl, system);
+  const unit = (Object.keys(units) as UnitName[]).find((name) => units[name].symbol === said.unit)!;
+  if (measuresIn[unit]) return inSteps(volumeMl, unit, Math.floor);
+  const value = fromCanonical(volumeMl, unit);
+  const step = 10 ** (Math.floor(Math.log10(Math.max(value, 1e-6))) - 2);
+  return { text: significant(Math.floor(value / step + 1e-9) * step, 3), unit: said.unit };
+}
+
+/** A bottle's size (mL) as it is sold: small ones in mL everywhere, 118 mL as "4 fl oz" where ounces are at home. */
+export function showBottle(sizeMl: number, system: UnitSystem): Shown {
+  if (system === "metric" || sizeMl <= largestSoldInMl)
+    return sizeMl >= 1000 ? showVolume(sizeMl, system) : { text: plainNumber(sizeMl), unit: "mL" };
+  const ounces = fromCanonical(sizeMl, "floz");
+  const whole = Math.round(ounces);
+  return Math.abs(ounces / whole - 1) < tradeSlack && sizeMl < units.gal.factor
+    ? { text: fixed(whole, 0), unit: units.floz.symbol }
+    : showVolume(sizeMl, system);
+}
+
+/* Bottles up to this size are sold by the mL in either system. */
+const largestSoldInMl = 30;
+/* A bottle sold as 4 fl oz may be made as one of 120 mL. */
+const tradeSlack = 0.02;
 
 /** A volume of oil (mL): always in mL, since a yield in fluid ounces has no useful digits. */
 export function showOil(volumeMl: number): Shown {
@@ -153,11 +172,26 @@ export function showTemperature(temperatureC: number, system: UnitSystem): Shown
   return { text: fixed(fromCanonical(temperatureC, unit), decimals), unit: units[unit].symbol };
 }
 
-/** A length inside a still (mm) in the person's unit. */
+/** A length inside a still (mm) in the person's unit: mm, or inches and their fractions as a ruler has them. */
 export function showLength(lengthMm: number, system: UnitSystem): Shown {
   return system === "metric"
     ? { text: lengthMm >= 10 ? fixed(lengthMm, 0) : significant(lengthMm, 2), unit: "mm" }
-    : { text: fixed(fromCanonical(lengthMm, "in"), lengthMm >= 25 ? 1 : 2), unit: "in" };
+    : { text: onRuler(fromCanonical(lengthMm, "in")), unit: "in" };
+}
+
+/** Inches to a sixteenth below one, to an eighth below twelve, to a quarter below forty: "7 7/8". */
+function onRuler(inches: number): string {
+  if (!Number.isFinite(inches) || Math.abs(inches) >= 40) return fixed(inches, 0);
+  /* Less than half of a ruler's finest mark is said as it is. */
+  if (Math.abs(inches) < 1 / 32) return inches === 0 ? "0" : fixed(inches, 2);
+  const parts = Math.abs(inches) < 1 ? 16 : Math.abs(inches) < 12 ? 8 : 4;
+  const sixteenths = Math.round(Math.abs(inches) * parts) * (16 / parts);
+  const whole = Math.floor(sixteenths / 16);
+  const rest = sixteenths % 16;
+  const shared = [8, 4, 2, 1].find((divisor) => rest % divisor === 0) ?? 1;
+  const fraction = rest === 0 ? "" : `${rest / shared}/${16 / shared}`;
+  const said = [whole === 0 && rest > 0 ? "" : String(whole), fraction].filter(Boolean).join(" ");
+  return inches < 0 ? `−${said}` : said;
 }
 
 /** Minutes as a clock reads them: 47 → "0:47", 116.4 → "1:56". Negative and unknown times have none. */
@@ -202,6 +236,41 @@ export function showBetween(low: Shown, high: Shown): string {
 /** A count with its noun: "1 run", "3 runs". */
 export function counted(count: number, one: string, many = `${one}s`): string {
   return `${count} ${count === 1 ? one : many}`;
+}
+
+/* What one can measure by hand in a unit: from so much on, steps of so much. The first that fits counts. */
+const measuresIn: Partial<Record<UnitName, readonly { from: number; step: number }[]>> = {
+  oz: [{ from: 0.1, step: 0.1 }],
+  lb: [
+    { from: 100, step: 1 },
+    { from: 1, step: 0.1 },
+  ],
+  floz: [
+    { from: 8, step: 1 },
+    { from: 0.1, step: 0.1 },
+  ],
+  gal: [
+    { from: 100, step: 1 },
+    { from: 5, step: 0.1 },
+    { from: 1, step: 0.05 },
+  ],
+};
+
+/** A canonical value in the steps that its unit is measured in; of less than the finest step two decimals. */
+function inSteps(canonical: number, unit: UnitName, round = Math.round): Shown {
+  const value = fromCanonical(canonical, unit);
+  const step = measuresIn[unit]?.find(({ from }) => Math.abs(value) >= from - 1e-9)?.step;
+  const decimals = step === undefined ? 2 : (String(step).split(".")[1]?.length ?? 0);
+  const text =
+    value === 0
+      ? "0"
+      : fixed(
+          step === undefined
+            ? value
+            : round(value / step + (round === Math.floor ? 1e-9 : 0)) * step,
+          decimals,
+        );
+  return { text, unit: units[unit].symbol };
 }
 
 /** A canonical value in a given unit. */

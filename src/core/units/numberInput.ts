@@ -1,5 +1,6 @@
 import { plainNumber } from "./format";
-import { parseAmount } from "./parseAmount";
+import { byAnswer, type MarkCase, type MarkMeaning } from "./markMeaning";
+import { isSmallUnit, parseAmount } from "./parseAmount";
 import { fromCanonical, units, type UnitName } from "./units";
 
 /** A number as it stands in a field: what was typed, and the unit beside it. */
@@ -55,12 +56,44 @@ export function inUnit(input: NumberInput, unit: UnitName): NumberInput {
   return { text: plainNumber(fromCanonical(parsed.value, unit)), unit };
 }
 
-/** What a number with a unit of its own behind it comes to in the field's: "= 1200 g". */
+/**
+ * What a number with a unit of its own behind it comes to in the field's, or one that could be two by what was
+ * answered once: "= 1200 g".
+ */
 export function meaningOf(input: NumberInput): string | undefined {
   const unit = knownUnit(input.unit);
   const parsed = parseAmount(input.text, unit);
-  if (!parsed.ok || parsed.unit === unit) return undefined;
+  const answered = byAnswer(input.text, isSmallUnit(unit)) !== input.text;
+  if (!parsed.ok || (parsed.unit === unit && !answered)) return undefined;
   return `= ${plainNumber(fromCanonical(parsed.value, unit))} ${units[unit].symbol}`;
+}
+
+/** What stands in a field that could be two numbers, and the field's content either way. */
+export function doubtOf(input: NumberInput):
+  | {
+      problem: string;
+      of: MarkCase;
+      choices: { meaning: MarkMeaning; shown: string; text: string }[];
+    }
+  | undefined {
+  const unit = knownUnit(input.unit);
+  const parsed = parseAmount(input.text, unit);
+  const doubt = parsed.ok ? undefined : parsed.doubt;
+  if (parsed.ok || !doubt) return undefined;
+  return {
+    problem: parsed.problem,
+    of: doubt.case,
+    choices: (["thousands", "decimals"] as const).map((meaning) => ({
+      meaning,
+      shown: doubt[meaning],
+      text: input.text.replace(/[+-]?\d[\d.,\s]*\d/, withoutDoubt(doubt[meaning])),
+    })),
+  };
+}
+
+/* With a fourth digit behind its mark a number cannot be thousands. */
+function withoutDoubt(digits: string): string {
+  return /[.,]\d{3}$/.test(digits) ? `${digits}0` : digits;
 }
 
 /* A unit from a stored draft may be none: then the number is a bare one. */

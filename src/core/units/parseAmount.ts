@@ -1,4 +1,3 @@
-import { decimalMark } from "./language";
 import { parseNumber, type ParsedNumber } from "./parseNumber";
 import { spelledOut } from "./spelledOut";
 import { toCanonical, units, type Quantity, type UnitName } from "./units";
@@ -104,6 +103,9 @@ const oneOfSeveral = /([\d½¼¾⅓⅔⅛.,/]+)\s*([a-z°"']+)\.?/gi;
 /* Nobody weighs a thousandth of these: a mark before three digits may stand between thousands. */
 const small: readonly UnitName[] = ["g", "mL", "mm", "W", "min", "drop"];
 
+/** Whether nobody measures a thousandth of a unit. */
+export const isSmallUnit = (unit: UnitName): boolean => small.includes(unit);
+
 export type ParsedAmount =
   { ok: true; value: number; unit: UnitName } | Extract<ParsedNumber, { ok: false }>;
 
@@ -120,9 +122,7 @@ export function parseAmount(text: string, unit: UnitName): ParsedAmount {
   const said = found ? unitCalled(found[2]!.replace(/\.$/, "").trim()) : undefined;
   const number = said ? found![1]! : typed;
   const meant = said ?? unit;
-  const thousands = small.includes(meant) ? betweenThousands(number) : undefined;
-  if (thousands) return thousands;
-  const parsed = parseNumber(number);
+  const parsed = parseNumber(number, isSmallUnit(meant));
   if (!parsed.ok) return parsed;
   return ofQuantity({ value: toCanonical(parsed.value, meant), unit: meant }, text, unit);
 }
@@ -153,23 +153,11 @@ function sumOf(text: string): { value: number; unit: UnitName } | undefined {
   let first: UnitName | undefined;
   for (const [, number, word] of text.matchAll(oneOfSeveral)) {
     const unit = unitCalled(word!);
-    const parsed = parseNumber(number!);
+    const parsed = parseNumber(number!, unit && isSmallUnit(unit));
     if (!unit || !parsed.ok || (first && units[first].quantity !== units[unit].quantity))
       return undefined;
     first ??= unit;
     sum += toCanonical(parsed.value, unit);
   }
   return first && { value: sum, unit: first };
-}
-
-/** Whether the language's own decimal mark stands before just three digits of something small. */
-function betweenThousands(text: string): Extract<ParsedNumber, { ok: false }> | undefined {
-  const own = decimalMark();
-  const bare = text.replace(/\s/g, "");
-  if (!new RegExp(`^[1-9]\\d{0,2}\\${own}\\d{3}$`).test(bare)) return undefined;
-  const [before, after] = bare.split(own) as [string, string];
-  return {
-    ok: false,
-    problem: `Is that ${before}${after}, or ${before} and a bit? Type ${before}${after}, or ${before}${own}${after.replace(/0+$/, "") || "0"}.`,
-  };
 }

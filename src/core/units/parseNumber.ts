@@ -1,7 +1,9 @@
 import { decimalMark } from "./language";
+import { byAnswer, doubtful, type Doubtful } from "./markMeaning";
 
 /** A number as typed: either its value, or what is wrong with it in words. */
-export type ParsedNumber = { ok: true; value: number } | { ok: false; problem: string };
+export type ParsedNumber =
+  { ok: true; value: number } | { ok: false; problem: string; doubt?: Doubtful };
 
 const shapes = /^[+-]?(\d+([.,]\d*)?|[.,]\d+)$/;
 const groupedBy = (group: string, decimal: string) =>
@@ -31,23 +33,23 @@ function fraction(text: string): number | undefined {
 
 /**
  * Reads a number as people type it, with a point or a comma as the decimal mark and spaces between
- * thousands, or as a fraction. `1,500` and `1.500` could be one and a half or fifteen hundred: of the
- * two the one whose mark is not the language's own is asked about, since the own mark before three
- * digits is how scales show grams of a kilo.
+ * thousands, or as a fraction. `1,500` and `1.500` could be one and a half or fifteen hundred: which is
+ * asked once. Of the language's own mark only where the unit is small (g, mL): before three digits of a
+ * kilo it is how scales show grams.
  * Never throws; the problem is a sentence that can stand under the field.
  */
-export function parseNumber(text: string): ParsedNumber {
-  const bare = text.replace(/[\s\u00a0\u202f'’]/g, "").replace(/−/g, "-");
-  if (bare === "") return { ok: false, problem: "Type a number." };
-  const own = decimalMark();
-  const other = own === "," ? "." : ",";
-  if (new RegExp(`^[+-]?[1-9]\\d{0,2}\\${other}\\d{3}$`).test(bare)) {
-    const [whole, part] = bare.split(other) as [string, string];
+export function parseNumber(text: string, small = false): ParsedNumber {
+  const typed = text.replace(/[\s\u00a0\u202f'’]/g, "").replace(/−/g, "-");
+  if (typed === "") return { ok: false, problem: "Type a number." };
+  const doubt = doubtful(typed, small);
+  if (doubt)
     return {
       ok: false,
-      problem: `Is that ${whole}${own}${part} or ${whole}${part}? Type it without the ${other === "," ? "comma" : "point"}.`,
+      problem: `Is that ${doubt.thousands}, or ${doubt.decimals}?`,
+      doubt,
     };
-  }
+  const bare = byAnswer(typed, small);
+  const own = decimalMark();
   const parted = fraction(text);
   if (parted !== undefined) return { ok: true, value: parted };
   const decimalComma = groupedBy(".", ",").test(bare) && bare.includes(",");

@@ -3,9 +3,12 @@ import {
   counted,
   plainNumber,
   showBetween,
+  showBottle,
   showClock,
   showDuration,
+  showLength,
   showMass,
+  showMostVolume,
   showRange,
   showVolume,
   significant,
@@ -68,11 +71,11 @@ test.each([
   ["abc", "is not a number"],
   ["1.2.3", "is not a number"],
   ["1e5", "is not a number"],
-  ["1,500", "Is that 1.500 or 1500?"],
+  ["1,500", "Is that 1500, or 1.5?"],
   ["1/0", "is not a number"],
   ["9".repeat(400), "too large"],
 ])("“%s” is refused in words", (text, words) => {
-  expect(parseNumber(text)).toEqual({ ok: false, problem: expect.stringContaining(words) });
+  expect(parseNumber(text)).toMatchObject({ ok: false, problem: expect.stringContaining(words) });
 });
 
 test("nothing a person can type breaks the reader", () => {
@@ -110,13 +113,76 @@ test("amounts are said in the unit a person would use", () => {
   expect(words(showMass(450, "us"))).toBe("15.9 oz");
   expect(words(showVolume(950, "metric"))).toBe("950 mL");
   expect(words(showVolume(12000, "metric"))).toBe("12.0 L");
-  expect(words(showVolume(4000, "us"))).toBe("1.06 gal");
+  expect(words(showVolume(4000, "us"))).toBe("1.05 gal");
   expect(showClock(116.4)).toBe("1:56");
   expect(showClock(NaN)).toBe("–");
   expect(showDuration(126)).toBe("2 h 6 min");
   expect(showDuration(4320)).toBe("3 days");
   expect(showRange(2.14, 4.61)).toBe("2.1–4.6");
   expect(showRange(-1, 0)).toBe("0");
+});
+
+test("ounces, gallons and inches are rounded to what a scale, a jug or a ruler can show", () => {
+  const us = {
+    mass: (g: number) => words(showMass(g, "us")),
+    volume: (ml: number) => words(showVolume(ml, "us")),
+    length: (mm: number) => words(showLength(mm, "us")),
+  };
+  expect([1, 12, 450, 460, 5000, 60000].map(us.mass)).toEqual([
+    "0.04 oz",
+    "0.4 oz",
+    "15.9 oz",
+    "1.0 lb",
+    "11.0 lb",
+    "132 lb",
+  ]);
+  expect([0, 1, 100, 300, 3000, 12000, 40000, 500000].map(us.volume)).toEqual([
+    "0 fl oz",
+    "0.03 fl oz",
+    "3.4 fl oz",
+    "10 fl oz",
+    "101 fl oz",
+    "3.15 gal",
+    "10.6 gal",
+    "132 gal",
+  ]);
+  expect([0, 0.5, 4, 20, 25.4, 200, 400, 2000].map(us.length)).toEqual([
+    "0 in",
+    "0.02 in",
+    "3/16 in",
+    "13/16 in",
+    "1 in",
+    "7 7/8 in",
+    "15 3/4 in",
+    "79 in",
+  ]);
+  expect(words(showLength(12.2, "metric"))).toBe("12 mm");
+});
+
+test("a bottle is told as it is sold, and the most that may be taken is never rounded up", () => {
+  expect([10, 30, 100, 118, 120, 250, 1000].map((ml) => words(showBottle(ml, "us")))).toEqual([
+    "10 mL",
+    "30 mL",
+    "3.4 fl oz",
+    "4 fl oz",
+    "4 fl oz",
+    "8 fl oz",
+    "34 fl oz",
+  ]);
+  expect([10, 118.5, 1000].map((ml) => words(showBottle(ml, "metric")))).toEqual([
+    "10 mL",
+    "118.5 mL",
+    "1.00 L",
+  ]);
+  const system = fc.constantFrom("metric" as const, "us" as const);
+  fc.assert(
+    fc.property(fc.double({ min: 60, max: 5e5, noNaN: true }), system, (ml, of) => {
+      const { text, unit } = showMostVolume(ml, of);
+      const said = parseAmount(`${text} ${unit}`, "mL");
+      expect(said.ok && said.value).toBeLessThanOrEqual(ml + 1e-6);
+      expect(said.ok && said.value).toBeGreaterThan(ml * 0.85);
+    }),
+  );
 });
 
 test.each([
@@ -175,7 +241,7 @@ test("a language with a decimal comma writes and reads it; of the point before t
     expect(parseNumber("1,234")).toEqual({ ok: true, value: 1.234 });
     expect(parseNumber("1.234")).toMatchObject({
       ok: false,
-      problem: "Is that 1,234 or 1234? Type it without the point.",
+      problem: "Is that 1234, or 1,234?",
     });
   } finally {
     speak("en-GB");

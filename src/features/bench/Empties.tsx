@@ -3,7 +3,7 @@ import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { View } from "react-native";
 import { z } from "zod";
-import { showVolume, words } from "@/core/units/format";
+import { showBottle, words } from "@/core/units/format";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { limits } from "@/messages/limits";
@@ -47,7 +47,7 @@ export function Empties({ units }: { units: UnitSystem }) {
       {empties.map((empty) => (
         <Row
           key={empty.id}
-          title={`${emptiesLeft(empty)} × ${words(showVolume(empty.sizeMl, units))}`}
+          title={`${emptiesLeft(empty)} × ${words(showBottle(empty.sizeMl, units))}`}
           detail={`${glassWords[empty.glass]} glass${empty.closure ? `, ${closureWords[empty.closure].toLowerCase()}` : ""}`}
           end={
             <View className="flex-row">
@@ -55,7 +55,7 @@ export function Empties({ units }: { units: UnitSystem }) {
                 look="plain"
                 size="small"
                 label="Change"
-                hint={`Change the empties of ${words(showVolume(empty.sizeMl, units))}`}
+                hint={`Change the empties of ${words(showBottle(empty.sizeMl, units))}`}
                 onPress={() => setEditing(empty)}
               />
               <Button
@@ -63,7 +63,7 @@ export function Empties({ units }: { units: UnitSystem }) {
                 size="small"
                 leaves
                 label="Delete"
-                hint={`Delete the empties of ${words(showVolume(empty.sizeMl, units))}`}
+                hint={`Delete the empties of ${words(showBottle(empty.sizeMl, units))}`}
                 onPress={() => dispatch(bin("Empty bottles deleted.", [empty]))}
               />
             </View>

@@ -1,9 +1,20 @@
+import { useSyncExternalStore } from "react";
+import { View } from "react-native";
+import {
+  type MarkCase,
+  answeredMarks,
+  answerMark,
+  markCases,
+  onMarkAnswered,
+} from "@/core/units/markMeaning";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
+import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { unitOptions } from "@/words/unitOptions";
 import { Choice } from "@/ui/primitives/Choice";
+import { Txt } from "@/ui/primitives/Txt";
 
 /** In which units and in which light everything is shown. */
 export function LookChoices({ preferences }: { preferences: Setting }) {
@@ -18,6 +29,7 @@ export function LookChoices({ preferences }: { preferences: Setting }) {
         value={units}
         onChange={(next) => dispatch(changePreferences({ units: next }))}
       />
+      <MarksAnswered />
       <Choice
         shown
         label="Theme"
@@ -42,5 +54,53 @@ export function LookChoices({ preferences }: { preferences: Setting }) {
         }
       />
     </Card>
+  );
+}
+
+const examples: Record<MarkCase, Record<"decimals" | "thousands", string>> = {
+  pointSmall: {
+    decimals: "“1.200 g” is read as 1.2 g.",
+    thousands: "“1.200 g” is read as 1200 g.",
+  },
+  pointLarge: {
+    decimals: "“1.200 kg” is read as 1.2 kg.",
+    thousands: "“1.200 kg” is read as 1200 kg.",
+  },
+  commaSmall: {
+    decimals: "“1,200 g” is read as 1.2 g.",
+    thousands: "“1,200 g” is read as 1200 g.",
+  },
+  commaLarge: {
+    decimals: "“1,200 kg” is read as 1.2 kg.",
+    thousands: "“1,200 kg” is read as 1200 kg.",
+  },
+};
+
+const answersNow = () => JSON.stringify(answeredMarks());
+
+/** What was once answered of a number that could be two, and how to be asked again. */
+function MarksAnswered() {
+  const answers = JSON.parse(
+    useSyncExternalStore(onMarkAnswered, answersNow, answersNow),
+  ) as ReturnType<typeof answeredMarks>;
+  const told = markCases.filter((of) => answers[of]);
+  if (told.length === 0) return null;
+  return (
+    <View className="gap-1">
+      {told.map((of) => (
+        <Txt key={of} variant="small">{`On this device ${examples[of][answers[of]!]}`}</Txt>
+      ))}
+      <View className="flex-row">
+        <Button
+          label="Ask again"
+          hint="Ask again what such a number means"
+          look="plain"
+          size="small"
+          onPress={() => {
+            for (const of of told) answerMark(of, undefined);
+          }}
+        />
+      </View>
+    </View>
   );
 }

@@ -75,7 +75,8 @@ test("the list fits still, heat and method", () => {
   const ids = (part: Partial<Still>, method: Method, plant?: Plant) =>
     checklist({
       still: { ...sampleStill(), ...part },
-      plan: { method, iceKg: 2 },
+      plan: { method },
+      ice: "2 kg",
       ...(plant?.setsBelowC === undefined ? {} : { setsBelow: `${plant.setsBelowC} °C` }),
       water: "2 L",
       dryLine: "1 L",

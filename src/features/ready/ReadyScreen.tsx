@@ -1,4 +1,4 @@
-import { showTemperature, showVolume, words, showMass } from "@/core/units/format";
+import { showIce, showMass, showTemperature, showVolume, words } from "@/core/units/format";
 import { planCooling } from "@/core/cooling/condenser";
 import type { UnitSystem } from "@/core/units/units";
 import { usualTapC } from "@/core/water/properties";
@@ -68,6 +68,7 @@ export function ReadyScreen({ run }: { run: Run }) {
         water: words(showVolume(run.plan.waterMl, units)),
         dryLine: words(showVolume(run.plan.dryLineMl, units)),
         cooling: flowOf(run, still, units),
+        ...(run.plan.iceKg ? { ice: words(showIce(run.plan.iceKg, units)) } : {}),
         ...(plant?.setsBelowC === undefined
           ? {}
           : { setsBelow: words(showTemperature(plant.setsBelowC, units)) }),

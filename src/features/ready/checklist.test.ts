@@ -25,7 +25,7 @@ test("every still, heat, metal and method has a list that says why, each check o
       for (const metal of metalKinds)
         for (const method of methodsOf({ construction })) {
           const still = { ...sampleStill(), construction, metal, heat: { kind, powerW: 2000 } };
-          const items = checklist(setting({ still, plan: { method, iceKg: 1 } }));
+          const items = checklist(setting({ still, plan: { method }, ice: "1 kg" }));
           expect(new Set(items.map(({ id }) => id)).size).toBe(items.length);
           expect(items.length).toBeGreaterThan(8);
           for (const { label, reason } of items) {
@@ -69,8 +69,8 @@ test("checks follow the charge: steam keeps its headspace, what swims its fill, 
 test("glass asks for chips, ice for a bag of it, an oil that sets for water that is warm enough", () => {
   expect(ids({ still: { ...sampleStill(), metal: "glass" } })).toContain("chips");
   expect(ids({ still: { ...sampleStill(), metal: "copper" } })).not.toContain("chips");
-  expect(ids({ plan: { method: "steam", iceKg: 2 } })).toContain("ice");
-  expect(ids({ plan: { method: "steam", iceKg: 0 } })).not.toContain("ice");
+  expect(ids({ plan: { method: "steam" }, ice: "2 kg" })).toContain("ice");
+  expect(ids({ plan: { method: "steam" } })).not.toContain("ice");
   const warm = checklist(setting({ setsBelow: "59 °F" })).find(({ id }) => id === "setting")!;
   expect(warm.label).toBe("Cooling water is warmer than 59 °F");
   expect(ids()).not.toContain("setting");

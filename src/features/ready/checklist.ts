@@ -1,4 +1,3 @@
-import { fixed } from "@/core/units/format";
 import type { Plant } from "@/core/plant/plant";
 import { constructionOf } from "@/core/still/constructions";
 import { heatSourceOf, heatSources } from "@/core/still/heatSources";
@@ -17,12 +16,14 @@ export interface CheckItem {
 
 interface Setting {
   still: Pick<Still, "construction" | "metal" | "heat" | "condenser" | "calibration">;
-  plan: Pick<Run["plan"], "method" | "iceKg">;
+  plan: Pick<Run["plan"], "method">;
   plant?: Pick<Plant, "hazards" | "froths">;
   /** Amounts in the person's units. */
   water: string;
   dryLine: string;
   cooling: string;
+  /** Ice that the plan needs, where it needs any. */
+  ice?: string;
   /** Below which the oil sets, where it does. */
   setsBelow?: string;
   /** Another plant that was in this still before, and whether its smell clings. */
@@ -234,10 +235,9 @@ function path(bowl: boolean): CheckItem[] {
 }
 
 function cooling(
-  { still, plan, setsBelow, cooling: flow }: Setting,
+  { still, ice, setsBelow, cooling: flow }: Setting,
   bowl: boolean,
 ): (CheckItem | false | undefined)[] {
-  const ice = plan.iceKg ?? 0;
   return [
     !bowl && {
       id: "cooling",
@@ -249,9 +249,9 @@ function cooling(
       label: `Flow set: ${flow}`,
       reason: "Too little lets vapour out, too much is water down the drain.",
     },
-    ice > 0 && {
+    ice !== undefined && {
       id: "ice",
-      label: `Ice is at hand: ${fixed(ice, 1)} kg`,
+      label: `Ice is at hand: ${ice}`,
       reason: bowl
         ? "So much melts on the lid until the run is over."
         : "The plan's tub needs it before the run is over.",

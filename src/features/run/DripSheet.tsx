@@ -1,11 +1,13 @@
 import { useState, type ReactNode } from "react";
 import { Pressable, Text, View } from "react-native";
-import { fixed } from "@/core/units/format";
+import { showFlow } from "@/core/units/format";
 import { dripRateMlPerMin, dropsForRate } from "@/core/run/dripRate";
 import { readNumber, toInput } from "@/core/units/numberInput";
 import { usualDropsPerMl } from "@/core/yield/convert";
 import { Button } from "@/ui/primitives/Button";
 import { NumberField } from "@/ui/primitives/NumberField";
+import { useAppSelector } from "@/store/hooks";
+import { selectPreferences } from "@/store/selectors";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 import type { Log } from "./useLog";
@@ -23,6 +25,7 @@ interface Props {
 
 /** Counts drips by a tap with each drop. */
 export function DripSheet({ open, onClose, log, outlet }: Props) {
+  const { units } = useAppSelector(selectPreferences);
   const [taps, setTaps] = useState<number[]>([]);
   const [perMl, setPerMl] = useState(toInput(usualDropsPerMl, "one"));
   const drops = readNumber(perMl, { name: "Drops in a mL", min: 5, max: 80 });
@@ -47,12 +50,12 @@ export function DripSheet({ open, onClose, log, outlet }: Props) {
         className="min-h-[180px] items-center justify-center rounded-card border border-dew bg-dew-wash active:opacity-70"
       >
         <Text className="font-bold text-[44px] leading-[52px] text-dew-ink">
-          {rate === undefined ? taps.length : fixed(rate, 1)}
+          {rate === undefined ? taps.length : showFlow(rate, units).text}
         </Text>
         <Txt variant="label" className="text-dew-ink">
           {rate === undefined
             ? `drops; ${Math.max(0, dropsForRate - taps.length)} more`
-            : "mL a minute"}
+            : showFlow(rate, units).unit}
         </Txt>
       </Pressable>
       <View className="flex-row gap-3">

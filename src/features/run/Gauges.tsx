@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { Text, View } from "react-native";
-import { fixed, showDuration, showTemperature, words } from "@/core/units/format";
+import { showDuration, showFlow, showTemperature, words } from "@/core/units/format";
 import { safety } from "@/core/safety";
 import type { Latest } from "@/logbook/run/liveRun";
 import { Card } from "@/ui/primitives/Card";
@@ -24,7 +24,7 @@ export const Gauges = memo(function Gauges({
     <View className="flex-row flex-wrap gap-2">
       <Gauge
         label="Flow"
-        value={now ? `${fixed(now.rateMlPerMin, now.rateMlPerMin < 10 ? 1 : 0)} mL` : "–"}
+        value={now ? words(showFlow(now.rateMlPerMin, units)) : "–"}
         detail={
           !now
             ? "no drop yet"

@@ -1,4 +1,4 @@
-import { fixed, showClock, showDuration, showVolume, words } from "@/core/units/format";
+import { showClock, showDuration, showFlow, showVolume, words } from "@/core/units/format";
 import { isoDay, showTime } from "@/core/units/dates";
 import { useKeepAwake } from "expo-keep-awake";
 import { useRouter } from "expo-router";
@@ -110,7 +110,7 @@ function SmallCockpit({ run, state, live, still, now }: LitNow) {
       </View>
       <Levels run={run} state={state} live={live} since={0} units={units} still={still} />
       {live.live ? (
-        <Txt variant="small">{`${words(showVolume(live.live.distillateMl, units))} so far, ${fixed(live.live.rateMlPerMin, 0)} mL a minute, heat off in ${showDuration(Math.max(0, live.live.minutesToHeatOff))}`}</Txt>
+        <Txt variant="small">{`${words(showVolume(live.live.distillateMl, units))} so far, ${words(showFlow(live.live.rateMlPerMin, units))}, heat off in ${showDuration(Math.max(0, live.live.minutesToHeatOff))}`}</Txt>
       ) : null}
       <View className="flex-row gap-2">
         <Tap

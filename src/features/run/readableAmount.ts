@@ -27,9 +27,9 @@ function amountOf(entry: LoggedEntry): Amount | undefined {
             optional: true,
           }
         : {
-            label: "Drips, mL a minute",
+            label: "Flow",
             field: "rateMlPerMin",
-            units: () => ["mL"],
+            units: (system) => unitsFor("flow", system),
             limit: limits.amount,
             optional: true,
           };

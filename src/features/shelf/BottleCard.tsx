@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import { showVolume, words } from "@/core/units/format";
+import { showBottle, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import type { Shelved } from "@/logbook/shelf/shelf";
 import { giveNewCode } from "@/store/acts/giveNewCode";
@@ -50,7 +50,7 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
       />
       <Txt variant="small">
         {[
-          `${amount(leftMl)} left in ${words(showVolume(bottle.sizeMl, units))} ${bottle.glass} glass`,
+          `${amount(leftMl)} left in ${words(showBottle(bottle.sizeMl, units))} ${bottle.glass} glass`,
           boardOf(bottle),
           bottle.note,
         ]

@@ -131,7 +131,7 @@ test("empties are proposed from, filled as they are told, and counted down", asy
     changes: [],
   });
   await press("Bottle 8.0 mL");
-  expect(screen.getByText("2 × 3 mL amber; 1 × 3 mL amber, filled to 2 mL")).toBeVisible();
+  expect(screen.getByText("2 × 3 mL amber; 1 × 3 mL amber, filled to 2.0 mL")).toBeVisible();
   await press("Fill these");
   const { bottle: bottles, empty } = store.getState();
   expect(Object.values(bottles.entities).map(({ filledMl }) => filledMl)).toEqual([3, 3, 2]);

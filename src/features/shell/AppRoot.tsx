@@ -9,6 +9,7 @@ import { deviceLanguage, speak } from "@/core/units/language";
 import { startSharing } from "@/exchange/share/startSharing";
 import { askToKeep } from "@/storage/askToKeep";
 import { chosenLogbook } from "@/storage/logbookChoice";
+import { keepMarkAnswers } from "@/storage/markAnswers";
 import { openLogbook } from "@/store/openLogbook";
 import { openStore } from "@/store/openStore";
 import { ChartSaving, type ChartTable } from "@/ui/charts/ReadableChart";
@@ -17,6 +18,7 @@ import { keepAppHere } from "./serviceWorker";
 import { Shell } from "./Shell";
 
 speak(deviceLanguage());
+keepMarkAnswers();
 
 /* Of the few who save one; not with the first screen. */
 const chartFiles = () => import("@/exchange/saveChart");

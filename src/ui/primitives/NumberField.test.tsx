@@ -1,6 +1,7 @@
 import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { fireEvent, render, screen } from "@testing-library/react";
 import { useState } from "react";
+import { answerMark } from "@/core/units/markMeaning";
 import { NumberField } from "./NumberField";
 import { numberField, optionalNumberField } from "./numberField";
 
@@ -22,6 +23,19 @@ test("a number that was there before is converted", () => {
   render(<Field first={toInput(1500, "g")} />);
   fireEvent.change(screen.getByLabelText("Charge: unit"), { target: { value: "kg" } });
   expect(screen.getByLabelText("Charge")).toHaveValue("1.5");
+});
+
+test("a number that could be two is asked about once, with a button for either", () => {
+  render(<Field first={{ text: "", unit: "g" }} />);
+  const field = screen.getByLabelText("Charge");
+  fireEvent.change(field, { target: { value: "1.200" } });
+  expect(screen.getByRole("alert")).toHaveTextContent("Is that 1200, or 1.2?");
+  fireEvent.click(screen.getByRole("button", { name: "1200 g: Charge" }));
+  expect(field).toHaveValue("1200");
+  fireEvent.change(field, { target: { value: "2.500" } });
+  expect(screen.queryByRole("alert")).toBeNull();
+  expect(field).toHaveAccessibleDescription("= 2500 g");
+  answerMark("pointSmall", undefined);
 });
 
 test("a problem stands under the field and is tied to it", () => {

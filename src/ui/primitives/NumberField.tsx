@@ -1,7 +1,9 @@
 import { useId, useRef } from "react";
 import { Text, TextInput, View, type TextInputProps } from "react-native";
-import { type NumberInput, inUnit, meaningOf } from "@/core/units/numberInput";
+import { answerMark } from "@/core/units/markMeaning";
+import { doubtOf, type NumberInput, inUnit, meaningOf } from "@/core/units/numberInput";
 import { type UnitName, units } from "@/core/units/units";
+import { Button } from "./Button";
 import { FieldFrame, told } from "./FieldFrame";
 import { BareSelect } from "./Select";
 import { handTyped, useTyped } from "./typed";
@@ -46,16 +48,13 @@ export function NumberField({
   const Input = heavy ? PausedInput : TextInput;
   const id = useId();
   const typed = useRef(false);
+  const doubt = doubtOf(value);
+  const wrong = doubt?.problem ?? problem;
+  const below = meaningOf(value) ?? help;
   return (
-    <FieldFrame
-      label={label}
-      id={id}
-      problem={problem}
-      help={meaningOf(value) ?? help}
-      required={required}
-    >
+    <FieldFrame label={label} id={id} problem={wrong} help={below} required={required}>
       <View
-        className={`field-frame min-h-[52px] flex-row flex-wrap items-center overflow-hidden rounded-[14px] border bg-panel ${problem ? "border-ember" : "border-edge"}`}
+        className={`field-frame min-h-[52px] flex-row flex-wrap items-center overflow-hidden rounded-[14px] border bg-panel ${wrong ? "border-ember" : "border-edge"}`}
       >
         <Input
           nativeID={id}
@@ -70,7 +69,7 @@ export function NumberField({
           maxLength={20}
           placeholder={placeholder}
           placeholderTextColor="var(--soft)"
-          {...told({ id, problem, help, required })}
+          {...told({ id, problem: wrong, help: below, required })}
           className={`min-h-[50px] flex-1 px-3 font-bold text-ink ${large ? "min-w-[108px] text-[26px]" : "min-w-[80px] text-[18px]"}`}
           style={{ width: 0 }}
         />
@@ -89,6 +88,24 @@ export function NumberField({
           </Text>
         )}
       </View>
+      {doubt ? (
+        <View className="flex-row flex-wrap gap-2">
+          {doubt.choices.map(({ meaning, shown, text }) => (
+            <Button
+              key={meaning}
+              label={`${shown} ${symbolOf(value.unit)}`.trim()}
+              hint={label}
+              look="quiet"
+              size="small"
+              onPress={() => {
+                answerMark(doubt.of, meaning);
+                typed.current = true;
+                onChange({ text, unit: value.unit });
+              }}
+            />
+          ))}
+        </View>
+      ) : null}
     </FieldFrame>
   );
 }
