@@ -1,4 +1,3 @@
-import { fixed } from "@/core/units/format";
 import type { CostPart } from "@/logbook/shelf/costs";
 
 export const costWords: Record<CostPart, string> = {
@@ -10,8 +9,3 @@ export const costWords: Record<CostPart, string> = {
   bottles: "Bottles",
   bought: "Bought",
 };
-
-/** A sum in the person's own money. */
-export function moneyWords(sum: number, currency = ""): string {
-  return `${fixed(sum, 2)} ${currency}`.trim();
-}

@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { moneySign } from "@/core/units/money";
 import { type UnitSystem, units } from "@/core/units/units";
 import { limits } from "@/messages/limits";
 import type { Setting } from "@/records/setting";
@@ -45,7 +46,7 @@ export function PriceFields({ preferences }: { preferences: Setting }) {
         label="Money"
         value={kept.currency}
         maxLength={5}
-        placeholder="€"
+        placeholder={moneySign()}
         onChange={(currency) =>
           dispatch(changePreferences(({ prices: now }) => ({ prices: { ...now, currency } })))
         }

@@ -1,3 +1,4 @@
+import { showMoney } from "@/core/units/money";
 import { oilOfSeries } from "@/core/plan/oilOfSeries";
 import { memo } from "react";
 import { Pressable, View } from "react-native";
@@ -81,9 +82,7 @@ export const PlanFigures = memo(function PlanFigures({ plan, state, work, still,
           charges > 1
             ? `${words(showOil(oilOfSeries(forecast, charges, plan.request.still.holdUpMl)))} visible oil, ${words(showVolume(forecast.distillateMl * charges, units))} hydrosol`
             : undefined,
-          fuel.cost === undefined
-            ? undefined
-            : `${fixed(fuel.cost, 2)} ${preferences.prices?.currency ?? ""}`.trim(),
+          fuel.cost === undefined ? undefined : showMoney(fuel.cost, preferences.prices?.currency),
         ]
           .filter(Boolean)
           .join(", ")}

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
 import { fixed, showDuration, showOil, showRange, words } from "@/core/units/format";
+import { showMoney } from "@/core/units/money";
 import { endings } from "@/core/forecast/stopRules";
 import { fuelFor } from "@/core/plan/fuel";
 import type { Percentiles } from "@/core/statistics/chance";
@@ -101,14 +102,14 @@ function ends({ p10, p50, p90 }: Percentiles, since: number): string {
 function TenMore({ watched, still, live, prices }: Props & { watched: WatchAnswer }) {
   const { p50 } = watched.tenMoreMl;
   const fuel = still && fuelFor((live.powerW * 10) / 60000, still.heat.kind, prices);
-  const money = prices?.currency ?? "";
+  const money = prices?.currency;
   const worth = prices?.oilPerMl === undefined ? undefined : p50 * prices.oilPerMl;
   return (
     <Card wash="oil" className="gap-1">
       <Txt variant="strong">{`Ten minutes after the stop bring ${words(showOil(p50))}`}</Txt>
       {fuel ? (
         <Txt variant="small" className="text-ink">
-          {`for ${fixed(fuel.kWh, 2)} kWh${fuel.cost === undefined ? "" : `, ${fixed(fuel.cost, 2)} ${money}`}${worth === undefined ? "" : `; that oil is worth ${fixed(worth, 2)} ${money}`}.`}
+          {`for ${fixed(fuel.kWh, 2)} kWh${fuel.cost === undefined ? "" : `, ${showMoney(fuel.cost, money)}`}${worth === undefined ? "" : `; that oil is worth ${showMoney(worth, money)}`}.`}
         </Txt>
       ) : null}
     </Card>

@@ -8,7 +8,7 @@ import type { UnitSystem } from "@/core/units/units";
 import { pastStopWords } from "@/words/pastWords";
 import { craftStopWords } from "@/words/warningWords";
 import { costOfRun, costSum } from "@/logbook/shelf/costs";
-import { moneyWords } from "@/words/costWords";
+import { showMoney } from "@/core/units/money";
 import { lotWords } from "@/words/lotWords";
 import { doubtfulLog } from "@/logbook/run/doubtfulLog";
 import { againLike } from "@/logbook/plan/draftOfRun";
@@ -159,7 +159,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
             <Facts
               facts={[
                 ...planFacts(summary, units, plantBook),
-                ["It cost", cost > 0 ? moneyWords(cost, preferences.prices?.currency) : undefined],
+                ["It cost", cost > 0 ? showMoney(cost, preferences.prices?.currency) : undefined],
               ]}
             />
           </Card>

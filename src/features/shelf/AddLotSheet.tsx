@@ -1,3 +1,4 @@
+import { moneySign } from "@/core/units/money";
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "expo-router";
 import { Controller, useForm } from "react-hook-form";
@@ -123,7 +124,7 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
         name="paid"
         label="Price paid"
         choices={[]}
-        suffix={prices?.currency ?? ""}
+        suffix={prices?.currency || moneySign()}
       />
       <FormText control={control} name="smell" label="Smell" />
       <Button label="Add to shelf" onPress={() => void save()} />

@@ -7,7 +7,8 @@ import { selectStock } from "@/store/stock";
 import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
 import { Txt } from "@/ui/primitives/Txt";
-import { costWords, moneyWords } from "@/words/costWords";
+import { costWords } from "@/words/costWords";
+import { showMoney } from "@/core/units/money";
 
 /** What a lot cost, part by part, a millilitre of it, and what it is worth. */
 export function CostCard({ lot }: { lot: Lot }) {
@@ -36,16 +37,16 @@ export function CostCard({ lot }: { lot: Lot }) {
       <Facts
         facts={[
           ...(Object.entries(costs) as [CostPart, number][]).map(
-            ([part, cost]): [string, string] => [costWords[part], moneyWords(cost, currency)],
+            ([part, cost]): [string, string] => [costWords[part], showMoney(cost, currency)],
           ),
-          ["In all", sum > 0 ? moneyWords(sum, currency) : undefined],
+          ["In all", sum > 0 ? showMoney(sum, currency) : undefined],
           [
             `For ${perName}`,
             sum > 0 && lot.volumeMl > 0
-              ? moneyWords((sum / lot.volumeMl) * perMl, currency)
+              ? showMoney((sum / lot.volumeMl) * perMl, currency)
               : undefined,
           ],
-          ["Worth, by your price", worth === undefined ? undefined : moneyWords(worth, currency)],
+          ["Worth, by your price", worth === undefined ? undefined : showMoney(worth, currency)],
         ]}
       />
       {lot.runIds.length > 0 && share < 0.999 ? (

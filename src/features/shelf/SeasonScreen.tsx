@@ -13,7 +13,7 @@ import { Choice } from "@/ui/primitives/Choice";
 import { Facts } from "@/ui/primitives/Facts";
 import { Tile } from "@/ui/primitives/Tile";
 import { Txt } from "@/ui/primitives/Txt";
-import { moneyWords } from "@/words/costWords";
+import { showMoney } from "@/core/units/money";
 
 /** A year at a glance, and on paper: cut, distilled, made, used, lost, what it cost. */
 export function SeasonScreen() {
@@ -64,10 +64,10 @@ export function SeasonScreen() {
               <Txt variant="heading">Money</Txt>
               <Facts
                 facts={[
-                  ["Runs cost", moneyWords(season.cost, currency)],
+                  ["Runs cost", showMoney(season.cost, currency)],
                   [
                     "Worth of what was made",
-                    season.worth > 0 ? moneyWords(season.worth, currency) : undefined,
+                    season.worth > 0 ? showMoney(season.worth, currency) : undefined,
                   ],
                 ]}
               />

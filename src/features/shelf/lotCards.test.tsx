@@ -123,8 +123,8 @@ describe("costs and the season", () => {
     expect(screen.queryByText("What it cost")).not.toBeInTheDocument();
     unmount();
     const second = renderWith(<CostCard lot={oil} />, [run, oil, water, sampleStill(), money()]);
-    expect(screen.getAllByText("7.00 €").length).toBeGreaterThan(0);
-    expect(screen.getByText("1.75 €")).toBeVisible();
+    expect(screen.getAllByText("€7.00").length).toBeGreaterThan(0);
+    expect(screen.getByText("€1.75")).toBeVisible();
     second.unmount();
     renderWith(<CostCard lot={water} />, [run, oil, water, sampleStill(), money(16)]);
     expect(screen.getByText(/It carries 50 % of what its run cost/)).toBeVisible();
@@ -142,7 +142,7 @@ describe("costs and the season", () => {
     expect(screen.getByRole("heading", { name: /^Season 2026/ })).toBeVisible();
     expect(screen.getByText("5.71 mL/kg")).toBeVisible();
     expect(screen.getByText(/as the year before/)).toBeVisible();
-    expect(screen.getByText("7.00 €")).toBeVisible();
+    expect(screen.getByText("€7.00")).toBeVisible();
     fireEvent.click(screen.getByRole("radio", { name: "2025" }));
     expect(screen.getByRole("heading", { name: /^Season 2025/ })).toBeVisible();
     expect(screen.queryByText(/the year before/)).not.toBeInTheDocument();

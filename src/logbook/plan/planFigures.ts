@@ -1,3 +1,4 @@
+import { showMoney } from "@/core/units/money";
 import { oilOfSeries } from "@/core/plan/oilOfSeries";
 import {
   fixed,
@@ -65,7 +66,7 @@ export function planFigures(
     figures.push({
       name: "Fuel",
       amount: fuel.cost,
-      value: `${fixed(fuel.cost, 2)} ${money?.currency ?? ""}`.trim(),
+      value: showMoney(fuel.cost, money?.currency),
     });
   const ice = plan.cooling?.iceKg ?? 0;
   if (ice > 0)

@@ -1,3 +1,4 @@
+import { showMoney } from "@/core/units/money";
 import { useRouter } from "expo-router";
 import { greatestThrough } from "@/core/plan/coolingWarnings";
 import { fuelFor } from "@/core/plan/fuel";
@@ -67,9 +68,7 @@ function Times({ plan, work, still, state }: DoorProps & { plan: ChargePlan }) {
       <Txt>
         {[
           `${fuelWords[heatSources[still.heat.kind].fuel]}: ${fuel.gasKg === undefined ? `${fixed(fuel.kWh, 2)} kWh` : words(showMass(fuel.gasKg * 1000, units))}`,
-          fuel.cost === undefined
-            ? undefined
-            : `${fixed(fuel.cost, 2)} ${preferences.prices?.currency ?? ""}`.trim(),
+          fuel.cost === undefined ? undefined : showMoney(fuel.cost, preferences.prices?.currency),
         ]
           .filter(Boolean)
           .join(", ")}

@@ -5,6 +5,7 @@ import { type StopChoice, stopChoices, tenMoreMinutes } from "@/core/plan/stopCh
 import { usualWorthMl } from "@/core/plan/usualWorth";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { fixed, showDuration, showOil, showVolume, words } from "@/core/units/format";
+import { showMoney } from "@/core/units/money";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
 import type { DoorProps } from "./doorProps";
@@ -68,7 +69,7 @@ function Beyond({ plan, work, still }: DoorProps & { plan: ChargePlan }) {
   const money = preferences.prices;
   const fuel = fuelFor(more.energyKWh, still.heat.kind, money);
   const inMoney = (amount: number | undefined) =>
-    amount === undefined ? "" : ` (${fixed(amount, 2)} ${money?.currency ?? ""})`;
+    amount === undefined ? "" : ` (${showMoney(amount, money?.currency)})`;
   return (
     <>
       {keep && !keep.dryFirst && plan.method !== "cohobation" ? (
