@@ -2,6 +2,7 @@ import { z } from "zod";
 import { deviceLanguage, measuresInOunces } from "@/core/units/language";
 import { moment } from "@/messages/moment";
 import { recordBase, shortText } from "./base";
+import { whole } from "./lists";
 import { planDraftSchema } from "./planDraft";
 import { limits, within } from "@/messages/limits";
 
@@ -34,6 +35,19 @@ const keepingRuleSchema = z.object({
   preservedMonths: months,
   liquorDays: days,
 });
+
+export const mostSearches = 24;
+export const mostFavourites = 100;
+
+/** A search of a list that is one tap away: what was typed, which part, by what it is sorted. */
+const savedSearchSchema = z.object({
+  list: z.enum(["runs", "harvests", "shelf", "plants"]),
+  text: shortText,
+  filter: z.string().max(30),
+  sort: z.string().max(30),
+  down: z.boolean(),
+});
+export type SavedSearch = z.infer<typeof savedSearchSchema>;
 
 /** The one record of preferences; its id is always `preferences`. */
 export const settingSchema = z.object({
@@ -101,6 +115,10 @@ export const settingSchema = z.object({
   probeColumns: z.record(z.string().max(2000), z.record(shortText, shortText)).optional(),
   /** The moon's phase is shown at harvest. */
   moon: z.literal(true).optional(),
+  /** Searches of lists that were saved, the latest first: one value, or what was removed here would come back. */
+  searches: whole(z.array(savedSearchSchema).max(mostSearches)).optional(),
+  /** Plants that stand first in every list of plants, by their ids. */
+  favourites: whole(z.array(shortText).max(mostFavourites)).optional(),
   /** What stands in the plan's fields, so that a reload does not empty them. */
   planDraft: planDraftSchema.optional(),
 });

@@ -2,18 +2,20 @@ import { useMemo } from "react";
 import { plantsToFind } from "@/logbook/plant/plantsToFind";
 import { summarise } from "@/logbook/run/runSummary";
 import { useAppSelector, usePlantBook } from "./hooks";
-import { selectRuns } from "./selectors";
+import { selectPreferences, selectRuns } from "./selectors";
 
-/** All plants as a list of plants offers them, those of late first. */
+/** All plants as a list of plants offers them: favourites first, then those of late. */
 export function usePlantOptions(): ReturnType<typeof plantsToFind> {
   const book = usePlantBook();
   const runs = useAppSelector(selectRuns);
+  const { favourites } = useAppSelector(selectPreferences);
   return useMemo(
     () =>
       plantsToFind(
         book,
         runs.map((run) => summarise(run, book)),
+        favourites,
       ),
-    [book, runs],
+    [book, runs, favourites],
   );
 }

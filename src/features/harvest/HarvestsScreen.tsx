@@ -1,22 +1,37 @@
-import { noonOf, showDay } from "@/core/units/dates";
+import { isoDay, noonOf, showDay } from "@/core/units/dates";
 import { showMass, words } from "@/core/units/format";
 import { useRouter } from "expo-router";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { View } from "react-native";
+import { harvestsCsv } from "@/exchange/csv";
+import { handOver } from "@/exchange/download";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { harvestNow } from "@/logbook/harvest/harvestNow";
 import { groupBy } from "@/logbook/shelf/shelf";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
+import { useSearches } from "@/store/useSearches";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { Choice } from "@/ui/primitives/Choice";
+import { labelOf, pick } from "@/ui/primitives/options";
 import { Row } from "@/ui/primitives/Row";
+import { SavedSearches, type ListSearch } from "@/ui/primitives/SavedSearches";
+import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
 import { findHarvests } from "@/logbook/harvest/findHarvests";
 import { NewHarvestSheet } from "./NewHarvestSheet";
+import { SeveralHarvests } from "./SeveralHarvests";
+import {
+  harvestFilters,
+  harvestSorts,
+  sortHarvests,
+  type HarvestFilter,
+  type HarvestSort,
+} from "./sortHarvests";
 
 /* A season fits on a page; older ones are asked for. */
 const pageSize = 60;
@@ -33,21 +48,61 @@ export function HarvestsScreen() {
   const [adding, setAdding] = useState(false);
   const [most, setMost] = useKept("harvests/shown", pageSize);
   const [find, setFind] = useKept("harvests/find", "");
-  const latestFirst = findHarvests(harvests, find, book).sort((a, b) =>
-    b.cutOn.localeCompare(a.cutOn),
+  const [which, setWhich] = useKept<HarvestFilter>("harvests/which", "all");
+  const [sort, setSort] = useKept<HarvestSort>("harvests/sort", "day");
+  const [several, setSeveral] = useState(false);
+  const searches = useSearches("harvests");
+  const leftOf = useMemo(
+    () => new Map(harvests.map((harvest) => [harvest.id, harvestLeftG(harvest, runs)])),
+    [harvests, runs],
   );
-  const years = groupBy(latestFirst.slice(0, most), ({ cutOn }) => cutOn.slice(0, 4));
+  const found = sortHarvests(
+    findHarvests(harvests, find, book).filter(
+      ({ id }) => which === "all" || (leftOf.get(id) ?? 0) > 0 === (which === "here"),
+    ),
+    sort,
+    { book, leftOf },
+  );
+  const groups =
+    sort === "day"
+      ? groupBy(found.slice(0, most), ({ cutOn }) => cutOn.slice(0, 4))
+      : new Map([[labelOf(sort, harvestSorts), found.slice(0, most)]]);
   return (
     <Screen
       title="Harvests"
       back={{ href: "/", label: "Today" }}
       actions={
-        <Button
-          look="quiet"
-          size="small"
-          label="The plants’ year"
-          onPress={() => router.push("/harvests/calendar")}
-        />
+        <>
+          <Button
+            look="quiet"
+            size="small"
+            label="The plants’ year"
+            onPress={() => router.push("/harvests/calendar")}
+          />
+          {harvests.length > 0 ? (
+            <>
+              <Button
+                look="quiet"
+                size="small"
+                label="Several at once"
+                opens
+                onPress={() => setSeveral(true)}
+              />
+              <Button
+                look="quiet"
+                size="small"
+                label="Save as CSV"
+                onPress={() =>
+                  void handOver(
+                    `sereno-harvests-${isoDay(new Date())}.csv`,
+                    harvestsCsv(found, book),
+                    "text/csv",
+                  )
+                }
+              />
+            </>
+          ) : null}
+        </>
       }
       footer={<Button label="Note a harvest" opens onPress={() => setAdding(true)} />}
     >
@@ -61,23 +116,54 @@ export function HarvestsScreen() {
           </Txt>
         </Card>
       ) : null}
+      {several ? (
+        <SeveralHarvests harvests={found} leftOf={leftOf} onClose={() => setSeveral(false)} />
+      ) : null}
       {harvests.length > manyHarvests ? (
-        <TextField
-          label="Find"
-          shortcut="/"
-          value={find}
-          onChange={setFind}
-          placeholder="plant, place, whose, year"
-        />
+        <>
+          <View className="flex-row items-end gap-3">
+            <View className="min-w-0 flex-[3]">
+              <TextField
+                label="Find"
+                shortcut="/"
+                value={find}
+                onChange={setFind}
+                placeholder="plant, place, year"
+              />
+            </View>
+            <View className="min-w-0 flex-[2]">
+              <Select label="Sort by" options={harvestSorts} value={sort} onChange={setSort} />
+            </View>
+          </View>
+          <Choice
+            label="Which harvests"
+            options={harvestFilters}
+            value={which}
+            onChange={setWhich}
+          />
+          <SavedSearches
+            {...searches}
+            now={{ text: find, filter: which, sort, down: false }}
+            first={{ text: "", filter: "all", sort: "day", down: false }}
+            nameOf={nameOfSearch}
+            onApply={(search) => {
+              setFind(search.text);
+              setWhich(pick(search.filter, harvestFilters));
+              setSort(pick(search.sort, harvestSorts));
+            }}
+          />
+        </>
       ) : null}
-      {harvests.length > 0 && latestFirst.length === 0 ? (
-        <Txt role="status">{`No harvest matches “${find.trim()}”.`}</Txt>
+      {harvests.length > 0 && found.length === 0 ? (
+        <Txt role="status">
+          {find.trim() ? `No harvest matches “${find.trim()}”.` : "No harvest is like that."}
+        </Txt>
       ) : null}
-      {[...years].map(([year, those]) => (
-        <View key={year} className="gap-2">
-          <Txt variant="heading">{year}</Txt>
+      {[...groups].map(([heading, those]) => (
+        <View key={heading} className="gap-2">
+          <Txt variant="heading">{heading}</Txt>
           {those.map((harvest) => {
-            const left = harvestLeftG(harvest, runs);
+            const left = leftOf.get(harvest.id) ?? 0;
             const { state } = harvestNow(harvest, runs, book);
             return (
               <Row
@@ -105,14 +191,24 @@ export function HarvestsScreen() {
           })}
         </View>
       ))}
-      {latestFirst.length > most ? (
+      {found.length > most ? (
         <Button
           look="quiet"
-          label={`Show more of ${latestFirst.length}`}
+          label={`Show more of ${found.length}`}
           onPress={() => setMost(most + pageSize)}
         />
       ) : null}
       {adding ? <NewHarvestSheet onClose={() => setAdding(false)} /> : null}
     </Screen>
   );
+}
+
+function nameOfSearch({ text, filter, sort }: ListSearch): string {
+  return [
+    text.trim() && `“${text.trim()}”`,
+    filter !== "all" && labelOf(filter, harvestFilters),
+    sort !== "day" && labelOf(sort, harvestSorts),
+  ]
+    .filter(Boolean)
+    .join(" · ");
 }

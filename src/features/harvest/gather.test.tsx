@@ -8,6 +8,7 @@ import { sampleRun } from "@/testing/sampleRecords";
 import { sampleHarvest } from "@/testing/sampleShelf";
 import type { AnyRecord } from "@/records/record";
 import type { Harvest } from "@/records/harvest";
+import { undoLast } from "@/store/changes";
 import { CalendarScreen } from "./CalendarScreen";
 import { HarvestScreen } from "./HarvestScreen";
 import { HarvestsScreen } from "./HarvestsScreen";
@@ -204,4 +205,43 @@ test("near the equator the plants have no year", () => {
   const near = { ...defaultPreferences(), place: { latitude: 2, longitude: 0 } };
   renderWith(<CalendarScreen />, [near]);
   expect(screen.getByText(/Between the tropics the year is dry and wet/)).toBeVisible();
+});
+
+test("harvests are filtered, sorted, and several set aside or deleted in one step", async () => {
+  const many = Array.from({ length: 7 }, (_, i) =>
+    sampleHarvest({ id: `harvest-${i}`, cutOn: `2026-07-0${i + 1}`, massG: 1000 + 100 * i }),
+  );
+  const { store } = renderWith(<HarvestsScreen />, many);
+  const weights = () =>
+    screen
+      .getAllByRole("link")
+      .flatMap((link) => / · ([\d.]+ kg) · /.exec(link.textContent)?.[1] ?? []);
+  expect(weights()[0]).toBe("1.60 kg");
+  fireEvent.change(screen.getByLabelText("Sort by"), { target: { value: "plant" } });
+  fireEvent.change(screen.getByLabelText("Sort by"), { target: { value: "weight" } });
+  expect(weights()).toEqual([
+    "1.60 kg",
+    "1.50 kg",
+    "1.40 kg",
+    "1.30 kg",
+    "1.20 kg",
+    "1.10 kg",
+    "1.00 kg",
+  ]);
+  await press("Several at once");
+  const ticks = screen.getAllByRole("checkbox");
+  fireEvent.click(ticks[1]!);
+  fireEvent.click(ticks[2]!);
+  await press(/^All used/);
+  expect(store.getState().harvest.entities["harvest-6"]!.setAsideG).toBe(1600);
+  fireEvent.click(screen.getByRole("radio", { name: "All used" }));
+  expect(weights()).toEqual(["1.60 kg", "1.50 kg"]);
+  await press("Several at once");
+  fireEvent.click(screen.getByRole("checkbox", { name: "All 2 shown" }));
+  await press(/^All used/);
+  expect(screen.getByText("Nothing changed: nothing is left of what is ticked.")).toBeVisible();
+  await press(/^Delete/);
+  expect(screen.getByText("No harvest is like that.")).toBeVisible();
+  act(() => void store.dispatch(undoLast()));
+  expect(weights()).toHaveLength(2);
 });

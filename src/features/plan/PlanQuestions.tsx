@@ -1,10 +1,10 @@
-import { memo, useMemo } from "react";
+import { memo } from "react";
 import { View } from "react-native";
 import { showMass, words } from "@/core/units/format";
 import { plantDefaults } from "@/core/plan/planChoices";
 import type { Guessed } from "@/core/plan/stillTakes";
 import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
-import { plantsToFind } from "@/logbook/plant/plantsToFind";
+import { usePlantOptions } from "@/store/usePlantOptions";
 import { measureOf, measuresFor } from "@/logbook/plan/measureOf";
 import { wishProgress } from "@/logbook/plan/wishProgress";
 import { Choice } from "@/ui/primitives/Choice";
@@ -48,11 +48,8 @@ export const PlanQuestions = memo(function PlanQuestions({ plan }: { plan: PlanW
   );
 });
 
-function PlantChoice({ plan: { context, read, change } }: { plan: PlanWork }) {
-  const options = useMemo(
-    () => plantsToFind(context.book, context.summaries),
-    [context.book, context.summaries],
-  );
+function PlantChoice({ plan: { read, change } }: { plan: PlanWork }) {
+  const options = usePlantOptions();
   return (
     <Combobox
       label="Plant"

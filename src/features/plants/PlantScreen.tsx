@@ -18,6 +18,7 @@ import { preparationsOf } from "@/core/plant/preparation";
 import { pressureAtAltitudePa } from "@/core/water/atmosphere";
 import { methodWords } from "@/words/methodWords";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
+import { markFavourites } from "@/store/acts/severalPlants";
 import { beginPlan } from "@/store/beginPlan";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
@@ -54,7 +55,8 @@ function Entry({ plant }: { plant: KnownPlant }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const { units, site } = preferences;
+  const { units, site, favourites = [] } = preferences;
+  const favourite = favourites.includes(plant.id);
   const oil = oilProperties(plant.composition);
   const together = boilingTogether(plant.composition, pressureAtAltitudePa(site.altitudeM));
   const own = (name: string) => plant.ownFigures.includes(name);
@@ -72,12 +74,22 @@ function Entry({ plant }: { plant: KnownPlant }) {
       title={plant.name}
       back={{ href: "/bench/plants", label: "Plants" }}
       actions={
-        <Button
-          label={plant.ownFigures.length > 0 ? "My figures" : "Change figures"}
-          look="quiet"
-          size="small"
-          onPress={() => router.push(`/bench/plants/${plant.id}/figures`)}
-        />
+        <>
+          <Button
+            label={favourite ? "★ Favourite" : "Make a favourite"}
+            hint={favourite ? "★ Favourite: no more" : undefined}
+            look="quiet"
+            size="small"
+            lit={favourite}
+            onPress={() => dispatch(markFavourites([plant.id], !favourite))}
+          />
+          <Button
+            label={plant.ownFigures.length > 0 ? "My figures" : "Change figures"}
+            look="quiet"
+            size="small"
+            onPress={() => router.push(`/bench/plants/${plant.id}/figures`)}
+          />
+        </>
       }
       words={
         <WordsHere

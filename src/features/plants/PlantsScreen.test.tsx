@@ -1,7 +1,8 @@
-import { fireEvent, screen } from "@testing-library/react";
+import { fireEvent, screen, within } from "@testing-library/react";
 import { plants } from "@/core/plant/catalogue";
 import { renderWith } from "@/testing/renderWith";
-import { sampleOwnPlant } from "@/testing/sampleRecords";
+import { sampleOwnPlant, sampleRun } from "@/testing/sampleRecords";
+import { selectPreferences } from "@/store/selectors";
 import { PlantsScreen } from "./PlantsScreen";
 
 const find = (text: string) =>
@@ -30,4 +31,45 @@ test("other kinds of one plant stand beside it, and those distilled for their wa
   find("zzz");
   expect(screen.queryByText("Elderflower")).not.toBeInTheDocument();
   expect(plants.length).toBeGreaterThan(90);
+});
+
+/* The first link leads back. */
+const rows = () => screen.getAllByRole("link").slice(1);
+const firstShown = () =>
+  plants.find(({ name, part }) => rows()[0]!.textContent.startsWith(name + part))!;
+
+test("several plants become favourites in one step: first in the list, and a list of their own", () => {
+  const { store } = renderWith(<PlantsScreen />, [sampleOwnPlant({ usualMinutes: 95 })]);
+  find("sage");
+  fireEvent.click(screen.getByRole("button", { name: "Several at once" }));
+  const sheet = within(screen.getByRole("dialog"));
+  fireEvent.click(sheet.getByRole("button", { name: /^Favourite/ }));
+  expect(sheet.getByText("Tick at least one plant.")).toBeVisible();
+  fireEvent.click(sheet.getByRole("checkbox", { name: "Clary sage" }));
+  fireEvent.click(sheet.getByRole("button", { name: /^Favourite/ }));
+  expect(selectPreferences(store.getState()).favourites).toEqual(["clarysage"]);
+  find("");
+  expect(rows()[0]).toHaveTextContent("Clary sage ★");
+  fireEvent.click(screen.getByRole("radio", { name: "Favourites" }));
+  expect(rows()).toHaveLength(1);
+  fireEvent.click(screen.getByRole("button", { name: "Several at once" }));
+  fireEvent.click(screen.getByRole("checkbox", { name: "Clary sage" }));
+  fireEvent.click(screen.getByRole("button", { name: "Delete own figures" }));
+  expect(
+    Object.values(store.getState().material.entities).every(({ deletedAt }) => deletedAt),
+  ).toBe(true);
+});
+
+test("plants are sorted by what was last distilled, by oil, by the shortest run", () => {
+  renderWith(<PlantsScreen />, [{ ...sampleRun(), plantId: "yarrow" }]);
+  const firstBy = (by: string) => {
+    fireEvent.change(screen.getByLabelText("Sort by"), { target: { value: by } });
+    return firstShown();
+  };
+  expect(firstBy("lately").id).toBe("yarrow");
+  const shortest = Math.min(...plants.map(({ usualMinutes }) => usualMinutes));
+  expect(firstBy("minutes").usualMinutes).toBe(shortest);
+  const most = (plant: (typeof plants)[number]) =>
+    (plant.states.fresh ?? plant.states.wilted ?? plant.states.dried)!.oilMlPerKg.high;
+  expect(most(firstBy("oil"))).toBe(Math.max(...plants.map(most)));
 });

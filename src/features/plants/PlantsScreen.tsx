@@ -1,20 +1,34 @@
 import { yieldRange, yieldUnit } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { useRouter } from "expo-router";
+import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { methodWords } from "@/words/methodWords";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
-import { usePlantBook, useUnits } from "@/store/hooks";
+import { useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
+import { selectPreferences, selectRuns } from "@/store/selectors";
+import { useSearches } from "@/store/useSearches";
 import { Screen } from "@/ui/layout/Screen";
 import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { Row } from "@/ui/primitives/Row";
+import { labelOf, pick } from "@/ui/primitives/options";
+import { SavedSearches, type ListSearch } from "@/ui/primitives/SavedSearches";
+import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { beginningFirst } from "@/ui/beginningFirst";
 import { useKept } from "@/ui/useKept";
+import { SeveralPlants } from "./SeveralPlants";
+import {
+  favouritesFirst,
+  lastRunOfPlants,
+  plantSorts,
+  sortPlants,
+  type PlantSort,
+} from "./sortPlants";
 import { groupOf, plantGroups, type PlantGroup } from "./plantGroups";
 
 /** Every plant the person can distil: the catalogue's and their own. */
@@ -24,23 +38,43 @@ export function PlantsScreen() {
   const units = useUnits();
   const book = usePlantBook();
   const [find, setFind] = useKept("plants/find", "");
-  const [group, setGroup] = useKept<PlantGroup | "all" | "own">("plants/group", "all");
+  const [group, setGroup] = useKept<Which>("plants/group", "all");
+  const [sort, setSort] = useKept<PlantSort>("plants/sort", "name");
+  const [several, setSeveral] = useState(false);
+  const { favourites = [] } = useAppSelector(selectPreferences);
+  const runs = useAppSelector(selectRuns);
+  const searches = useSearches("plants");
+  const lastRun = useMemo(() => lastRunOfPlants(runs), [runs]);
   const wanted = find.trim().toLowerCase();
   const found = book.all.filter(
     (plant) =>
       (group === "all" ||
-        (group === "own" ? plant.ownFigures.length > 0 : groupOf(plant) === group)) &&
+        (group === "own"
+          ? plant.ownFigures.length > 0
+          : group === "favourites"
+            ? favourites.includes(plant.id)
+            : groupOf(plant) === group)) &&
       [plant.name, plant.botanicalName, plant.part].some((text) =>
         text.toLowerCase().includes(wanted),
       ),
   );
-  const shown = beginningFirst(found, find, ({ name }) => name);
+  const shown =
+    sort === "name"
+      ? beginningFirst(favouritesFirst(found, favourites), find, ({ name }) => name)
+      : sortPlants(found, sort, lastRun);
   return (
     <Screen
       title="Plants"
       back={{ href: "/bench", label: "Bench" }}
       actions={
         <>
+          <Button
+            label="Several at once"
+            look="quiet"
+            size="small"
+            opens
+            onPress={() => setSeveral(true)}
+          />
           <Button
             label="Mix plants"
             look="quiet"
@@ -56,22 +90,46 @@ export function PlantsScreen() {
         </>
       }
     >
-      <TextField
-        label="Find"
-        shortcut="/"
-        value={find}
-        onChange={setFind}
-        placeholder="name, botanical name or part"
-      />
+      <View className="flex-row items-end gap-3">
+        <View className="min-w-0 flex-[3]">
+          <TextField
+            label="Find"
+            shortcut="/"
+            value={find}
+            onChange={setFind}
+            placeholder="name or part"
+          />
+        </View>
+        <View className="min-w-0 flex-[2]">
+          <Select label="Sort by" options={plantSorts} value={sort} onChange={setSort} />
+        </View>
+      </View>
+      {several ? (
+        <SeveralPlants plants={shown} favourites={favourites} onClose={() => setSeveral(false)} />
+      ) : null}
       <Choice
         label="Which plants"
         options={[
           { value: "all", label: `All ${book.all.length}` },
           ...plantGroups.map(({ id, label }) => ({ value: id, label })),
           { value: "own", label: "With own figures" },
+          ...(favourites.length > 0 || group === "favourites"
+            ? [{ value: "favourites" as const, label: "Favourites" }]
+            : []),
         ]}
         value={group}
         onChange={setGroup}
+      />
+      <SavedSearches
+        {...searches}
+        now={{ text: find, filter: group, sort, down: false }}
+        first={{ text: "", filter: "all", sort: "name", down: false }}
+        nameOf={nameOfSearch}
+        onApply={(search) => {
+          setFind(search.text);
+          setGroup(pick(search.filter, whichWords));
+          setSort(pick(search.sort, plantSorts));
+        }}
       />
       {shown.length === 0 ? (
         <Card>
@@ -87,7 +145,7 @@ export function PlantsScreen() {
           <View key={plant.id} style={{ width: wide ? "49.2%" : "100%" }}>
             <Row
               href={`/bench/plants/${plant.id}`}
-              title={plant.name}
+              title={favourites.includes(plant.id) ? `${plant.name} ★` : plant.name}
               detail={`${plant.part} · ${methodWords[plant.preferredMethod].toLowerCase()}`}
               end={
                 <View className="items-end">
@@ -105,6 +163,24 @@ export function PlantsScreen() {
       </View>
     </Screen>
   );
+}
+
+type Which = PlantGroup | "all" | "own" | "favourites";
+const whichWords: { value: Which; label: string }[] = [
+  { value: "all", label: "All" },
+  ...plantGroups.map(({ id, label }) => ({ value: id, label })),
+  { value: "own", label: "With own figures" },
+  { value: "favourites", label: "Favourites" },
+];
+
+function nameOfSearch({ text, filter, sort }: ListSearch): string {
+  return [
+    text.trim() && `“${text.trim()}”`,
+    filter !== "all" && labelOf(filter, whichWords),
+    sort !== "name" && labelOf(sort, plantSorts),
+  ]
+    .filter(Boolean)
+    .join(" · ");
 }
 
 function contents({ states }: KnownPlant, units: UnitSystem): string {

@@ -9,12 +9,15 @@ import { handOver } from "@/exchange/download";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences, selectRuns } from "@/store/selectors";
+import { useSearches } from "@/store/useSearches";
 import { Screen } from "@/ui/layout/Screen";
 import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { Row } from "@/ui/primitives/Row";
+import { SavedSearches, type ListSearch } from "@/ui/primitives/SavedSearches";
+import { labelOf, pick } from "@/ui/primitives/options";
 import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
@@ -39,6 +42,7 @@ export function RunsScreen() {
   const [sort, setSort] = useKept<Sort>("runs/sort", { key: "number", down: true });
   const [which, setWhich] = useKept<Filter>("runs/which", "all");
   const [several, setSeveral] = useState(false);
+  const searches = useSearches("runs");
   const searched = useDeferredValue(query);
   const summaries = useMemo(() => runs.map((run) => summarise(run, plantBook)), [runs, plantBook]);
   const found = useMemo(
@@ -73,16 +77,10 @@ export function RunsScreen() {
           <EnterPast />
           <Button
             label="Learn"
-            hint="Learn: trials, blind sniffs, what you know now"
+            hint="Learn: side by side, trials, blind sniffs, what you know now"
             look="quiet"
             size="small"
             onPress={() => router.push("/runs/learn")}
-          />
-          <Button
-            label="Side by side"
-            look="quiet"
-            size="small"
-            onPress={() => router.push("/runs/compare")}
           />
           <Button
             label="Several at once"
@@ -115,6 +113,17 @@ export function RunsScreen() {
         placeholder="plant, still, month, note, run number"
       />
       <Choice label="Which runs" options={filterWords} value={which} onChange={setWhich} />
+      <SavedSearches
+        {...searches}
+        now={{ text: query, filter: which, sort: sort.key, down: sort.down }}
+        first={{ text: "", filter: "all", sort: "number", down: true }}
+        nameOf={nameOfSearch}
+        onApply={(search) => {
+          setQuery(search.text);
+          setWhich(pick(search.filter, filterWords));
+          setSort({ key: pick(search.sort, columnWords), down: search.down });
+        }}
+      />
       {wide ? null : (
         <View className="flex-row items-end gap-3">
           <Select
@@ -202,6 +211,24 @@ const sortWords: { value: SortKey; label: string }[] = [
   { value: "oil", label: "Oil" },
   { value: "yield", label: "Yield" },
 ];
+
+/* A wide table sorts by these as well. */
+const columnWords: { value: SortKey; label: string }[] = [
+  ...sortWords,
+  { value: "minutes", label: "Time" },
+  { value: "hydrosol", label: "Hydrosol" },
+];
+
+function nameOfSearch({ text, filter, sort, down }: ListSearch): string {
+  return [
+    text.trim() && `“${text.trim()}”`,
+    filter !== "all" && labelOf(filter, filterWords),
+    (sort !== "number" || !down) &&
+      `${labelOf(sort, columnWords)}, ${down ? "highest first" : "lowest first"}`,
+  ]
+    .filter(Boolean)
+    .join(" · ");
+}
 
 function RunRow({ summary, units }: { summary: RunSummary; units: UnitSystem }) {
   const { run, plantName, at, result } = summary;

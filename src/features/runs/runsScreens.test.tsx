@@ -7,6 +7,7 @@ import { renderWith } from "@/testing/renderWith";
 import { router } from "@/testing/router";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { RunSheetScreen } from "./RunSheetScreen";
+import { selectPreferences } from "@/store/selectors";
 import { RunsScreen } from "./RunsScreen";
 
 let mockWide = false;
@@ -158,7 +159,7 @@ test("several runs are left out of learning in one step, counted in again, and t
   expect(sheet.getByText("Tick at least one run.")).toBeVisible();
   fireEvent.click(sheet.getByRole("checkbox", { name: /^1 · / }));
   fireEvent.click(sheet.getByRole("button", { name: "Side by side" }));
-  expect(sheet.getByText("Tick 2 to 4 runs to set side by side.")).toBeVisible();
+  expect(sheet.getByText("Nothing changed: tick 2 to 4 runs to set side by side.")).toBeVisible();
   fireEvent.click(sheet.getByRole("checkbox", { name: /^3 · / }));
   fireEvent.click(sheet.getByRole("button", { name: "Leave out of learning" }));
   const out = () =>
@@ -205,4 +206,21 @@ test("a run that is left out says so on its page, and is counted in again from t
   fireEvent.click(screen.getByRole("button", { name: "Count in again" }));
   expect(screen.queryByText("This run is left out of learning.")).not.toBeInTheDocument();
   expect(store.getState().run.entities["run-1"]!.notToLearn).toBeUndefined();
+});
+
+test("a search is saved with one tap, shown again with one, and removed", () => {
+  const { store } = renderWith(<RunsScreen />, [sampleStill(), run(1, measured), run(2, [])]);
+  expect(screen.queryByRole("group", { name: "Saved searches" })).not.toBeInTheDocument();
+  fireEvent.click(screen.getByRole("radio", { name: "Measured" }));
+  fireEvent.click(screen.getByRole("button", { name: "Save this search" }));
+  expect(selectPreferences(store.getState()).searches).toEqual([
+    { list: "runs", text: "", filter: "measured", sort: "number", down: true },
+  ]);
+  fireEvent.click(screen.getByRole("button", { name: "Measured: shown now. Show the whole list" }));
+  expect(screen.getByRole("radio", { name: "All" })).toBeChecked();
+  expect(screen.getByText(/^2 · /)).toBeVisible();
+  fireEvent.click(screen.getByRole("button", { name: "Measured" }));
+  expect(screen.queryByText(/^2 · /)).not.toBeInTheDocument();
+  fireEvent.click(screen.getByRole("button", { name: "Remove this search" }));
+  expect(selectPreferences(store.getState()).searches).toBeUndefined();
 });

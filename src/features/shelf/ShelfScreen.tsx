@@ -11,6 +11,7 @@ import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { selectStock, useShelved } from "@/store/stock";
 import { useKept } from "@/store/useKept";
+import { useSearches } from "@/store/useSearches";
 import { Screen } from "@/ui/layout/Screen";
 import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
@@ -18,6 +19,8 @@ import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
+import { SavedSearches, type ListSearch } from "@/ui/primitives/SavedSearches";
+import { labelOf, pick } from "@/ui/primitives/options";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
@@ -53,6 +56,9 @@ export function ShelfScreen() {
     as: "boards",
   });
   const allRead = useAppSelector(({ keeping }) => keeping.later === 0);
+  const searches = useSearches("shelf");
+  /* The search's field begins anew with a search that was saved. */
+  const [applied, setApplied] = useState(0);
   const [sheet, setSheet] = useState<"scan" | "add" | "more" | "several">();
   const find = useCallback((next: string) => change({ text: next }), [change]);
   /* Typing is answered first, the shelf follows. */
@@ -176,7 +182,7 @@ export function ShelfScreen() {
       ))}
       <View className="flex-row items-end gap-3">
         <View className="min-w-0 flex-[3]">
-          <FindField start={view.text} onChange={find} />
+          <FindField key={applied} start={view.text} onChange={find} />
         </View>
         <View className="min-w-0 flex-[2]">
           <Select
@@ -205,6 +211,20 @@ export function ShelfScreen() {
         />
         {wide ? shownAs : null}
       </View>
+      <SavedSearches
+        {...searches}
+        now={{ text: view.text, filter: view.filter, sort: view.sort, down: false }}
+        first={{ text: "", filter: "all", sort: "due", down: false }}
+        nameOf={nameOfSearch}
+        onApply={(search) => {
+          setApplied(applied + 1);
+          change({
+            text: search.text,
+            filter: pick(search.filter, filters),
+            sort: pick(search.sort, sorts),
+          });
+        }}
+      />
       {open.map(({ lot, openMl }) => (
         <Row
           key={lot.id}
@@ -240,6 +260,16 @@ export function ShelfScreen() {
       {adding}
     </Screen>
   );
+}
+
+function nameOfSearch({ text, filter, sort }: ListSearch): string {
+  return [
+    text.trim() && `“${text.trim()}”`,
+    filter !== "all" && labelOf(filter, filters),
+    sort !== "due" && labelOf(sort, sorts),
+  ]
+    .filter(Boolean)
+    .join(" · ");
 }
 
 /* A thumb is slower than this; a shelf of thousands is not asked for each letter of a word. */

@@ -14,12 +14,22 @@ interface PlantToFind {
 const mostRecent = 5;
 
 /** All plants to choose from, those of late first, then the person's own, then the book's, by name. */
-export function plantsToFind(book: PlantBook, summaries: readonly RunSummary[]): PlantToFind[] {
+export function plantsToFind(
+  book: PlantBook,
+  summaries: readonly RunSummary[],
+  favourites: readonly string[] = [],
+): PlantToFind[] {
   const latestFirst = [...summaries].sort((a, b) => b.at - a.at).map(({ run }) => run.plantId);
   const recent = [...new Set(latestFirst)].slice(0, mostRecent);
   const groupOf = (id: string, own: boolean) =>
-    recent.includes(id) ? "Of late" : own ? "Your own" : "The book";
-  const order = ["Of late", "Your own", "The book"];
+    favourites.includes(id)
+      ? "Favourites"
+      : recent.includes(id)
+        ? "Of late"
+        : own
+          ? "Your own"
+          : "The book";
+  const order = ["Favourites", "Of late", "Your own", "The book"];
   return book.all
     .map((plant) => ({
       value: plant.id,

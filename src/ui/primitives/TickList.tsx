@@ -3,7 +3,7 @@ import { Check } from "./Check";
 import { Txt } from "./Txt";
 
 /** Something that can be ticked. */
-interface Tickable {
+export interface Tickable {
   id: string;
   label: string;
   /** What tells it from its like. */

@@ -1,0 +1,55 @@
+import { noonOf, showDay } from "@/core/units/dates";
+import { showMass, words } from "@/core/units/format";
+import type { Harvest } from "@/records/harvest";
+import { binHarvests, nothingMoreOfThese } from "@/store/acts/severalHarvests";
+import { useAppDispatch, usePlantBook, useUnits } from "@/store/hooks";
+import { ActOnSeveral } from "@/ui/primitives/ActOnSeveral";
+
+interface Props {
+  /** What the search shows now. */
+  harvests: readonly Harvest[];
+  /** What is left of each, g, by its id. */
+  leftOf: ReadonlyMap<string, number>;
+  onClose: () => void;
+}
+
+/** Several harvests in one step: what is left of them set aside, or all of them deleted. */
+export function SeveralHarvests({ harvests, leftOf, onClose }: Props) {
+  const dispatch = useAppDispatch();
+  const book = usePlantBook();
+  const units = useUnits();
+  const mass = (g: number) => words(showMass(g, units));
+  return (
+    <ActOnSeveral
+      one="harvest"
+      items={harvests.map(({ id, plantId, cutOn, massG, place }) => {
+        const left = leftOf.get(id) ?? 0;
+        return {
+          id,
+          label: book.byId(plantId)?.name ?? plantId,
+          detail: [
+            showDay(noonOf(cutOn)),
+            mass(massG),
+            left > 0 ? `${mass(left)} left` : undefined,
+            place,
+          ]
+            .filter(Boolean)
+            .join(" · "),
+        };
+      })}
+      acts={[
+        {
+          label: "All used",
+          hint: "All used: nothing more of them will be distilled",
+          act: (ids) => dispatch(nothingMoreOfThese(ids)),
+        },
+        {
+          label: "Delete",
+          hint: "Delete: the ticked harvests",
+          act: (ids) => dispatch(binHarvests(ids)),
+        },
+      ]}
+      onClose={onClose}
+    />
+  );
+}

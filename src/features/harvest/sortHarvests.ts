@@ -1,0 +1,34 @@
+import type { PlantBook } from "@/logbook/plant/plantBook";
+import type { Harvest } from "@/records/harvest";
+
+export type HarvestFilter = "all" | "here" | "used";
+export const harvestFilters: { value: HarvestFilter; label: string }[] = [
+  { value: "all", label: "All" },
+  { value: "here", label: "Still here" },
+  { value: "used", label: "All used" },
+];
+
+export type HarvestSort = "day" | "plant" | "weight" | "left";
+export const harvestSorts: { value: HarvestSort; label: string }[] = [
+  { value: "day", label: "Day, latest first" },
+  { value: "plant", label: "Plant" },
+  { value: "weight", label: "Heaviest first" },
+  { value: "left", label: "Most left" },
+];
+
+/** Harvests in one order, among equals the latest first. */
+export function sortHarvests(
+  harvests: readonly Harvest[],
+  sort: HarvestSort,
+  { book, leftOf }: { book: PlantBook; leftOf: ReadonlyMap<string, number> },
+): Harvest[] {
+  const nameOf = ({ plantId }: Harvest) => book.byId(plantId)?.name ?? plantId;
+  const left = ({ id }: Harvest) => leftOf.get(id) ?? 0;
+  const orders: Record<HarvestSort, (a: Harvest, b: Harvest) => number> = {
+    day: () => 0,
+    plant: (a, b) => nameOf(a).localeCompare(nameOf(b)),
+    weight: (a, b) => b.massG - a.massG,
+    left: (a, b) => left(b) - left(a),
+  };
+  return [...harvests].sort((a, b) => orders[sort](a, b) || b.cutOn.localeCompare(a.cutOn));
+}
