@@ -16,6 +16,7 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { labelOf, pick } from "@/ui/primitives/options";
+import { MoreActions } from "@/ui/primitives/MoreActions";
 import { Row } from "@/ui/primitives/Row";
 import { SavedSearches, type ListSearch } from "@/ui/primitives/SavedSearches";
 import { Select } from "@/ui/primitives/Select";
@@ -80,27 +81,21 @@ export function HarvestsScreen() {
             onPress={() => router.push("/harvests/calendar")}
           />
           {harvests.length > 0 ? (
-            <>
-              <Button
-                look="quiet"
-                size="small"
-                label="Several at once"
-                opens
-                onPress={() => setSeveral(true)}
-              />
-              <Button
-                look="quiet"
-                size="small"
-                label="Save as CSV"
-                onPress={() =>
-                  void handOver(
-                    `sereno-harvests-${isoDay(new Date())}.csv`,
-                    harvestsCsv(found, book),
-                    "text/csv",
-                  )
-                }
-              />
-            </>
+            <MoreActions
+              title="More of the harvests"
+              actions={[
+                { label: "Several at once", opens: true, act: () => setSeveral(true) },
+                {
+                  label: "Save as CSV",
+                  act: () =>
+                    void handOver(
+                      `sereno-harvests-${isoDay(new Date())}.csv`,
+                      harvestsCsv(found, book),
+                      "text/csv",
+                    ),
+                },
+              ]}
+            />
           ) : null}
         </>
       }

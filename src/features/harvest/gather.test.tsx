@@ -228,6 +228,7 @@ test("harvests are filtered, sorted, and several set aside or deleted in one ste
     "1.10 kg",
     "1.00 kg",
   ]);
+  await press("More");
   await press("Several at once");
   const ticks = screen.getAllByRole("checkbox");
   fireEvent.click(ticks[1]!);
@@ -236,6 +237,7 @@ test("harvests are filtered, sorted, and several set aside or deleted in one ste
   expect(store.getState().harvest.entities["harvest-6"]!.setAsideG).toBe(1600);
   fireEvent.click(screen.getByRole("radio", { name: "All used" }));
   expect(weights()).toEqual(["1.60 kg", "1.50 kg"]);
+  await press("More");
   await press("Several at once");
   fireEvent.click(screen.getByRole("checkbox", { name: "All 2 shown" }));
   await press(/^All used/);

@@ -8,15 +8,22 @@ import { PlantsScreen } from "./PlantsScreen";
 const find = (text: string) =>
   fireEvent.change(screen.getByLabelText("Find"), { target: { value: text } });
 
+const which = (group: string) =>
+  fireEvent.change(screen.getByLabelText("Which plants"), { target: { value: group } });
+const several = () => {
+  fireEvent.click(screen.getByRole("button", { name: "More" }));
+  fireEvent.click(screen.getByRole("button", { name: "Several at once" }));
+};
+
 test("plants are found by botanical name, group and own figures; nothing found says what to do", () => {
   renderWith(<PlantsScreen />, [sampleOwnPlant({ usualMinutes: 95 })]);
   find("salvia scl");
   expect(screen.getByText("Clary sage")).toBeVisible();
   expect(screen.queryByText("Peppermint")).not.toBeInTheDocument();
-  fireEvent.click(screen.getByRole("radio", { name: "Zests" }));
+  which("zests");
   expect(screen.getByText(/No plant matches “salvia scl”/)).toBeVisible();
   find("");
-  fireEvent.click(screen.getByRole("radio", { name: "With own figures" }));
+  which("own");
   expect(screen.getByText("Clary sage")).toBeVisible();
   expect(screen.getByText("mL/kg, yours")).toBeVisible();
 });
@@ -41,7 +48,7 @@ const firstShown = () =>
 test("several plants become favourites in one step: first in the list, and a list of their own", () => {
   const { store } = renderWith(<PlantsScreen />, [sampleOwnPlant({ usualMinutes: 95 })]);
   find("sage");
-  fireEvent.click(screen.getByRole("button", { name: "Several at once" }));
+  several();
   const sheet = within(screen.getByRole("dialog"));
   fireEvent.click(sheet.getByRole("button", { name: /^Favourite/ }));
   expect(sheet.getByText("Tick at least one plant.")).toBeVisible();
@@ -50,9 +57,9 @@ test("several plants become favourites in one step: first in the list, and a lis
   expect(selectPreferences(store.getState()).favourites).toEqual(["clarysage"]);
   find("");
   expect(rows()[0]).toHaveTextContent("Clary sage ★");
-  fireEvent.click(screen.getByRole("radio", { name: "Favourites" }));
+  which("favourites");
   expect(rows()).toHaveLength(1);
-  fireEvent.click(screen.getByRole("button", { name: "Several at once" }));
+  several();
   fireEvent.click(screen.getByRole("checkbox", { name: "Clary sage" }));
   fireEvent.click(screen.getByRole("button", { name: "Delete own figures" }));
   expect(

@@ -13,6 +13,7 @@ import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
+import { MoreActions } from "@/ui/primitives/MoreActions";
 import { Row } from "@/ui/primitives/Row";
 import { labelOf, pick } from "@/ui/primitives/options";
 import { SavedSearches, type ListSearch } from "@/ui/primitives/SavedSearches";
@@ -62,6 +63,12 @@ export function PlantsScreen() {
     sort === "name"
       ? beginningFirst(favouritesFirst(found, favourites), find, ({ name }) => name)
       : sortPlants(found, sort, lastRun);
+  const groups = whichWords
+    .filter(({ value }) => value !== "favourites" || favourites.length > 0 || group === value)
+    .map(({ value, label }) => ({
+      value,
+      label: value === "all" ? `All ${book.all.length}` : label,
+    }));
   return (
     <Screen
       title="Plants"
@@ -69,57 +76,46 @@ export function PlantsScreen() {
       actions={
         <>
           <Button
-            label="Several at once"
-            look="quiet"
-            size="small"
-            opens
-            onPress={() => setSeveral(true)}
-          />
-          <Button
-            label="Mix plants"
-            look="quiet"
-            size="small"
-            onPress={() => router.push("/bench/plants/mix")}
-          />
-          <Button
             label="Add a plant"
             look="quiet"
             size="small"
             onPress={() => router.push("/bench/plants/new/figures")}
           />
+          <MoreActions
+            title="More of the plants"
+            actions={[
+              { label: "Mix plants", act: () => router.push("/bench/plants/mix") },
+              { label: "Several at once", opens: true, act: () => setSeveral(true) },
+            ]}
+          />
         </>
       }
     >
-      <View className="flex-row items-end gap-3">
-        <View className="min-w-0 flex-[3]">
+      <View className="flex-row flex-wrap items-end gap-3">
+        <View className={wide ? "min-w-0 flex-[3]" : "w-full"}>
           <TextField
             label="Find"
             shortcut="/"
             value={find}
             onChange={setFind}
-            placeholder="name or part"
+            placeholder="name, botanical name or part"
           />
         </View>
-        <View className="min-w-0 flex-[2]">
+        {wide ? null : (
+          <View className="min-w-0 flex-1">
+            <Select label="Which plants" options={groups} value={group} onChange={setGroup} />
+          </View>
+        )}
+        <View className={wide ? "min-w-0 flex-[2]" : "min-w-0 flex-1"}>
           <Select label="Sort by" options={plantSorts} value={sort} onChange={setSort} />
         </View>
       </View>
       {several ? (
         <SeveralPlants plants={shown} favourites={favourites} onClose={() => setSeveral(false)} />
       ) : null}
-      <Choice
-        label="Which plants"
-        options={[
-          { value: "all", label: `All ${book.all.length}` },
-          ...plantGroups.map(({ id, label }) => ({ value: id, label })),
-          { value: "own", label: "With own figures" },
-          ...(favourites.length > 0 || group === "favourites"
-            ? [{ value: "favourites" as const, label: "Favourites" }]
-            : []),
-        ]}
-        value={group}
-        onChange={setGroup}
-      />
+      {wide ? (
+        <Choice label="Which plants" options={groups} value={group} onChange={setGroup} />
+      ) : null}
       <SavedSearches
         {...searches}
         now={{ text: find, filter: group, sort, down: false }}

@@ -15,6 +15,7 @@ import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
+import { MoreActions } from "@/ui/primitives/MoreActions";
 import { Row } from "@/ui/primitives/Row";
 import { SavedSearches, type ListSearch } from "@/ui/primitives/SavedSearches";
 import { labelOf, pick } from "@/ui/primitives/options";
@@ -82,36 +83,57 @@ export function RunsScreen() {
             size="small"
             onPress={() => router.push("/runs/learn")}
           />
-          <Button
-            label="Several at once"
-            look="quiet"
-            size="small"
-            opens
-            onPress={() => setSeveral(true)}
-          />
-          <Button
-            label="Save as CSV"
-            look="quiet"
-            size="small"
-            onPress={() =>
-              void handOver(
-                `sereno-runs-${isoDay(new Date())}.csv`,
-                runsCsv(found, plantBook),
-                "text/csv",
-              )
-            }
-          />
+          <MoreActions
+            title="More of the runs"
+            actions={[
+              { label: "Several at once", opens: true, act: () => setSeveral(true) },
+              {
+                label: "Save as CSV",
+                act: () =>
+                  void handOver(
+                    `sereno-runs-${isoDay(new Date())}.csv`,
+                    runsCsv(found, plantBook),
+                    "text/csv",
+                  ),
+              },
+            ]}
+          >
+            <Choice
+              label="Order"
+              shown
+              options={[
+                { value: "down", label: "Highest first" },
+                { value: "up", label: "Lowest first" },
+              ]}
+              value={sort.down ? "down" : "up"}
+              onChange={(way) => setSort({ key: sort.key, down: way === "down" })}
+            />
+          </MoreActions>
         </>
       }
     >
       {several ? <SeveralRuns runs={found} onClose={() => setSeveral(false)} /> : null}
-      <TextField
-        label="Find"
-        shortcut="/"
-        value={query}
-        onChange={setQuery}
-        placeholder="plant, still, month, note, run number"
-      />
+      <View className="flex-row items-end gap-3">
+        <View className="min-w-0 flex-[3]">
+          <TextField
+            label="Find"
+            shortcut="/"
+            value={query}
+            onChange={setQuery}
+            placeholder={wide ? "plant, still, month, note, run number" : "plant, still, note"}
+          />
+        </View>
+        {wide ? null : (
+          <View className="min-w-0 flex-[2]">
+            <Select
+              label="Sort by"
+              options={sortWords}
+              value={sort.key}
+              onChange={(key) => setSort({ key, down: sort.down })}
+            />
+          </View>
+        )}
+      </View>
       <Choice label="Which runs" options={filterWords} value={which} onChange={setWhich} />
       <SavedSearches
         {...searches}
@@ -124,22 +146,6 @@ export function RunsScreen() {
           setSort({ key: pick(search.sort, columnWords), down: search.down });
         }}
       />
-      {wide ? null : (
-        <View className="flex-row items-end gap-3">
-          <Select
-            label="Sort by"
-            options={sortWords}
-            value={sort.key}
-            onChange={(key) => setSort({ key, down: sort.down })}
-          />
-          <Button
-            look="quiet"
-            size="small"
-            label={sort.down ? "Highest first" : "Lowest first"}
-            onPress={() => setSort({ key: sort.key, down: !sort.down })}
-          />
-        </View>
-      )}
       {later > 0 ? (
         <Txt
           variant="label"

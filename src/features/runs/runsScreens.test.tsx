@@ -153,6 +153,7 @@ test("several runs are left out of learning in one step, counted in again, and t
     run(2, measured),
     run(3, measured),
   ]);
+  fireEvent.click(screen.getByRole("button", { name: "More" }));
   fireEvent.click(screen.getByRole("button", { name: "Several at once" }));
   const sheet = within(screen.getByRole("dialog"));
   fireEvent.click(sheet.getByRole("button", { name: "Leave out of learning" }));
@@ -176,6 +177,7 @@ test("several runs are deleted in one step, but none while one of them is on the
     run(1, measured),
     run(2, [entryAt(0, { type: "lit" })]),
   ]);
+  fireEvent.click(screen.getByRole("button", { name: "More" }));
   fireEvent.click(screen.getByRole("button", { name: "Several at once" }));
   const sheet = within(screen.getByRole("dialog"));
   fireEvent.click(sheet.getByRole("checkbox", { name: "All 2 shown" }));

@@ -17,11 +17,11 @@ import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
+import { MoreActions, type Action } from "@/ui/primitives/MoreActions";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { SavedSearches, type ListSearch } from "@/ui/primitives/SavedSearches";
 import { labelOf, pick } from "@/ui/primitives/options";
-import { Sheet } from "@/ui/primitives/Sheet";
 import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
@@ -59,7 +59,7 @@ export function ShelfScreen() {
   const searches = useSearches("shelf");
   /* The search's field begins anew with a search that was saved. */
   const [applied, setApplied] = useState(0);
-  const [sheet, setSheet] = useState<"scan" | "add" | "more" | "several">();
+  const [sheet, setSheet] = useState<"scan" | "add" | "several">();
   const find = useCallback((next: string) => change({ text: next }), [change]);
   /* Typing is answered first, the shelf follows. */
   const text = useDeferredValue(view.text);
@@ -75,51 +75,11 @@ export function ShelfScreen() {
     [units],
   );
 
-  const addBought = (
-    <Button
-      look="quiet"
-      size="small"
-      label="Add something bought"
-      opens
-      onPress={() => setSheet("add")}
-    />
-  );
-  const more = (
-    <>
-      <Button
-        label="Labels"
-        look="quiet"
-        size="small"
-        onPress={() => router.push("/shelf/labels")}
-      />
-      <Button
-        label="Season"
-        look="quiet"
-        size="small"
-        onPress={() => router.push("/shelf/season")}
-      />
-      {addBought}
-      <Button
-        label="Several at once"
-        look="quiet"
-        size="small"
-        opens
-        onPress={() => setSheet("several")}
-      />
-      <Button
-        label="Save as CSV"
-        look="quiet"
-        size="small"
-        onPress={() =>
-          void download(
-            `sereno-bottles-${isoDay(new Date())}.csv`,
-            bottlesCsv(stock.bottles, stock.lots, stock.uses, book),
-            "text/csv",
-          )
-        }
-      />
-    </>
-  );
+  const addBought: Action = {
+    label: "Add something bought",
+    opens: true,
+    act: () => setSheet("add"),
+  };
   const shownAs = (
     <Choice
       label="Shown as"
@@ -146,7 +106,9 @@ export function ShelfScreen() {
             labelled with a code, and drawn at their fill.
           </Txt>
         </Card>
-        <View className="flex-row">{addBought}</View>
+        <View className="flex-row">
+          <Button look="quiet" size="small" label={addBought.label} opens onPress={addBought.act} />
+        </View>
         {adding}
       </Screen>
     );
@@ -157,11 +119,26 @@ export function ShelfScreen() {
       actions={
         <>
           <Button label="Scan" look="quiet" size="small" opens onPress={() => setSheet("scan")} />
-          {wide ? (
-            more
-          ) : (
-            <Button label="More" look="quiet" size="small" opens onPress={() => setSheet("more")} />
-          )}
+          <MoreActions
+            title="More of the shelf"
+            actions={[
+              { label: "Labels", act: () => router.push("/shelf/labels") },
+              { label: "Season", act: () => router.push("/shelf/season") },
+              addBought,
+              { label: "Several at once", opens: true, act: () => setSheet("several") },
+              {
+                label: "Save as CSV",
+                act: () =>
+                  void download(
+                    `sereno-bottles-${isoDay(new Date())}.csv`,
+                    bottlesCsv(stock.bottles, stock.lots, stock.uses, book),
+                    "text/csv",
+                  ),
+              },
+            ]}
+          >
+            {shownAs}
+          </MoreActions>
         </>
       }
     >
@@ -249,10 +226,6 @@ export function ShelfScreen() {
           onSort={(sort) => change({ sort })}
         />
       )}
-      <Sheet title="More of the shelf" open={sheet === "more"} onClose={() => setSheet(undefined)}>
-        {shownAs}
-        <View className="flex-row flex-wrap gap-2">{more}</View>
-      </Sheet>
       {sheet === "several" ? (
         <SeveralSheet items={shown} amount={amount} onClose={() => setSheet(undefined)} />
       ) : null}
