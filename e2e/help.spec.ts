@@ -23,7 +23,7 @@ test("a question leads to its steps and its place, a word to the lines that hold
   await field(page, "Find").fill("haze");
   await expect(page.getByText(/the haze that never settles/)).toBeVisible();
   await goTo(page, "/shelf/demo-lot-28-oil");
-  await page.getByRole("button", { name: "Words on this page" }).click();
+  await page.getByRole("button", { name: "Words and figures here" }).click();
   await page.getByRole("link", { name: "This page in the guide" }).click();
   await expect(page.getByText(/proposes sizes from the empties/)).toBeVisible();
 });

@@ -8,7 +8,7 @@ import { vesselFormDefaults, vesselFormSchema, vesselFromForm } from "@/features
 import { bottleFormSchema } from "@/features/shelf/bottleForm";
 import { ownFromForm, plantFormDefaults, plantFormSchema } from "@/features/plants/plantForm";
 import { stillFormDefaults, stillFormSchema, stillFromForm } from "@/features/stills/stillForm";
-import { readableAmount } from "@/features/run/readableAmount";
+import { amountsOf, inputOf, readAmount } from "@/features/run/entryAmounts";
 import { readingSchema } from "@/features/run/readingForm";
 import { asResult, separateDefaults, separateSchema } from "@/features/separate/separateForm";
 import { newRecord } from "@/records/base";
@@ -161,11 +161,13 @@ test("whatever a correction of an entry lets through can be opened again", () =>
   fc.assert(
     fc.property(fc.constantFrom(...corrected), nasty, (entry, text) => {
       const standing = entry as Exclude<Entry, { type: "amendment" }>;
-      const input = { ...readableAmount.input(standing, "us"), text };
-      const { problem, change } = readableAmount.read(standing, input);
-      if (problem !== undefined) return;
-      const amendment = entryAt(20, { type: "amendment", of: entry.id, change });
-      opensAgain(sampleRun([entry, amendment]));
+      for (const amount of amountsOf(standing)) {
+        const input = { ...inputOf(standing, amount, "us"), text };
+        const { problem, change } = readAmount(standing, amount, input);
+        if (problem !== undefined) continue;
+        const amendment = entryAt(20, { type: "amendment", of: entry.id, change });
+        opensAgain(sampleRun([entry, amendment]));
+      }
     }),
     { numRuns: 600 },
   );

@@ -2,6 +2,7 @@ import {
   counted,
   fixed,
   showDuration,
+  showFlow,
   showMass,
   showOil,
   showRange,
@@ -46,7 +47,7 @@ export function logLine(entry: LoggedEntry, units: UnitSystem): { what: string; 
       parts.push(`outlet ${words(showTemperature(entry.outletC, units))}`);
     if (entry.distillateMl !== undefined)
       parts.push(`${words(showVolume(entry.distillateMl, units))} so far`);
-    if (entry.rateMlPerMin !== undefined) parts.push(`${fixed(entry.rateMlPerMin, 1)} mL a minute`);
+    if (entry.rateMlPerMin !== undefined) parts.push(words(showFlow(entry.rateMlPerMin, units)));
     if (entry.oilMl !== undefined) parts.push(`${words(showOil(entry.oilMl))} visible oil`);
     if (entry.tubC !== undefined) parts.push(`tub ${words(showTemperature(entry.tubC, units))}`);
   }

@@ -89,10 +89,7 @@ test.each([
     { type: "reading", headC: 98.9, distillateMl: 250, oilMl: 2 },
     /head 98\.9 °C, 250 mL so far, 2/,
   ],
-  [
-    { type: "reading", outletC: 30, rateMlPerMin: 12, tubC: 22 },
-    /outlet 30\.0 °C, 12\.0 mL a minute/,
-  ],
+  [{ type: "reading", outletC: 30, rateMlPerMin: 12, tubC: 22 }, /outlet 30\.0 °C, 12 mL\/min/],
   [{ type: "iceAdded", massG: 1500 }, /^1\.50 kg$/],
   [{ type: "waterAdded", volumeMl: 500 }, /^500 mL$/],
   [{ type: "heatChanged", powerW: 1200 }, /^1,?200 W$/],

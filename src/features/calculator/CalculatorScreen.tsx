@@ -1,6 +1,9 @@
 import { View } from "react-native";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences, selectStills } from "@/store/selectors";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { figuresOf } from "@/words/figureWords";
+import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { ChargeForOil } from "./ChargeForOil";
 import { BoilingHere } from "./BoilingHere";
@@ -20,6 +23,14 @@ export function CalculatorScreen() {
     <Screen
       title="Calculator"
       back={{ href: "/bench", label: "Bench" }}
+      words={
+        <WordsHere
+          all="/bench/words"
+          guide="/bench/guide?about=Bench%20calculator"
+          figures={figuresOf(["mostOnSkin", "heatIn", "potLevel"])}
+          words={wordsOf(["dilution", "dropper", "vw"])}
+        />
+      }
       aside={
         <View className="gap-4">
           <Drops {...common} />

@@ -8,6 +8,9 @@ import { runToCompare } from "@/logbook/run/runToCompare";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { figuresOf } from "@/words/figureWords";
+import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -54,6 +57,14 @@ export function CompareScreen({ ids }: { ids: readonly string[] }) {
     <Screen
       title="Compare"
       back={{ href: "/runs", label: "Runs" }}
+      words={
+        <WordsHere
+          all="/bench/words"
+          guide="/bench/guide?about=Learn"
+          figures={figuresOf(["compared", "yieldOf"])}
+          words={wordsOf(["yield", "asCharged", "dryMatter", "vw", "ww"])}
+        />
+      }
       aside={
         chosen.length > 1 ? (
           <>

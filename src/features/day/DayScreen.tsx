@@ -9,6 +9,9 @@ import { bin } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectStills } from "@/store/selectors";
 import { NotHere } from "@/ui/layout/NotHere";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { figuresOf } from "@/words/figureWords";
+import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -61,6 +64,14 @@ function Planned({ day }: { day: DayRecord }) {
       over="A day at the stills"
       title={showWeekday(noonOf(day.on))}
       back={{ href: "/plan/day", label: "Days" }}
+      words={
+        <WordsHere
+          all="/bench/words"
+          guide="/bench/guide?about=A%20day%20at%20several%20stills"
+          figures={figuresOf(["dayEnd", "waitingLoss", "dayGas", "expectedOil"])}
+          words={wordsOf(["charge", "firstDrop", "heatOff"])}
+        />
+      }
       footer={
         work.searching ? (
           <Button label="Stop looking" onPress={work.stop} />

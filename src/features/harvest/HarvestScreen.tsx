@@ -12,6 +12,9 @@ import { bin, changeRecord } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences, selectRuns } from "@/store/selectors";
 import { NotHere } from "@/ui/layout/NotHere";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { figuresOf } from "@/words/figureWords";
+import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -64,6 +67,14 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
       pageTitle={`Harvest of ${name}`}
       over={`Harvest of ${showDayLong(noonOf(harvest.cutOn))}`}
       back={{ href: "/harvests", label: "Harvests" }}
+      words={
+        <WordsHere
+          all="/bench/words"
+          guide="/bench/guide?about=Harvests"
+          figures={figuresOf(["waterInPlant", "leftOfHarvest", "yieldOf"])}
+          words={wordsOf(["moisture", "wilted", "dryMatter"])}
+        />
+      }
       footer={
         leftG > 0 ? (
           <Button

@@ -17,6 +17,9 @@ import { useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectPreferences, selectRuns, selectTrials } from "@/store/selectors";
 import { YearRanges } from "@/ui/charts/YearRanges";
 import { NotHere } from "@/ui/layout/NotHere";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { figuresOf } from "@/words/figureWords";
+import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -61,6 +64,14 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
       title={plant.name}
       pageTitle={`What I know of ${plant.name}`}
       back={{ href: "/runs/learn", label: "Learn" }}
+      words={
+        <WordsHere
+          all="/bench/words"
+          guide="/bench/guide?about=Learn"
+          figures={figuresOf(["ownFactor", "yieldOf"])}
+          words={wordsOf(["yield", "dryMatter"])}
+        />
+      }
       aside={
         <>
           <NextSteps known={known} plant={plant} />

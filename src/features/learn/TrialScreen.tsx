@@ -11,6 +11,9 @@ import { changeRecord } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectRuns, selectSniffs } from "@/store/selectors";
 import { NotHere } from "@/ui/layout/NotHere";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { figuresOf } from "@/words/figureWords";
+import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -69,6 +72,14 @@ function OneTrial({ trial }: { trial: Trial }) {
       title={trial.question}
       over={trial.closedAt ? "Trial, closed" : "Trial, open"}
       back={{ href: "/runs/learn", label: "Learn" }}
+      words={
+        <WordsHere
+          all="/bench/words"
+          guide="/bench/guide?about=Learn"
+          figures={figuresOf(["trialDifference", "yieldOf"])}
+          words={wordsOf(["yield", "dryMatter"])}
+        />
+      }
       aside={
         <>
           <Card className="gap-2">

@@ -10,6 +10,7 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
+import { figuresOf } from "@/words/figureWords";
 import { Txt } from "@/ui/primitives/Txt";
 import { Assumptions } from "./Assumptions";
 import { BeforeAfter, type Change } from "./BeforeAfter";
@@ -85,6 +86,7 @@ export function PlanScreen() {
         <WordsHere
           all="/bench/words"
           guide="/bench/guide?about=The%20plan"
+          figures={figuresOf(["expectedOil", "plantOil", "heatIn", "layerHeight", "potLevel"])}
           words={wordsOf([
             "charge",
             "headspace",

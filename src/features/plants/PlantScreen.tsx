@@ -29,6 +29,7 @@ import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
+import { figuresOf } from "@/words/figureWords";
 import { Txt } from "@/ui/primitives/Txt";
 import { OilMix } from "./OilMix";
 import { CareCard } from "./CareCard";
@@ -95,6 +96,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
         <WordsHere
           all="/bench/words"
           guide="/bench/guide?about=Plants"
+          figures={figuresOf(["plantOil", "oilDensity", "mostOnSkin"])}
           words={wordsOf([
             "composition",
             "density",

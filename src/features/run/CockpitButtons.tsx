@@ -5,13 +5,23 @@ import type { Catches } from "@/core/still/methods";
 import type { RunState } from "@/logbook/run/runState";
 import { Button } from "@/ui/primitives/Button";
 import { useAfterAnswer } from "@/ui/useAfterAnswer";
+import type { CockpitFigure } from "./FigureSheet";
 import { HeatOffButton, type EarlyBy } from "./HeatOffButton";
 import { Tap } from "./Tap";
 import type { Log, Tapped } from "./useLog";
 
 /** The sheets of the cockpit. */
 export type SheetName =
-  "reading" | "drips" | "add" | "heat" | "trouble" | "note" | "log" | "forecast" | "instrument";
+  | "reading"
+  | "drips"
+  | "add"
+  | "heat"
+  | "trouble"
+  | "note"
+  | "log"
+  | "forecast"
+  | "instrument"
+  | CockpitFigure;
 
 /* On a wide screen with a keyboard. */
 const keys: Partial<Record<SheetName, string>> = { reading: "e", note: "n", log: "l" };

@@ -5,6 +5,7 @@ import { AddSheet } from "./AddSheet";
 import type { SheetName } from "./CockpitButtons";
 import type { CockpitPart } from "./CockpitHead";
 import { DripSheet } from "./DripSheet";
+import { FigureSheet } from "./FigureSheet";
 import { ForecastSheet } from "./ForecastSheet";
 import { HeatSheet } from "./HeatSheet";
 import { InstrumentSheet } from "./instrument/InstrumentSheet";
@@ -20,6 +21,7 @@ import type { Log } from "./useLog";
 interface Props extends CockpitPart {
   sheet: SheetName | undefined;
   onClose: () => void;
+  onOpen: (sheet: SheetName) => void;
   log: Log;
   still: Still | undefined;
   instrument: Instrument;
@@ -32,6 +34,7 @@ interface Props extends CockpitPart {
 export function CockpitSheets({
   sheet,
   onClose,
+  onOpen,
   log,
   still,
   instrument,
@@ -83,6 +86,11 @@ export function CockpitSheets({
       );
     case "forecast":
       return <ForecastSheet {...common} {...part} still={still} prices={prices} />;
+    case "flow":
+    case "headFigure":
+    case "outletFigure":
+    case "levels":
+      return <FigureSheet {...part} figure={sheet} onOpen={onOpen} onClose={onClose} />;
     case undefined:
       return null;
   }

@@ -20,6 +20,7 @@ import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import type { WatchAnswer } from "@/messages/watchMessages";
 import { doubtWords } from "@/words/doubtWords";
+import { figureWords } from "@/words/figureWords";
 import { stopRuleWords } from "@/words/stopRuleWords";
 import { ComingNow } from "./ComingNow";
 import type { Log } from "./useLog";
@@ -52,6 +53,7 @@ export function ForecastSheet(props: Props) {
           <Card className="gap-2">
             <Txt variant="heading">At the end</Txt>
             <Txt>{`Likely ${range(watched.end.visibleMl)} mL of visible oil, ${range(watched.end.distilledMl)} mL distilled.`}</Txt>
+            <Txt variant="small">{figureWords.oilSoFar.says}</Txt>
             <Txt variant="small">{`The plan said ${range(run.plan.forecast.visibleMl)} mL. ${narrowed(watched, run)}`}</Txt>
           </Card>
           <Card className="gap-1">

@@ -1,10 +1,10 @@
 import { memo } from "react";
-import { Text, View } from "react-native";
+import { Pressable, Text, View } from "react-native";
 import { showDuration, showFlow, showTemperature, words } from "@/core/units/format";
 import { safety } from "@/core/safety";
 import type { Latest } from "@/logbook/run/liveRun";
-import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
+import type { CockpitFigure } from "./FigureSheet";
 import type { CockpitPart } from "./CockpitHead";
 
 /** Drip rate, head and outlet, each against what it should be. */
@@ -13,7 +13,8 @@ export const Gauges = memo(function Gauges({
   live,
   latest,
   units,
-}: CockpitPart & { latest: Latest }) {
+  onOpen,
+}: CockpitPart & { latest: Latest; onOpen: (figure: CockpitFigure) => void }) {
   const degrees = (value: number | undefined) =>
     value === undefined ? "–" : words(showTemperature(value, units));
   const now = live.live;
@@ -24,6 +25,7 @@ export const Gauges = memo(function Gauges({
     <View className="flex-row flex-wrap gap-2">
       <Gauge
         label="Flow"
+        onPress={() => onOpen("flow")}
         value={now ? words(showFlow(now.rateMlPerMin, units)) : "–"}
         detail={
           !now
@@ -36,12 +38,14 @@ export const Gauges = memo(function Gauges({
       />
       <Gauge
         label="Head"
+        onPress={() => onOpen("headFigure")}
         value={degrees(latest.headC)}
         detail={`boils ${degrees(run.plan.forecast.boilC)}`}
         alarm={cold}
       />
       <Gauge
         label="Outlet"
+        onPress={() => onOpen("outletFigure")}
         value={degrees(latest.outletC)}
         detail={warm ? "cool it" : `under ${degrees(safety.warmOutletC)}`}
         alarm={warm}
@@ -55,14 +59,22 @@ function Gauge({
   value,
   detail,
   alarm,
+  onPress,
 }: {
+  onPress: () => void;
   label: string;
   value: string;
   detail: string;
   alarm: boolean;
 }) {
   return (
-    <Card wash={alarm ? "ember" : "panel"} className="min-w-[92px] flex-1 px-3 py-1">
+    <Pressable
+      role="button"
+      aria-label={`${label} ${value}, ${detail}. Readings and corrections`}
+      {...{ "aria-haspopup": "dialog" }}
+      onPress={onPress}
+      className={`min-w-[92px] flex-1 rounded-card px-3 py-1 active:opacity-80 ${alarm ? "bg-ember-wash" : "bg-panel"}`}
+    >
       <Txt variant="small" className="leading-[17px]">
         {label}
       </Txt>
@@ -74,6 +86,6 @@ function Gauge({
       <Txt variant="small" className={`leading-[17px] ${alarm ? "text-ember-ink" : ""}`}>
         {detail}
       </Txt>
-    </Card>
+    </Pressable>
   );
 }

@@ -1,3 +1,4 @@
+import { Pressable } from "react-native";
 import { layerOf } from "@/core/plant/oil";
 import { memo } from "react";
 import { showIce, showOil, showTemperature, showVolume, words } from "@/core/units/format";
@@ -19,7 +20,8 @@ export const Levels = memo(function Levels({
   watched,
   units,
   still,
-}: CockpitPart & { still?: Still }) {
+  onOpen,
+}: CockpitPart & { still?: Still; onOpen?: () => void }) {
   const { plan } = run;
   const now = live.live;
   const waterMl = potWaterMl(run, state, now);
@@ -29,7 +31,8 @@ export const Levels = memo(function Levels({
   const oilMl = (watched && oilNow(run, watched.now).p50) ?? 0;
   const { jarMl } = plan;
   const { tub } = live;
-  return (
+  const inWords = `${volume(waterMl)} in the pot, dry line at ${volume(plan.dryLineMl)}; ${catches === "trap" ? `about ${words(showOil(oilMl))} of oil in the trap, its water flows back` : `${volume(inJar)} in ${catches === "bowl" ? "the bowl" : `jar ${state.jars}`}`}${tub ? `; tub at ${words(showTemperature(tub.temperatureC, units))}` : ""}.`;
+  const drawing = (
     <Card className="px-2 py-1">
       <LevelsDrawing
         lit={state.heatOn}
@@ -66,9 +69,21 @@ export const Levels = memo(function Levels({
           detail: caught[catches](state.jars, volume(jarMl)),
           full: inJar >= jarMl * fullShare[catches],
         }}
-        inWords={`${volume(waterMl)} in the pot, dry line at ${volume(plan.dryLineMl)}; ${catches === "trap" ? `about ${words(showOil(oilMl))} of oil in the trap, its water flows back` : `${volume(inJar)} in ${catches === "bowl" ? "the bowl" : `jar ${state.jars}`}`}${tub ? `; tub at ${words(showTemperature(tub.temperatureC, units))}` : ""}.`}
+        inWords={inWords}
       />
     </Card>
+  );
+  if (!onOpen) return drawing;
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${inWords} Readings and corrections`}
+      {...{ "aria-haspopup": "dialog" }}
+      onPress={onOpen}
+      className="active:opacity-80"
+    >
+      {drawing}
+    </Pressable>
   );
 });
 

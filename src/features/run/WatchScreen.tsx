@@ -121,6 +121,7 @@ const Cockpit = memo(function Cockpit({
   });
   const close = useCallback(() => setSheet(undefined), []);
   const openForecast = useCallback(() => setSheet("forecast"), []);
+  const openLevels = useCallback(() => setSheet("levels"), []);
   const openTrouble = useCallback(() => setSheet("trouble"), []);
   const openProbe = useCallback(() => setSheet("instrument"), []);
   const latestLive = useRef(live);
@@ -150,11 +151,11 @@ const Cockpit = memo(function Cockpit({
   );
   const pinned = short && heatOn;
   const after = state.phase === "settling";
-  const levels = heatOn ? <Levels {...parts} still={still} /> : null;
+  const levels = heatOn ? <Levels {...parts} still={still} onOpen={openLevels} /> : null;
   const fan = heatOn ? <FanCard {...parts} smells={!wide} onOpen={openForecast} /> : null;
   /* A phone has no room for the strip: there its words stand in the fan, the strip behind a tap. */
   const notes = heatOn && wide ? <ComingNow {...parts} /> : null;
-  const gauges = heatOn ? <Gauges {...parts} latest={latest} /> : null;
+  const gauges = heatOn ? <Gauges {...parts} latest={latest} onOpen={setSheet} /> : null;
 
   const trial = practice ? null : <TrialCard runId={run.id} units={units} />;
   const ringsOn = heatOn && !practice ? <RingsOn run={run} /> : null;
@@ -234,6 +235,7 @@ const Cockpit = memo(function Cockpit({
         {...parts}
         sheet={sheet}
         onClose={close}
+        onOpen={setSheet}
         log={log}
         still={still}
         instrument={instrument}

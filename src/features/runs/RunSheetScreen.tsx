@@ -30,6 +30,7 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
+import { figuresOf } from "@/words/figureWords";
 import { Txt } from "@/ui/primitives/Txt";
 import { FitCard } from "./FitCard";
 import { AsCharged } from "./AsCharged";
@@ -116,6 +117,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
         <WordsHere
           all="/bench/words"
           guide="/bench/guide?about=Learn"
+          figures={figuresOf(["yieldOf", "expectedOil", "whereItWent", "costOf"])}
           words={wordsOf([
             "yield",
             "asCharged",

@@ -30,6 +30,7 @@ import { Button } from "@/ui/primitives/Button";
 import { Notice } from "@/ui/primitives/Notice";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
+import { figuresOf } from "@/words/figureWords";
 import { Txt } from "@/ui/primitives/Txt";
 import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { useNow } from "@/ui/useNow";
@@ -123,6 +124,7 @@ export function SeparateScreen({ run }: { run: Run }) {
         <WordsHere
           all="/bench/words"
           guide="/bench/guide?about=Separate"
+          figures={figuresOf(["settlingTime", "layerHeight", "expectedOil", "yieldOf"])}
           words={wordsOf([
             "settling",
             "fineDrops",

@@ -21,6 +21,7 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
+import { figuresOf } from "@/words/figureWords";
 import { Txt } from "@/ui/primitives/Txt";
 import { lotWords } from "@/words/lotWords";
 import { skinWords } from "@/words/plantWords";
@@ -118,6 +119,7 @@ function OneLot({ lot }: { lot: Lot }) {
         <WordsHere
           all="/bench/words"
           guide="/bench/guide?about=Keep"
+          figures={figuresOf(["bestByDay", "leftInBottle", "mostOnSkin", "costOf"])}
           words={wordsOf([
             "lot",
             "bestBy",

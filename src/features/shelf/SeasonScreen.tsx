@@ -6,6 +6,9 @@ import { seasonOf, yearsOf, type PlantYear } from "@/logbook/shelf/season";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { selectStock } from "@/store/stock";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { figuresOf } from "@/words/figureWords";
+import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -43,6 +46,14 @@ export function SeasonScreen() {
       title={`Season ${year}`}
       oneSheet
       back={{ href: "/shelf", label: "Shelf" }}
+      words={
+        <WordsHere
+          all="/bench/words"
+          guide="/bench/guide?about=Keep"
+          figures={figuresOf(["seasonSum", "costOf", "yieldOf"])}
+          words={wordsOf(["lot", "yield"])}
+        />
+      }
       actions={<Button look="quiet" size="small" label="Print" onPress={() => window.print()} />}
       aside={
         <>

@@ -12,6 +12,9 @@ import { selectPreferences } from "@/store/selectors";
 import { selectStock, useShelved } from "@/store/stock";
 import { useKept } from "@/store/useKept";
 import { useSearches } from "@/store/useSearches";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { figuresOf } from "@/words/figureWords";
+import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
@@ -116,6 +119,14 @@ export function ShelfScreen() {
   return (
     <Screen
       title="Shelf"
+      words={
+        <WordsHere
+          all="/bench/words"
+          guide="/bench/guide?about=Keep"
+          figures={figuresOf(["bestByDay", "leftInBottle"])}
+          words={wordsOf(["lot", "bestBy"])}
+        />
+      }
       actions={
         <>
           <Button label="Scan" look="quiet" size="small" opens onPress={() => setSheet("scan")} />

@@ -23,6 +23,9 @@ import { useAppDispatch, useAppSelector, useUnits } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useDraft } from "@/store/useDraft";
 import { NotHere } from "@/ui/layout/NotHere";
+import { WordsHere } from "@/ui/primitives/WordsHere";
+import { figuresOf } from "@/words/figureWords";
+import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -72,6 +75,14 @@ function CalibrateForm({ still }: { still: Still }) {
       over={still.name}
       title="Calibrate with water"
       back={{ href: `/bench/stills/${still.id}`, label: still.name }}
+      words={
+        <WordsHere
+          all="/bench/words"
+          guide="/bench/guide?about=Your%20still"
+          figures={figuresOf(["heatIn"])}
+          words={wordsOf(["calibration"])}
+        />
+      }
       onSubmit={() => whole && take(whole)}
       footer={
         <View className="gap-2">

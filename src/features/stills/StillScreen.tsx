@@ -24,6 +24,7 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
+import { figuresOf } from "@/words/figureWords";
 import { Txt } from "@/ui/primitives/Txt";
 import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { calibrationWords } from "@/words/calibrationWords";
@@ -103,6 +104,7 @@ function StillForm({ still }: { still: Still | undefined }) {
         <WordsHere
           all="/bench/words"
           guide="/bench/guide?about=Your%20still"
+          figures={figuresOf(["heatIn"])}
           words={wordsOf([
             "dryLine",
             "head",

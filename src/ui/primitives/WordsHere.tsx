@@ -7,27 +7,37 @@ import { Txt } from "./Txt";
 
 interface Props {
   words: readonly { term: string; says: string }[];
+  /** The numbers that are worked out here, and how. */
+  figures?: readonly { figure: string; says: string }[];
   /** Where all of them are. */
   all: Href;
   /** Where the guide tells of this page. */
   guide: Href;
 }
 
-/** The craft words of a screen, one tap away: each with what it means. */
-export function WordsHere({ words, all, guide }: Props) {
+/** The craft words and the computed numbers of a screen, one tap away: what each means, how each comes about. */
+export function WordsHere({ words, figures = [], all, guide }: Props) {
+  const title = figures.length > 0 ? "Words and figures here" : "Words on this page";
   const [open, setOpen] = useState(false);
   return (
     <>
       <Pressable
         role="button"
-        aria-label="Words on this page"
+        aria-label={title}
         {...{ "aria-haspopup": "dialog" }}
         onPress={() => setOpen(true)}
         className="no-print min-h-[48px] min-w-[48px] items-center justify-center rounded-[14px] active:opacity-60"
       >
         <BookOpen size={22} color="var(--soft)" />
       </Pressable>
-      <Sheet title="Words on this page" open={open} onClose={() => setOpen(false)}>
+      <Sheet title={title} open={open} onClose={() => setOpen(false)}>
+        {figures.length > 0 ? (
+          <>
+            <Txt variant="heading">How the figures come about</Txt>
+            <Words words={figures.map(({ figure, says }) => ({ term: figure, says }))} />
+            {words.length > 0 ? <Txt variant="heading">Words</Txt> : null}
+          </>
+        ) : null}
         <Words words={words} />
         {[
           { href: guide, label: "This page in the guide" },
