@@ -50,7 +50,7 @@ test("a poisonous plant's way from plan to label: one's own word, cautions first
   await page.getByText("A film that is not oil").click();
   await page.getByRole("button", { name: "Save check" }).click();
   await expect(
-    page.getByText(/Throw away: there is a film on it that is not oil/).first(),
+    page.getByText(/Throw away\. There is a film on it that is not oil/).first(),
   ).toBeVisible();
 
   /* The label, small as it is, says the gravest. */

@@ -77,7 +77,7 @@ test("checked three times until it says throw away, each with its reason, after 
   await expect(page.getByText(/Warm it first: there is a haze in it/).first()).toBeVisible();
   await checkIt(page, "Sour", "Threads or slime");
   await expect(
-    page.getByText(/Throw away: there are threads or flakes in it, it smells sour/).first(),
+    page.getByText(/Throw away\. There are threads or flakes in it\. It smells sour/).first(),
   ).toBeVisible();
   await stored(page, /^check/, '"sour"', "sereno-demo");
   await readAnew(page);

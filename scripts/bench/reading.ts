@@ -7,7 +7,7 @@ import { print } from "./print";
 /* Shorter is a label; what has no verb is none of the sentences that a person has to understand. */
 const leastWords = 4;
 const longWords = 20;
-const shownLong = 12;
+const shownLong = 40;
 
 /** How easy each screen reads in the demonstration: words to a sentence in the middle, and Flesch's reading ease (60 is plain, 80 easy). */
 export async function reading(address: string, browser: Browser): Promise<void> {

@@ -58,29 +58,27 @@ export const verdictWords: Record<Verdict, { is: string; so: string }> = {
 
 /** What speaks for it. */
 const signWords: Record<Sign, string> = {
-  phMoved: "its pH has moved by half a unit",
-  manyColonies: "a plate grew a thousand colonies or more from a millilitre",
-  someColonies: "a plate grew a hundred colonies or more: not near eyes, not for children",
-  phMovedFar: "its pH has moved by a whole unit or more",
-  newCloud: "it has clouded since",
-  threads: "there are threads or flakes in it",
-  sour: "it smells sour",
-  musty: "it smells musty",
-  varnish: "it smells sharp",
-  thicker: "it is thicker than it was",
-  stickyRim: "its rim is sticky",
-  water: "there is water in it",
-  haze: "there is a haze in it",
-  film: "there is a film on it that is not oil",
-  darker: "it is darker",
-  otherColour: "its colour is another",
-  weaker: "it smells weaker",
+  phMoved: "Its pH has moved by half a unit.",
+  manyColonies: "A plate grew a thousand colonies or more from a millilitre.",
+  someColonies: "A plate grew a hundred colonies or more: not near eyes, not for children.",
+  phMovedFar: "Its pH has moved by a whole unit or more.",
+  newCloud: "It has clouded since.",
+  threads: "There are threads or flakes in it.",
+  sour: "It smells sour.",
+  musty: "It smells musty.",
+  varnish: "It smells sharp.",
+  thicker: "It is thicker than it was.",
+  stickyRim: "Its rim is sticky.",
+  water: "There is water in it.",
+  haze: "There is a haze in it.",
+  film: "There is a film on it that is not oil.",
+  darker: "It is darker.",
+  otherColour: "Its colour is another.",
+  weaker: "It smells weaker.",
 };
 
-/** A check's outcome with its reasons in one sentence. */
+/** A check's outcome with its reasons, each a sentence. */
 export function checkSentence({ verdict, signs }: { verdict: Verdict; signs: Sign[] }): string {
   const { is } = verdictWords[verdict];
-  return signs.length === 0
-    ? `${is}.`
-    : `${is}: ${signs.map((sign) => signWords[sign]).join(", ")}.`;
+  return signs.length === 0 ? `${is}.` : `${is}. ${signs.map((sign) => signWords[sign]).join(" ")}`;
 }

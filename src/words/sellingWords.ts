@@ -49,20 +49,20 @@ const markWords: Record<HazardMark, string> = {
 };
 
 const reasonWords: Record<MarkReason, string> = {
-  flammable: "burns easily",
-  burnsSkin: "burns skin and eyes",
-  harmfulSwallowed: "harmful if swallowed",
-  sensitises: "may cause allergy on skin",
-  irritates: "irritates skin",
-  lungs: "may kill if it is swallowed and gets into the lungs",
-  tumours: "suspected of causing tumours",
-  water: "harms what lives in water",
+  flammable: "Burns easily.",
+  burnsSkin: "Burns skin and eyes.",
+  harmfulSwallowed: "Harmful if swallowed.",
+  sensitises: "May cause allergy on skin.",
+  irritates: "Irritates skin.",
+  lungs: "May kill if it is swallowed and gets into the lungs.",
+  tumours: "Suspected of causing tumours.",
+  water: "Harms what lives in water.",
 };
 
-/** "Danger: flame, health hazard. Burns easily; harms what lives in water." A draft. */
+/** "Danger: flame, health hazard. Burns easily. Harms what lives in water." A draft. */
 export function hazardLine({ marks, signal, reasons }: HazardDraft): string {
   if (marks.length === 0) return "None by its make-up.";
   const word = signal === "danger" ? "Danger" : signal === "warning" ? "Warning" : "No signal word";
-  const why = reasons.map((reason) => reasonWords[reason]).join("; ");
-  return `${word}: ${marks.map((mark) => markWords[mark]).join(", ")}. ${why.charAt(0).toUpperCase()}${why.slice(1)}.`;
+  const why = reasons.map((reason) => reasonWords[reason]).join(" ");
+  return `${word}: ${marks.map((mark) => markWords[mark]).join(", ")}. ${why}`;
 }

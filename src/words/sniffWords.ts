@@ -11,7 +11,7 @@ export function sniffVerdict(
   { a, b }: Pick<Sniff, "a" | "b">,
 ): string {
   if (answered === 0) return "No round has been answered.";
-  const count = `${right} of ${answered} right; by guessing alone that comes ${inHundred(guessed)}.`;
+  const count = `${right} of ${answered} right. Luck alone would do this ${percentOf(guessed)} of the time.`;
   if (guessed >= sure)
     return `Not told apart: ${count} ${
       needed === null
@@ -29,8 +29,6 @@ export function sniffVerdict(
   return `Told apart: ${count}${preference}`;
 }
 
-function inHundred(chance: number): string {
-  return chance >= 0.1
-    ? `${fixed(100 * chance, 0)} times in 100`
-    : `${significant(1000 * chance, 2)} times in 1000`;
+function percentOf(chance: number): string {
+  return `${chance >= 0.1 ? fixed(100 * chance, 0) : significant(100 * chance, 2)} %`;
 }

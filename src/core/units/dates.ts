@@ -30,8 +30,8 @@ export const showMonth = (at: Moment) => by({ month: "short", year: "numeric" })
 /** "Monday, 4 May" */
 export const showWeekday = (at: Moment) =>
   by({ weekday: "long", day: "numeric", month: "short" }).format(at);
-/** "08:05" */
-export const showTime = (at: Moment) => by({ hour: "2-digit", minute: "2-digit" }).format(at);
+/** As the country writes it: "08:05", "8:05 AM". */
+export const showTime = (at: Moment) => by({ hour: "numeric", minute: "2-digit" }).format(at);
 
 /** A day as records keep it, `YYYY-MM-DD`, where the device is. */
 export function isoDay(at: Moment): string {

@@ -55,7 +55,7 @@ export function showVolume(volumeMl: number, system: UnitSystem): Shown {
       ? Math.abs(volumeMl) >= 1000
         ? "L"
         : "mL"
-      : Math.abs(volumeMl) >= units.gal.factor
+      : Math.abs(volumeMl) >= units.gal.factor / 2
         ? "gal"
         : "floz";
   if (measuresIn[unit]) return inSteps(volumeMl, unit);
@@ -253,6 +253,7 @@ const measuresIn: Partial<Record<UnitName, readonly { from: number; step: number
     { from: 100, step: 1 },
     { from: 5, step: 0.1 },
     { from: 1, step: 0.05 },
+    { from: 0.1, step: 0.01 },
   ],
 };
 

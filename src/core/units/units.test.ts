@@ -141,7 +141,7 @@ test("ounces, gallons and inches are rounded to what a scale, a jug or a ruler c
     "0.03 fl oz",
     "3.4 fl oz",
     "10 fl oz",
-    "101 fl oz",
+    "0.79 gal",
     "3.15 gal",
     "10.6 gal",
     "132 gal",

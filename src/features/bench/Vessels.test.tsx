@@ -14,7 +14,7 @@ const press = (name: string) =>
 
 test("a vessel is measured once, kept with what it holds, and binned", async () => {
   const { store } = renderWith(<Shown />, []);
-  expect(screen.getByText(/measure each once/)).toBeVisible();
+  expect(screen.getByText(/Measure each tube/)).toBeVisible();
   await press("Add a vessel");
   await press("Save");
   expect(screen.getByText(/Give the vessel a name/)).toBeVisible();

@@ -29,8 +29,8 @@ export function Vessels({ vessels, units }: { vessels: readonly Vessel[]; units:
       {vessels.length === 0 ? (
         <Card>
           <Txt>
-            A tube, a funnel, a jar: measure each once, and Separate shows how thick this run&apos;s
-            oil would stand in it, and which of them loses least.
+            Measure each tube, funnel or jar once. Separate then shows how thick a run&apos;s oil
+            stands in it, and which of them loses least.
           </Txt>
         </Card>
       ) : null}

@@ -30,14 +30,14 @@ test("a day as lines: each load with its weight, heat on with its ice, in the or
     "Heat off: True lavender 2",
     "Empty and rinse: True lavender 2",
   ]);
-  expect(lines.map(({ clock }) => clock).slice(0, 3)).toEqual(["07:00", "07:15", "07:45"]);
+  expect(lines.map(({ clock }) => clock).slice(0, 3)).toEqual(["7:00", "7:15", "7:45"]);
   expect(new Set(lines.map(({ key }) => key)).size).toBe(lines.length);
 });
 
 test("the head of its sheet names hands, stills, ice and fuse, and says nothing of what nobody counts", () => {
-  expect(dayHead(sampleDay(), told)).toEqual(["07:00 to 21:00, 1 pair of hands, Copper pot."]);
+  expect(dayHead(sampleDay(), told)).toEqual(["7:00 to 21:00, 1 pair of hands, Copper pot."]);
   expect(dayHead(sampleDay({ hands: 2, iceKg: 12, mainsW: 3500 }), told)).toEqual([
-    "07:00 to 21:00, 2 pairs of hands, Copper pot.",
+    "7:00 to 21:00, 2 pairs of hands, Copper pot.",
     "12.0 kg of ice in the morning. At most 3500 W on at once.",
   ]);
 });

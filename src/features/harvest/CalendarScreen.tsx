@@ -71,9 +71,10 @@ export function CalendarScreen() {
                 : `Calculated for ${Math.abs(Math.round(latitude))}° ${latitude < 0 ? "south" : "north"}, ${words(showAltitude(altitudeM, units))} up.`}
             </Txt>
             <Txt variant="small">
-              Four days later with each degree towards the pole, one with each{" "}
-              {units === "metric" ? "thirty metres" : "hundred feet"} up, half of that in autumn; a
-              year may be two weeks early or late. The plant itself says when: look at it.
+              Each degree towards the pole makes it four days later, each{" "}
+              {units === "metric" ? "thirty metres" : "hundred feet"} up one day. In autumn it is
+              half of that. A year may be two weeks early or late. Look at the plant: it tells you
+              when.
             </Txt>
             <Link href="/bench" asChild>
               <Pressable className="min-h-[48px] justify-center">

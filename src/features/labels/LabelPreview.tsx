@@ -75,8 +75,8 @@ export function LabelPreview({ fonts, opening, label, chosen, leftOut, onSave }:
         ))}
       </View>
       <Txt variant="small">
-        Print at 100 %, not fitted to the page. Sold or given to others, what has to stand on a
-        label is regulated in most places: ask the office for trade standards where you live.
+        Print at 100 %, not fitted to the page. Most places have rules for labels of what is sold or
+        given away. Ask the office for trade standards where you live.
       </Txt>
     </>
   );

@@ -172,8 +172,8 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
               ))}
             {always.length > 0 ? <Txt>{`Always so far: ${always.join("; ")}.`}</Txt> : null}
             <Txt variant="small">
-              Of runs as they came: another field, week or still may be behind it, and the best of
-              several always looks a little better than it is. A trial in pairs tells more with
+              These are runs as they came. Another field, week or still may be the reason. The best
+              of several always looks a little better than it is. A trial in pairs tells more with
               fewer runs.
             </Txt>
           </Card>

@@ -81,7 +81,12 @@ export function FigureSheet({ figure, run, state, units, onOpen, onClose }: Prop
       ) : (
         <>
           {explained.map((id) => (
-            <Txt key={id}>{figureWords[id].says}</Txt>
+            <Txt key={id}>
+              {explained.length > 1 ? (
+                <Txt variant="strong">{`${figureWords[id].figure}: `}</Txt>
+              ) : null}
+              {figureWords[id].says}
+            </Txt>
           ))}
           <View className="flex-row flex-wrap gap-2">
             {next.map(({ sheet, label }) => (

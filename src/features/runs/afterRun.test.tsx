@@ -56,7 +56,7 @@ test("where the oil and the water went is drawn and said, and what explains the 
   expect(screen.getByRole("img", { name: /went in; .* are in jars/ })).toBeInTheDocument();
   expect(screen.getByText("Stopped earlier than planned")).toBeVisible();
   expect(screen.getByText("Vapour left at a warm outlet")).toBeVisible();
-  expect(screen.getByText(/It is your first of this plant/)).toBeVisible();
+  expect(screen.getByText(/It is your first run of this plant/)).toBeVisible();
 });
 
 test("what was drawn off later adds to the run's oil and to its lot, and can be taken back", async () => {

@@ -69,14 +69,12 @@ export function ResultFields({
             choices={volumes}
           />
         </View>
-        <Txt variant="small">
-          What stays empty stays open, and can be measured later. No visible oil? Enter 0.
-        </Txt>
+        <Txt variant="small">Leave empty what you measure later. No visible oil? Enter 0.</Txt>
         {jars.length > 1 ? (
           <View className="gap-3">
             <Txt variant="small">
-              Each jar as it was swapped. Where they are all told they make up all of it, and each
-              becomes a lot of its own; so does its oil, if you kept it apart.
+              Each jar as it was swapped. Enter all of them, and they make up the whole. Each
+              becomes a lot of its own, and so does its oil if you kept it apart.
             </Txt>
             {jars.map((smells, i) => (
               <View key={i} className="flex-row gap-3">

@@ -38,7 +38,7 @@ export function SettlingNotice({
       severity="note"
       message={
         Number.isFinite(settling.minutes)
-          ? `In a vessel filled ${words(showLength(settlingColumnMm, units))} high${salted}, ${settlingWords(settling)}: ${showDuration(settling.leftMinutes)} from now.`
+          ? `${settlingWords(settling)}: ${showDuration(settling.leftMinutes)} from now. This holds for a vessel filled ${words(showLength(settlingColumnMm, units))} high${salted}.`
           : "This oil is as heavy as water and hardly separates. Salt or warmth helps."
       }
       remedy="If you draw it off sooner, the fine drops stay in the hydrosol."

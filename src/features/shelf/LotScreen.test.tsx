@@ -155,7 +155,7 @@ test("a check is two taps, says what it comes to, and moves the best-by with its
   await press("Save check");
   expect(screen.getByText(/Enter at least one thing/)).toBeVisible();
   fireEvent.click(screen.getByRole("radio", { name: "Sharp, like varnish" }));
-  expect(screen.getByText(/Not on skin any more: it smells sharp/)).toBeVisible();
+  expect(screen.getByText(/Not on skin any more\. It smells sharp/)).toBeVisible();
   await press("Save check");
   expect(Object.values(store.getState().check.entities)).toMatchObject([
     { lotId: "lot-a", smell: "sharp" },

@@ -44,8 +44,8 @@ export function SellingCard({ lot, name }: { lot: Lot; name: string }) {
       <Txt variant="small">
         A draft from usual limits: allergens above 0.001 % where it stays on skin and 0.01 % where
         it is washed off, marks by its make-up. Have it checked before you sell. Most places have
-        rules on selling cosmetics, on labels, on keeping a still, on tax and insurance: ask your
-        authority for trade and food, and whoever insures you.
+        rules on selling cosmetics, on labels, on stills, on tax and insurance. Ask your authority
+        for trade and food, and your insurer.
       </Txt>
     </Fold>
   );

@@ -74,9 +74,9 @@ export function SkinCard({ lot }: { lot: Lot }) {
                 : `${words(units === "metric" ? showMass(oilG, units) : showOil(oilG / density))} of oil, about ${Math.round((oilG / density) * dropsPerMl)} drops, in ${words(showMass((grams.ok ? grams.value : 0) - oilG, units))} of the rest.`}
       </Txt>
       <Txt variant="small">
-        Before first use: a drop of the finished dilution inside the elbow, covered for a day;
-        redness or itching means no. Not for children under two; in pregnancy, with asthma or
-        epilepsy ask someone qualified. Made for others it is regulated in most places: ask the
+        Before first use put a drop of the finished dilution inside the elbow and cover it for a
+        day. Redness or itching means no. Not for children under two. In pregnancy, with asthma or
+        epilepsy ask someone qualified. Most places have rules for what is made for others: ask the
         office for cosmetics where you live.
       </Txt>
     </Card>

@@ -28,7 +28,7 @@ test.each([
   [0, "in the lowest tenth of what was expected"],
 ])("%d mL lies %s", (oilMl, place) => {
   expect(standing(measured(oilMl, "a"), [])).toBe(
-    `It lies ${place}. It is your first of this plant.`,
+    `It is ${place}. It is your first run of this plant.`,
   );
 });
 
@@ -40,7 +40,7 @@ test("among one's own runs it is told how many gave less", () => {
     /less than each of your earlier run/,
   );
   /* It is not held against itself. */
-  expect(standing(own[0]!, own.slice(0, 1))).toMatch(/your first of this plant/);
+  expect(standing(own[0]!, own.slice(0, 1))).toMatch(/your first run of this plant/);
   const unmeasured = summarise(sampleRun(), catalogueBook);
   expect(standing(unmeasured, own)).toBe("Not measured yet.");
 });

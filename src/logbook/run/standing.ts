@@ -9,20 +9,20 @@ export function standing({ run, result }: RunSummary, others: readonly RunSummar
   const { p10, p50, p90 } = run.plan.forecast.visibleMl;
   const place =
     result.oilMl < p10
-      ? "in the lowest tenth of what was expected"
+      ? "It is in the lowest tenth of what was expected"
       : result.oilMl > p90
-        ? "in the highest tenth of what was expected"
+        ? "It is in the highest tenth of what was expected"
         : result.oilMl < (p10 + p50) / 2
-          ? "in the lower part of what is usual"
+          ? "It is in the lower part of what is usual"
           : result.oilMl > (p50 + p90) / 2
-            ? "in the upper part of what is usual"
-            : "about the middle of what is usual";
+            ? "It is in the upper part of what is usual"
+            : "It is about the middle of what is usual";
   const earlier = others.flatMap((other) =>
     other.run.id !== run.id && other.run.plantId === run.plantId && other.result
       ? [other.result.mlPerKgDry]
       : [],
   );
-  if (earlier.length === 0) return `It lies ${place}. It is your first of this plant.`;
+  if (earlier.length === 0) return `${place}. It is your first run of this plant.`;
   const below = earlier.filter((value) => value < result.mlPerKgDry).length;
   const among =
     below === earlier.length
@@ -30,5 +30,5 @@ export function standing({ run, result }: RunSummary, others: readonly RunSummar
       : below === 0
         ? "less than each of your earlier"
         : `more than ${below} of your ${earlier.length} other`;
-  return `It lies ${place}; on dry matter it is ${among} ${earlier.length === 1 ? "run" : "runs"} of this plant.`;
+  return `${place}. On dry matter it gave ${among} ${earlier.length === 1 ? "run" : "runs"} of this plant.`;
 }
