@@ -74,7 +74,7 @@ test("checked three times until it says throw away, each with its reason, after 
   await checkIt(page, "As it was", "Clear");
   await expect(page.getByText("Keep.", { exact: true }).first()).toBeVisible();
   await checkIt(page, "A haze");
-  await expect(page.getByText(/Warm it first: there is a haze in it/).first()).toBeVisible();
+  await expect(page.getByText(/Warm it first\. There is a haze in it/).first()).toBeVisible();
   await checkIt(page, "Sour", "Threads or slime");
   await expect(
     page.getByText(/Throw away\. There are threads or flakes in it\. It smells sour/).first(),

@@ -139,6 +139,7 @@ test("two plants in one charge: planned by weight, with the cautions of both", a
   await goTo(page, "/bench");
   await page.getByRole("button", { name: "Add: Copper pot, 12 L" }).click();
   await goTo(page, "/bench/plants");
+  await page.getByRole("button", { name: "More", exact: true }).click();
   await page.getByRole("button", { name: "Mix plants" }).click();
   const choose = async (at: number, plant: string) => {
     const box = page.getByRole("combobox", { name: `Plant ${at}` });

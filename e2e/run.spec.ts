@@ -133,7 +133,7 @@ test("drips are counted by tapping, an entry is back-dated, the stop is moved wi
     await page.getByRole("button", { name: "A drop" }).click();
     await page.clock.fastForward(400);
   }
-  await expect(page.getByText("mL a minute", { exact: true })).toBeVisible();
+  await expect(page.getByText("mL/min", { exact: true }).last()).toBeVisible();
   await page.getByRole("button", { name: "Save entry" }).click();
   await page.getByRole("button", { name: "Ice, water" }).click();
   await page.getByRole("radio", { name: "5 min ago" }).click();

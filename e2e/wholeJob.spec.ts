@@ -66,7 +66,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await page.getByRole("button", { name: "First drop", exact: true }).click();
   await page.clock.fastForward("10:00");
   await expect(page.getByText("0:10").first()).toBeVisible();
-  await page.getByRole("button", { name: "Reading" }).click();
+  await page.getByRole("button", { name: "Reading", exact: true }).click();
   await page.getByRole("button", { name: "Save entry" }).click();
   await expect(
     page.getByText("Read at least one thing: the jar, a temperature, or a note."),

@@ -79,5 +79,5 @@ test("US units carry through from the bench to the plan", async ({ page }) => {
   await expect(page.getByLabel("Plant weight: unit")).toHaveValue("oz");
   await field(page, "Plant weight").fill("1.5");
   await page.getByLabel("Plant weight: unit").selectOption("lb");
-  await expect(page.getByRole("img", { name: /Copper pot, 12 L with 1.50 lb/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /Copper pot, 12 L with 1\.5 lb/ })).toBeVisible();
 });

@@ -113,5 +113,5 @@ export function remainderSentence({ unexplained, usualRemainder }: Compared): st
   const usual = `${ratioWords(1 / usualRemainder)} to ${ratioWords(usualRemainder)}`;
   return size <= usualRemainder
     ? `So much may differ by chance: likely ${usual}.`
-    : `More than chance usually makes of such a pair (${usual}): look for what nobody noted.`;
+    : `More than chance usually makes of such a pair (${usual}). Look for what was not noted.`;
 }

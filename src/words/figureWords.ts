@@ -55,7 +55,7 @@ export const figureWords = {
   },
   layerHeight: {
     figure: "Height of the layer",
-    says: "The oil's volume by the width of the vessel. A layer below 2 mm is hard to see or to draw off.",
+    says: "The oil's volume by the width of the vessel. A layer thinner than a coin is hard to see and to draw off.",
   },
   /* On the shelf. */
   bestByDay: {

@@ -10,5 +10,5 @@ export const reasonWords: Record<Reason, string> = {
   warmOutlet: "Vapour left at a warm outlet",
   oldStock: "The plant had lain",
   channels: "Dry patches: steam found a way past",
-  plantItself: "The plant itself, or what nobody noted",
+  plantItself: "Unexplained",
 };

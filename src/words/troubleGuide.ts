@@ -146,7 +146,7 @@ export const troubleGuide: readonly Trouble[] = [
     danger: false,
     now: [
       "Pour nothing away: the oil is at the bottom of the jars.",
-      "Take a receiver that draws from below, or catch all and part it after.",
+      "Take a receiver that draws from below, or catch all and separate it after.",
     ],
     next: "The plan names the receiver for a sinking oil.",
   },

@@ -120,7 +120,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
         <Notice
           severity="caution"
           message={`${mass(overG)} more went into stills and out of it than was cut.`}
-          remedy="Weigh what lies here, or strike out what is not so: the yields of its runs hang on it."
+          remedy="Weigh what lies here, or remove what is wrong. The yields of its runs depend on it."
         />
       ) : null}
       {harvest.sky === "rain" && harvest.state === "fresh" && here ? (
@@ -154,8 +154,8 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
         />
         <Txt variant="small">
           {harvest.moisture === undefined
-            ? "Reckoned from the water such a plant usually holds when it is cut."
-            : "Reckoned from the water it held when it was cut."}
+            ? "Estimated from the water such a plant usually holds when it is cut."
+            : "Calculated from the water it held when it was cut."}
         </Txt>
       </Card>
       {here ? <WeighAgain harvest={harvest} /> : null}
@@ -174,7 +174,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
                 ...now,
                 weighings: (now.weighings ?? []).filter(({ at }) => at !== struck.at),
               }),
-              "That weighing is struck out.",
+              "Weighing removed.",
             ),
           )
         }

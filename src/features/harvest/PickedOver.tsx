@@ -76,7 +76,7 @@ export function PickedOver({ harvest }: { harvest: Harvest }) {
                     ...now,
                     takenAway: (now.takenAway ?? []).filter(({ at }) => at !== taken.at),
                   }),
-                  "It is struck out.",
+                  "Removed.",
                 ),
               )
             }

@@ -61,7 +61,7 @@ export function LearnScreen() {
     >
       <Row
         href="/runs/compare"
-        title="Side by side"
+        title="Compare"
         detail="Two to six runs: what differs, and how much the model explains"
       />
       <Txt variant="heading">Trials</Txt>

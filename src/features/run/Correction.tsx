@@ -109,7 +109,7 @@ export function Correction({
           label="Leave it out"
           look="quiet"
           size="small"
-          onPress={() => amend({ struck: true }, "Entry struck out.")}
+          onPress={() => amend({ struck: true }, "Entry left out.")}
         />
       </Card>
     </View>

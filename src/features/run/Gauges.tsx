@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { Pressable, Text, View } from "react-native";
-import { showDuration, showFlow, showTemperature, words } from "@/core/units/format";
+import { type Shown, showDuration, showFlow, showTemperature, words } from "@/core/units/format";
 import { safety } from "@/core/safety";
 import type { Latest } from "@/logbook/run/liveRun";
 import { Txt } from "@/ui/primitives/Txt";
@@ -15,8 +15,8 @@ export const Gauges = memo(function Gauges({
   units,
   onOpen,
 }: CockpitPart & { latest: Latest; onOpen: (figure: CockpitFigure) => void }) {
-  const degrees = (value: number | undefined) =>
-    value === undefined ? "–" : words(showTemperature(value, units));
+  const degrees = (value: number | undefined): Shown =>
+    value === undefined ? unknown : showTemperature(value, units);
   const now = live.live;
   const warm = live.alarms.some(({ code }) => code === "outletWarm" || code === "outletHot");
   const cold = live.alarms.some(({ code }) => code === "headFell");
@@ -26,7 +26,7 @@ export const Gauges = memo(function Gauges({
       <Gauge
         label="Flow"
         onPress={() => onOpen("flow")}
-        value={now ? words(showFlow(now.rateMlPerMin, units)) : "–"}
+        value={now ? showFlow(now.rateMlPerMin, units) : unknown}
         detail={
           !now
             ? "no drop yet"
@@ -40,19 +40,21 @@ export const Gauges = memo(function Gauges({
         label="Head"
         onPress={() => onOpen("headFigure")}
         value={degrees(latest.headC)}
-        detail={`boils ${degrees(run.plan.forecast.boilC)}`}
+        detail={`boils ${words(degrees(run.plan.forecast.boilC))}`}
         alarm={cold}
       />
       <Gauge
         label="Outlet"
         onPress={() => onOpen("outletFigure")}
         value={degrees(latest.outletC)}
-        detail={warm ? "cool it" : `under ${degrees(safety.warmOutletC)}`}
+        detail={warm ? "cool it" : `under ${words(degrees(safety.warmOutletC))}`}
         alarm={warm}
       />
     </View>
   );
 });
+
+const unknown: Shown = { text: "–", unit: "" };
 
 function Gauge({
   label,
@@ -63,14 +65,14 @@ function Gauge({
 }: {
   onPress: () => void;
   label: string;
-  value: string;
+  value: Shown;
   detail: string;
   alarm: boolean;
 }) {
   return (
     <Pressable
       role="button"
-      aria-label={`${label} ${value}, ${detail}. Readings and corrections`}
+      aria-label={`${label} ${words(value)}, ${detail}. Readings and corrections`}
       {...{ "aria-haspopup": "dialog" }}
       onPress={onPress}
       className={`min-w-[92px] flex-1 rounded-card px-3 py-1 active:opacity-80 ${alarm ? "bg-ember-wash" : "bg-panel"}`}
@@ -81,7 +83,7 @@ function Gauge({
       <Text
         className={`font-bold text-[18px] leading-[23px] ${alarm ? "text-ember-ink" : "text-ink"}`}
       >
-        {value}
+        {value.text} <Text className="text-[13px]">{value.unit}</Text>
       </Text>
       <Txt variant="small" className={`leading-[17px] ${alarm ? "text-ember-ink" : ""}`}>
         {detail}

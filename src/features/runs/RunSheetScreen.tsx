@@ -1,12 +1,8 @@
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
-import { counted, showDuration, showMass, showOil, showVolume, words } from "@/core/units/format";
+import { showOil, showVolume, words } from "@/core/units/format";
 import { showDayLong } from "@/core/units/dates";
-import type { CraftStop } from "@/core/plan/warning";
-import type { UnitSystem } from "@/core/units/units";
-import { pastStopWords } from "@/words/pastWords";
-import { craftStopWords } from "@/words/warningWords";
 import { costOfRun, costSum } from "@/logbook/shelf/costs";
 import { showMoney } from "@/core/units/money";
 import { lotWords } from "@/words/lotWords";
@@ -14,9 +10,7 @@ import { doubtfulLog } from "@/logbook/run/doubtfulLog";
 import { againLike } from "@/logbook/plan/draftOfRun";
 import type { Run } from "@/records/run";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
-import { leaveRunsOut } from "@/store/acts/severalRuns";
 import { beginPlan } from "@/store/beginPlan";
-import { bin, changeRun } from "@/store/changes";
 import { useTrialPlace } from "@/store/useTrialPlace";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectLots, selectPreferences, selectRuns } from "@/store/selectors";
@@ -26,7 +20,6 @@ import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
-import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
@@ -34,33 +27,13 @@ import { figuresOf } from "@/words/figureWords";
 import { Txt } from "@/ui/primitives/Txt";
 import { FitCard } from "./FitCard";
 import { AsCharged } from "./AsCharged";
-import { LaterDraw } from "./LaterDraw";
 import { planFacts } from "./planFacts";
+import { RunActs } from "./RunActs";
+import { RunNotices } from "./RunNotices";
 import { RunLog } from "./RunLog";
 import { RunResult } from "./RunResult";
 import { ProbeImport } from "./ProbeImport";
 import { RunTraces } from "./RunTraces";
-
-/** A run that nobody watched here: what is not known of it, and what stands for it. */
-function ToldAfterwards({ run: { told, stopped, plan }, units }: { run: Run; units: UnitSystem }) {
-  const between = plan.chargeBetweenG;
-  const facts = [
-    told === "withoutClock"
-      ? "The time of day is not known. The first drop is shown as 12:00; only durations are right."
-      : undefined,
-    between
-      ? `The plant was not weighed: ${words(showMass(between.low, units))} to ${words(showMass(between.high, units))} is an estimate, and so is the yield per weight.`
-      : undefined,
-    stopped ? `It was stopped so: ${pastStopWords[stopped].toLowerCase()}.` : undefined,
-  ].filter((fact) => fact !== undefined);
-  return (
-    <Notice
-      severity="note"
-      message="This run was entered afterwards."
-      remedy={facts.length > 0 ? facts.join(" ") : undefined}
-    />
-  );
-}
 
 /** One run from plan to bottle. */
 export function RunSheetScreen({ run }: { run: Run }) {
@@ -177,98 +150,11 @@ export function RunSheetScreen({ run }: { run: Run }) {
               <Row href={`/bench/stills/${still.id}`} title={still.name} detail="The still" />
             ) : null}
           </View>
-          <View className="flex-row flex-wrap gap-2">
-            {state.result ? (
-              <Button
-                look="quiet"
-                size="small"
-                label="Correct the measures"
-                onPress={() => router.push(`/runs/${run.id}/separate`)}
-              />
-            ) : null}
-            {state.result && !state.result.pool ? <LaterDraw run={run} units={units} /> : null}
-            {state.litAt !== undefined || run.told ? (
-              <Button
-                look="quiet"
-                size="small"
-                label="Correct the log"
-                onPress={() => router.push(`/runs/${run.id}/watch`)}
-              />
-            ) : null}
-            {result ? (
-              <Button
-                look="quiet"
-                size="small"
-                leaves
-                label={run.notToLearn ? "Count in again" : "Leave out of learning"}
-                onPress={() => dispatch(leaveRunsOut([run.id], !run.notToLearn))}
-              />
-            ) : null}
-            <Button
-              look="quiet"
-              size="small"
-              label="Delete run"
-              onPress={() => {
-                dispatch(bin(`Run ${run.number} deleted.`, [run]));
-                router.replace("/runs");
-              }}
-            />
-          </View>
+          <RunActs summary={summary} units={units} />
         </>
       }
     >
-      {run.notToLearn ? (
-        <Notice
-          severity="note"
-          message="This run is left out of learning."
-          remedy="It teaches the plan nothing, and stands in no best or average of its plant."
-        />
-      ) : null}
-      {run.told ? <ToldAfterwards run={run} units={units} /> : null}
-      {run.plan.reasons ? (
-        <Card className="gap-1">
-          <Txt variant="heading">Done on purpose</Txt>
-          {Object.entries(run.plan.reasons).map(([code, reason]) => (
-            <Txt
-              key={code}
-              variant="small"
-            >{`${craftStopWords[code as CraftStop] ?? code}: “${reason}”`}</Txt>
-          ))}
-        </Card>
-      ) : null}
-      {doubt ? (
-        <>
-          <Notice
-            severity="caution"
-            message={
-              doubt.overlong
-                ? `By this log it was on the heat for ${counted(Math.round(doubt.minutes / 1440), "day")} after the first drop. Was its heat off noted too late?`
-                : `By this log ${words(showVolume(doubt.hydrosolMl, units))} came within ${showDuration(doubt.minutes)} of the first drop. Was the first drop noted too late?`
-            }
-            remedy={
-              doubt.overlong
-                ? "A run of more than two days teaches the plan nothing."
-                : "Until you have said so, this run teaches the plan nothing."
-            }
-            action={{
-              label: "Correct the log",
-              onPress: () => router.push(`/runs/${run.id}/watch`),
-            }}
-          />
-          <View className="flex-row">
-            <Button
-              look="quiet"
-              size="small"
-              label="The log is right"
-              onPress={() =>
-                dispatch(
-                  changeRun(run.id, (now) => ({ ...now, confirmed: true }), "The log is right."),
-                )
-              }
-            />
-          </View>
-        </>
-      ) : null}
+      <RunNotices summary={summary} doubt={doubt} units={units} />
       <RunResult summary={summary} others={others} units={units} />
       <RunTraces runId={run.id} edition={edition} />
       {state.litAt === undefined ? null : (

@@ -78,7 +78,7 @@ export function RunsScreen() {
           <EnterPast />
           <Button
             label="Learn"
-            hint="Learn: side by side, trials, blind sniffs, what you know now"
+            hint="Learn: compare, trials, blind sniffs, what you know now"
             look="quiet"
             size="small"
             onPress={() => router.push("/runs/learn")}

@@ -16,7 +16,7 @@ interface Props {
 /* More columns than this nobody compares. */
 const mostBeside = 4;
 
-/** Several runs in one step: set side by side, left out of learning, counted in again, or deleted. */
+/** Several runs in one step: compared, left out of learning, counted in again, or deleted. */
 export function SeveralRuns({ runs, onClose }: Props) {
   const dispatch = useAppDispatch();
   const router = useRouter();
@@ -36,10 +36,10 @@ export function SeveralRuns({ runs, onClose }: Props) {
       }))}
       acts={[
         {
-          label: "Side by side",
+          label: "Compare",
           act: (ids) => {
             if (ids.length < 2 || ids.length > mostBeside)
-              return { ok: false, problem: `tick 2 to ${mostBeside} runs to set side by side` };
+              return { ok: false, problem: `tick 2 to ${mostBeside} runs to compare` };
             router.push(`/runs/compare?ids=${ids.join(",")}`);
             return { ok: true };
           },

@@ -120,7 +120,7 @@ export function WhereItWent({ summary, others, units }: Props) {
         <Txt variant="small">Striped: estimated, not measured.</Txt>
       </Card>
       {run.plan.edition === 3 ? null : (
-        <Txt variant="small">Reckoned by today&apos;s model, not by the one of its plan.</Txt>
+        <Txt variant="small">Calculated by today&apos;s model, not by the one of its plan.</Txt>
       )}
     </>
   );

@@ -159,8 +159,8 @@ test("several runs are left out of learning in one step, counted in again, and t
   fireEvent.click(sheet.getByRole("button", { name: "Leave out of learning" }));
   expect(sheet.getByText("Tick at least one run.")).toBeVisible();
   fireEvent.click(sheet.getByRole("checkbox", { name: /^1 · / }));
-  fireEvent.click(sheet.getByRole("button", { name: "Side by side" }));
-  expect(sheet.getByText("Nothing changed: tick 2 to 4 runs to set side by side.")).toBeVisible();
+  fireEvent.click(sheet.getByRole("button", { name: "Compare" }));
+  expect(sheet.getByText("Nothing changed: tick 2 to 4 runs to compare.")).toBeVisible();
   fireEvent.click(sheet.getByRole("checkbox", { name: /^3 · / }));
   fireEvent.click(sheet.getByRole("button", { name: "Leave out of learning" }));
   const out = () =>

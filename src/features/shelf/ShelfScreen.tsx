@@ -39,7 +39,7 @@ import { SeveralSheet } from "./SeveralSheet";
 import { ScanSheet } from "./ScanSheet";
 
 const views = [
-  { value: "boards", label: "Boards" },
+  { value: "boards", label: "Places" },
   { value: "cards", label: "Cards" },
   { value: "table", label: "Table" },
 ] as const;

@@ -107,7 +107,9 @@ describe("what is typed in a sheet", () => {
     type("pH", "4,7");
     const typed = store.getState().drafts["check/h"];
     expect(typed).toMatchObject({ clarity: "cloudy", also: "Threads or slime" });
-    expect(screen.getByText(/Throw away\. Its pH has moved .*\. It has clouded since/)).toBeVisible();
+    expect(
+      screen.getByText(/Throw away\. Its pH has moved .*\. It has clouded since/),
+    ).toBeVisible();
     type("pH", "47");
     await press("Save check");
     expect(screen.getByText("pH can be 14 at most.")).toBeVisible();
