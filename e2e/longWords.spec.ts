@@ -43,7 +43,8 @@ function cut(page: Page): Promise<{ texts: Cut[]; sideways: number }> {
   return page.evaluate(() => {
     const found: { text: string; by: number }[] = [];
     for (const element of document.querySelectorAll<HTMLElement>("body *")) {
-      if (element.closest("svg") || !element.checkVisibility()) continue;
+      /* A bar of the day is as long as its time; its whole name is spoken, and stands in its sheet. */
+      if (element.closest("svg, [data-charge]") || !element.checkVisibility()) continue;
       const own = [...element.childNodes].some(
         (node) => node.nodeType === Node.TEXT_NODE && Boolean(node.textContent?.trim()),
       );

@@ -139,7 +139,7 @@ test("drips are counted by tapping, an entry is back-dated, the stop is moved wi
   await page.getByRole("radio", { name: "5 min ago" }).click();
   await page.getByRole("button", { name: "Save entry" }).click();
   await page.getByRole("button", { name: /^Log, 5/ }).click();
-  await expect(page.getByRole("button", { name: /Reading.*mL a minute/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: /Reading.*mL\/min/ })).toBeVisible();
   await expect(page.getByRole("button", { name: /Ice added.*1\.00 kg/ })).toBeVisible();
   await expect(page.getByLabel("Time of Ice added")).toHaveValue("09:26");
   /* Noted late: any time of its day, typed where it stands. */

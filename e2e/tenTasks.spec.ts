@@ -12,6 +12,9 @@ interface Task {
   answer: RegExp;
 }
 
+/** Taps the first bottle that stands on the shelf. */
+const bottle = (page: Page) => page.getByRole("listitem").first().click();
+
 const tasks: Task[] = [
   {
     asked: "How much oil will 1.2 kg of lavender give me?",
@@ -26,27 +29,27 @@ const tasks: Task[] = [
   },
   {
     asked: "The still is running. When do I turn the heat off?",
-    way: [/on the heat|Distilling|at the still/i],
+    way: ["To the still of run 31"],
     answer: /heat off in about/,
   },
   {
     asked: "What does the number under Flow come from?",
-    way: [/on the heat|Distilling|at the still/i, /^Flow /],
+    way: ["To the still of run 31", /^Flow /],
     answer: /follows from the heat and your still until you read the jar/,
   },
   {
     asked: "A reading in the log is wrong. How do I set it right?",
-    way: [/on the heat|Distilling|at the still/i, /^Head /],
+    way: ["To the still of run 31", /^Head /],
     answer: /Tap a reading to correct it/,
   },
   {
     asked: "May I drink this hydrosol?",
-    way: ["Shelf", "Hydrosols", /hydrosol/i],
-    answer: /Not to drink|by the spoonful|In food|drink/i,
+    way: ["Shelf", async (page) => field(page, "Find").fill("yarrow hydrosol"), bottle],
+    answer: /drink|food|spoonful/i,
   },
   {
     asked: "Until when is this bottle good, and why until then?",
-    way: ["Shelf", /hydrosol/i, "Words and figures here"],
+    way: ["Shelf", bottle, "Words and figures here"],
     answer: /Months for this kind of oil or hydrosol/,
   },
   {

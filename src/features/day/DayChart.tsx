@@ -68,7 +68,7 @@ export function DayChart({
   return (
     <View className="gap-1">
       <View className="flex-row" style={{ paddingLeft: gutter }}>
-        <Txt variant="small" style={{ width: handsWidth }} numberOfLines={1}>
+        <Txt variant="small" style={{ width: handsWidth }} className="break-words">
           hands
         </Txt>
         {lanes.map(({ id, name }) => (

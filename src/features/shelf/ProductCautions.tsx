@@ -22,6 +22,21 @@ export function ProductCautions({ lot }: { lot: Lot }) {
   ));
 }
 
+/** Of a water that no usual limit speaks against: that this does not make it a drink. Others have their own caution. */
+export function MayItBeDrunk({ lot }: { lot: Lot }) {
+  const { grave, others } = useCautions(lot);
+  const told = [...grave, ...others];
+  const known = usePlantBook().byId(lot.plantId) !== undefined;
+  if (told.includes("notToDrink") || told.includes("littleInFood")) return null;
+  return (
+    <Txt variant="small">
+      {known
+        ? "To drink? It is not known to hold more than is usual in drinks, but nobody has tested it. Take a spoonful in food at most, and ask someone qualified for more."
+        : "To drink? Its plant is not known here. Take none of it."}
+    </Txt>
+  );
+}
+
 function useCautions(lot: Lot) {
   const book = usePlantBook();
   const shelf = useAppSelector(selectTraceable);

@@ -9,6 +9,7 @@ import { renderWith } from "@/testing/renderWith";
 import { sampleBottle, sampleLot } from "@/testing/sampleShelf";
 import { FillSheet } from "./FillSheet";
 import { IdentityCard } from "./IdentityCard";
+import { GraveCautions, MayItBeDrunk, ProductCautions } from "./ProductCautions";
 import { SellingCard } from "./SellingCard";
 
 /* The worker's own parser, on the page's thread. */
@@ -194,4 +195,29 @@ describe("what a buyer has to be told", () => {
     expect(screen.getAllByText(/^linalool 0\.0/).length).toBeGreaterThan(0);
     expect(screen.queryByText(/exclamation/)).toBeNull();
   });
+});
+
+test("each water says whether it may be drunk: one of a poison not, one that no limit speaks against by the spoonful", () => {
+  const said = (plantId: string) => {
+    const lot = sampleLot("w", { product: "hydrosol", plantId, runIds: [] });
+    const { unmount } = renderWith(
+      <>
+        <GraveCautions lot={lot} />
+        <ProductCautions lot={lot} />
+        <MayItBeDrunk lot={lot} />
+      </>,
+      [lot],
+    );
+    const text = document.body.textContent;
+    unmount();
+    return text;
+  };
+  expect(said("pennyroyal")).toMatch(/Not to drink/);
+  expect(said("nobody-knows")).toMatch(/Take none of it/);
+  expect(said("rose")).toMatch(/To drink\?|By the spoonful/);
+  for (const { id } of catalogueBook.all)
+    expect([id, said(id).match(/To drink\?|Not to drink|By the spoonful/g)?.length]).toEqual([
+      id,
+      1,
+    ]);
 });
