@@ -59,6 +59,9 @@ describe("time", () => {
     const seen = { runAt: 1_000_000, pageMs: 500 };
     expect(clockSlip({}, seen, 1_060_000, 60_500)).toBe(0);
     expect(clockSlip({}, seen, 1_061_000, 60_500)).toBe(0);
+    /* A third of a minute is let pass, half a one is not. */
+    expect(clockSlip({}, seen, 1_080_000, 60_500)).toBe(0);
+    expect(clockSlip({}, seen, 1_090_000, 60_500)).toBe(30_000);
     expect(clockSlip({}, seen, 1_000_000 - 3_600_000, 60_500)).toBe(-3_660_000);
     const set = { wallAt: day.toISOString(), runAt: day.toISOString(), speed: 1 };
     expect(clockSlip({ clock: set }, seen, 0, 60_500)).toBe(0);

@@ -1,5 +1,6 @@
 import { stopAlone } from "@/core/plan/stopChoices";
 import { catalogueBook } from "./plant/plantBook";
+import { contentOfRun } from "./run/contentOfRun";
 import { doubtfulLog } from "./run/doubtfulLog";
 import { againLike, draftOfRun } from "./plan/draftOfRun";
 import { emptyDraft, planDraftSchema, wholeDraft } from "@/records/planDraft";
@@ -41,6 +42,17 @@ test("a first drop noted a minute before heat off is asked about, and teaches no
   const plain = measured(60);
   expect(doubtfulLog(summarise(plain, catalogueBook), catalogueBook)).toBeUndefined();
   expect(contents(plain)).toHaveLength(1);
+});
+
+test("more than twice a good year's oil is asked about, less is not", () => {
+  for (let oilMl = 2; oilMl < 60; oilMl += 2) {
+    const told = summarise(measured(60, oilMl), catalogueBook);
+    const content = contentOfRun(told, catalogueBook)!;
+    expect([oilMl, doubtfulLog(told, catalogueBook) !== undefined]).toEqual([
+      oilMl,
+      content > 2 * 13,
+    ]);
+  }
 });
 
 test("a run whose plan asks for an unknown plant is watched by the plan's own figures", () => {

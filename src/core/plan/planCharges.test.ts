@@ -150,3 +150,18 @@ test("any plant, any still, any mass: finite numbers and levels inside the still
     { numRuns: 200 },
   );
 });
+
+test("a dozen charges are a long day, a thirteenth is asked about", () => {
+  const { limits } = planCharges(lavender);
+  const of = (charges: number) => codes({ ...lavender, massG: charges * limits.chargeG * 0.999 });
+  expect(of(12)).not.toContain("manyCharges");
+  expect(of(13)).toContain("manyCharges");
+});
+
+test("cooling water is to stay four degrees above where an oil sets", () => {
+  const anise = { ...plant("lavender"), setsBelowC: 18 };
+  const warned = planCharges({ ...lavender, plant: anise }).warnings.find(
+    ({ code }) => code === "oilSets",
+  );
+  expect(warned).toMatchObject({ warmC: 22, change: { coolingInC: 22 } });
+});

@@ -133,3 +133,22 @@ test("cues come in their order: turn down, first cut, jar, tub, end; the dry lin
     ),
   ).toEqual(["coolingOn", "boil"]);
 });
+
+test("the end is a danger only where the water itself ends the run, and only once it is due", () => {
+  const end = (part: Partial<typeof live>) =>
+    cues(
+      {
+        catches: "jar",
+        litAt: 0,
+        boilingAt: 1,
+        firstDropAt: 2,
+        minutesToBoil: 20,
+        minutesToFirstDrop: 24,
+        live: { ...live, ...part },
+      },
+      3e6,
+    ).find(({ code }) => code === "heatOff")!.danger;
+  expect(end({ endsBy: "reserve", minutesToHeatOff: 0 })).toBe(true);
+  expect(end({ endsBy: "reserve", minutesToHeatOff: 5 })).toBe(false);
+  expect(end({ endsBy: "minutes", minutesToHeatOff: 0 } as Partial<typeof live>)).toBe(false);
+});

@@ -191,3 +191,16 @@ test("any oil in any vessel parts into numbers that can be shown", () => {
     { numRuns: 60 },
   );
 });
+
+test("a funnel is filled to four fifths of what it holds, a tube to the brim", () => {
+  const funnel: Hollow = { shape: "pear", diameterMm: 80, heightMm: 180 };
+  expect(parted({ vessel: funnel }).holdsMl).toBeCloseTo(0.8 * volumeBelow(funnel, 180), 6);
+  expect(parted().holdsMl).toBeCloseTo(volumeBelow(tube, 300), 6);
+});
+
+test("arms pour oil only where its layer leaves a fifth of them to water", () => {
+  const arms = (armMm: number) =>
+    poursFrom({ keeps: "floats", stepMm: 4, armMm }, "floats", 1, 0.9);
+  expect(arms(51)).toMatchObject({ ever: true });
+  expect(arms(49)).toMatchObject({ ever: false });
+});

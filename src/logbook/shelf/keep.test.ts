@@ -454,3 +454,32 @@ test("what is shown as left can be typed, to the last drop; more is not there", 
     }),
   );
 });
+
+test("a deleted bottle does not count against its lot", () => {
+  const lot = sampleLot("l", { volumeMl: 100 });
+  const bottles = [
+    sampleBottle("b1", "l", 40),
+    sampleBottle("b2", "l", 30, { deletedAt: day.toISOString() }),
+  ];
+  expect(lotBalance(lot, bottles, [])).toMatchObject({ bottledMl: 40, openMl: 60, overMl: 0 });
+});
+
+test("what a check found amiss is looked at again in a fortnight", () => {
+  const lot = sampleLot("u", { product: "hydrosol" });
+  const check = sampleCheck("c1", "2026-05-20T08:00:00Z", { colour: "darker", smell: "weaker" });
+  expect(judgedChecks(lot, [{ ...check, lotId: "u" }])[0]!.verdict).not.toBe("keep");
+  const due = dutiesDue(
+    {
+      ...emptyStock,
+      lots: [lot],
+      bottles: [sampleBottle("u1", "u", 80)],
+      checks: [{ ...check, lotId: "u" }],
+      runs: [],
+      duties: [],
+      site: sampleSite,
+    },
+    new Date("2026-05-21T08:00:00Z"),
+    catalogueBook,
+  ).find(({ kind }) => kind === "check")!;
+  expect(Math.round((due.at.getTime() - Date.parse("2026-05-20T12:00:00Z")) / 86_400_000)).toBe(14);
+});
