@@ -1,4 +1,4 @@
-import { fixed, significant } from "@/core/units/format";
+import { plainNumber } from "@/core/units/format";
 import type { SniffSoFar } from "@/logbook/learn/sniffSoFar";
 import type { Sniff } from "@/records/sniff";
 
@@ -30,5 +30,5 @@ export function sniffVerdict(
 }
 
 function percentOf(chance: number): string {
-  return `${chance >= 0.1 ? fixed(100 * chance, 0) : significant(100 * chance, 2)} %`;
+  return `${plainNumber(Number((100 * chance).toPrecision(2)))} %`;
 }

@@ -136,7 +136,8 @@ export function verdictSentence(outcome: TrialOutcome, { a, b, design }: Trial):
   return words[verdict];
 }
 
-function percent(ratio: number): string {
+/** How much more or less a ratio is: "28 % less". */
+export function percent(ratio: number): string {
   const change = (ratio - 1) * 100;
   if (Math.abs(change) < 1) return "no difference";
   return `${significant(Math.abs(change), 2)} % ${change > 0 ? "more" : "less"}`;

@@ -46,7 +46,7 @@ const herb: Row[] = [
   {
     id: "leavesOnly",
     label: "Leaves only",
-    effect: "A purer oil and more of it for its weight, but leaves lie close.",
+    effect: "A purer oil, and more of it for its weight. Leaves lie close.",
     packing: 1.3,
     oil: 1.3,
     mats: "soft",
@@ -54,7 +54,7 @@ const herb: Row[] = [
   {
     id: "chopped",
     label: "Chopped small",
-    effect: "More fits, oil goes into the air on the board, and it mats.",
+    effect: "More fits. Some oil goes into the air while you chop, and it mats.",
     packing: 1.5,
     oil: 0.9,
     free: 1.05,

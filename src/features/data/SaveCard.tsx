@@ -119,8 +119,8 @@ export function SaveCard() {
         ))}
       </View>
       <Txt variant="small">
-        The logbook file is JSON; what may stand in it is written in schema/sereno-logbook-1.json,
-        which comes with the app.
+        The logbook file is JSON. Its format is written in schema/sereno-logbook-1.json, which comes
+        with the app.
       </Txt>
     </Card>
   );

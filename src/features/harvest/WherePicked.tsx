@@ -17,8 +17,8 @@ export function WherePicked({ plant }: { plant: KnownPlant | undefined }) {
           <Notice key={caution} severity="caution" message={cautionWords[caution]} />
         ))}
       <Txt variant="small">
-        Be certain of the plant, leave enough standing, and take none that is protected, was sprayed
-        or stands by a road. Gloves where it pricks or burns.
+        Be certain of the plant and leave enough standing. Take none that is protected, was sprayed
+        or stands by a road. Wear gloves where it pricks or burns.
       </Txt>
     </>
   );

@@ -93,7 +93,7 @@ test("six of eight right is no guessing, and what is liked counts where it was r
   ]);
   expect(
     screen.getByText(
-      "Told apart: 6 of 8 right. Luck alone would do this 2.0 % of the time. “wilted” was liked more 6 of 6 times.",
+      "Told apart: 6 of 8 right. Luck alone would do this 2 % of the time. “wilted” was liked more 6 of 6 times.",
     ),
   ).toBeVisible();
 });

@@ -1,4 +1,4 @@
-import { fixed, significant } from "@/core/units/format";
+import { fixed } from "@/core/units/format";
 import { showDay } from "@/core/units/dates";
 import { useState } from "react";
 import { View } from "react-native";
@@ -32,6 +32,7 @@ import {
   notCountedIn,
   valueWords,
   verdictSentence,
+  percent,
 } from "@/words/trialWords";
 
 /** One trial: its runs side by side, what they say together, and what would decide it. */
@@ -94,15 +95,15 @@ function OneTrial({ trial }: { trial: Trial }) {
                 facts={[
                   [`“${trial.b}” is better`, `${fixed(100 * outcome.probabilityBetter, 0)} in 100`],
                   [
-                    "19 in 20",
-                    `${significant(outcome.ratio.p2_5, 3)} to ${significant(outcome.ratio.p97_5, 3)} times`,
+                    "95 % range",
+                    `${percent(outcome.ratio.p2_5)} to ${percent(outcome.ratio.p97_5)}`,
                   ],
                 ]}
               />
             ) : null}
             <Txt variant="small">
-              Reckoned from no difference expected, of halves of one harvest that differ by some 25
-              %; each run counts as the person measured it.
+              Calculated without expecting a difference. Halves of one harvest usually differ by
+              some 25 %. Each run counts as it was measured.
             </Txt>
           </Card>
           {against ? <Notice severity="caution" {...against} /> : null}

@@ -11,8 +11,8 @@ export function TeachesCard({ told }: { told: PastTold | undefined }) {
       <Card className="gap-2">
         <Txt variant="heading">Day and plant are enough</Txt>
         <Txt>
-          Everything else may stay empty. The run, its harvest and its bottles get the day it was,
-          and the next forecast learns from it what it can.
+          Everything else may stay empty. The run, its harvest and its bottles get that day. The
+          next forecast learns from it what it can.
         </Txt>
       </Card>
     );

@@ -62,8 +62,8 @@ export function PracticeScreen() {
       }
     >
       <Txt>
-        A still to learn on. It runs as a real one would, and nothing that you do here can spoil
-        anything: none of it goes into your logbook.
+        A still to learn on. It runs as a real one would. Nothing that you do here goes into your
+        logbook.
       </Txt>
       <Txt variant="heading">{`Lessons, ${passed.size} of ${lessonIds.length} done`}</Txt>
       {lessonIds.map((id, i) => (

@@ -42,10 +42,10 @@ export function SellingCard({ lot, name }: { lot: Lot; name: string }) {
         <CopyButton text={text} what="what a buyer has to be told" />
       </View>
       <Txt variant="small">
-        A draft from usual limits: allergens above 0.001 % where it stays on skin and 0.01 % where
-        it is washed off, marks by its make-up. Have it checked before you sell. Most places have
-        rules on selling cosmetics, on labels, on stills, on tax and insurance. Ask your authority
-        for trade and food, and your insurer.
+        A draft from usual limits. Allergens are named above 0.001 % where it stays on skin, above
+        0.01 % where it is washed off. Marks follow from its make-up. Have it checked before you
+        sell. Most places have rules on selling cosmetics, on labels, on stills, on tax and
+        insurance. Ask your authority for trade and food, and your insurer.
       </Txt>
     </Fold>
   );

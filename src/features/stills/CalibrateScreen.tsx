@@ -121,7 +121,7 @@ function CalibrateForm({ still }: { still: Still }) {
       />
       <Notice
         severity="caution"
-        message="A still under test is a still under steam: vapour path open, cooling on, above the dry line, and you stay with it."
+        message="A still under test is a still under steam. Keep its way out open, the cooling on and the water above the dry line. Stay with it."
       />
     </Screen>
   );
