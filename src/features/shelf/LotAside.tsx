@@ -11,7 +11,7 @@ import { skinWords } from "@/words/plantWords";
 import { CostCard } from "./CostCard";
 import { LineCard } from "./LineCard";
 import { LotFacts } from "./LotFacts";
-import { MayItBeDrunk, ProductCautions } from "./ProductCautions";
+import { DrinkLine, ProductCautions } from "./ProductCautions";
 import { SellingCard } from "./SellingCard";
 import { SkinCard } from "./SkinCard";
 
@@ -71,7 +71,7 @@ function WaterCare({ lot, page }: Pick<Props, "lot" | "page">) {
   return (
     <>
       <ProductCautions lot={lot} />
-      <MayItBeDrunk lot={lot} />
+      <DrinkLine lot={lot} page={page} />
       <Txt variant="small">
         {page.full.some(({ bottle }) => bottle.preserved)
           ? "Preserved or not, keep it cold and dark. Let it go when it smells sour or turns cloudy."

@@ -1,9 +1,12 @@
 import { cautionsOfLot } from "@/logbook/shelf/cautionsOfLot";
+import { drinkNote } from "@/logbook/shelf/drinkNote";
+import type { LotPage } from "@/logbook/shelf/lotPage";
 import type { Lot } from "@/records/lot";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectTraceable } from "@/store/stock";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
+import { drinkNoteWords } from "@/words/drinkNoteWords";
 import { productCautionWords } from "@/words/productCautionWords";
 
 /** What is gravest of a lot's product, to be seen before anything else of it. */
@@ -22,19 +25,12 @@ export function ProductCautions({ lot }: { lot: Lot }) {
   ));
 }
 
-/** Of a water that no usual limit speaks against: that this does not make it a drink. Others have their own caution. */
-export function MayItBeDrunk({ lot }: { lot: Lot }) {
-  const { grave, others } = useCautions(lot);
-  const told = [...grave, ...others];
-  const known = usePlantBook().byId(lot.plantId) !== undefined;
-  if (told.includes("notToDrink") || told.includes("littleInFood")) return null;
-  return (
-    <Txt variant="small">
-      {known
-        ? "To drink? It is not known to hold more than is usual in drinks, but nobody has tested it. Take a spoonful in food at most, and ask someone qualified for more."
-        : "To drink? Its plant is not known here. Take none of it."}
-    </Txt>
-  );
+/** Whether a water may be drunk, where its cautions do not say so already. */
+export function DrinkLine({ lot, page }: { lot: Lot; page: Pick<LotPage, "full" | "checks"> }) {
+  const book = usePlantBook();
+  const shelf = useAppSelector(selectTraceable);
+  const note = drinkNote(lot, page, shelf, book);
+  return note ? <Txt variant="small">{drinkNoteWords[note]}</Txt> : null;
 }
 
 function useCautions(lot: Lot) {

@@ -5,11 +5,13 @@ import { defaultPreferences } from "@/records/setting";
 import type { AnyRecord } from "@/records/record";
 import type { Check } from "@/records/check";
 import type { Bottle } from "@/records/bottle";
+import type { Lot } from "@/records/lot";
+import type { Shelved } from "@/logbook/shelf/shelf";
 import { renderWith } from "@/testing/renderWith";
-import { sampleBottle, sampleLot } from "@/testing/sampleShelf";
+import { sampleBottle, sampleCheck as checkAt, sampleLot } from "@/testing/sampleShelf";
 import { FillSheet } from "./FillSheet";
 import { IdentityCard } from "./IdentityCard";
-import { GraveCautions, MayItBeDrunk, ProductCautions } from "./ProductCautions";
+import { DrinkLine, GraveCautions, ProductCautions } from "./ProductCautions";
 import { SellingCard } from "./SellingCard";
 
 /* The worker's own parser, on the page's thread. */
@@ -197,14 +199,15 @@ describe("what a buyer has to be told", () => {
   });
 });
 
-test("each water says whether it may be drunk: one of a poison not, one that no limit speaks against by the spoonful", () => {
-  const said = (plantId: string) => {
-    const lot = sampleLot("w", { product: "hydrosol", plantId, runIds: [] });
+describe("whether a water may be drunk", () => {
+  const nothing = { full: [], checks: [] };
+  const said = (part: Partial<Lot>, page: Parameters<typeof DrinkLine>[0]["page"] = nothing) => {
+    const lot = sampleLot("w", { product: "hydrosol", ...part });
     const { unmount } = renderWith(
       <>
         <GraveCautions lot={lot} />
         <ProductCautions lot={lot} />
-        <MayItBeDrunk lot={lot} />
+        <DrinkLine lot={lot} page={page} />
       </>,
       [lot],
     );
@@ -212,12 +215,34 @@ test("each water says whether it may be drunk: one of a poison not, one that no 
     unmount();
     return text;
   };
-  expect(said("pennyroyal")).toMatch(/Not to drink/);
-  expect(said("nobody-knows")).toMatch(/Take none of it/);
-  expect(said("rose")).toMatch(/To drink\?|By the spoonful/);
-  for (const { id } of catalogueBook.all)
-    expect([id, said(id).match(/To drink\?|Not to drink|By the spoonful/g)?.length]).toEqual([
-      id,
-      1,
-    ]);
+
+  test("is said once of each plant's: of a poison not, by the spoonful where no limit speaks against it", () => {
+    expect(said({ plantId: "pennyroyal" })).toMatch(/Not to drink/);
+    expect(said({ plantId: "rose" })).toMatch(/spoonful/);
+    for (const { id } of catalogueBook.all)
+      expect([
+        id,
+        said({ plantId: id }).match(/To drink\?|Not to drink|By the spoonful/g)?.length,
+      ]).toEqual([id, 1]);
+  });
+
+  test("no spoonful of a plant that nobody knows, of what is spoilt, old or preserved, or of pot liquor", () => {
+    const bottle = sampleBottle("w1", "w", 80);
+    const lot = sampleLot("w", { product: "hydrosol" });
+    const standing = (part: Partial<Bottle>, daysLeft = 60) => ({
+      ...nothing,
+      full: [{ bottle: { ...bottle, ...part }, lot, daysLeft } as Shelved],
+    });
+    const sour = checkAt("c", "2026-06-01T08:00:00Z", { smell: "sour", lotId: "w" });
+    expect(said({})).toMatch(/To drink\? It is not known|By the spoonful/);
+    expect(said({ plantId: "nobody-knows" })).toMatch(/Not every plant in it is known/);
+    expect(said({}, { ...nothing, checks: [sour] })).toMatch(/throw it away/);
+    expect(said({}, standing({ preserved: { with: "alcohol", percent: 12 } as never }))).toMatch(
+      /A preservative is in it/,
+    );
+    expect(said({}, standing({}, -1))).toMatch(/Its best-by is past/);
+    expect(said({}, standing({}))).not.toMatch(/Its best-by is past/);
+    expect(said({ product: "liquor" })).toMatch(/boiled long with the plant|Not to drink/);
+    expect(said({ product: "oil" })).not.toMatch(/To drink/);
+  });
 });
