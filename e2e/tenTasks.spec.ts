@@ -45,7 +45,7 @@ const tasks: Task[] = [
   {
     asked: "May I drink this hydrosol?",
     way: ["Shelf", async (page) => field(page, "Find").fill("yarrow hydrosol"), bottle],
-    answer: /drink|food|spoonful/i,
+    answer: /^To drink\?|^Not to drink|^By the spoonful/,
   },
   {
     asked: "Until when is this bottle good, and why until then?",
@@ -55,7 +55,7 @@ const tasks: Task[] = [
   {
     asked: "I have a notebook of past runs. Where do they go?",
     way: ["Runs", "Enter a past run"],
-    answer: /table|a past run/i,
+    answer: /^Day and plant are enough$/,
   },
   {
     asked: "Which herbs did I like to distil? I want them first.",
@@ -68,9 +68,9 @@ const tasks: Task[] = [
     answer: /Save a file now and then/,
   },
   {
-    asked: "The oil floats in a layer too thin to see. What now?",
-    way: ["Bench", /^Guide/, async (page) => field(page, "Find").fill("thin")],
-    answer: /narrow|tube|thin/i,
+    asked: "The oil of my last run: how do I draw off a layer too thin to see?",
+    way: ["Runs", /^30 · Scots pine/, "Separate and measure"],
+    answer: /Skimmed or drawn into “Narrow tube”/,
   },
 ];
 

@@ -10,22 +10,28 @@ export function useSearches(list: SavedSearch["list"]) {
   const dispatch = useAppDispatch();
   const { searches = [] } = useAppSelector(selectPreferences);
   return {
+    full: searches.length >= mostSearches,
     saved: searches.filter((each) => each.list === list),
     onSave: ({ text, filter, sort, down }: Search) =>
       dispatch(
-        changePreferences(({ searches: before = [] }) => ({
-          searches: [
-            { list, text: text.trim().slice(0, 200), filter, sort, down },
-            ...before,
-          ].slice(0, mostSearches),
-        })),
+        changePreferences(({ searches: before = [] }) => {
+          const search = { list, text: text.trim().slice(0, 200), filter, sort, down };
+          /* A second tap saves nothing twice. */
+          const known = before.some((each) => isSame(each, search));
+          return known || before.length >= mostSearches ? {} : { searches: [search, ...before] };
+        }),
       ),
     onForget: (gone: Search) =>
       dispatch(
         changePreferences(({ searches: before = [] }) => {
-          const left = before.filter((each) => each !== gone);
+          /* By what it is: another tab may have brought the same anew. */
+          const left = before.filter((each) => !isSame(each, { list, ...gone }));
           return { searches: left.length > 0 ? left : undefined };
         }),
       ),
   };
+}
+
+function isSame(a: SavedSearch, b: SavedSearch): boolean {
+  return (["list", "text", "filter", "sort", "down"] as const).every((part) => a[part] === b[part]);
 }

@@ -76,7 +76,7 @@ export const figureWords = {
   },
   seasonSum: {
     figure: "The season",
-    says: "The sum of all lots that were made in this year. Costs count runs by their log. What is worth how much follows from your own prices.",
+    says: "The sum of all lots that were made in this year. Costs follow from the log of each run. What it is worth follows from your own prices.",
   },
   /* The harvest. */
   waterInPlant: {

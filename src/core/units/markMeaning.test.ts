@@ -16,6 +16,12 @@ test("a number that could be two offers both, and one answer holds for all like 
   const doubt = doubtOf({ text: "1.200 g", unit: "g" })!;
   expect(doubt.problem).toBe("Is that 1200, or 1.2?");
   expect(doubt.choices.map(({ text }) => text)).toEqual(["1200 g", "1.2 g"]);
+  /* In a field of kilos the button still says grams, as was typed. */
+  expect(doubtOf({ text: "1.200 g", unit: "kg" })!.choices.map(({ shown }) => shown)).toEqual([
+    "1200 g",
+    "1.2 g",
+  ]);
+  expect(doubtOf({ text: "1.200", unit: "mL" })!.choices[0]!.shown).toBe("1200 mL");
   expect(read("1.200", "g").ok).toBe(false);
   answerMark(doubt.of, "thousands");
   expect(read("1.200", "g")).toEqual({ ok: true, value: 1200 });

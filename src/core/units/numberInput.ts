@@ -83,11 +83,16 @@ export function doubtOf(input: NumberInput):
   return {
     problem: parsed.problem,
     of: doubt.case,
-    choices: (["thousands", "decimals"] as const).map((meaning) => ({
-      meaning,
-      shown: doubt[meaning],
-      text: input.text.replace(/[+-]?\d[\d.,\s]*\d/, withoutDoubt(doubt[meaning])),
-    })),
+    choices: (["thousands", "decimals"] as const).map((meaning) => {
+      const typed = (digits: string) => input.text.replace(/[+-]?\d[\d.,\s]*\d/, digits).trim();
+      const said = typed(doubt[meaning]);
+      return {
+        meaning,
+        /* A unit of its own behind the number is the one that was meant. */
+        shown: /[^\d.,\s+-]/.test(said) ? said : `${said} ${units[unit].symbol}`.trim(),
+        text: typed(withoutDoubt(doubt[meaning])),
+      };
+    }),
   };
 }
 

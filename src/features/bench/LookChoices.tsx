@@ -1,17 +1,12 @@
 import { useSyncExternalStore } from "react";
 import { View } from "react-native";
-import {
-  type MarkCase,
-  answeredMarks,
-  answerMark,
-  markCases,
-  onMarkAnswered,
-} from "@/core/units/markMeaning";
+import { answeredMarks, answerMark, markCases, onMarkAnswered } from "@/core/units/markMeaning";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
+import { markAnswerWords } from "@/words/markAnswerWords";
 import { unitOptions } from "@/words/unitOptions";
 import { Choice } from "@/ui/primitives/Choice";
 import { Txt } from "@/ui/primitives/Txt";
@@ -57,25 +52,6 @@ export function LookChoices({ preferences }: { preferences: Setting }) {
   );
 }
 
-const examples: Record<MarkCase, Record<"decimals" | "thousands", string>> = {
-  pointSmall: {
-    decimals: "“1.200 g” is read as 1.2 g.",
-    thousands: "“1.200 g” is read as 1200 g.",
-  },
-  pointLarge: {
-    decimals: "“1.200 kg” is read as 1.2 kg.",
-    thousands: "“1.200 kg” is read as 1200 kg.",
-  },
-  commaSmall: {
-    decimals: "“1,200 g” is read as 1.2 g.",
-    thousands: "“1,200 g” is read as 1200 g.",
-  },
-  commaLarge: {
-    decimals: "“1,200 kg” is read as 1.2 kg.",
-    thousands: "“1,200 kg” is read as 1200 kg.",
-  },
-};
-
 const answersNow = () => JSON.stringify(answeredMarks());
 
 /** What was once answered of a number that could be two, and how to be asked again. */
@@ -88,7 +64,9 @@ function MarksAnswered() {
   return (
     <View className="gap-1">
       {told.map((of) => (
-        <Txt key={of} variant="small">{`On this device ${examples[of][answers[of]!]}`}</Txt>
+        <Txt key={of} variant="small">
+          {markAnswerWords(of, answers[of]!)}
+        </Txt>
       ))}
       <View className="flex-row">
         <Button

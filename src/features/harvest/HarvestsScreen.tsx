@@ -18,7 +18,7 @@ import { Choice } from "@/ui/primitives/Choice";
 import { labelOf, pick } from "@/ui/primitives/options";
 import { MoreActions } from "@/ui/primitives/MoreActions";
 import { Row } from "@/ui/primitives/Row";
-import { SavedSearches, type ListSearch } from "@/ui/primitives/SavedSearches";
+import { SavedSearches } from "@/ui/primitives/SavedSearches";
 import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
@@ -64,6 +64,8 @@ export function HarvestsScreen() {
     sort,
     { book, leftOf },
   );
+  /* What hides some of them stays in sight, however few there are. */
+  const searching = find.trim() !== "" || which !== "all" || sort !== "day";
   const groups =
     sort === "day"
       ? groupBy(found.slice(0, most), ({ cutOn }) => cutOn.slice(0, 4))
@@ -114,7 +116,7 @@ export function HarvestsScreen() {
       {several ? (
         <SeveralHarvests harvests={found} leftOf={leftOf} onClose={() => setSeveral(false)} />
       ) : null}
-      {harvests.length > manyHarvests ? (
+      {harvests.length > manyHarvests || searching ? (
         <>
           <View className="flex-row items-end gap-3">
             <View className="min-w-0 flex-[3]">
@@ -140,7 +142,8 @@ export function HarvestsScreen() {
             {...searches}
             now={{ text: find, filter: which, sort, down: false }}
             first={{ text: "", filter: "all", sort: "day", down: false }}
-            nameOf={nameOfSearch}
+            filters={harvestFilters}
+            sorts={harvestSorts}
             onApply={(search) => {
               setFind(search.text);
               setWhich(pick(search.filter, harvestFilters));
@@ -196,14 +199,4 @@ export function HarvestsScreen() {
       {adding ? <NewHarvestSheet onClose={() => setAdding(false)} /> : null}
     </Screen>
   );
-}
-
-function nameOfSearch({ text, filter, sort }: ListSearch): string {
-  return [
-    text.trim() && `“${text.trim()}”`,
-    filter !== "all" && labelOf(filter, harvestFilters),
-    sort !== "day" && labelOf(sort, harvestSorts),
-  ]
-    .filter(Boolean)
-    .join(" · ");
 }

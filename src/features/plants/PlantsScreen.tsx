@@ -15,8 +15,8 @@ import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { MoreActions } from "@/ui/primitives/MoreActions";
 import { Row } from "@/ui/primitives/Row";
-import { labelOf, pick } from "@/ui/primitives/options";
-import { SavedSearches, type ListSearch } from "@/ui/primitives/SavedSearches";
+import { pick } from "@/ui/primitives/options";
+import { SavedSearches } from "@/ui/primitives/SavedSearches";
 import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
@@ -120,7 +120,8 @@ export function PlantsScreen() {
         {...searches}
         now={{ text: find, filter: group, sort, down: false }}
         first={{ text: "", filter: "all", sort: "name", down: false }}
-        nameOf={nameOfSearch}
+        filters={whichWords}
+        sorts={plantSorts}
         onApply={(search) => {
           setFind(search.text);
           setGroup(pick(search.filter, whichWords));
@@ -168,16 +169,6 @@ const whichWords: { value: Which; label: string }[] = [
   { value: "own", label: "With own figures" },
   { value: "favourites", label: "Favourites" },
 ];
-
-function nameOfSearch({ text, filter, sort }: ListSearch): string {
-  return [
-    text.trim() && `“${text.trim()}”`,
-    filter !== "all" && labelOf(filter, whichWords),
-    sort !== "name" && labelOf(sort, plantSorts),
-  ]
-    .filter(Boolean)
-    .join(" · ");
-}
 
 function contents({ states }: KnownPlant, units: UnitSystem): string {
   const figures = states.fresh ?? states.wilted ?? states.dried;

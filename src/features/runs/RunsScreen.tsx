@@ -17,8 +17,8 @@ import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { MoreActions } from "@/ui/primitives/MoreActions";
 import { Row } from "@/ui/primitives/Row";
-import { SavedSearches, type ListSearch } from "@/ui/primitives/SavedSearches";
-import { labelOf, pick } from "@/ui/primitives/options";
+import { SavedSearches } from "@/ui/primitives/SavedSearches";
+import { pick } from "@/ui/primitives/options";
 import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
@@ -139,7 +139,8 @@ export function RunsScreen() {
         {...searches}
         now={{ text: query, filter: which, sort: sort.key, down: sort.down }}
         first={{ text: "", filter: "all", sort: "number", down: true }}
-        nameOf={nameOfSearch}
+        filters={filterWords}
+        sorts={columnWords}
         onApply={(search) => {
           setQuery(search.text);
           setWhich(pick(search.filter, filterWords));
@@ -224,17 +225,6 @@ const columnWords: { value: SortKey; label: string }[] = [
   { value: "minutes", label: "Time" },
   { value: "hydrosol", label: "Hydrosol" },
 ];
-
-function nameOfSearch({ text, filter, sort, down }: ListSearch): string {
-  return [
-    text.trim() && `“${text.trim()}”`,
-    filter !== "all" && labelOf(filter, filterWords),
-    (sort !== "number" || !down) &&
-      `${labelOf(sort, columnWords)}, ${down ? "highest first" : "lowest first"}`,
-  ]
-    .filter(Boolean)
-    .join(" · ");
-}
 
 function RunRow({ summary, units }: { summary: RunSummary; units: UnitSystem }) {
   const { run, plantName, at, result } = summary;

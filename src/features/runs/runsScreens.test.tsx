@@ -7,6 +7,7 @@ import { renderWith } from "@/testing/renderWith";
 import { router } from "@/testing/router";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { RunSheetScreen } from "./RunSheetScreen";
+import { defaultPreferences } from "@/records/setting";
 import { selectPreferences } from "@/store/selectors";
 import { RunsScreen } from "./RunsScreen";
 
@@ -225,4 +226,29 @@ test("a search is saved with one tap, shown again with one, and removed", () => 
   expect(screen.queryByText(/^2 · /)).not.toBeInTheDocument();
   fireEvent.click(screen.getByRole("button", { name: "Remove this search" }));
   expect(selectPreferences(store.getState()).searches).toBeUndefined();
+});
+
+test("a double tap saves a search once; with no room left it says so", () => {
+  const other = { list: "shelf" as const, text: "x", filter: "all", sort: "due", down: false };
+  const { store } = renderWith(<RunsScreen />, [
+    sampleStill(),
+    run(1, measured),
+    {
+      ...defaultPreferences(),
+      searches: Array.from({ length: 23 }, (_, i) => ({ ...other, text: `x${i}` })),
+    },
+  ]);
+  const saved = () => selectPreferences(store.getState()).searches!;
+  fireEvent.click(screen.getByRole("radio", { name: "Measured" }));
+  const save = screen.getByRole("button", { name: "Save this search" });
+  act(() => {
+    save.click();
+    save.click();
+  });
+  expect(saved()).toHaveLength(24);
+  fireEvent.click(screen.getByRole("radio", { name: "Not finished" }));
+  expect(screen.getByText("No more searches can be saved. Remove one first.")).toBeVisible();
+  fireEvent.click(screen.getByRole("button", { name: "Measured" }));
+  fireEvent.click(screen.getByRole("button", { name: "Remove this search" }));
+  expect(saved()).toHaveLength(23);
 });

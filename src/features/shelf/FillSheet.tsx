@@ -7,6 +7,7 @@ import { bestBy } from "@/core/shelf/bestBy";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { showBottle, words } from "@/core/units/format";
+import type { Product } from "@/core/shelf/products";
 import type { OwnerNow } from "@/logbook/shelf/ownersOf";
 import { emptiesLeft } from "@/logbook/shelf/empties";
 import { monthsFilled, phOfLot, usualFilling } from "@/logbook/shelf/monthsFilled";
@@ -141,7 +142,7 @@ export function FillSheet({ lot, openMl, owing, onClose }: Props) {
     >
       {worth && proposal.bottles.length > 0 ? (
         <Card wash="leaf" className="gap-2">
-          <Txt variant="strong">{inWords(proposal.bottles, units)}</Txt>
+          <Txt variant="strong">{inWords(proposal.bottles, lot.product, units)}</Txt>
           <Txt variant="small" className="text-ink">
             {`${empties.length > 0 ? "Out of your empties" : "Of usual sizes"}, full to the shoulder, so that little air stands over it. ${proposal.leftMl > 0.005 ? `${amountOf(lot.product, proposal.leftMl, units)} left over.` : "Nothing left over."}`}
           </Txt>
@@ -222,11 +223,10 @@ export function FillSheet({ lot, openMl, owing, onClose }: Props) {
 }
 
 /** "2 × 500 mL clear; 1 × 100 mL amber, filled to 80 mL". */
-function inWords(bottles: readonly Proposed[], units: UnitSystem): string {
+function inWords(bottles: readonly Proposed[], product: Product, units: UnitSystem): string {
   const sorts = new Map<string, number>();
   for (const { sizeMl, filledMl, glass } of bottles) {
-    const held = sizeMl <= 30 ? "oil" : "hydrosol";
-    const name = `${words(showBottle(sizeMl, units))} ${glassWords[glass].toLowerCase()}${filledMl < sizeMl * 0.999 ? `, filled to ${amountOf(held, filledMl, units)}` : ""}`;
+    const name = `${words(showBottle(sizeMl, units))} ${glassWords[glass].toLowerCase()}${filledMl < sizeMl * 0.999 ? `, filled to ${amountOf(product, filledMl, units)}` : ""}`;
     sorts.set(name, (sorts.get(name) ?? 0) + 1);
   }
   return [...sorts].map(([name, count]) => `${count} × ${name}`).join("; ");

@@ -23,8 +23,8 @@ import { Choice } from "@/ui/primitives/Choice";
 import { MoreActions, type Action } from "@/ui/primitives/MoreActions";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
-import { SavedSearches, type ListSearch } from "@/ui/primitives/SavedSearches";
-import { labelOf, pick } from "@/ui/primitives/options";
+import { SavedSearches } from "@/ui/primitives/SavedSearches";
+import { pick } from "@/ui/primitives/options";
 import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
@@ -203,7 +203,8 @@ export function ShelfScreen() {
         {...searches}
         now={{ text: view.text, filter: view.filter, sort: view.sort, down: false }}
         first={{ text: "", filter: "all", sort: "due", down: false }}
-        nameOf={nameOfSearch}
+        filters={filters}
+        sorts={sorts}
         onApply={(search) => {
           setApplied(applied + 1);
           change({
@@ -244,16 +245,6 @@ export function ShelfScreen() {
       {adding}
     </Screen>
   );
-}
-
-function nameOfSearch({ text, filter, sort }: ListSearch): string {
-  return [
-    text.trim() && `“${text.trim()}”`,
-    filter !== "all" && labelOf(filter, filters),
-    sort !== "due" && labelOf(sort, sorts),
-  ]
-    .filter(Boolean)
-    .join(" · ");
 }
 
 /* A thumb is slower than this; a shelf of thousands is not asked for each letter of a word. */

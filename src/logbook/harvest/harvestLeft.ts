@@ -15,6 +15,11 @@ export function harvestOfItsOwn(
   return shared ? undefined : harvests.find(({ id }) => id === run.harvestId);
 }
 
+/** A harvest of which nothing more will be distilled: what is left of it is set aside. */
+export function allUsed(harvest: Harvest, runs: readonly Charged[]): Harvest {
+  return { ...harvest, setAsideG: (harvest.setAsideG ?? 0) + harvestLeftG(harvest, runs) };
+}
+
 /** What of a harvest has not been charged or set aside, g; 0 when only crumbs are left. */
 export function harvestLeftG(harvest: Harvest, runs: readonly Charged[]): number {
   let whole = harvest.massG;

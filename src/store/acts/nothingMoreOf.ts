@@ -1,4 +1,4 @@
-import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
+import { allUsed } from "@/logbook/harvest/harvestLeft";
 import type { Harvest } from "@/records/harvest";
 import { changeRecord, type Kept } from "../changes";
 import { selectRuns } from "../selectors";
@@ -7,14 +7,5 @@ import type { Thunk } from "../store";
 /** Notes that nothing more of a harvest will be distilled: what is left of it by now is set aside. */
 export function nothingMoreOf(harvest: Harvest, label: string): Thunk<Kept> {
   return (dispatch, getState) =>
-    dispatch(
-      changeRecord(
-        harvest,
-        (current) => ({
-          ...current,
-          setAsideG: (current.setAsideG ?? 0) + harvestLeftG(current, selectRuns(getState())),
-        }),
-        label,
-      ),
-    );
+    dispatch(changeRecord(harvest, (current) => allUsed(current, selectRuns(getState())), label));
 }

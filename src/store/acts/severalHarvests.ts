@@ -1,6 +1,5 @@
 import { counted } from "@/core/units/format";
-import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
-import type { Harvest } from "@/records/harvest";
+import { allUsed, harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { bin, keepUndoable, type Kept } from "../changes";
 import { selectHarvests, selectRuns } from "../selectors";
 import type { Thunk } from "../store";
@@ -9,10 +8,9 @@ import type { Thunk } from "../store";
 export function nothingMoreOfThese(ids: readonly string[]): Thunk<Kept> {
   return (dispatch, getState) => {
     const runs = selectRuns(getState());
-    const changed = selectHarvests(getState()).flatMap((harvest): Harvest[] => {
-      const leftG = ids.includes(harvest.id) ? harvestLeftG(harvest, runs) : 0;
-      return leftG > 0 ? [{ ...harvest, setAsideG: (harvest.setAsideG ?? 0) + leftG }] : [];
-    });
+    const changed = selectHarvests(getState())
+      .filter((harvest) => ids.includes(harvest.id) && harvestLeftG(harvest, runs) > 0)
+      .map((harvest) => allUsed(harvest, runs));
     if (changed.length === 0) return { ok: false, problem: "nothing is left of what is ticked" };
     return dispatch(
       keepUndoable(`Nothing more of ${counted(changed.length, "harvest")}.`, changed),

@@ -93,7 +93,7 @@ export function NumberField({
           {doubt.choices.map(({ meaning, shown, text }) => (
             <Button
               key={meaning}
-              label={`${shown} ${symbolOf(value.unit)}`.trim()}
+              label={shown}
               hint={label}
               look="quiet"
               size="small"

@@ -1,5 +1,7 @@
 import { View } from "react-native";
 import { Button } from "./Button";
+import { labelOf, type Option } from "./options";
+import { Txt } from "./Txt";
 
 /** How a list is searched: what is typed, which part of it is shown, by what it is sorted. */
 export interface ListSearch {
@@ -11,10 +13,13 @@ export interface ListSearch {
 
 interface Props {
   saved: readonly ListSearch[];
+  /** There is no room for another. */
+  full: boolean;
   /** As the list is searched now, and as it is before anybody searched it. */
   now: ListSearch;
   first: ListSearch;
-  nameOf: (search: ListSearch) => string;
+  filters: readonly Option<string>[];
+  sorts: readonly Option<string>[];
   onApply: (search: ListSearch) => void;
   onSave: (search: ListSearch) => void;
   onForget: (search: ListSearch) => void;
@@ -27,23 +32,35 @@ const same = (a: ListSearch, b: ListSearch) =>
   a.down === b.down;
 
 /** The searches of a list that somebody saved, each one tap away; and a button for the one that stands there now. */
-export function SavedSearches({ saved, now, first, nameOf, onApply, onSave, onForget }: Props) {
+export function SavedSearches({
+  saved,
+  full,
+  now,
+  first,
+  onApply,
+  onSave,
+  onForget,
+  ...names
+}: Props) {
   const chosen = saved.find((each) => same(each, now));
   const isFirst = same(now, first);
-  if (saved.length === 0 && isFirst) return null;
+  if (saved.length === 0 && (isFirst || full)) return null;
   return (
     <View role="group" aria-label="Saved searches" className="flex-row flex-wrap gap-2">
-      {saved.map((each) => (
-        <Button
-          key={JSON.stringify(each)}
-          label={nameOf(each)}
-          hint={each === chosen ? `${nameOf(each)}: shown now. Show the whole list` : undefined}
-          look="quiet"
-          size="small"
-          lit={each === chosen}
-          onPress={() => onApply(each === chosen ? first : each)}
-        />
-      ))}
+      {saved.map((each) => {
+        const name = nameOf(each, first, names);
+        return (
+          <Button
+            key={JSON.stringify(each)}
+            label={name}
+            hint={each === chosen ? `${name}: shown now. Show the whole list` : undefined}
+            look="quiet"
+            size="small"
+            lit={each === chosen}
+            onPress={() => onApply(each === chosen ? first : each)}
+          />
+        );
+      })}
       {chosen ? (
         <Button
           label="Remove this search"
@@ -51,9 +68,28 @@ export function SavedSearches({ saved, now, first, nameOf, onApply, onSave, onFo
           size="small"
           onPress={() => onForget(chosen)}
         />
-      ) : isFirst ? null : (
+      ) : isFirst ? null : full ? (
+        <Txt variant="small">No more searches can be saved. Remove one first.</Txt>
+      ) : (
         <Button label="Save this search" look="plain" size="small" onPress={() => onSave(now)} />
       )}
     </View>
   );
+}
+
+/** What of a search differs from the whole list: “juniper” · Oils · Least left. */
+function nameOf(
+  { text, filter, sort, down }: ListSearch,
+  first: ListSearch,
+  { filters, sorts }: Pick<Props, "filters" | "sorts">,
+): string {
+  const typed = text.trim();
+  const order = down === first.down ? "" : down ? ", highest first" : ", lowest first";
+  return [
+    typed && `“${typed}”`,
+    filter !== first.filter && labelOf(filter, filters),
+    (sort !== first.sort || order) && labelOf(sort, sorts) + order,
+  ]
+    .filter(Boolean)
+    .join(" · ");
 }

@@ -1,5 +1,5 @@
 /** One of a few, with how it is called. */
-interface Option<T extends string> {
+export interface Option<T extends string> {
   value: T;
   label: string;
 }
