@@ -10,6 +10,8 @@ interface Props {
   /** It has to be told. */
   required?: boolean;
   children: ReactNode;
+  /** What answers what is wrong. */
+  answers?: ReactNode;
 }
 
 const labelStyle = {
@@ -23,7 +25,7 @@ const labelStyle = {
  * A field with its name above and, below, what is wrong with it or how to find the number. As high as what is in
  * it, in a column too: else what follows would lie over its foot.
  */
-export function FieldFrame({ label, id, problem, help, required, children }: Props) {
+export function FieldFrame({ label, id, problem, help, required, children, answers }: Props) {
   return (
     <View className="min-h-min min-w-0 flex-1 gap-1">
       <View className="flex-row flex-wrap items-baseline justify-between gap-x-2">
@@ -49,12 +51,18 @@ export function FieldFrame({ label, id, problem, help, required, children }: Pro
           {help}
         </Text>
       ) : null}
+      {answers}
     </View>
   );
 }
 
 /** What a field's own element tells of its frame: whether it is wrong, needed, and what says so. */
-export function told({ id, problem, help, required }: Omit<Props, "children" | "label">) {
+export function told({
+  id,
+  problem,
+  help,
+  required,
+}: Omit<Props, "children" | "label" | "answers">) {
   return {
     ...(problem ? { "aria-invalid": true } : {}),
     ...(required ? { "aria-required": true } : {}),

@@ -52,7 +52,33 @@ export function NumberField({
   const wrong = doubt?.problem ?? problem;
   const below = meaningOf(value) ?? help;
   return (
-    <FieldFrame label={label} id={id} problem={wrong} help={below} required={required}>
+    <FieldFrame
+      label={label}
+      id={id}
+      problem={wrong}
+      help={below}
+      required={required}
+      answers={
+        doubt ? (
+          <View className="flex-row flex-wrap gap-2">
+            {doubt.choices.map(({ meaning, shown, text }) => (
+              <Button
+                key={meaning}
+                label={shown}
+                hint={label}
+                look="quiet"
+                size="small"
+                onPress={() => {
+                  answerMark(doubt.of, meaning);
+                  typed.current = true;
+                  onChange({ text, unit: value.unit });
+                }}
+              />
+            ))}
+          </View>
+        ) : null
+      }
+    >
       <View
         className={`field-frame min-h-[52px] flex-row flex-wrap items-center overflow-hidden rounded-[14px] border bg-panel ${wrong ? "border-ember" : "border-edge"}`}
       >
@@ -88,24 +114,6 @@ export function NumberField({
           </Text>
         )}
       </View>
-      {doubt ? (
-        <View className="flex-row flex-wrap gap-2">
-          {doubt.choices.map(({ meaning, shown, text }) => (
-            <Button
-              key={meaning}
-              label={shown}
-              hint={label}
-              look="quiet"
-              size="small"
-              onPress={() => {
-                answerMark(doubt.of, meaning);
-                typed.current = true;
-                onChange({ text, unit: value.unit });
-              }}
-            />
-          ))}
-        </View>
-      ) : null}
     </FieldFrame>
   );
 }
