@@ -1,6 +1,7 @@
 const { defineConfig } = require("eslint/config");
 const expo = require("eslint-config-expo/flat");
 const boundaries = require("eslint-plugin-boundaries");
+const lingui = require("eslint-plugin-lingui");
 const prettier = require("eslint-config-prettier");
 
 /* Layers from the top down; an import may only go down, or stay inside its own element. */
@@ -19,10 +20,11 @@ const layers = [
   "records",
   "messages",
   "core",
+  "language",
 ];
 const below = (layer) => layers.slice(layers.indexOf(layer) + 1);
 /* A feature never imports another feature; the interface's parts know numbers and units, not records. */
-const exceptions = { ui: ["core"] };
+const exceptions = { ui: ["core", "language"] };
 
 /* One file of the core that gathers them all would bring the whole core onto the first screen. */
 const noGathering = { name: "@/core", message: "Import the file itself: @/core/units/format." };
@@ -82,7 +84,10 @@ module.exports = defineConfig([
     rules: { "no-restricted-imports": ["error", { paths: [noGathering] }] },
   },
   {
-    /* The core is computation: it knows no framework, no storage, no clock. */
+    /*
+     * The core is computation: it knows no framework, no storage, no clock, and no sentence. Two of its rooms hold
+     * words: numbers as people say them, and the book of plants.
+     */
     files: ["src/core/**/*.ts"],
     ignores: ["**/*.test.ts"],
     rules: {
@@ -94,6 +99,88 @@ module.exports = defineConfig([
         "error",
         { object: "Math", property: "random", message: "Chance comes from a seed handed in." },
         { object: "Date", property: "now", message: "The core has no clock." },
+      ],
+    },
+  },
+  {
+    files: [
+      "src/core/units/*.ts",
+      "src/core/plant/catalogue/*.ts",
+      "src/core/plant/compoundOdours.ts",
+    ],
+    ignores: ["**/*.test.ts"],
+    rules: {
+      "no-restricted-imports": [
+        "error",
+        {
+          patterns: ["react*", "@reduxjs/*", "zod", "expo*", "@/*", "!@/language", "!@/language/*"],
+        },
+      ],
+    },
+  },
+  {
+    /* What a person reads is a message (src/language/t.ts): a sentence outside one is in no catalogue. */
+    files: ["src/**/*.{ts,tsx}"],
+    ignores: [
+      "**/*.test.{ts,tsx}",
+      "src/testing/**",
+      "src/demo/**",
+      "src/language/**",
+      /* Names of chemistry and of botany, units, schemas and drawings in a file of their own. */
+      "src/core/plant/{compounds,neverDistil,plantMarks}.ts",
+      "src/core/units/{units,spelledOut}.ts",
+      "src/exchange/labels/labelSvg.ts",
+      "src/exchange/logbookJsonSchema.ts",
+      "src/records/{codes,planDraft}.ts",
+      "src/ui/focusHeading.ts",
+    ],
+    plugins: { lingui },
+    rules: {
+      "lingui/no-unlocalized-strings": [
+        "error",
+        {
+          /* One word in small letters is a code; so are constants, addresses, style classes and the paths of drawings. */
+          ignore: [
+            "^(?![A-Z])\\S+$",
+            "^[A-Z0-9_-]+$",
+            "^[^A-Za-z]*$",
+            "^(#|https?:|var\\(|calc\\()",
+            "\\b(flex|gap|bg|text|font|border|rounded|min|max|items|justify|absolute|relative|transition|opacity|px|py|mt|w|h)-[\\w\\[]",
+            "^[MmVLHZCSqhv]-?\\d?",
+            "^ ?(translate|rotate|scale|matrix)\\(",
+            "^\\([a-z-]+: [a-z]+\\)$",
+            "^T\\d\\d:|^T$|^:\\d\\d$",
+            "^% [vw]/w$|^0.2 µm$",
+          ],
+          ignoreNames: [
+            "botanicalName",
+            {
+              regex: {
+                pattern:
+                  "^(className|style|styles|key|id|testID|nativeID|href|role|type|d|transform|points|fill|stroke.*|viewBox|icon|color|.*Class|pathname|rel|target|inputMode|accept|.*Color|background.*|boxShadow|border.*|animation.*|transition.*|font.*|margin.*|padding.*|width|height|mime|contentContainerClassName|figure)$",
+              },
+            },
+          ],
+          ignoreFunctions: [
+            "*Error",
+            "console.*",
+            "require",
+            "*.split",
+            "*.join",
+            "*.includes",
+            "*.startsWith",
+            "*.endsWith",
+            "*.querySelector",
+            "*.setAttribute",
+            "*.scryptAsync",
+            "scryptAsync",
+            "*.querySelectorAll",
+            "*.addEventListener",
+            "*.set",
+            "*.get",
+            "Symbol",
+          ],
+        },
       ],
     },
   },

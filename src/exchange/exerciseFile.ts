@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/language/t";
 import { handOver } from "./download";
 import { exerciseSpecSchema, type ExerciseSpec } from "@/records/exercise";
 
@@ -31,7 +32,7 @@ export function readExercise(
   try {
     raw = JSON.parse(text);
   } catch {
-    return { ok: false, problem: "This file is not an exercise: it is not in JSON." };
+    return { ok: false, problem: t`This file is not an exercise: it is not in JSON.` };
   }
   const read = fileSchema.safeParse(raw);
   if (read.success) return { ok: true, exercise: read.data.exercise };
@@ -41,9 +42,9 @@ export function readExercise(
     ok: false,
     problem:
       field === "" || field === "sereno"
-        ? "This file is not an exercise of Sereno."
+        ? t`This file is not an exercise of Sereno.`
         : field === "version"
-          ? "This exercise was made by a newer Sereno. Update Sereno on this device."
-          : `This exercise cannot be read: ${field.replace(/^exercise\./, "")}: ${issue?.message}`,
+          ? t`This exercise was made by a newer Sereno. Update Sereno on this device.`
+          : t`This exercise cannot be read: ${field.replace(/^exercise\./, "")}: ${issue?.message ?? ""}`,
   };
 }

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/language/t";
 import {
   isPicture,
   openAttachment,
@@ -106,28 +107,27 @@ export function readLogbook(text: string, here: readonly AnyRecord[]): ReadLogbo
   } catch {
     return {
       ok: false,
-      problem:
-        "This file is not whole: it stops or breaks before its end. Save it anew and try again.",
+      problem: t`This file is not whole: it stops or breaks before its end. Save it anew and try again.`,
     };
   }
   const head = headSchema.safeParse(raw);
   if (!head.success || head.data.format !== logbookFormat) {
     return {
       ok: false,
-      problem: "This is not a Sereno logbook. Choose a file that Sereno saved, ending in .json.",
+      problem: t`This is not a Sereno logbook. Choose a file that Sereno saved, ending in .json.`,
     };
   }
   const { version, records } = head.data;
   if (typeof version === "number" && version > logbookVersion) {
     return {
       ok: false,
-      problem: `This logbook is of version ${version}, made by a newer Sereno. Update this one first.`,
+      problem: t`This logbook is of version ${version}, made by a newer Sereno. Update this one first.`,
     };
   }
   if (version !== logbookVersion || !Array.isArray(records)) {
     return {
       ok: false,
-      problem: "This logbook has no readable version or records. Save it anew and try again.",
+      problem: t`This logbook has no readable version or records. Save it anew and try again.`,
     };
   }
   const aside = asideIn(head.data.setAside);
@@ -136,14 +136,14 @@ export function readLogbook(text: string, here: readonly AnyRecord[]): ReadLogbo
   for (const raw of Array.isArray(head.data.samples) ? (head.data.samples as unknown[]) : []) {
     const chunk = openChunk(raw);
     if (chunk) preview.samples.push(chunk);
-    else preview.broken.push("A stretch of an instrument’s samples.");
+    else preview.broken.push(t`A stretch of an instrument’s samples.`);
   }
   for (const name of ["pictures", "recordings"] as const) {
     const listed = head.data[name];
     for (const raw of Array.isArray(listed) ? (listed as unknown[]) : []) {
       const attachment = openAttachment(raw);
       if (attachment) preview.attachments.push(attachment);
-      else preview.broken.push(name === "pictures" ? "A picture." : "A spoken note.");
+      else preview.broken.push(name === "pictures" ? t`A picture.` : t`A spoken note.`);
     }
   }
   return { ok: true, preview };

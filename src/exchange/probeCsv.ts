@@ -1,5 +1,6 @@
 import { z } from "zod";
 import type { Channel } from "@/core/practice/virtualStill";
+import { t } from "@/language/t";
 import { canBeSample, channels } from "@/messages/instrumentMessages";
 import { chunkSamples, type SampleChunk } from "@/records/sampleChunk";
 
@@ -120,12 +121,12 @@ export function readProbe(table: ProbeTable, match: ColumnMatch, zeroAt: number)
   if (!Number.isFinite(reading.from))
     return {
       ok: false,
-      problem: `No row has a time that can be read in “${match.time}”. Choose another column.`,
+      problem: t`No row has a time that can be read in “${match.time}”. Choose another column.`,
     };
   if (Object.keys(reading.lines).length === 0)
     return {
       ok: false,
-      problem: "No value in these columns can be true of a still. Choose others.",
+      problem: t`No value in these columns can be true of a still. Choose others.`,
     };
   return { ok: true, reading };
 }

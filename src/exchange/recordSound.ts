@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import { recordingTypes, type Recording } from "@/records/attachment";
 
@@ -17,9 +18,8 @@ export const longestSeconds = 120;
 /* Speech that is understood, and a minute of it under 250 kB. */
 const bitsPerSecond = 32000;
 
-const noMicrophone =
-  "The microphone was not allowed, or there is none. Allow it in the browser, or type the note instead.";
-const nothingHeard = "Nothing was recorded. Hold the button while you speak.";
+const noMicrophone = t`The microphone was not allowed, or there is none. Allow it in the browser, or type the note instead.`;
+const nothingHeard = t`Nothing was recorded. Hold the button while you speak.`;
 
 /**
  * Begins to record from the device's microphone. Ends by itself after two minutes. Rejects with a sentence where
@@ -70,7 +70,7 @@ async function soundOf(
   if (!type || bytes.length === 0) return { ok: false, problem: nothingHeard };
   const data = base64(bytes);
   if (data.length > limits.recordingLetters.max)
-    return { ok: false, problem: "That note is too long to keep. Speak a shorter one." };
+    return { ok: false, problem: t`That note is too long to keep. Speak a shorter one.` };
   return { ok: true, sound: { type, seconds: Math.min(seconds, longestSeconds), data } };
 }
 

@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 
 /** A picture made small enough to keep. */
@@ -12,8 +13,7 @@ interface SmallPicture {
 /** What a picture file came to: the small picture, or why not and what to do. */
 export type MadeSmall = { ok: true; picture: SmallPicture } | { ok: false; problem: string };
 
-const notAPicture =
-  "The browser cannot open this picture. Choose one that is saved as JPEG, PNG or WebP.";
+const notAPicture = t`The browser cannot open this picture. Choose one that is saved as JPEG, PNG or WebP.`;
 /* Each try is smaller than the one before; the last fits whatever was on it. */
 const tries = [
   { sidePx: 1280, quality: 0.78 },
@@ -39,7 +39,7 @@ export async function smallPicture(file: Blob): Promise<MadeSmall> {
     }
     return {
       ok: false,
-      problem: "The browser could not make this picture small. Try another one.",
+      problem: t`The browser could not make this picture small. Try another one.`,
     };
   } finally {
     bitmap.close();

@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { t } from "@/language/t";
 import { newId } from "@/records/base";
 import { attachmentHref, isPicture, type Attachment } from "@/records/attachment";
 import { dropAttachment, keepAttachments, loadAttachments } from "@/store/attachments";
@@ -36,7 +37,7 @@ export interface ShownAttachment {
   seconds?: number;
 }
 
-const notStored = "It was not stored: this device has no room, or refuses. What you wrote is kept.";
+const notStored = t`It was not stored: this device has no room, or refuses. What you wrote is kept.`;
 
 /**
  * Pictures and spoken notes of one record, or of one entry of a run's log. `beforeAdd` may make what they hang on
@@ -64,7 +65,7 @@ export function useAttachments(
     dispatch(loadAttachments(ofId)).then(
       /* The store's word, also where another device has brought or removed one. */
       (found) => here && setAll(found),
-      () => here && setProblem("Pictures and spoken notes could not be read."),
+      () => here && setProblem(t`Pictures and spoken notes could not be read.`),
     );
     return () => {
       here = false;
@@ -145,7 +146,7 @@ export function useAttachments(
           setAll((had) => had.filter((each) => each.id !== id));
           setDropped((had) => [...had, gone]);
         },
-        () => setProblem("It could not be removed. Try again."),
+        () => setProblem(t`It could not be removed. Try again.`),
       );
     },
     [all, dispatch],

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import type { Day } from "@/core/day/day";
+import { t } from "@/language/t";
 
 const minutes = z.number().min(0).max(10_000);
 const id = z.string().min(1).max(100);
@@ -7,8 +8,8 @@ const id = z.string().min(1).max(100);
 /* The clock on the wall, with no zone: a day is laid out where the stills stand. */
 const wallTime = z
   .string()
-  .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, "a moment like 2026-07-14T07:00")
-  .refine((text) => Number.isFinite(Date.parse(`${text}Z`)), { error: "there is no such moment" });
+  .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, t`a moment like 2026-07-14T07:00`)
+  .refine((text) => Number.isFinite(Date.parse(`${text}Z`)), { error: t`there is no such moment` });
 
 const takesSchema = z
   .object({
@@ -45,7 +46,7 @@ export const dayRequestSchema = z
             dueMin: minutes.optional(),
             lostPerHour: z.number().min(0).max(1e6).optional(),
             on: z.record(id, takesSchema).refine((on) => Object.keys(on).length > 0, {
-              error: "name one still at least",
+              error: t`name one still at least`,
             }),
           })
           .strict(),
@@ -56,16 +57,16 @@ export const dayRequestSchema = z
   .strict()
   .refine(({ from, until }) => Date.parse(`${until}Z`) > Date.parse(`${from}Z`), {
     path: ["until"],
-    error: "must be after from",
+    error: t`must be after from`,
   })
   .refine(({ charges }) => new Set(charges.map((each) => each.id)).size === charges.length, {
     path: ["charges"],
-    error: "each needs an id of its own",
+    error: t`each needs an id of its own`,
   })
   .refine(
     ({ stills, charges }) =>
       charges.every(({ on }) => Object.keys(on).every((still) => stills.includes(still))),
-    { path: ["charges"], error: "a charge names a still that is not among stills" },
+    { path: ["charges"], error: t`a charge names a still that is not among stills` },
   );
 
 /** The request as the core takes it. */

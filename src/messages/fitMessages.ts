@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { dryingWays, moistureByDrying } from "@/core/plant/dryOut";
+import { t } from "@/language/t";
 import { forecastRequestSchema } from "./forecastRequest";
 import { limits, within } from "./limits";
 
@@ -14,7 +15,7 @@ const reading = z.union(
       saltGPerL: within(limits.saltGPerL).optional(),
     }),
   ],
-  { error: "tell minutes after the first drop, and oilMl, distillateMl or fromLitreMl" },
+  { error: t`tell minutes after the first drop, and oilMl, distillateMl or fromLitreMl` },
 );
 const readings = z.array(reading).min(1).max(500);
 
@@ -31,7 +32,7 @@ const driedOut = z
   })
   .refine(({ beforeG, afterG }) => afterG <= beforeG, {
     path: ["afterG"],
-    message: "must not be more than beforeG",
+    message: t`must not be more than beforeG`,
   });
 
 /* The measured water stands in place of the book's. */

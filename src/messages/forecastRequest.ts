@@ -4,6 +4,7 @@ import { type StopRuleName, stopRuleNames } from "@/core/forecast/stopRules";
 import { plantStates } from "@/core/plant/plant";
 import { heatKinds } from "@/core/still/heatSources";
 import { methods } from "@/core/still/methods";
+import { t } from "@/language/t";
 
 const share = z.number().min(0).max(1);
 const amount = z.number().min(0);
@@ -26,7 +27,7 @@ const material = z.union([
   z.strictObject({
     oilMlPerKg: z
       .strictObject({ low: amount, high: amount })
-      .refine(({ low, high }) => low <= high, { message: "low must not be above high" }),
+      .refine(({ low, high }) => low <= high, { message: t`low must not be above high` }),
     composition: z.record(z.string(), amount),
     freeShare: share,
     releasePerMinute: amount.max(1),
@@ -76,7 +77,7 @@ export const forecastRequestSchema: z.ZodType<ForecastRequest> = z.strictObject(
   stop: z
     .strictObject(stopLimits)
     .refine((stop) => Object.values(stop).some((value) => value !== undefined), {
-      message: "name at least one stop rule",
+      message: t`name at least one stop rule`,
     }),
   suspendedShare: share.optional(),
   waterSaturation: share.optional(),

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/language/t";
 import { condenserSchema } from "./condenser";
 import { moment } from "./moment";
 import { limits, within } from "./limits";
@@ -38,7 +39,7 @@ export const instrumentSampleSchema = z
     unit: z.enum(["°C", "g"]),
   })
   .refine(({ channel, at, value }) => canBeSample(channel, Date.parse(at), value), {
-    message: "out of the channel's range",
+    message: t`out of the channel's range`,
   });
 export type InstrumentSample = z.infer<typeof instrumentSampleSchema>;
 

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { cautions } from "@/core/plant/cautions";
 import { tissues } from "@/core/plant/plant";
 import { keepingClasses } from "@/core/shelf/bestBy";
+import { t } from "@/language/t";
 
 const words = z.string().min(3).max(300);
 const share = z.number().min(0).max(1);
@@ -25,7 +26,7 @@ const stateSchema = z
     moisture: z.number().min(0.02).max(0.96),
     packingGPerL: z.number().min(40).max(800),
   })
-  .refine(({ oilMlPerKg: { low, high } }) => low < high, { message: "low must be below high" });
+  .refine(({ oilMlPerKg: { low, high } }) => low < high, { message: t`low must be below high` });
 
 /** One plant material, as the catalogue must have it. */
 export const plantSchema = z.strictObject({
@@ -42,7 +43,7 @@ export const plantSchema = z.strictObject({
       wilted: stateSchema.optional(),
       dried: stateSchema.optional(),
     })
-    .refine((states) => Object.keys(states).length > 0, { message: "at least one state" }),
+    .refine((states) => Object.keys(states).length > 0, { message: t`at least one state` }),
   preferredMethod: z.enum(["steam", "hydro"]),
   methodReason: words,
   waterMlPerG: z.strictObject({
@@ -59,7 +60,7 @@ export const plantSchema = z.strictObject({
   composition: z
     .record(z.string(), share)
     .refine((shares) => Object.values(shares).reduce((sum, each) => sum + each, 0) <= 1, {
-      message: "sums to more than 1",
+      message: t`sums to more than 1`,
     }),
   keeping: z.enum(keepingClasses),
   oilLook: words,

@@ -7,20 +7,21 @@ import { plantById } from "@/core/plant/catalogue";
 import { compounds } from "@/core/plant/compounds";
 import { mostTotal } from "@/core/plant/oil";
 import { products } from "@/core/shelf/products";
+import { t } from "@/language/t";
 import { limits, within } from "./limits";
 
 const partSchema = z
   .object({
     plantId: z
       .string()
-      .refine((id) => plantById(id), { error: "no plant of the book has this id" }),
+      .refine((id) => plantById(id), { error: t`no plant of the book has this id` }),
     ml: within(limits.positive),
   })
   .strict();
 
 const compositionSchema = z
   .record(
-    z.string().refine((id) => id in compounds, { error: "no compound has this id" }),
+    z.string().refine((id) => id in compounds, { error: t`no compound has this id` }),
     z.number().min(0).max(1),
   )
   .refine(
@@ -28,7 +29,7 @@ const compositionSchema = z
       const whole = Object.values(shares).reduce((sum, share) => sum + share, 0);
       return whole > 0 && whole <= mostTotal;
     },
-    { error: "its shares must sum to more than 0 and at most 1" },
+    { error: t`its shares must sum to more than 0 and at most 1` },
   );
 
 /** What a product is asked on the command line: its plants by volume, or its make-up. */
@@ -58,15 +59,15 @@ export const productRequestSchema = z
     ({ product, parts, measured }) => !measured || (product === "oil" && parts?.length === 1),
     {
       path: ["measured"],
-      error: "is held against one plant's oil: ask for an oil of one part",
+      error: t`is held against one plant's oil: ask for an oil of one part`,
     },
   )
   .refine(({ parts, composition }) => (parts === undefined) !== (composition === undefined), {
-    error: "tell the product's parts or its composition, one of them",
+    error: t`tell the product's parts or its composition, one of them`,
   })
   .refine(({ product, gPerL }) => product !== "oil" || gPerL === undefined, {
     path: ["gPerL"],
-    error: "an oil has none: leave it out, or ask for a hydrosol",
+    error: t`an oil has none: leave it out, or ask for a hydrosol`,
   });
 export type ProductRequest = z.infer<typeof productRequestSchema>;
 

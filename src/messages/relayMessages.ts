@@ -1,11 +1,12 @@
 import { z } from "zod";
+import { t } from "@/language/t";
 
 /** What two devices share messages by; from their key, which the relay never has. */
 export const lineId = z
   .string()
-  .regex(/^[0-9a-f]{32}$/, "a line is named by 32 digits and letters a to f");
+  .regex(/^[0-9a-f]{32}$/, t`a line is named by 32 digits and letters a to f`);
 /** A device's own name on a line, by chance. */
-export const deviceId = z.string().regex(/^[\w-]{8,40}$/, "a device is named by 8 to 40 letters");
+export const deviceId = z.string().regex(/^[\w-]{8,40}$/, t`a device is named by 8 to 40 letters`);
 
 /** The longest sealed message, in characters of base64. */
 export const longestSealed = 4_200_000;
@@ -17,7 +18,7 @@ export const sealedMessageSchema = z.object({
     .string()
     .min(40)
     .max(longestSealed)
-    .regex(/^[A-Za-z0-9+/]+=*$/, "a sealed message is base64"),
+    .regex(/^[A-Za-z0-9+/]+=*$/, t`a sealed message is base64`),
   /** For a device that is away too; without it only who listens just now gets it. */
   keep: z.boolean(),
 });

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import type { PartingRequest } from "@/core/separation/parting";
 import { vesselShapes } from "@/core/separation/vessel";
+import { t } from "@/language/t";
 import { limits, within } from "./limits";
 
 const armed = ["twoArmFloat", "twoArmSink"] as const;
@@ -33,7 +34,7 @@ export const separateRequestSchema = z
   .refine(
     ({ composition, oilDensityGPerMl }) =>
       (composition === undefined) !== (oilDensityGPerMl === undefined),
-    { error: "tell the oil's composition or its oilDensityGPerMl, one of them" },
+    { error: t`tell the oil's composition or its oilDensityGPerMl, one of them` },
   );
 
 /** The request as the core takes it. */

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/language/t";
 import { limits, within } from "./limits";
 
 const value = within(limits.amount);
@@ -17,5 +18,5 @@ export const trialRequestSchema = z.union(
       b: z.array(value).min(1).max(1000),
     }),
   ],
-  { error: "tell pairs: [[a, b], …], or a: […] and b: […], in any one unit" },
+  { error: t`tell pairs: [[a, b], …], or a: […] and b: […], in any one unit` },
 );

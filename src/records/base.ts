@@ -1,5 +1,6 @@
 import { nanoid } from "nanoid";
 import { z } from "zod";
+import { t } from "@/language/t";
 import { moment } from "@/messages/moment";
 import { limits, within } from "@/messages/limits";
 
@@ -11,9 +12,9 @@ export const id = z
   .string()
   .regex(
     /^(?=.*[A-Za-z0-9_-])[A-Za-z0-9_. -]{1,80}$/,
-    "an id is 1 to 80 letters, digits, dots, spaces, _ or -",
+    t`an id is 1 to 80 letters, digits, dots, spaces, _ or -`,
   )
-  .refine((text) => !(text in Object.prototype), "this id is a word of the language");
+  .refine((text) => !(text in Object.prototype), t`this id is a word of the language`);
 export const shortText = z.string().max(200);
 export const longText = z.string().max(5000);
 /** A finite number of at least 0. */

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/language/t";
 import { day, moment } from "@/messages/moment";
 import { filterings, fillings, preservativeNames } from "@/core/shelf/waterKeeping";
 import { limits, within } from "@/messages/limits";
@@ -48,7 +49,7 @@ export const useSchema = z.object({
   lotId: id.optional(),
   at: moment,
   amountMl: positive,
-  purpose: shortText.min(1, "purpose: say what it was for"),
+  purpose: shortText.min(1, t`purpose: say what it was for`),
   way: z.enum(useWays).optional(),
   /** Blended: the lot it went into. */
   intoLotId: id.optional(),

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/language/t";
 import { chargeSchema, placedSchema } from "@/messages/dayMessages";
 import { day } from "@/messages/moment";
 import { limits, within } from "@/messages/limits";
@@ -7,7 +8,7 @@ import { plantState } from "./harvest";
 import { whole } from "./lists";
 
 /** A time of day, `HH:MM`. */
-export const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "a time like 07:30");
+export const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, t`a time like 07:30`);
 
 /** Several charges laid out over one day and the stills that take them. */
 export const dayRecordSchema = z.object({

@@ -4,6 +4,7 @@ import { faultKinds, moments } from "@/core/practice/faults";
 import { lessonIds } from "@/core/practice/lessons";
 import { longestSecond, mostFaults } from "@/core/practice/practiceSpeeds";
 import { methods } from "@/core/still/methods";
+import { t } from "@/language/t";
 import { stopRuleSchema } from "@/messages/forecastRequest";
 import { limits, within } from "@/messages/limits";
 import { amount, id, longText, recordBase, shortText } from "./base";
@@ -17,7 +18,7 @@ const second = z.int().min(0).max(longestSecond);
 
 /** What an exercise is, whoever does it: enough to set it up on any device, and to hand it on. */
 export const exerciseSpecSchema = z.object({
-  title: shortText.min(1, "title: give the exercise a name"),
+  title: shortText.min(1, t`title: give the exercise a name`),
   /** What a trainer says before it begins. */
   note: longText.optional(),
   still: z.object(figures),

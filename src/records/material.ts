@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { plantStates, tissues } from "@/core/plant/plant";
 import { keepingClasses } from "@/core/shelf/bestBy";
+import { t } from "@/language/t";
 import { positive, recordBase, shortText } from "./base";
 import { compositionSchema } from "./composition";
 import { whole } from "./lists";
@@ -11,7 +12,7 @@ const words = z.string().max(300);
 const state = z.object({
   oilMlPerKg: z
     .object({ low: positive, high: positive })
-    .refine(({ low, high }) => low <= high, { message: "low must not be above high" }),
+    .refine(({ low, high }) => low <= high, { message: t`low must not be above high` }),
   moisture: z.number().min(0).lt(1),
   packingGPerL: positive,
 });

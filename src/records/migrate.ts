@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/language/t";
 import { versionOf } from "./base";
 import { loosened } from "./loosened";
 import { recordSchema, type AnyRecord, type Kind } from "./record";
@@ -45,7 +46,7 @@ const envelope = z.object({ kind: z.string(), version: z.int() }).loose();
 /** Lifts and validates whatever a border hands in. The problem names record, field and fault. */
 export function openRecord(raw: unknown, steps: readonly Migration[] = migrations): Opened {
   const head = envelope.safeParse(raw);
-  if (!head.success) return { ok: false, problem: "not a record: it has no kind and version" };
+  if (!head.success) return { ok: false, problem: t`not a record: it has no kind and version` };
   let lifted: Record<string, unknown> = head.data;
   for (const step of steps) {
     if (step.kind === lifted.kind && step.from === lifted.version) {
@@ -69,9 +70,9 @@ export function faultOf(record: AnyRecord): string | undefined {
 }
 
 function describe(record: Record<string, unknown>, error: z.core.$ZodError): string {
-  const name = `${String(record.kind).slice(0, 20)} ${String(record.id ?? "without id").slice(0, 40)}`;
+  const name = `${String(record.kind).slice(0, 20)} ${String(record.id ?? t`without id`).slice(0, 40)}`;
   if (isNewer(record))
-    return `${name}: made by a newer Sereno (version ${Number(record.version)}). Update Sereno on this device`;
+    return t`${name}: made by a newer Sereno (version ${Number(record.version)}). Update Sereno on this device`;
   const faults = error.issues
     .slice(0, 3)
     .map(({ path, message }) => `${path.join(".") || "record"}: ${message}`);

@@ -23,7 +23,7 @@ const becauseOf = <T>(value: T) =>
 
 const fields = {
   ...becauseOf(text),
-  ...(perChoice(({ schools }) => z.enum(Object.keys(schools))) as {
+  ...(perChoice(({ answers }) => z.enum(answers)) as {
     [Field in keyof ChoiceFields]: z.ZodType<ChoiceFields[Field]>;
   }),
   plantId: text,

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/language/t";
 import { moment } from "@/messages/moment";
 import { id } from "./base";
 import { canBeSample, channels } from "@/messages/instrumentMessages";
@@ -19,12 +20,12 @@ const fields = {
 export const sampleChunkSchema = z
   .object({ ...fields, values: z.array(z.number()).min(1).max(chunkSamples) })
   .refine(({ offsetsMs, values }) => offsetsMs.length === values.length, {
-    message: "as many offsets as values",
+    message: t`as many offsets as values`,
   })
   .refine(
     ({ channel, startAt, offsetsMs, values }) =>
       values.every((value, i) => canBeSample(channel, Date.parse(startAt) + offsetsMs[i]!, value)),
-    { message: "a value is out of its channel's range" },
+    { message: t`a value is out of its channel's range` },
   );
 export type SampleChunk = z.infer<typeof sampleChunkSchema>;
 

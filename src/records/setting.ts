@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { deviceLanguage, measuresInOunces } from "@/core/units/language";
+import { t } from "@/language/t";
 import { moment } from "@/messages/moment";
 import { recordBase, shortText } from "./base";
 import { whole } from "./lists";
@@ -65,7 +66,7 @@ export const settingSchema = z.object({
   }),
   prices: z
     .object({
-      currency: z.string().max(5, "the sign of your money has at most five letters"),
+      currency: z.string().max(5, t`the sign of your money has at most five letters`),
       electricityPerKWh: within(limits.price).optional(),
       gasPerKg: within(limits.price).optional(),
       oilPerMl: within(limits.price).optional(),

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import { moment } from "@/messages/moment";
 import { id, recordBase, shortText } from "./base";
@@ -12,8 +13,8 @@ export const sniffSchema = z.object({
   ...recordBase,
   kind: z.literal("sniff"),
   /** What is compared: "at once", "wilted overnight". */
-  a: shortText.min(1, "a: say what the one is"),
-  b: shortText.min(1, "b: say what the other is"),
+  a: shortText.min(1, t`a: say what the one is`),
+  b: shortText.min(1, t`b: say what the other is`),
   /** Somebody else lays the strips out. */
   withHelper: z.boolean(),
   /** The trial whose oils or hydrosols they are. */

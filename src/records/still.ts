@@ -4,6 +4,7 @@ import { constructionKinds } from "@/core/still/constructions";
 import { heatKinds } from "@/core/still/heatSources";
 import { metalKinds } from "@/core/still/metal";
 import { trapKinds } from "@/core/still/stillFigures";
+import { t } from "@/language/t";
 import { condenserSchema } from "@/messages/condenser";
 import { moment } from "@/messages/moment";
 import { amount, positive, recordBase, shortText } from "./base";
@@ -17,7 +18,7 @@ export const headKinds = ["dome", "swanNeck", "column", "packedColumn"] as const
 export const stillSchema = z.object({
   ...recordBase,
   kind: z.literal("still"),
-  name: shortText.min(1, "name: give the still a name"),
+  name: shortText.min(1, t`name: give the still a name`),
   construction: z.enum(constructionKinds),
   metal: z.enum(metalKinds),
   potVolumeMl: positive,

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/language/t";
 import { moment } from "@/messages/moment";
 import { id, longText, recordBase, shortText } from "./base";
 import { keyed } from "./lists";
@@ -27,7 +28,7 @@ export type TrialChange = (typeof trialChanges)[number];
 export const trialSchema = z.object({
   ...recordBase,
   kind: z.literal("trial"),
-  question: shortText.min(1, "question: say what you want to know"),
+  question: shortText.min(1, t`question: say what you want to know`),
   /** The two sides in a word or two: "at once", "wilted overnight". */
   a: shortText.min(1),
   b: shortText.min(1),

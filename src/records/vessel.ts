@@ -1,11 +1,12 @@
 import { z } from "zod";
 import { vesselKinds } from "@/core/separation/vesselKinds";
+import { t } from "@/language/t";
 import { limits, within } from "@/messages/limits";
 import { recordBase, shortText } from "./base";
 
 /** A vessel as it is told to the computation, and as a log keeps it. */
 export const vesselFields = z.object({
-  name: shortText.min(1, "name: give the vessel a name"),
+  name: shortText.min(1, t`name: give the vessel a name`),
   vessel: z.enum(vesselKinds),
   diameterMm: within(limits.vesselMm),
   heightMm: within(limits.vesselMm),

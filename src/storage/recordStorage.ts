@@ -1,5 +1,6 @@
 import type { AsyncStorage } from "@react-native-async-storage/async-storage";
 import { z } from "zod";
+import { t } from "@/language/t";
 import { mergeRecords } from "@/records/merge";
 import { openRecord } from "@/records/migrate";
 import { kinds, recordKey, type AnyRecord } from "@/records/record";
@@ -179,7 +180,7 @@ export function openRecordStorage(backend: AsyncStorage, exclusive: Exclusive): 
       const parsed = quarantinedSchema.safeParse(parseJson(text));
       return parsed.success
         ? parsed.data
-        : { key, text, problem: "an unreadable set-aside text", at: "" };
+        : { key, text, problem: t`an unreadable set-aside text`, at: "" };
     });
   }
 
@@ -265,7 +266,7 @@ export function tooLate(record: AnyRecord): Quarantined {
   return {
     key: recordKey(record),
     text: JSON.stringify(record),
-    problem: "changed on a page that is older than what is stored",
+    problem: t`changed on a page that is older than what is stored`,
     at: record.updatedAt,
   };
 }
@@ -277,7 +278,7 @@ function quarantineKey({ key }: Quarantined): string {
 function openText(text: string): ReturnType<typeof openRecord> {
   const raw = parseJson(text);
   return raw === undefined
-    ? { ok: false, problem: "the stored text is not JSON" }
+    ? { ok: false, problem: t`the stored text is not JSON` }
     : openRecord(raw);
 }
 

@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { AnyRecord } from "@/records/record";
 import type { Entry } from "@/records/entry";
 import type { Run } from "@/records/run";
@@ -26,7 +27,7 @@ export function appendEntry(
 ): Thunk<Kept & { entryId?: string }> {
   return (dispatch, getState, { now }) => {
     const run = getState().run.entities[runId];
-    if (!run) return { ok: false, problem: "this run is not in this logbook any more" };
+    if (!run) return { ok: false, problem: t`this run is not in this logbook any more` };
     const wanted = typeof entry === "function" ? entry(run) : entry;
     if (!wanted) return { ok: true };
     const by = signature(getState());

@@ -1,4 +1,5 @@
 import { isoDay } from "@/core/units/dates";
+import { t } from "@/language/t";
 import { newRecord } from "@/records/base";
 import type { Use } from "@/records/bottle";
 import { newCode } from "@/records/codes";
@@ -45,7 +46,7 @@ export function blendLots(
       way: "blended",
       intoLotId: made.id,
     }));
-    const kept = dispatch(keepUndoable(`${name} is blended: ${made.code}.`, [made, ...uses]));
+    const kept = dispatch(keepUndoable(t`${name} is blended: ${made.code}.`, [made, ...uses]));
     return kept.ok ? { ...kept, made } : kept;
   };
 }

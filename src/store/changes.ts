@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import { numberedApart } from "@/logbook/run/numberedApart";
 import { mergeRecords } from "@/records/merge";
 import { mergeCopies } from "@/records/mergeCopies";
@@ -68,7 +69,7 @@ export function keepForm(shown: AnyRecord, now: AnyRecord, label?: string): Thun
 export function changeRun(runId: string, change: (run: Run) => Run, label?: string): Thunk<Kept> {
   return (dispatch, getState) => {
     const run = getState().run.entities[runId];
-    if (!run) return { ok: false, problem: "this run is not in this logbook any more" };
+    if (!run) return { ok: false, problem: t`this run is not in this logbook any more` };
     const changed = change(run);
     if (changed === run) return { ok: true };
     return dispatch(label ? keepUndoable(label, [changed]) : keep(changed));
@@ -83,7 +84,7 @@ export function changeRecord<R extends AnyRecord>(
 ): Thunk<Kept> {
   return (dispatch, getState) => {
     const record = entitiesOf(getState(), kind)[id] as R | undefined;
-    if (!record) return { ok: false, problem: "this is not in this logbook any more" };
+    if (!record) return { ok: false, problem: t`this is not in this logbook any more` };
     const changed = change(record);
     if (changed === record) return { ok: true };
     return dispatch(label ? keepUndoable(label, [changed]) : keep(changed));

@@ -1,4 +1,5 @@
 import { shareOut } from "@/core/yield/shareOut";
+import { t } from "@/language/t";
 import { poolWeights } from "@/logbook/run/poolWeights";
 import { lotsOfRun } from "@/logbook/run/lotsOfRun";
 import { runState } from "@/logbook/run/runState";
@@ -36,7 +37,7 @@ export function measureRuns(
     const runs = [runId, ...others].flatMap((id) => root.run.entities[id] ?? []);
     const [first] = runs;
     if (first?.id !== runId)
-      return { ok: false, problem: "this run is not in this logbook any more", made: [] };
+      return { ok: false, problem: t`this run is not in this logbook any more`, made: [] };
     const pool = runs.length > 1 ? { runIds: runs.map(({ id }) => id), by } : undefined;
     const weights = poolWeights(runs, by);
     const device = signature(root);
@@ -53,7 +54,7 @@ export function measureRuns(
       changed.map(({ id }) => id),
     );
     const numbers = changed.map(({ number }) => number).join(", ");
-    const label = changed.length > 1 ? `Runs ${numbers} measured.` : `Run ${numbers} measured.`;
+    const label = changed.length > 1 ? t`Runs ${numbers} measured.` : t`Run ${numbers} measured.`;
     return { ...dispatch(keepUndoable(label, [...changed, ...made])), made };
   };
 }

@@ -1,33 +1,34 @@
+import { t } from "@/language/t";
 import type { Bottle, UseWay } from "@/records/bottle";
 
 export const glassWords: Record<Bottle["glass"], string> = {
-  amber: "Amber",
-  blue: "Blue",
-  green: "Green",
-  clear: "Clear",
-  metal: "Metal",
-  plastic: "Plastic",
+  amber: t`Amber`,
+  blue: t`Blue`,
+  green: t`Green`,
+  clear: t`Clear`,
+  metal: t`Metal`,
+  plastic: t`Plastic`,
 };
 export const closureWords: Record<NonNullable<Bottle["closure"]>, string> = {
-  cap: "Screw cap",
-  dropper: "Dropper",
-  spray: "Spray",
-  pump: "Pump",
-  cork: "Cork",
+  cap: t`Screw cap`,
+  dropper: t`Dropper`,
+  spray: t`Spray`,
+  pump: t`Pump`,
+  cork: t`Cork`,
 };
 export const storageWords: Record<Bottle["storage"], string> = {
-  fridge: "Fridge",
-  cellar: "Cellar",
-  room: "Cupboard",
+  fridge: t`Fridge`,
+  cellar: t`Cellar`,
+  room: t`Cupboard`,
 };
 export const useWayWords: Record<UseWay, string> = {
-  used: "Used",
-  gift: "Given away",
-  sold: "Sold",
-  theirs: "Handed to its owner",
-  blended: "Into a blend",
-  lost: "Lost",
-  thrownAway: "Thrown away",
+  used: t`Used`,
+  gift: t`Given away`,
+  sold: t`Sold`,
+  theirs: t`Handed to its owner`,
+  blended: t`Into a blend`,
+  lost: t`Lost`,
+  thrownAway: t`Thrown away`,
 };
 
 /** What became of an amount, where that says more than what it was for. */

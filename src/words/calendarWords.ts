@@ -1,5 +1,5 @@
 import { showDayOfYear } from "@/core/units/dates";
-import { counted } from "@/core/units/format";
+import { plural, t } from "@/language/t";
 import type { PlantInYear } from "@/logbook/harvest/plantCalendar";
 
 /* Days of a year without a leap day. */
@@ -9,10 +9,12 @@ function dayNamed(day: number): string {
 
 /** When a plant is usually cut here, and how near that is. */
 export function seasonWords({ window, inDays }: Pick<PlantInYear, "window" | "inDays">): string {
-  if (!window || inDays === undefined) return "No season of its own: any dry time.";
-  const stretch = `${dayNamed(window.from)} to ${dayNamed(window.to)}`;
-  if (inDays === 0) return `Now: ${stretch}`;
-  return inDays <= 60 ? `In ${counted(inDays, "day")}: ${stretch}` : stretch;
+  if (!window || inDays === undefined) return t`No season of its own: any dry time.`;
+  const stretch = t`${dayNamed(window.from)} to ${dayNamed(window.to)}`;
+  if (inDays === 0) return t`Now: ${stretch}`;
+  return inDays <= 60
+    ? t`In ${plural(inDays, { one: "# day", other: "# days" })}: ${stretch}`
+    : stretch;
 }
 
 /** What a person's own harvests say of the time, in a line; undefined where there are none. */
@@ -25,7 +27,9 @@ export function ownSeasonWords({ own }: Pick<PlantInYear, "own">): string | unde
   const days = own.map(({ day }) => day);
   const [first, last] = [Math.min(...days), Math.max(...days)];
   const when =
-    first === last ? `on ${dayNamed(first)}` : `from ${dayNamed(first)} to ${dayNamed(last)}`;
-  const rich = own.length > 1 && best ? `; the richest was cut on ${dayNamed(best.day)}` : "";
-  return `Yours: ${counted(own.length, "harvest")}, ${when}${rich}.`;
+    first === last ? t`on ${dayNamed(first)}` : t`from ${dayNamed(first)} to ${dayNamed(last)}`;
+  const yours = plural(own.length, { one: "# harvest", other: "# harvests" });
+  return own.length > 1 && best
+    ? t`Yours: ${yours}, ${when}; the richest was cut on ${dayNamed(best.day)}.`
+    : t`Yours: ${yours}, ${when}.`;
 }

@@ -1,11 +1,12 @@
+import { t } from "@/language/t";
 import type { CostPart } from "@/logbook/shelf/costs";
 
 export const costWords: Record<CostPart, string> = {
-  plant: "Plant",
-  energy: "Energy",
-  water: "Water",
-  ice: "Ice",
-  work: "Own hours",
-  bottles: "Bottles",
-  bought: "Bought",
+  plant: t`Plant`,
+  energy: t`Energy`,
+  water: t`Water`,
+  ice: t`Ice`,
+  work: t`Own hours`,
+  bottles: t`Bottles`,
+  bought: t`Bought`,
 };

@@ -1,29 +1,30 @@
 import { plainNumber } from "@/core/units/format";
 import { z } from "zod";
+import { t } from "@/language/t";
 import { kinds, recordSchema, type AnyRecord, type Kind } from "@/records/record";
 
 /* Fields whose name in a record is not what a person calls them; the others are called by their own words. */
 const fieldNames: Record<string, string> = {
-  at: "time",
-  bestBy: "best by",
-  by: "how many",
-  chargeG: "plant weight",
-  count: "how many",
-  createdAt: "the moment it was made",
-  updatedAt: "the moment it was changed",
-  currency: "currency",
-  cutOn: "day of the harvest",
-  entries: "log",
-  filledMl: "filled",
-  holdUpMl: "left on the glass",
-  lossWPerK: "loss of heat",
-  madeOn: "day it was made",
-  massG: "weight",
-  mlPerKg: "yield",
-  oilMl: "oil",
-  potMl: "volume of the pot",
-  sizeMl: "bottle size",
-  volumeMl: "volume",
+  at: t`time`,
+  bestBy: t`best by`,
+  by: t`how many`,
+  chargeG: t`plant weight`,
+  count: t`how many`,
+  createdAt: t`the moment it was made`,
+  updatedAt: t`the moment it was changed`,
+  currency: t`currency`,
+  cutOn: t`day of the harvest`,
+  entries: t`log`,
+  filledMl: t`filled`,
+  holdUpMl: t`left on the glass`,
+  lossWPerK: t`loss of heat`,
+  madeOn: t`day it was made`,
+  massG: t`weight`,
+  mlPerKg: t`yield`,
+  oilMl: t`oil`,
+  potMl: t`volume of the pot`,
+  sizeMl: t`bottle size`,
+  volumeMl: t`volume`,
 };
 
 /* Of a name so many letters tell which it is. */
@@ -47,23 +48,23 @@ function faultOfAny(raw: unknown): string | undefined {
 }
 
 const kindNames: Record<Kind, string> = {
-  still: "Still",
-  measure: "Measure",
-  vessel: "Vessel",
-  material: "Own figures of a plant",
-  harvest: "Harvest",
-  day: "Day at the stills",
-  run: "Run",
-  lot: "Lot",
-  bottle: "Bottle",
-  use: "Something taken",
-  check: "Check",
-  empty: "Empty bottles",
-  duty: "Something due",
-  trial: "Trial",
-  exercise: "Exercise",
-  sniff: "Blind sniff",
-  setting: "Preferences",
+  still: t`Still`,
+  measure: t`Measure`,
+  vessel: t`Vessel`,
+  material: t`Own figures of a plant`,
+  harvest: t`Harvest`,
+  day: t`Day at the stills`,
+  run: t`Run`,
+  lot: t`Lot`,
+  bottle: t`Bottle`,
+  use: t`Something taken`,
+  check: t`Check`,
+  empty: t`Empty bottles`,
+  duty: t`Something due`,
+  trial: t`Trial`,
+  exercise: t`Exercise`,
+  sniff: t`Blind sniff`,
+  setting: t`Preferences`,
 };
 
 /* What a person knows a broken record by, as far as it can still be read. */
@@ -81,13 +82,13 @@ const headSchema = z.object({
  */
 export function brokenInWords(raw: unknown, newer = false): string {
   const head = headSchema.safeParse(raw);
-  if (!head.success) return "Something that is no record of Sereno.";
+  if (!head.success) return t`Something that is no record of Sereno.`;
   const { kind, number, name, code } = head.data;
   const which = [kindNames[kind], number ?? shortened(name) ?? shortened(code)]
     .filter((part) => part !== undefined)
     .join(" ");
-  if (newer) return `${which}: a newer Sereno has written it. Update Sereno on this device.`;
-  return `${which}: ${faultOfAny(raw) ?? "it does not open"}.`;
+  if (newer) return t`${which}: a newer Sereno has written it. Update Sereno on this device.`;
+  return `${which}: ${faultOfAny(raw) ?? t`it does not open`}.`;
 }
 
 function shortened(text: string | undefined): string | undefined {
@@ -97,7 +98,7 @@ function shortened(text: string | undefined): string | undefined {
 }
 
 function fieldName(path: readonly PropertyKey[]): string {
-  const field = path.filter((part): part is string => typeof part === "string").at(-1) ?? "record";
+  const field = path.filter((part): part is string => typeof part === "string").at(-1) ?? t`record`;
   if (Object.hasOwn(fieldNames, field)) return fieldNames[field]!;
   return field
     .replace(unitAtEnd, "")
@@ -108,17 +109,19 @@ function fieldName(path: readonly PropertyKey[]): string {
 function reason(issue: z.core.$ZodIssue): string {
   if (issue.code === "too_big")
     return issue.origin === "string"
-      ? `has more than ${Number(issue.maximum)} letters`
+      ? t`has more than ${Number(issue.maximum)} letters`
       : issue.origin === "array"
-        ? `holds more than ${Number(issue.maximum)}`
-        : `can be ${plainNumber(Number(issue.maximum))} at most`;
+        ? t`holds more than ${Number(issue.maximum)}`
+        : t`can be ${plainNumber(Number(issue.maximum))} at most`;
   if (issue.code === "too_small")
     return issue.origin === "string" || issue.origin === "array"
-      ? "must not be empty"
-      : `must be ${issue.inclusive ? "at least" : "above"} ${plainNumber(Number(issue.minimum))}`;
-  if (issue.code === "invalid_type") return "is missing, or is not what belongs there";
-  if (issue.code === "custom") return `does not fit: ${issue.message}`;
-  return "is none that Sereno knows";
+      ? t`must not be empty`
+      : issue.inclusive
+        ? t`must be at least ${plainNumber(Number(issue.minimum))}`
+        : t`must be above ${plainNumber(Number(issue.minimum))}`;
+  if (issue.code === "invalid_type") return t`is missing, or is not what belongs there`;
+  if (issue.code === "custom") return t`does not fit: ${issue.message}`;
+  return t`is none that Sereno knows`;
 }
 
 function capital(text: string): string {

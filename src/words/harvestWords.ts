@@ -1,36 +1,37 @@
 import type { WiltingSign } from "@/core/plant/wilting";
+import { t } from "@/language/t";
 import type { Harvest, TakenAway } from "@/records/harvest";
 
 export const growthWords: Record<NonNullable<Harvest["growth"]>, string> = {
-  leaf: "In leaf",
-  bud: "In bud",
-  firstFlowers: "First flowers",
-  fullFlower: "Full flower",
-  fading: "Fading",
-  seed: "In seed",
+  leaf: t`In leaf`,
+  bud: t`In bud`,
+  firstFlowers: t`First flowers`,
+  fullFlower: t`Full flower`,
+  fading: t`Fading`,
+  seed: t`In seed`,
 };
 export const skyWords: Record<NonNullable<Harvest["sky"]>, string> = {
-  sun: "Sun",
-  cloud: "Cloud",
-  rain: "Rain",
+  sun: t`Sun`,
+  cloud: t`Cloud`,
+  rain: t`Rain`,
 };
 export const takenAwayWords: Record<TakenAway["what"], string> = {
-  stems: "Stems",
-  pith: "Pith",
-  spoilt: "Spoilt",
-  other: "Something else",
+  stems: t`Stems`,
+  pith: t`Pith`,
+  spoilt: t`Spoilt`,
+  other: t`Something else`,
 };
 export const wiltingWords: Record<WiltingSign, { message: string; remedy: string }> = {
   heavier: {
-    message: "It weighs more than before.",
-    remedy: "Rain, dew, or a slip of the scale? Weigh it again, or let it dry off first.",
+    message: t`It weighs more than before.`,
+    remedy: t`Rain, dew, or a slip of the scale? Weigh it again, or let it dry off first.`,
   },
   tooDry: {
-    message: "It is so dry that leaves crumble, and their oil with them.",
-    remedy: "Distil it soon, and handle it gently over a cloth.",
+    message: t`It is so dry that leaves crumble, and their oil with them.`,
+    remedy: t`Distil it soon, and handle it gently over a cloth.`,
   },
   longInHeap: {
-    message: "It has lain for more than a day and is still wet: a heap heats up and moulds.",
-    remedy: "Spread it thin in the shade, turn it, and distil what smells right.",
+    message: t`It has lain for more than a day and is still wet: a heap heats up and moulds.`,
+    remedy: t`Spread it thin in the shade, turn it, and distil what smells right.`,
   },
 };

@@ -1,22 +1,23 @@
 import type { HeatKind, heatSources } from "@/core/still/heatSources";
+import { t } from "@/language/t";
 
 /** The kinds of heat as a choice says them. */
 export const heatWords: Record<HeatKind, string> = {
-  element: "Element inside",
-  induction: "Induction",
-  plate: "Electric plate",
-  gas: "Gas ring",
-  externalSteam: "Steam from a boiler",
-  mantle: "Heating mantle",
-  bath: "Bath of oil or brine",
-  spirit: "Spirit burner",
-  wood: "Wood fire",
-  generator: "Electric steam generator",
+  element: t`Element inside`,
+  induction: t`Induction`,
+  plate: t`Electric plate`,
+  gas: t`Gas ring`,
+  externalSteam: t`Steam from a boiler`,
+  mantle: t`Heating mantle`,
+  bath: t`Bath of oil or brine`,
+  spirit: t`Spirit burner`,
+  wood: t`Wood fire`,
+  generator: t`Electric steam generator`,
 };
 
 /** What is paid for, at the head of its amount. */
 export const fuelWords: Record<(typeof heatSources)[HeatKind]["fuel"], string> = {
-  electricity: "Electricity",
-  gas: "Gas",
-  own: "Heat",
+  electricity: t`Electricity`,
+  gas: t`Gas`,
+  own: t`Heat`,
 };

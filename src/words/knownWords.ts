@@ -1,25 +1,20 @@
-import {
-  counted,
-  showDuration,
-  showYield,
-  words,
-  yieldRange,
-  yieldUnit,
-} from "@/core/units/format";
+import { showDuration, showYield, words, yieldRange, yieldUnit } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import type { Plant } from "@/core/plant/plant";
 import { preparationsOf } from "@/core/plant/preparation";
 import type { Method } from "@/core/still/methods";
+import { plural, t } from "@/language/t";
 import { stretches, type BestSoFar, type OwnFit, type Way } from "@/logbook/learn/knownOfPlant";
 import { ratioWords } from "./compareWords";
 import { methodWords } from "./methodWords";
+import { preparationText } from "./preparationWords";
 
 export const wayWords: Record<Way, string> = {
-  state: "State",
-  preparation: "Preparation",
-  method: "Method",
-  still: "Still",
-  time: "Time from the first drop",
+  state: t`State`,
+  preparation: t`Preparation`,
+  method: t`Method`,
+  still: t`Still`,
+  time: t`Time from the first drop`,
 };
 
 /** One of the ways that were gone, as a person says it. */
@@ -27,15 +22,15 @@ export function wayNamed(way: Way, name: string, plant: Pick<Plant, "tissue"> | 
   if (way === "method") return methodWords[name as Method];
   if (way === "preparation" && plant) {
     const all = preparationsOf(plant);
-    return (all.find(({ id }) => id === name) ?? all[0]!).label;
+    return preparationText(all.find(({ id }) => id === name) ?? all[0]!).label;
   }
   if (way === "time") {
     const at = Number(name);
     const [from, to] = [stretches[at - 1] ?? 0, stretches[at] ?? Infinity];
-    if (to === Infinity) return `over ${showDuration(from)}`;
+    if (to === Infinity) return t`over ${showDuration(from)}`;
     return from === 0
-      ? `up to ${showDuration(to)}`
-      : `${showDuration(from)} to ${showDuration(to)}`;
+      ? t`up to ${showDuration(to)}`
+      : t`${showDuration(from)} to ${showDuration(to)}`;
   }
   return name;
 }
@@ -48,26 +43,27 @@ export function bestSentence(
 ): string {
   const [first] = gone;
   const named = wayNamed(way, first!.name, plant);
-  const runs = `${words(showYield(first!.mlPerKgDry, units))} dry in ${counted(first!.runs, "run")}`;
+  const runs = t`${words(showYield(first!.mlPerKgDry, units))} dry in ${plural(first!.runs, { one: "# run", other: "# runs" })}`;
   if (!outcome) return `${named}: ${runs}.`;
-  const range = `against the rest ${ratioWords(outcome.ratio.p10)} to ${ratioWords(outcome.ratio.p90)}`;
+  const range = t`against the rest ${ratioWords(outcome.ratio.p10)} to ${ratioWords(outcome.ratio.p90)}`;
   const sure = {
-    more: "Sure enough",
-    less: "Not better after all",
-    same: "The same as the rest, within a tenth",
-    undecided: "Not sure",
+    more: t`Sure enough`,
+    less: t`Not better after all`,
+    same: t`The same as the rest, within a tenth`,
+    undecided: t`Not sure`,
   }[outcome.verdict];
-  return `${named}: ${runs}, ${range}. ${sure}: ${Math.round(outcome.probabilityBetter * 100)} in 100 that it is better.`;
+  return t`${named}: ${runs}, ${range}. ${sure}: ${Math.round(outcome.probabilityBetter * 100)} in 100 that it is better.`;
 }
 
 /** What own runs make of a plant's oil in one state, and how much surer the next plan is for it. */
 export function fitSentence({ state, before, own }: OwnFit, units: UnitSystem): string {
-  const surer =
-    own.width < 0.995
-      ? `, a range ${Math.round(100 * (1 - own.width))} % narrower than before`
-      : "";
   const unit = yieldUnit(units);
-  return `${counted(own.runs, "run")} ${own.runs === 1 ? "points" : "point"} to ${yieldRange(own.low, own.high, units)} ${unit} ${state}${surer}: ${yieldRange(before.low, before.high, units)}.`;
+  const now = t`${yieldRange(own.low, own.high, units)} ${unit} ${state}`;
+  const was = yieldRange(before.low, before.high, units);
+  const points = plural(own.runs, { one: "# run points", other: "# runs point" });
+  return own.width < 0.995
+    ? t`${points} to ${now}, a range ${Math.round(100 * (1 - own.width))} % narrower than before: ${was}.`
+    : t`${points} to ${now}: ${was}.`;
 }
 
 /** A year's yields in a line. */
@@ -75,7 +71,7 @@ export function yearWords(
   { runs, low, middle, high }: { runs: number; low: number; middle: number; high: number },
   units: UnitSystem,
 ): string {
-  const typical = `${words(showYield(middle, units))} dry`;
-  if (runs === 1) return `${typical}, one run`;
-  return `${typical}, ${yieldRange(low, high, units)}, ${counted(runs, "run")}`;
+  const typical = t`${words(showYield(middle, units))} dry`;
+  if (runs === 1) return t`${typical}, one run`;
+  return `${typical}, ${yieldRange(low, high, units)}, ${plural(runs, { one: "# run", other: "# runs" })}`;
 }

@@ -10,6 +10,7 @@ import {
 } from "@/core/care/productCautions";
 import type { Preserved } from "@/core/shelf/waterKeeping";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Bottle } from "@/records/bottle";
 import type { Setting } from "@/records/setting";
@@ -41,9 +42,9 @@ export interface LabelText {
 }
 
 const kindWords: Record<Lot["product"], string> = {
-  oil: "essential oil",
-  hydrosol: "hydrosol",
-  liquor: "pot liquor",
+  oil: t`essential oil`,
+  hydrosol: t`hydrosol`,
+  liquor: t`pot liquor`,
 };
 
 /** A bottle's label in words. */
@@ -62,22 +63,22 @@ export function labelText(
   const name = lot.name ?? plant?.name ?? lot.plantId;
   const ownPlant = lot.origin === "blend" ? undefined : plant;
   const kind = lot.firstCut
-    ? "hydrosol, first cut"
+    ? t`hydrosol, first cut`
     : lot.jar
-      ? `${kindWords[lot.product]}, jar ${lot.jar.number}`
+      ? t`${kindWords[lot.product]}, jar ${lot.jar.number}`
       : kindWords[lot.product];
   return {
     name,
-    kind: lot.origin === "blend" ? `${kind}, blend` : kind,
+    kind: lot.origin === "blend" ? t`${kind}, blend` : kind,
     ...(ownPlant ? { botanical: ownPlant.botanicalName } : {}),
-    ...(ownPlant ? { madeOf: `${ownPlant.part}, distilled with water, nothing added` } : {}),
+    ...(ownPlant ? { madeOf: t`${ownPlant.part}, distilled with water, nothing added` } : {}),
     code: bottle.code,
     made: [
-      `made ${showDayLong(noonOf(lot.madeOn))}`,
-      ...ownerNames.map((name) => `for ${name}`),
+      t`made ${showDayLong(noonOf(lot.madeOn))}`,
+      ...ownerNames.map((name) => t`for ${name}`),
     ].join(", "),
     volume: words(showVolume(bottle.filledMl, units)),
-    bestBy: `best by ${showDayLong(noonOf(bottle.bestBy))}`,
+    bestBy: t`best by ${showDayLong(noonOf(bottle.bestBy))}`,
     ...(maker ? forSale(lot.product, parts, maker) : {}),
     cautions: labelCautions(lot.product, found, "label", bottle.preserved),
     fewCautions: labelCautions(lot.product, found, "small", bottle.preserved),
@@ -97,16 +98,16 @@ function forSale(
 /* Usual general words, in full and in few. */
 const general = {
   label: {
-    oil: "Dilute before use. Do not swallow. Keep from children, eyes and flame.",
-    other: "Not preserved: keep cold, use when clear and fresh.",
+    oil: t`Dilute before use. Do not swallow. Keep from children, eyes and flame.`,
+    other: t`Not preserved: keep cold, use when clear and fresh.`,
   },
-  small: { oil: "Dilute. Do not swallow.", other: "Not preserved: keep cold." },
+  small: { oil: t`Dilute. Do not swallow.`, other: t`Not preserved: keep cold.` },
 };
 
 function keepWith(preserved: Preserved, room: "label" | "small"): string {
   const added = addedWords(preserved);
-  const named = `${added.charAt(0).toUpperCase()}${added.slice(1)}: keep cold`;
-  return room === "label" ? `${named}, use when clear and fresh.` : `${named}.`;
+  const named = t`${added.charAt(0).toUpperCase()}${added.slice(1)}: keep cold`;
+  return room === "label" ? t`${named}, use when clear and fresh.` : `${named}.`;
 }
 
 /** What a label warns of, in full or in as few words as say it. */

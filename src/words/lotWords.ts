@@ -1,11 +1,12 @@
+import { t } from "@/language/t";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import { lotName } from "@/logbook/shelf/lotName";
 import type { Lot } from "@/records/lot";
 
 const productWords: Record<Lot["product"], string> = {
-  oil: "oil",
-  hydrosol: "hydrosol",
-  liquor: "pot liquor",
+  oil: t`oil`,
+  hydrosol: t`hydrosol`,
+  liquor: t`pot liquor`,
 };
 
 /** What a lot is, beside its plant: "oil", "first cut", "hydrosol, jar 2", "oil, blend". */
@@ -16,8 +17,8 @@ export function lotWords({
   origin,
 }: Pick<Lot, "product" | "firstCut" | "jar" | "origin">): string {
   const what = productWords[product];
-  if (firstCut) return "first cut";
-  if (jar) return `${what}, jar ${jar.number}`;
+  if (firstCut) return t`first cut`;
+  if (jar) return t`${what}, jar ${jar.number}`;
   return origin ? `${what}, ${origin}` : what;
 }
 

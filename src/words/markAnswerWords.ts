@@ -1,5 +1,6 @@
 import { inLanguage } from "@/core/units/language";
 import type { MarkCase, MarkMeaning } from "@/core/units/markMeaning";
+import { t } from "@/language/t";
 
 const examples: Record<MarkCase, { typed: string; unit: string }> = {
   pointSmall: { typed: "1.200", unit: "g" },
@@ -12,5 +13,5 @@ const examples: Record<MarkCase, { typed: string; unit: string }> = {
 export function markAnswerWords(of: MarkCase, meaning: MarkMeaning): string {
   const { typed, unit } = examples[of];
   const read = meaning === "thousands" ? "1200" : inLanguage("1.2");
-  return `On this device “${typed} ${unit}” is read as ${read} ${unit}.`;
+  return t`On this device “${typed} ${unit}” is read as ${read} ${unit}.`;
 }

@@ -1,9 +1,10 @@
 import type { Method } from "@/core/still/methods";
+import { t } from "@/language/t";
 
 /** The ways of distilling as a choice says them. */
 export const methodWords: Record<Method, string> = {
-  steam: "Over steam",
-  hydro: "Plant in the water",
-  cohobation: "With return",
-  bowl: "Bowl and lid",
+  steam: t`Over steam`,
+  hydro: t`Plant in the water`,
+  cohobation: t`With return`,
+  bowl: t`Bowl and lid`,
 };

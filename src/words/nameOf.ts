@@ -1,4 +1,5 @@
 import { showDay } from "@/core/units/dates";
+import { t } from "@/language/t";
 import { catalogueBook, type PlantBook } from "@/logbook/plant/plantBook";
 import type { AnyRecord } from "@/records/record";
 
@@ -11,32 +12,32 @@ export function nameOf(record: AnyRecord, book: PlantBook = catalogueBook): stri
     case "vessel":
       return record.name;
     case "material":
-      return `Own figures of ${record.own.name ?? plant(record.plantId)}`;
+      return t`Own figures of ${record.own.name ?? plant(record.plantId)}`;
     case "harvest":
-      return `${plant(record.plantId)} harvest of ${record.cutOn}`;
+      return t`${plant(record.plantId)} harvest of ${record.cutOn}`;
     case "run":
-      return `Run ${record.number}, ${plant(record.plantId)}`;
+      return t`Run ${record.number}, ${plant(record.plantId)}`;
     case "lot":
-      return `Lot ${record.code}`;
+      return t`Lot ${record.code}`;
     case "bottle":
-      return `Bottle ${record.code}`;
+      return t`Bottle ${record.code}`;
     case "use":
-      return `Taken: ${record.purpose}`;
+      return t`Taken: ${record.purpose}`;
     case "check":
-      return `Check of ${showDay(new Date(record.at))}`;
+      return t`Check of ${showDay(new Date(record.at))}`;
     case "empty":
-      return `Empty bottles of ${record.sizeMl} mL`;
+      return t`Empty bottles of ${record.sizeMl} mL`;
     case "duty":
-      return record.doneAt ? "Done: something due" : "Put off: something due";
+      return record.doneAt ? t`Done: something due` : t`Put off: something due`;
     case "trial":
-      return `Trial: ${record.question}`;
+      return t`Trial: ${record.question}`;
     case "day":
-      return `Day at the stills, ${record.on}`;
+      return t`Day at the stills, ${record.on}`;
     case "exercise":
-      return `Exercise: ${record.spec.title}`;
+      return t`Exercise: ${record.spec.title}`;
     case "sniff":
-      return `Blind sniff: ${record.a} or ${record.b}`;
+      return t`Blind sniff: ${record.a} or ${record.b}`;
     case "setting":
-      return "Preferences";
+      return t`Preferences`;
   }
 }

@@ -1,48 +1,49 @@
+import { t } from "@/language/t";
 import type { Lesson, Missing } from "@/logbook/past/teaches";
 import type { PastColumn } from "@/logbook/past/pastForm";
 import type { PastStop } from "@/records/run";
 
 /** How a past run was stopped. */
 export const pastStopWords: Record<PastStop, string> = {
-  unknown: "Not noted",
-  clock: "By the clock",
-  hydrosol: "Enough hydrosol",
-  smell: "By smell or colour",
-  water: "The water ran low",
-  trouble: "Something went wrong",
+  unknown: t`Not noted`,
+  clock: t`By the clock`,
+  hydrosol: t`Enough hydrosol`,
+  smell: t`By smell or colour`,
+  water: t`The water ran low`,
+  trouble: t`Something went wrong`,
 };
 
 /** What a past run teaches the forecasts. */
 export const lessonWords: Record<Lesson, string> = {
-  yield: "How much oil this plant holds",
-  rate: "How fast this still distils",
-  warming: "How long this still takes to the first drop",
+  yield: t`How much oil this plant holds`,
+  rate: t`How fast this still distils`,
+  warming: t`How long this still takes to the first drop`,
 };
 
 /** What is missing for that. */
 export const missingWords: Record<Missing, string> = {
-  weight: "the plant weight",
-  oil: "the oil",
-  times: "how long it ran",
-  hydrosol: "the hydrosol",
-  heatOn: "when the heat went on",
+  weight: t`the plant weight`,
+  oil: t`the oil`,
+  times: t`how long it ran`,
+  hydrosol: t`the hydrosol`,
+  heatOn: t`when the heat went on`,
 };
 
 /** What a column of a table of past runs holds. */
 export const pastColumnWords: Record<PastColumn, string> = {
-  day: "Day",
-  plantId: "Plant",
-  state: "State",
-  stillId: "Still",
-  mass: "Plant weight",
-  water: "Water in the pot",
-  heatOn: "Heat on",
-  firstDrop: "First drop",
-  heatOff: "Heat off",
-  jars: "Jars",
-  oil: "Oil",
-  hydrosol: "Hydrosol",
-  look: "Look",
-  smell: "Smell",
-  note: "Note",
+  day: t`Day`,
+  plantId: t`Plant`,
+  state: t`State`,
+  stillId: t`Still`,
+  mass: t`Plant weight`,
+  water: t`Water in the pot`,
+  heatOn: t`Heat on`,
+  firstDrop: t`First drop`,
+  heatOff: t`Heat off`,
+  jars: t`Jars`,
+  oil: t`Oil`,
+  hydrosol: t`Hydrosol`,
+  look: t`Look`,
+  smell: t`Smell`,
+  note: t`Note`,
 };

@@ -1,4 +1,5 @@
 import type { ProductCaution } from "@/core/care/productCautions";
+import { t } from "@/language/t";
 import { cautionWords } from "./cautionWords";
 
 interface CautionTexts {
@@ -13,59 +14,58 @@ interface CautionTexts {
 /** What is warned of on a product, wherever it is said: one without its words for each place does not compile. */
 export const productCautionWords: Record<ProductCaution, CautionTexts> = {
   notToDrink: {
-    screen: "Not to drink, and not in food: what dissolves of this oil is harmful.",
-    label: "not to drink",
-    small: "not to drink",
+    screen: t`Not to drink, and not in food: what dissolves of this oil is harmful.`,
+    label: t`not to drink`,
+    small: t`not to drink`,
   },
   littleInFood: {
-    screen:
-      "By the spoonful in a dish at most, not as a drink: it holds more than is usual in drinks. Check your own rules.",
-    label: "by the spoonful in food, not as a drink",
-    small: "not as a drink",
+    screen: t`By the spoonful in a dish at most, not as a drink: it holds more than is usual in drinks. Check your own rules.`,
+    label: t`by the spoonful in food, not as a drink`,
+    small: t`not as a drink`,
   },
-  notOnSkin: { screen: "Not on skin at all.", label: "not on skin", small: "not on skin" },
+  notOnSkin: { screen: t`Not on skin at all.`, label: t`not on skin`, small: t`not on skin` },
   limitedOnSkin: {
-    screen: "Only very diluted on skin: keep under its maximum.",
-    label: "on skin only very diluted",
-    small: "very diluted on skin",
+    screen: t`Only very diluted on skin: keep under its maximum.`,
+    label: t`on skin only very diluted`,
+    small: t`very diluted on skin`,
   },
-  poison: { screen: cautionWords.poison, label: "poisonous", small: "poisonous" },
+  poison: { screen: cautionWords.poison, label: t`poisonous`, small: t`poisonous` },
   convulsant: {
     screen: cautionWords.convulsant,
-    label: "not with epilepsy",
-    small: "not with epilepsy",
+    label: t`not with epilepsy`,
+    small: t`not with epilepsy`,
   },
   liver: {
     screen: cautionWords.liver,
-    label: "harms the liver if swallowed",
-    small: "harms the liver",
+    label: t`harms the liver if swallowed`,
+    small: t`harms the liver`,
   },
   pregnancy: {
     screen: cautionWords.pregnancy,
-    label: "not in pregnancy",
-    small: "not in pregnancy",
+    label: t`not in pregnancy`,
+    small: t`not in pregnancy`,
   },
   youngChildren: {
-    screen: "Not for children under six.",
-    label: "not for children under six",
-    small: "not under six years",
+    screen: t`Not for children under six.`,
+    label: t`not for children under six`,
+    small: t`not under six years`,
   },
-  asthma: { screen: cautionWords.asthma, label: "not with asthma", small: "not with asthma" },
+  asthma: { screen: cautionWords.asthma, label: t`not with asthma`, small: t`not with asthma` },
   sensitises: {
     screen: cautionWords.sensitises,
-    label: "may irritate or cause allergy",
-    small: "may irritate",
+    label: t`may irritate or cause allergy`,
+    small: t`may irritate`,
   },
   phototoxic: {
     screen: cautionWords.phototoxic,
-    label: "keep treated skin out of the sun",
-    small: "not in the sun",
+    label: t`keep treated skin out of the sun`,
+    small: t`not in the sun`,
   },
   oxidises: {
     screen: cautionWords.oxidises,
-    label: "keep cold and full; not on skin once old",
-    small: "not on skin once old",
+    label: t`keep cold and full; not on skin once old`,
+    small: t`not on skin once old`,
   },
-  cats: { screen: cautionWords.cats, label: "keep from cats", small: "keep from cats" },
-  dogs: { screen: cautionWords.dogs, label: "keep from dogs", small: "keep from dogs" },
+  cats: { screen: cautionWords.cats, label: t`keep from cats`, small: t`keep from cats` },
+  dogs: { screen: cautionWords.dogs, label: t`keep from dogs`, small: t`keep from dogs` },
 };

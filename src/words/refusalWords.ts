@@ -2,6 +2,7 @@ import { fixed, showMass, showTemperature, showVolume, words } from "@/core/unit
 import type { WishProblem } from "@/core/plan/massForWish";
 import type { CalibrationProblem } from "@/core/still/calibrate";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 
 type Says<Problem extends { code: string }> = {
   [Code in Problem["code"]]: (
@@ -11,16 +12,16 @@ type Says<Problem extends { code: string }> = {
 };
 
 const wish: Says<WishProblem> = {
-  notAnAmount: ({ volumeMl }) => `${volumeMl} mL is not an amount.`,
-  hydrosolFlowsBack: () => "With return no hydrosol is kept. Choose plant in the water.",
-  noRoom: () => "This still has no room for a charge this way.",
+  notAnAmount: ({ volumeMl }) => t`${volumeMl} mL is not an amount.`,
+  hydrosolFlowsBack: () => t`With return no hydrosol is kept. Choose plant in the water.`,
+  noRoom: () => t`This still has no room for a charge this way.`,
   noOilShows: () =>
-    "Even a full charge gives no visible oil this way. Choose with return, stop earlier, or enter hydrosol instead.",
-  noDistillate: () => "No distillate comes this way. Check the heat.",
+    t`Even a full charge gives no visible oil this way. Choose with return, stop earlier, or enter hydrosol instead.`,
+  noDistillate: () => t`No distillate comes this way. Check the heat.`,
   tooManyCharges: ({ most }) =>
-    `That is more than ${most} charges of this still. Enter less, or use a larger still.`,
+    t`That is more than ${most} charges of this still. Enter less, or use a larger still.`,
   tooLittlePlant: ({ leastG }, units) =>
-    `That takes less than ${words(showMass(leastG, units))} of plant. Enter more.`,
+    t`That takes less than ${words(showMass(leastG, units))} of plant. Enter more.`,
 };
 
 /** Why a wish cannot be fulfilled, and what to do. */
@@ -30,13 +31,13 @@ export function wishWords(problem: WishProblem, units: UnitSystem): string {
 
 const calibration: Says<CalibrationProblem> = {
   startNotBelowBoil: ({ startC, boilC }, units) =>
-    `The start: ${words(showTemperature(startC, units))} is not below the boil at ${words(showTemperature(boilC, units))}.`,
+    t`The start: ${words(showTemperature(startC, units))} is not below the boil at ${words(showTemperature(boilC, units))}.`,
   boilsTooLate: ({ minutesToBoil, slowestMinutes }) =>
-    `The time to boil: ${fixed(minutesToBoil, 0)} min is longer than the ${fixed(slowestMinutes, 0)} min that this drip rate allows even without any loss. Was the heat turned up after the boil, or the water more than said?`,
+    t`The time to boil: ${fixed(minutesToBoil, 0)} min is longer than the ${fixed(slowestMinutes, 0)} min that this drip rate allows even without any loss. Was the heat turned up after the boil, or the water more than said?`,
   takesMorePower: ({ minutesToBoil, rateMlPerMin, powerW }, units) =>
-    `The time to boil: to boil in ${fixed(minutesToBoil, 0)} min and then give ${words(showVolume(rateMlPerMin, units))} a minute takes more than ${fixed(powerW, 0)} W. Check the power, or count the drips again at the same heat.`,
+    t`The time to boil: to boil in ${fixed(minutesToBoil, 0)} min and then give ${words(showVolume(rateMlPerMin, units))} a minute takes more than ${fixed(powerW, 0)} W. Check the power, or count the drips again at the same heat.`,
   dripsTakeMore: ({ rateMlPerMin, neededW, powerW }, units) =>
-    `The drip rate: ${words(showVolume(rateMlPerMin, units))} a minute takes ${fixed(neededW, 0)} W, more than the ${fixed(powerW, 0)} W that are said to go in. Check the power.`,
+    t`The drip rate: ${words(showVolume(rateMlPerMin, units))} a minute takes ${fixed(neededW, 0)} W, more than the ${fixed(powerW, 0)} W that are said to go in. Check the power.`,
 };
 
 /** Which reading of a run with water cannot be, and what to do. */

@@ -1,22 +1,23 @@
 import { isoDay, showDayOfYear, showTime } from "@/core/units/dates";
+import { t } from "@/language/t";
 import type { LiveRun } from "@/logbook/run/liveRun";
 import type { Phase, RunState } from "@/logbook/run/runState";
 
 const phaseWords: Record<Phase, string> = {
-  ready: "Made ready",
-  heating: "Heating up",
-  warming: "Warming the charge",
-  distilling: "Distilling",
-  settling: "Let it settle",
-  done: "Done",
+  ready: t`Made ready`,
+  heating: t`Heating up`,
+  warming: t`Warming the charge`,
+  distilling: t`Distilling`,
+  settling: t`Let it settle`,
+  done: t`Done`,
 };
 
 const phasesInShort: Record<Phase, string> = {
-  ready: "ready",
-  heating: "on the heat",
-  warming: "on the heat",
-  distilling: "running",
-  settling: "settling",
+  ready: t`ready`,
+  heating: t`on the heat`,
+  warming: t`on the heat`,
+  distilling: t`running`,
+  settling: t`settling`,
   done: "",
 };
 
@@ -31,7 +32,7 @@ const finishingMinutes = 10;
 /** A run's phase in words, its last minutes among them. */
 export function phaseOf(state: RunState, { live }: Pick<LiveRun, "live">): string {
   return state.phase === "distilling" && live && live.minutesToHeatOff <= finishingMinutes
-    ? "Finishing"
+    ? t`Finishing`
     : phaseWords[state.phase];
 }
 

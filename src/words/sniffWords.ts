@@ -1,4 +1,5 @@
 import { plainNumber } from "@/core/units/format";
+import { t } from "@/language/t";
 import type { SniffSoFar } from "@/logbook/learn/sniffSoFar";
 import type { Sniff } from "@/records/sniff";
 
@@ -10,23 +11,21 @@ export function sniffVerdict(
   { answered, right, guessed, needed, liked }: SniffSoFar,
   { a, b }: Pick<Sniff, "a" | "b">,
 ): string {
-  if (answered === 0) return "No round has been answered.";
-  const count = `${right} of ${answered} right. Luck alone would do this ${percentOf(guessed)} of the time.`;
+  if (answered === 0) return t`No round has been answered.`;
+  const count = t`${right} of ${answered} right. Luck alone would do this ${percentOf(guessed)} of the time.`;
   if (guessed >= sure)
-    return `Not told apart: ${count} ${
-      needed === null
-        ? "It takes three rounds at least, better six or twelve."
-        : `${needed} of ${answered} would have done.`
-    }`;
+    return needed === null
+      ? t`Not told apart: ${count} It takes three rounds at least, better six or twelve.`
+      : t`Not told apart: ${count} ${needed} of ${answered} would have done.`;
   const all = liked.a + liked.b;
   const more = liked.a >= liked.b ? a : b;
   const preference =
     all === 0
       ? ""
-      : ` “${more}” was liked more ${Math.max(liked.a, liked.b)} of ${all} times${
-          liked.chance < sure ? "" : ", which may be chance"
-        }.`;
-  return `Told apart: ${count}${preference}`;
+      : liked.chance < sure
+        ? t`“${more}” was liked more ${Math.max(liked.a, liked.b)} of ${all} times.`
+        : t`“${more}” was liked more ${Math.max(liked.a, liked.b)} of ${all} times, which may be chance.`;
+  return t`Told apart: ${count} ${preference}`.trimEnd();
 }
 
 function percentOf(chance: number): string {

@@ -1,8 +1,9 @@
 import type { PlantState } from "@/core/plant/plant";
+import { t } from "@/language/t";
 
 /** What a plant is like when it goes in. */
 export const stateWords: Record<PlantState, string> = {
-  fresh: "Fresh",
-  wilted: "Wilted",
-  dried: "Dried",
+  fresh: t`Fresh`,
+  wilted: t`Wilted`,
+  dried: t`Dried`,
 };

@@ -5,47 +5,48 @@ import { receiverKinds } from "@/core/separation/receiver";
 import { type Construction, constructionKinds } from "@/core/still/constructions";
 import { heatKinds } from "@/core/still/heatSources";
 import { type Metal, metalKinds } from "@/core/still/metal";
+import { t } from "@/language/t";
 import { headKinds, type Still } from "@/records/still";
 import { heatWords } from "./heatWords";
 import { receiverWords } from "./receiverWords";
 
 /** The kinds of still as a choice says them. */
 export const constructionWords: Record<Construction, string> = {
-  basketPot: "Pot with basket",
-  flask: "Flask, plant in water",
-  separateVessel: "Boiler and plant vessel",
-  cohobating: "Flask with return",
-  bowl: "Bowl and lid",
-  returningPot: "Pot with return",
-  pressurePot: "Pressure pot with basket",
+  basketPot: t`Pot with basket`,
+  flask: t`Flask, plant in water`,
+  separateVessel: t`Boiler and plant vessel`,
+  cohobating: t`Flask with return`,
+  bowl: t`Bowl and lid`,
+  returningPot: t`Pot with return`,
+  pressurePot: t`Pressure pot with basket`,
 };
 
 /** What holds the plant, or catches the drops. */
 export const holderWords = {
-  basket: "basket",
-  vessel: "plant vessel",
-  bowl: "bowl",
+  basket: t`basket`,
+  vessel: t`plant vessel`,
+  bowl: t`bowl`,
 } as const;
 
 const metalWords: Record<Metal, string> = {
-  copper: "Copper",
-  stainless: "Steel",
-  glass: "Glass",
-  aluminium: "Aluminium",
+  copper: t`Copper`,
+  stainless: t`Steel`,
+  glass: t`Glass`,
+  aluminium: t`Aluminium`,
 };
 
 const headWords: Record<NonNullable<Still["head"]>, string> = {
-  dome: "Dome and pipe",
-  swanNeck: "Swan neck",
-  column: "Column",
-  packedColumn: "Packed column",
+  dome: t`Dome and pipe`,
+  swanNeck: t`Swan neck`,
+  column: t`Column`,
+  packedColumn: t`Packed column`,
 };
 
 const condenserWords: Record<CondenserKind, string> = {
-  tubCoil: "Coil in a tub",
-  tap: "Jacket on the tap",
-  recirculated: "Jacket, tub and pump",
-  iceLid: "Ice on the lid",
+  tubCoil: t`Coil in a tub`,
+  tap: t`Jacket on the tap`,
+  recirculated: t`Jacket, tub and pump`,
+  iceLid: t`Ice on the lid`,
 };
 
 /** A condenser that stands apart from the still, so that it can be chosen. */
@@ -70,15 +71,15 @@ export const headOptions = options(headKinds, headWords);
 export const receiverOptions = options(receiverKinds, receiverWords);
 /** How a pot that locks stands while it distils. */
 export const closingOptions = [
-  { value: "open" as const, label: "Off, the way out is open" },
-  { value: "shut" as const, label: "On, or the way is closed" },
+  { value: "open" as const, label: t`Off, the way out is open` },
+  { value: "shut" as const, label: t`On, or the way is closed` },
 ];
 /** Which oils the trap of a still keeps whose water runs back. */
 export const trapOptions = options(trapKinds, {
-  floats: "For oils that float",
-  sinks: "For oils that sink",
+  floats: t`For oils that float`,
+  sinks: t`For oils that sink`,
 });
 export const condenserOptions = [
-  { value: "notSaid" as const, label: "Not said" },
+  { value: "notSaid" as const, label: t`Not said` },
   ...options(chosenCondensers, condenserWords),
 ];

@@ -2,14 +2,15 @@ import type { EndsBy } from "@/core/forecast/stopRules";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { showOil, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 
 /** What ends a run, as a table says it. */
 export const stopRuleWords: Record<EndsBy, string> = {
-  perKg: "Hydrosol wanted",
-  worthMlPer10Min: "Not worth ten more minutes",
-  minutes: "By the clock",
-  distillateMl: "Distillate wanted",
-  reserve: "Water runs low",
+  perKg: t`Hydrosol wanted`,
+  worthMlPer10Min: t`Not worth ten more minutes`,
+  minutes: t`By the clock`,
+  distillateMl: t`Distillate wanted`,
+  reserve: t`Water runs low`,
 };
 
 /** Why a plan turns the heat off when it does. */
@@ -21,16 +22,16 @@ export function stoppedByWords(
   switch (forecast.stoppedBy) {
     case "perKg":
     case "distillateMl":
-      return `when ${words(showVolume(forecast.distillateMl, units))} of hydrosol is in the jar`;
+      return t`when ${words(showVolume(forecast.distillateMl, units))} of hydrosol is in the jar`;
     case "worthMlPer10Min":
       return request.stop.worthMlPer10Min === undefined
-        ? "when ten more minutes are not worth it"
-        : `when 10 more minutes bring less than ${words(showOil(request.stop.worthMlPer10Min))}`;
+        ? t`when ten more minutes are not worth it`
+        : t`when 10 more minutes bring less than ${words(showOil(request.stop.worthMlPer10Min))}`;
     case "minutes":
-      return stopBy === "smell" ? "the usual time; your nose decides" : "by the clock";
+      return stopBy === "smell" ? t`the usual time; your nose decides` : t`by the clock`;
     case "reserve":
-      return "when the water runs low";
+      return t`when the water runs low`;
     case "never":
-      return "no steam comes";
+      return t`no steam comes`;
   }
 }

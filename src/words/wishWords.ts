@@ -1,5 +1,6 @@
-import { counted, showOil, showVolume, words } from "@/core/units/format";
+import { showOil, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { plural, t } from "@/language/t";
 import type { WishProgress } from "@/logbook/plan/wishProgress";
 
 /** How far a wish has come, in a sentence or two. */
@@ -8,10 +9,13 @@ export function wishWords(
   units: UnitSystem,
 ): string {
   const amount = (ml: number) => words(what === "oil" ? showOil(ml) : showVolume(ml, units));
-  const so = `${amount(gotMl)} of ${amount(wantedMl)} ${what}`;
-  if (gotMl >= wantedMl) return `${so}: you have it.`;
-  const waits = underWay > 0 ? ` ${counted(underWay, "charge")} not measured yet.` : "";
-  if (toGo === 0) return `${so}.${waits}`;
-  const short = enough ? "" : " What is left of the plant is not enough for that.";
-  return `${so}, about ${counted(toGo, "charge")} to go.${waits}${short}`;
+  const so = t`${amount(gotMl)} of ${amount(wantedMl)} ${what}`;
+  if (gotMl >= wantedMl) return t`${so}: you have it.`;
+  const waits =
+    underWay > 0
+      ? t`${plural(underWay, { one: "# charge", other: "# charges" })} not measured yet.`
+      : "";
+  if (toGo === 0) return `${so}. ${waits}`.trimEnd();
+  const short = enough ? "" : t`What is left of the plant is not enough for that.`;
+  return t`${so}, about ${plural(toGo, { one: "# charge", other: "# charges" })} to go. ${[waits, short].filter(Boolean).join(" ")}`.trimEnd();
 }

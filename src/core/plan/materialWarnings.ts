@@ -16,12 +16,13 @@ export function materialWarnings(input: PlanInput, plan: BarePlan): Warning[] {
   const swims = method !== "steam";
   const preparation = preparationOf(plant, input.preparation);
   const advised = preparationsOf(plant)[0]!;
+  const advisedName = { tissue: advised.tissue, id: advised.id };
   const warnings: Warning[] = [];
   if (swims && preparation.scorches) {
     warnings.push({
       code: "scorches",
       severity: "error",
-      advised: advised.label,
+      advised: advisedName,
       change: { preparation: advised.id },
     });
   }
@@ -31,7 +32,7 @@ export function materialWarnings(input: PlanInput, plan: BarePlan): Warning[] {
     warnings.push({
       code: "mats",
       severity: "caution",
-      ...(byPlant ? {} : { advised: advised.label }),
+      ...(byPlant ? {} : { advised: advisedName }),
       ...(byPlant
         ? canSwim
           ? { change: { method: "hydro" as const } }
@@ -43,7 +44,7 @@ export function materialWarnings(input: PlanInput, plan: BarePlan): Warning[] {
     warnings.push({
       code: "pith",
       severity: "caution",
-      advised: advised.label,
+      advised: advisedName,
       change: { preparation: advised.id },
     });
   }

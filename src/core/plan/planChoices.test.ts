@@ -2,9 +2,10 @@ import { choiceIds, choiceOf, habitFields, perChoice, plantDefaults } from "./pl
 
 test("each question has its default among its answers, and a field of its own", () => {
   for (const id of choiceIds) {
-    const { usual, schools } = choiceOf(id);
-    expect(Object.keys(schools)).toContain(usual);
-    expect(Object.keys(schools).length).toBeGreaterThan(1);
+    const { usual, answers } = choiceOf(id);
+    expect(answers).toContain(usual);
+    expect(new Set(answers).size).toBe(answers.length);
+    expect(answers.length).toBeGreaterThan(1);
   }
   const fields = choiceIds.map((id) => choiceOf(id).field);
   expect(new Set(fields).size).toBe(fields.length);

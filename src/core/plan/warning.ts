@@ -1,3 +1,4 @@
+import type { PreparationName } from "../plant/preparation";
 import type { WhyNever } from "../plant/neverDistil";
 import type { Method } from "../still/methods";
 import type { Pace } from "./pace";
@@ -38,9 +39,9 @@ type Warned =
   | { code: "smallCharge"; share: number; fitsG: number }
   | { code: "bowlFull"; minutes: number }
   /** `advised`: the preparation that avoids it, by its name; absent where it is taken already. */
-  | { code: "scorches"; advised: string }
-  | { code: "mats"; advised?: string }
-  | { code: "pith"; advised: string }
+  | { code: "scorches"; advised: PreparationName }
+  | { code: "mats"; advised?: PreparationName }
+  | { code: "pith"; advised: PreparationName }
   | { code: "oldStock"; months: number; shareLost: number }
   | { code: "froths"; plantName: string; canSteam: boolean }
   | { code: "plantHazard"; hazard: string }

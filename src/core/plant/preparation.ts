@@ -5,12 +5,14 @@ import { soakOf } from "./soaking";
 import { washingOf } from "./washing";
 import type { Plant, StateFigures, Tissue } from "./plant";
 
-/** One way of making a material ready for the still, and what it changes. */
-export interface Preparation {
+/** A way of making a material ready, by name: the same word means another thing for another tissue. */
+export interface PreparationName {
+  tissue: Tissue;
   id: string;
-  label: string;
-  /** What it does, in a sentence. */
-  effect: string;
+}
+
+/** One way of making a material ready for the still, and what it changes. */
+export interface Preparation extends PreparationName {
   /** Mass in a litre against the advised preparation. */
   packing: number;
   /** Oil per kilogram as charged against the advised one. */
@@ -26,74 +28,52 @@ export interface Preparation {
   pith?: boolean;
 }
 
-type Row = Omit<Preparation, "packing" | "oil" | "free" | "release"> &
+type Row = Omit<Preparation, "tissue" | "packing" | "oil" | "free" | "release"> &
   Partial<Pick<Preparation, "packing" | "oil" | "free" | "release">>;
 
-const withStems: Row = {
-  id: "withStems",
-  label: "Cut, some stem kept",
-  effect: "Stems keep ways open for the steam.",
-};
-const herb: Row[] = [
-  withStems,
+const herb = [
+  { id: "withStems" },
   {
     id: "whole",
-    label: "Whole, uncut",
-    effect: "Quick to load, but less fits and less oil lies open.",
     packing: 0.7,
     free: 0.9,
   },
   {
     id: "leavesOnly",
-    label: "Leaves only",
-    effect: "A purer oil, and more of it for its weight. Leaves lie close.",
     packing: 1.3,
     oil: 1.3,
     mats: "soft",
   },
   {
     id: "chopped",
-    label: "Chopped small",
-    effect: "More fits. Some oil goes into the air while you chop, and it mats.",
     packing: 1.5,
     oil: 0.9,
     free: 1.05,
     mats: "always",
   },
-];
+] as const satisfies readonly Row[];
 
 /* Factors are the order of magnitude that distillers and hydrodistillation papers report for whole
    against cut or crushed material; a person's own runs correct them through the oil content. */
-const byTissue: Record<Tissue, Row[]> = {
+const byTissue = {
   surfaceGlands: herb,
-  innerGlands: [
-    { ...withStems, label: "Torn or cut", effect: "Opens the glands that lie inside the leaf." },
-    { ...herb[1]!, free: 0.6, release: 0.7 },
-    ...herb.slice(2),
-  ],
+  innerGlands: [herb[0], { ...herb[1], free: 0.6, release: 0.7 }, herb[2], herb[3]],
   zest: [
-    { id: "grated", label: "Grated, no pith", effect: "Opens every gland and leaves the pith." },
+    { id: "grated" },
     {
       id: "strips",
-      label: "Peeled in strips",
-      effect: "Less work; glands open more slowly.",
       packing: 0.8,
       free: 0.6,
       release: 0.6,
     },
     {
       id: "withPith",
-      label: "Peel with its pith",
-      effect: "Half of the charge is pith that holds no oil, gels and froths.",
       packing: 1.1,
       oil: 0.55,
       pith: true,
     },
     {
       id: "blended",
-      label: "Whole fruit, blended",
-      effect:
-        "Four fifths are flesh without oil; it froths and burns on a hot floor. Stir and heat slowly.",
       packing: 2.2,
       oil: 0.2,
       free: 1.1,
@@ -103,8 +83,6 @@ const byTissue: Record<Tissue, Row[]> = {
     },
     {
       id: "juicedPulp",
-      label: "Peel and pulp from juicing",
-      effect: "Half of it is peel, torn open already: at once, since it sours within hours.",
       packing: 1.6,
       oil: 0.5,
       mats: "always",
@@ -112,19 +90,15 @@ const byTissue: Record<Tissue, Row[]> = {
     },
   ],
   crushedSeed: [
-    { id: "crushed", label: "Crushed just before", effect: "Opens the oil canals." },
+    { id: "crushed" },
     {
       id: "whole",
-      label: "Whole",
-      effect: "The oil has to find its way through the shell: hours longer.",
       packing: 1.1,
       free: 0.4,
       release: 0.5,
     },
     {
       id: "powder",
-      label: "Ground to powder",
-      effect: "Gives its oil fastest, but cakes in steam and scorches in water.",
       packing: 1.15,
       free: 1.2,
       release: 1.6,
@@ -133,37 +107,29 @@ const byTissue: Record<Tissue, Row[]> = {
     },
   ],
   needles: [
-    { id: "cut", label: "Cut with shears", effect: "Opens the resin canals at the cuts." },
+    { id: "cut" },
     {
       id: "whole",
-      label: "Whole branches",
-      effect: "Half of the charge is wood that holds little oil.",
       packing: 0.6,
       oil: 0.6,
       free: 0.7,
     },
     {
       id: "chopped",
-      label: "Chopped fine",
-      effect: "More cuts, more free oil, and more fits.",
       packing: 1.3,
       free: 1.2,
     },
   ],
   rootWoodBark: [
-    { id: "chipped", label: "Small pieces", effect: "Short ways out for the oil." },
+    { id: "chipped" },
     {
       id: "whole",
-      label: "Whole pieces",
-      effect: "The oil has far to go: twice the time.",
       packing: 0.9,
       free: 0.5,
       release: 0.5,
     },
     {
       id: "powder",
-      label: "Ground to powder",
-      effect: "Gives its oil faster, but cakes in steam and scorches in water.",
       packing: 1.3,
       free: 1.5,
       release: 2,
@@ -174,13 +140,9 @@ const byTissue: Record<Tissue, Row[]> = {
   resin: [
     {
       id: "crushed",
-      label: "Crushed in the cold",
-      effect: "Small pieces give their oil to the water.",
     },
     {
       id: "whole",
-      label: "Whole tears",
-      effect: "They melt together and keep half of their oil for hours.",
       free: 0.5,
       release: 0.6,
     },
@@ -188,24 +150,18 @@ const byTissue: Record<Tissue, Row[]> = {
   petals: [
     {
       id: "whole",
-      label: "Whole, at once",
-      effect: "Petals lose their scent within hours.",
       mats: "soft",
     },
     {
       id: "pressed",
-      label: "Pressed in",
-      effect: "More fits, but wet petals lie on each other like paper.",
       packing: 1.8,
       mats: "always",
     },
   ],
   fruit: [
-    { id: "sliced", label: "Sliced", effect: "Opens the flesh; slices do not burn on." },
+    { id: "sliced" },
     {
       id: "blended",
-      label: "Blended",
-      effect: "Gives its scent faster, but froths and burns on a hot floor.",
       packing: 1.3,
       free: 1.2,
       release: 1.4,
@@ -214,18 +170,21 @@ const byTissue: Record<Tissue, Row[]> = {
     },
     {
       id: "whole",
-      label: "Whole",
-      effect: "The skin keeps most of the scent in.",
       packing: 0.7,
       free: 0.4,
       release: 0.5,
     },
   ],
-};
+} as const satisfies Record<Tissue, readonly Row[]>;
+
+type Rows = typeof byTissue;
+/** The names of each tissue's preparations. */
+export type PreparationIds = { [Of in keyof Rows]: Rows[Of][number]["id"] };
 
 /** The ways of preparing a plant, the advised one first. */
 export function preparationsOf({ tissue }: Pick<Plant, "tissue">): Preparation[] {
-  return byTissue[tissue].map((row) => ({ packing: 1, oil: 1, free: 1, release: 1, ...row }));
+  const rows: readonly Row[] = byTissue[tissue];
+  return rows.map((row) => ({ tissue, packing: 1, oil: 1, free: 1, release: 1, ...row }));
 }
 
 /** One of a plant's preparations by name; the advised one where the name is not among them. */

@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import { inLanguage } from "./language";
 import { fromCanonical, units, type UnitName, type UnitSystem } from "./units";
 
@@ -129,7 +130,7 @@ export function showSalt(gPerL: number, system: UnitSystem): Shown {
 
 /** A density (g/mL) by its unit, or as so many times water's. */
 export function showDensity(gPerMl: number, system: UnitSystem): Shown {
-  return { text: fixed(gPerMl, 3), unit: system === "metric" ? "g/mL" : "× water" };
+  return { text: fixed(gPerMl, 3), unit: system === "metric" ? "g/mL" : t`× water` };
 }
 
 /** What is dissolved in water (g/L), or as its share of the water. */
@@ -154,8 +155,8 @@ export function showIce(iceKg: number, system: UnitSystem): Shown {
 /** Heat given to the room (W/K) for each of the person's degrees. */
 export function showLoss(wPerK: number, system: UnitSystem): Shown {
   return system === "metric"
-    ? { text: fixed(wPerK, 1), unit: "W/°C" }
-    : { text: fixed(wPerK / 1.8, 1), unit: "W/°F" };
+    ? { text: fixed(wPerK, 1), unit: t`W/°C` }
+    : { text: fixed(wPerK / 1.8, 1), unit: t`W/°F` };
 }
 
 /** A height above the sea (m), to ten feet where it is in feet. */
@@ -281,6 +282,6 @@ function show(canonical: number, unit: UnitName, figures = 3): Shown {
 
 /** Number and unit in one string, for sentences. */
 export function words({ text, unit }: Shown): string {
-  if (text === "1" && unit === "drops") return "1 drop";
+  if (text === "1" && unit === "drops") return t`1 drop`;
   return unit ? `${text} ${unit}` : text;
 }

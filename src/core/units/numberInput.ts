@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import { plainNumber } from "./format";
 import { byAnswer, type MarkCase, type MarkMeaning } from "./markMeaning";
 import { isSmallUnit, parseAmount } from "./parseAmount";
@@ -39,8 +40,10 @@ export function readNumber(input: NumberInput, range: NumberRange): ReadNumber {
   const shown = (canonical: number) =>
     `${plainNumber(fromCanonical(canonical, unit))} ${units[unit].symbol}`.trim();
   const problem = tooLow
-    ? `${range.name} must be ${range.above ? "above" : "at least"} ${shown(range.min)}.`
-    : `${range.name} can be ${shown(range.max)} at most.`;
+    ? range.above
+      ? t`${range.name} must be above ${shown(range.min)}.`
+      : t`${range.name} must be at least ${shown(range.min)}.`
+    : t`${range.name} can be ${shown(range.max)} at most.`;
   return { ok: false, problem: range.remedy ? `${problem} ${range.remedy}` : problem };
 }
 

@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import { parseNumber, type ParsedNumber } from "./parseNumber";
 import { spelledOut } from "./spelledOut";
 import { toCanonical, units, type Quantity, type UnitName } from "./units";
@@ -71,19 +72,19 @@ const alsoCalled: Record<string, UnitName> = {
 };
 
 const quantityWords: Record<Quantity, string> = {
-  mass: "a weight",
-  volume: "a volume",
-  temperature: "a temperature",
-  length: "a length",
-  area: "an area",
-  time: "a time",
-  power: "a power",
-  count: "a bare number",
-  flow: "a flow",
-  perPlant: "an amount for so much plant",
-  yield: "oil from so much plant",
-  packing: "plant in so much room",
-  rise: "a difference of temperature",
+  mass: t`a weight`,
+  volume: t`a volume`,
+  temperature: t`a temperature`,
+  length: t`a length`,
+  area: t`an area`,
+  time: t`a time`,
+  power: t`a power`,
+  count: t`a bare number`,
+  flow: t`a flow`,
+  perPlant: t`an amount for so much plant`,
+  yield: t`oil from so much plant`,
+  packing: t`plant in so much room`,
+  rise: t`a difference of temperature`,
 };
 
 function unitCalled(word: string): UnitName | undefined {
@@ -141,9 +142,13 @@ function ofQuantity(
   unit: UnitName,
 ): ParsedAmount {
   if (units[meant].quantity === units[unit].quantity) return { ok: true, value, unit: meant };
+  const typed = text.trim().slice(0, 20);
+  const [is, takes] = [meant, unit].map((each) => quantityWords[units[each].quantity]);
   return {
     ok: false,
-    problem: `${text.trim().slice(0, 20)} is ${quantityWords[units[meant].quantity]}; this takes ${quantityWords[units[unit].quantity]}${units[unit].symbol ? ` in ${units[unit].symbol}` : ""}.`,
+    problem: units[unit].symbol
+      ? t`${typed} is ${is!}; this takes ${takes!} in ${units[unit].symbol}.`
+      : t`${typed} is ${is!}; this takes ${takes!}.`,
   };
 }
 

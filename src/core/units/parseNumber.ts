@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import { decimalMark } from "./language";
 import { byAnswer, doubtful, type Doubtful } from "./markMeaning";
 
@@ -40,12 +41,12 @@ function fraction(text: string): number | undefined {
  */
 export function parseNumber(text: string, small = false): ParsedNumber {
   const typed = text.replace(/[\s\u00a0\u202f'’]/g, "").replace(/−/g, "-");
-  if (typed === "") return { ok: false, problem: "Type a number." };
+  if (typed === "") return { ok: false, problem: t`Type a number.` };
   const doubt = doubtful(typed, small);
   if (doubt)
     return {
       ok: false,
-      problem: `Is that ${doubt.thousands}, or ${doubt.decimals}?`,
+      problem: t`Is that ${doubt.thousands}, or ${doubt.decimals}?`,
       doubt,
     };
   const bare = byAnswer(typed, small);
@@ -65,11 +66,11 @@ export function parseNumber(text: string, small = false): ParsedNumber {
   if (plain === null) {
     return {
       ok: false,
-      problem: `“${text.trim().slice(0, 20)}” is not a number. Use digits, like 1.5.`,
+      problem: t`“${text.trim().slice(0, 20)}” is not a number. Use digits, like 1.5.`,
     };
   }
   const value = Number(plain);
   return Number.isFinite(value)
     ? { ok: true, value }
-    : { ok: false, problem: "That number is too large to be real." };
+    : { ok: false, problem: t`That number is too large to be real.` };
 }

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/language/t";
 
 /** A sheet of labels: the paper and the grid on it, mm. */
 export const sheetSchema = z
@@ -19,12 +20,12 @@ export const sheetSchema = z
   .refine(
     ({ left, columns, pitchX, width, pageWidth }) =>
       left + (columns - 1) * pitchX + width <= pageWidth + 0.05,
-    { path: ["columns"], message: "The columns go beyond the paper: look at pitch and width." },
+    { path: ["columns"], message: t`The columns go beyond the paper: look at pitch and width.` },
   )
   .refine(
     ({ top, rows, pitchY, height, pageHeight }) =>
       top + (rows - 1) * pitchY + height <= pageHeight + 0.05,
-    { path: ["rows"], message: "The rows go beyond the paper: look at pitch and height." },
+    { path: ["rows"], message: t`The rows go beyond the paper: look at pitch and height.` },
   )
   .refine(({ pitchX, width }) => pitchX >= width - 0.001, {
     path: ["pitchX"],

@@ -1,3 +1,5 @@
+import { t } from "@/language/t";
+
 /* Letters and digits that no eye confuses; twelve of them are some 59 bits. */
 const alphabet = "23456789ABCDEFGHJKMNPQRSTUVWXYZ";
 const length = 12;
@@ -26,12 +28,12 @@ export function readPairCode(
   if (wrong)
     return {
       ok: false,
-      problem: `A pairing code has no ${wrong}. Look at the other screen again.`,
+      problem: t`A pairing code has no ${wrong}. Look at the other screen again.`,
     };
   if (letters.length !== length)
     return {
       ok: false,
-      problem: `A pairing code has ${length} letters and digits; this has ${letters.length}.`,
+      problem: t`A pairing code has ${length} letters and digits; this has ${letters.length}.`,
     };
   return { ok: true, letters };
 }

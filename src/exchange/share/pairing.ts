@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { Pair } from "@/storage/shareStorage";
 import { NotPaired } from "./notPaired";
 import { grouped, newPairCode, readPairCode } from "./pairCode";
@@ -56,14 +57,14 @@ export async function offerPairing(me: Me): Promise<Offer> {
       open: () => undefined,
       present: () => undefined,
       cut: () => undefined,
-      ended: () => reject(new NotPaired("The code was ended.")),
+      ended: () => reject(new NotPaired(t`The code was ended.`)),
     });
     over = setTimeout(() => cancel(), codeLastsMs);
     cancel = () => {
       if (first !== undefined) return;
       clearTimeout(over);
       end(key, line);
-      reject(new NotPaired("The code is no longer valid."));
+      reject(new NotPaired(t`The code is no longer valid.`));
     };
   });
   paired.catch(() => undefined);
@@ -86,7 +87,7 @@ export async function answerPairing(me: Me, typed: string): Promise<Pair> {
     const late = setTimeout(
       () =>
         fail(
-          "No device answered to this code. Look whether the other screen still shows it, and whether both have opened Sereno from the same server.",
+          t`No device answered to this code. Look whether the other screen still shows it, and whether both have opened Sereno from the same server.`,
         ),
       answerWithinMs,
     );
@@ -107,7 +108,7 @@ export async function answerPairing(me: Me, typed: string): Promise<Pair> {
       cut: () => undefined,
       ended() {
         clearTimeout(late);
-        fail("This code was used or has run out. Ask the other device for a new one.");
+        fail(t`This code was used or has run out. Ask the other device for a new one.`);
       },
     });
   });

@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import { kinds, recordKey, type AnyRecord, type Kind } from "@/records/record";
 import type { AttachmentStorage } from "@/storage/attachmentStorage";
 import type { Pair, ShareStorage } from "@/storage/shareStorage";
@@ -111,7 +112,7 @@ function openPair(
     if (open) line.send(message, message.kind === "records");
   };
   const agreement = new Agreement({
-    name: () => store.getState().sharing.device?.name.trim() || "Other device",
+    name: () => store.getState().sharing.device?.name.trim() || t`Other device`,
     records: () => shared(store),
     record: (recordName) => sharedRecord(store, recordName),
     take: (records) => store.dispatch(bringTogether(records)),

@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { Device, Pair } from "@/storage/shareStorage";
 import { deviceKnown, pairGone, pairKnown } from "@/store/sharingSlice";
 import type { Thunk } from "@/store/store";
@@ -41,7 +42,7 @@ export function endPair(line: string): Thunk<Promise<string | undefined>> {
   return async (dispatch, getState, { share }) => {
     const pair = getState().sharing.pairs.find((each) => each.line === line);
     if (pair?.status !== "ended" && !(await endLine(line)))
-      return "The server does not answer, so the pairing still stands. End it again once this device is connected.";
+      return t`The server does not answer, so the pairing still stands. End it again once this device is connected.`;
     await share.drop(line);
     dispatch(pairGone({ line }));
     return undefined;
@@ -58,5 +59,5 @@ async function endLine(line: string): Promise<boolean> {
 }
 
 function usualName(): string {
-  return /mobi|android|iphone/i.test(navigator.userAgent) ? "Phone" : "Computer";
+  return /mobi|android|iphone/i.test(navigator.userAgent) ? t`Phone` : t`Computer`;
 }

@@ -1,7 +1,8 @@
 import { View } from "react-native";
-import { counted, showTemperature, words } from "@/core/units/format";
+import { showTemperature, words } from "@/core/units/format";
 import { pressureAtAltitudePa } from "@/core/water/atmosphere";
 import { boilingPointC } from "@/core/water/saturation";
+import { plural, t } from "@/language/t";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectEmpties, selectMeasures, selectPreferences, selectVessels } from "@/store/selectors";
@@ -33,51 +34,63 @@ export function BenchScreen() {
   const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
   return (
     <Screen
-      title="Bench"
+      title={t`Bench`}
       aside={
         <>
           <Card className="gap-3">
-            <Txt variant="heading">Where you distil</Txt>
+            <Txt variant="heading">{t`Where you distil`}</Txt>
             <SiteFields preferences={preferences} />
-            <Txt variant="small">{`Water boils here at ${words(showTemperature(boilC, units))}.`}</Txt>
+            <Txt variant="small">{t`Water boils here at ${words(showTemperature(boilC, units))}.`}</Txt>
           </Card>
           <LookChoices preferences={preferences} />
           <Row
             href="/bench/data"
-            title="Data"
-            detail="Save, bring in, the demonstration, the bin"
+            title={t`Data`}
+            detail={t`Save, bring in, the demonstration, the bin`}
           />
-          <Txt variant="heading">More</Txt>
+          <Txt variant="heading">{t`More`}</Txt>
           <Fold
-            title="Measures"
-            inside={inside(measures.length, "measure", "A basketful, a bundle: weighed once")}
+            title={t`Measures`}
+            inside={
+              measures.length > 0
+                ? plural(measures.length, { one: "# measure", other: "# measures" })
+                : t`A basketful, a bundle: weighed once`
+            }
           >
             <Measures measures={measures} units={units} />
           </Fold>
           <Fold
-            title="Separating vessels"
-            inside={inside(vessels.length, "vessel", "Tube, funnel, jar: measured once")}
+            title={t`Separating vessels`}
+            inside={
+              vessels.length > 0
+                ? plural(vessels.length, { one: "# vessel", other: "# vessels" })
+                : t`Tube, funnel, jar: measured once`
+            }
           >
             <Vessels vessels={vessels} units={units} />
           </Fold>
           <Fold
-            title="Empty bottles"
-            inside={inside(empties.length, "kind", "What waits to be filled")}
+            title={t`Empty bottles`}
+            inside={
+              empties.length > 0
+                ? plural(empties.length, { one: "# kind", other: "# kinds" })
+                : t`What waits to be filled`
+            }
           >
             <Empties units={units} />
           </Fold>
           <Fold
-            title="What it costs"
-            inside="Energy, plant, bottles, your hours: what a bottle costs"
+            title={t`What it costs`}
+            inside={t`Energy, plant, bottles, your hours: what a bottle costs`}
           >
             <PriceFields preferences={preferences} />
           </Fold>
-          <Fold title="How long things keep" inside="The rule behind every best-by date">
+          <Fold title={t`How long things keep`} inside={t`The rule behind every best-by date`}>
             <KeepingFields preferences={preferences} />
           </Fold>
           <Check
-            label="Show the moon at harvest"
-            reason="Some note it. Sereno calculates nothing with it."
+            label={t`Show the moon at harvest`}
+            reason={t`Some note it. Sereno calculates nothing with it.`}
             checked={preferences.moon === true}
             onChange={(on) => dispatch(changePreferences({ moon: on ? true : undefined }))}
           />
@@ -91,42 +104,37 @@ export function BenchScreen() {
   );
 }
 
-/* How many there are, or what they are where there is none yet. */
-function inside(count: number, what: string, none: string): string {
-  return count > 0 ? counted(count, what) : none;
-}
-
 function Books() {
   const book = usePlantBook();
   const own = book.all.filter(({ ownFigures }) => ownFigures.length > 0).length;
   return (
     <View className="gap-2">
-      <Txt variant="heading">Books</Txt>
+      <Txt variant="heading">{t`Books`}</Txt>
       <Row
         href="/bench/plants"
-        title="Plants"
-        detail={`${book.all.length} materials: when to cut, what they hold, what to mind`}
-        end={own > 0 ? <Txt variant="label">{`${own} with your figures`}</Txt> : undefined}
+        title={t`Plants`}
+        detail={t`${book.all.length} materials: when to cut, what they hold, what to mind`}
+        end={own > 0 ? <Txt variant="label">{t`${own} with your figures`}</Txt> : undefined}
       />
       <Row
         href="/bench/calculator"
-        title="Calculator"
-        detail="Boiling point, ice, drops, dilution: questions in passing"
+        title={t`Calculator`}
+        detail={t`Boiling point, ice, drops, dilution: questions in passing`}
       />
       <Row
         href="/bench/guide"
-        title="Guide"
-        detail="How do I …, and the whole guide: found by any word, without a network"
+        title={t`Guide`}
+        detail={t`How do I …, and the whole guide: found by any word, without a network`}
       />
       <Row
         href="/bench/practice"
-        title="Practice"
-        detail="A still to learn on: lessons, and things that go wrong"
+        title={t`Practice`}
+        detail={t`A still to learn on: lessons, and things that go wrong`}
       />
       <Row
         href="/bench/words"
-        title="Words"
-        detail={`${allWords().length} words of the craft, each in a sentence or two`}
+        title={t`Words`}
+        detail={t`${allWords().length} words of the craft, each in a sentence or two`}
       />
     </View>
   );

@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
@@ -11,14 +12,14 @@ export function CockpitChoices({ preferences }: { preferences: Setting }) {
   const dispatch = useAppDispatch();
   return (
     <Card className="gap-3">
-      <Txt variant="heading">At the still</Txt>
+      <Txt variant="heading">{t`At the still`}</Txt>
       <Choice
         shown
-        label="The cockpit's theme"
+        label={t`The cockpit's theme`}
         options={[
-          { value: "auto", label: "Dark after dusk" },
-          { value: "night", label: "Always dark" },
-          { value: "day", label: "Always light" },
+          { value: "auto", label: t`Dark after dusk` },
+          { value: "night", label: t`Always dark` },
+          { value: "day", label: t`Always light` },
         ]}
         value={preferences.cockpitLight ?? "auto"}
         onChange={(cockpitLight) => dispatch(changePreferences({ cockpitLight }))}
@@ -28,11 +29,11 @@ export function CockpitChoices({ preferences }: { preferences: Setting }) {
       ) : null}
       <Choice
         shown
-        label="Sound and a buzz on cues"
+        label={t`Sound and a buzz on cues`}
         options={[
-          { value: "on", label: "On" },
-          { value: "off", label: "Off" },
-          { value: "quiet", label: "Quiet for an hour" },
+          { value: "on", label: t`On` },
+          { value: "off", label: t`Off` },
+          { value: "quiet", label: t`Quiet for an hour` },
         ]}
         value={soundChoice(preferences)}
         onChange={(choice) =>

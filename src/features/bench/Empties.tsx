@@ -6,6 +6,7 @@ import { z } from "zod";
 import { showBottle, words } from "@/core/units/format";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import { emptiesLeft } from "@/logbook/shelf/empties";
 import { closures, glasses, type Bottle } from "@/records/bottle";
@@ -24,9 +25,9 @@ import { Txt } from "@/ui/primitives/Txt";
 import { closureWords, glassWords } from "@/words/bottleWords";
 
 const schema = z.object({
-  size: numberField({ name: "The size", ...limits.positive }),
+  size: numberField({ name: t`The size`, ...limits.positive }),
   count: numberField({ name: "How many", min: 0, max: 100000 }).refine(Number.isInteger, {
-    message: "How many must be a whole number.",
+    message: t`How many must be a whole number.`,
   }),
   glass: z.enum(glasses),
   closure: z.enum(closures),
@@ -41,37 +42,42 @@ export function Empties({ units }: { units: UnitSystem }) {
     <View className="gap-2">
       {empties.length === 0 ? (
         <Card>
-          <Txt>Enter the empty bottles you have, and Sereno proposes how to fill them.</Txt>
+          <Txt>{t`Enter the empty bottles you have, and Sereno proposes how to fill them.`}</Txt>
         </Card>
       ) : null}
       {empties.map((empty) => (
         <Row
           key={empty.id}
           title={`${emptiesLeft(empty)} × ${words(showBottle(empty.sizeMl, units))}`}
-          detail={`${glassWords[empty.glass]} glass${empty.closure ? `, ${closureWords[empty.closure].toLowerCase()}` : ""}`}
+          detail={t`${glassWords[empty.glass]} glass${empty.closure ? `, ${closureWords[empty.closure].toLowerCase()}` : ""}`}
           end={
             <View className="flex-row">
               <Button
                 look="plain"
                 size="small"
-                label="Change"
-                hint={`Change the empties of ${words(showBottle(empty.sizeMl, units))}`}
+                label={t`Change`}
+                hint={t`Change the empties of ${words(showBottle(empty.sizeMl, units))}`}
                 onPress={() => setEditing(empty)}
               />
               <Button
                 look="plain"
                 size="small"
                 leaves
-                label="Delete"
-                hint={`Delete the empties of ${words(showBottle(empty.sizeMl, units))}`}
-                onPress={() => dispatch(bin("Empty bottles deleted.", [empty]))}
+                label={t`Delete`}
+                hint={t`Delete the empties of ${words(showBottle(empty.sizeMl, units))}`}
+                onPress={() => dispatch(bin(t`Empty bottles deleted.`, [empty]))}
               />
             </View>
           }
         />
       ))}
       <View className="flex-row">
-        <Button look="quiet" size="small" label="Add empties" onPress={() => setEditing("new")} />
+        <Button
+          look="quiet"
+          size="small"
+          label={t`Add empties`}
+          onPress={() => setEditing("new")}
+        />
       </View>
       {editing ? (
         <EmptySheet
@@ -109,22 +115,22 @@ function EmptySheet({
     if (dispatch(tellEmpties(empty, told, count)).ok) onClose();
   });
   return (
-    <Sheet title="Empty bottles" open onClose={onClose} onSubmit={() => void save()}>
-      <FormNumber control={control} name="size" label="One holds" choices={choices} required />
-      <FormNumber control={control} name="count" label="How many" choices={[]} required />
+    <Sheet title={t`Empty bottles`} open onClose={onClose} onSubmit={() => void save()}>
+      <FormNumber control={control} name="size" label={t`One holds`} choices={choices} required />
+      <FormNumber control={control} name="count" label={t`How many`} choices={[]} required />
       <FormChoice
         control={control}
         name="glass"
-        label="Glass"
+        label={t`Glass`}
         options={glasses.map((value) => ({ value, label: glassWords[value] }))}
       />
       <FormChoice
         control={control}
         name="closure"
-        label="Closure"
+        label={t`Closure`}
         options={closures.map((value) => ({ value, label: closureWords[value] }))}
       />
-      <Button label="Save" onPress={() => void save()} />
+      <Button label={t`Save`} onPress={() => void save()} />
     </Sheet>
   );
 }

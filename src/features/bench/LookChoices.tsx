@@ -1,6 +1,7 @@
 import { useSyncExternalStore } from "react";
 import { View } from "react-native";
 import { answeredMarks, answerMark, markCases, onMarkAnswered } from "@/core/units/markMeaning";
+import { t } from "@/language/t";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
@@ -19,7 +20,7 @@ export function LookChoices({ preferences }: { preferences: Setting }) {
     <Card className="gap-3">
       <Choice
         shown
-        label="Units"
+        label={t`Units`}
         options={unitOptions}
         value={units}
         onChange={(next) => dispatch(changePreferences({ units: next }))}
@@ -27,21 +28,21 @@ export function LookChoices({ preferences }: { preferences: Setting }) {
       <MarksAnswered />
       <Choice
         shown
-        label="Theme"
+        label={t`Theme`}
         options={[
-          { value: "system", label: "As the device" },
-          { value: "day", label: "Day" },
-          { value: "night", label: "Night" },
+          { value: "system", label: t`As the device` },
+          { value: "day", label: t`Day` },
+          { value: "night", label: t`Night` },
         ]}
         value={preferences.theme}
         onChange={(theme) => dispatch(changePreferences({ theme }))}
       />
       <Choice
         shown
-        label="Single letters as keys, on a wide screen"
+        label={t`Single letters as keys, on a wide screen`}
         options={[
-          { value: "on", label: "On" },
-          { value: "off", label: "Off" },
+          { value: "on", label: t`On` },
+          { value: "off", label: t`Off` },
         ]}
         value={preferences.letterKeys === false ? "off" : "on"}
         onChange={(choice) =>
@@ -70,8 +71,8 @@ function MarksAnswered() {
       ))}
       <View className="flex-row">
         <Button
-          label="Ask again"
-          hint="Ask again what such a number means"
+          label={t`Ask again`}
+          hint={t`Ask again what such a number means`}
           look="plain"
           size="small"
           onPress={() => {

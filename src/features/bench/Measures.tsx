@@ -6,6 +6,7 @@ import { z } from "zod";
 import { showMass, words } from "@/core/units/format";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { newRecord } from "@/records/base";
 import { limits } from "@/messages/limits";
 import type { Measure } from "@/records/measure";
@@ -22,8 +23,12 @@ import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 
 const schema = z.object({
-  name: z.string().trim().min(1, "Give the measure a name: basketful, handful, bundle.").max(200),
-  mass: numberField({ name: "Its weight", ...limits.positive, remedy: "Weigh one." }),
+  name: z
+    .string()
+    .trim()
+    .min(1, t`Give the measure a name: basketful, handful, bundle.`)
+    .max(200),
+  mass: numberField({ name: t`Its weight`, ...limits.positive, remedy: t`Weigh one.` }),
   plantId: z.string(),
 });
 
@@ -36,22 +41,26 @@ export function Measures({ measures, units }: { measures: readonly Measure[]; un
     <View className="gap-2">
       {measures.length === 0 ? (
         <Card>
-          <Txt>A basketful, a bundle, a handful: weigh one once, and from then on just count.</Txt>
+          <Txt>{t`A basketful, a bundle, a handful: weigh one once, and from then on just count.`}</Txt>
         </Card>
       ) : null}
       {measures.map((measure) => (
         <Row
           key={measure.id}
           title={measure.name}
-          detail={`${words(showMass(measure.massG, units))}${measure.plantId ? ` of ${plantBook.byId(measure.plantId)?.name.toLowerCase()}` : ""}`}
+          detail={
+            measure.plantId
+              ? t`${words(showMass(measure.massG, units))} of ${(plantBook.byId(measure.plantId)?.name ?? measure.plantId).toLowerCase()}`
+              : words(showMass(measure.massG, units))
+          }
           end={
             <Button
               look="plain"
               size="small"
               leaves
-              label="Delete"
-              hint={`Delete ${measure.name}`}
-              onPress={() => dispatch(bin(`${measure.name} deleted.`, [measure]))}
+              label={t`Delete`}
+              hint={t`Delete ${measure.name}`}
+              onPress={() => dispatch(bin(t`${measure.name} deleted.`, [measure]))}
             />
           }
         />
@@ -60,7 +69,7 @@ export function Measures({ measures, units }: { measures: readonly Measure[]; un
         <Button
           look="quiet"
           size="small"
-          label="Add a measure"
+          label={t`Add a measure`}
           opens
           onPress={() => setAdding(true)}
         />
@@ -92,9 +101,9 @@ function MeasureSheet({ units, onClose }: { units: UnitSystem; onClose: () => vo
     if (kept.ok) onClose();
   });
   return (
-    <Sheet title="A measure" open onClose={onClose} onSubmit={() => void save()}>
-      <FormText control={control} name="name" label="Name" placeholder="basketful" required />
-      <FormNumber control={control} name="mass" label="One weighs" choices={choices} required />
+    <Sheet title={t`A measure`} open onClose={onClose} onSubmit={() => void save()}>
+      <FormText control={control} name="name" label={t`Name`} placeholder={t`basketful`} required />
+      <FormNumber control={control} name="mass" label={t`One weighs`} choices={choices} required />
       <Controller
         control={control}
         name="plantId"
@@ -110,7 +119,7 @@ function MeasureSheet({ units, onClose }: { units: UnitSystem; onClose: () => vo
           />
         )}
       />
-      <Button label="Save" onPress={() => void save()} />
+      <Button label={t`Save`} onPress={() => void save()} />
     </Sheet>
   );
 }

@@ -2,6 +2,7 @@ import { useRouter } from "expo-router";
 import { View } from "react-native";
 import { showMass, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import { readyMadeStills } from "@/logbook/still/readyMadeStills";
 import { newRecord } from "@/records/base";
 import type { Still } from "@/records/still";
@@ -37,7 +38,7 @@ export function MyStills({ units }: { units: UnitSystem }) {
           key={figures.name}
           look="quiet"
           size="small"
-          label={`Add: ${figures.name}`}
+          label={t`Add: ${figures.name}`}
           once
           onPress={() => add(figures)}
         />
@@ -45,20 +46,17 @@ export function MyStills({ units }: { units: UnitSystem }) {
       <Button
         look="quiet"
         size="small"
-        label="Describe a still"
+        label={t`Describe a still`}
         onPress={() => router.push("/bench/stills/new")}
       />
     </View>
   );
   return (
     <View className="gap-2">
-      <Txt variant="heading">My stills</Txt>
+      <Txt variant="heading">{t`My stills`}</Txt>
       {stills.length === 0 ? (
         <Card>
-          <Txt>
-            Begin with one that is like yours and change its measures, or describe your own from
-            nothing.
-          </Txt>
+          <Txt>{t`Begin with one that is like yours and change its measures, or describe your own from nothing.`}</Txt>
         </Card>
       ) : null}
       {stills.map((still) => (
@@ -66,20 +64,20 @@ export function MyStills({ units }: { units: UnitSystem }) {
           key={still.id}
           href={`/bench/stills/${still.id}`}
           title={still.name}
-          detail={`${constructionWords[still.construction].toLowerCase()} · ${words(showVolume(still.potVolumeMl, units))} · ${still.heat.powerW} W ${heatWords[still.heat.kind].toLowerCase()}`}
-          more={`Empty ${words(showMass(still.emptyMassG, units))} of ${still.metal}; dry line at ${words(showVolume(still.dryLineMl, units))}`}
+          detail={t`${constructionWords[still.construction].toLowerCase()} · ${words(showVolume(still.potVolumeMl, units))} · ${still.heat.powerW} W ${heatWords[still.heat.kind].toLowerCase()}`}
+          more={t`Empty ${words(showMass(still.emptyMassG, units))} of ${still.metal}; dry line at ${words(showVolume(still.dryLineMl, units))}`}
         />
       ))}
       {stills.length > 0 && !anyRun ? (
         <Card wash="leaf" className="gap-2">
-          <Txt variant="strong">Next: plant and weight</Txt>
+          <Txt variant="strong">{t`Next: plant and weight`}</Txt>
           <View className="flex-row">
-            <Button size="small" label="Choose the plant" onPress={() => router.push("/plan")} />
+            <Button size="small" label={t`Choose the plant`} onPress={() => router.push("/plan")} />
           </View>
         </Card>
       ) : null}
       {anyRun ? (
-        <Fold title="Add a still" inside="One that is ready-made, or your own described">
+        <Fold title={t`Add a still`} inside={t`One that is ready-made, or your own described`}>
           {toAdd}
         </Fold>
       ) : (

@@ -1,6 +1,7 @@
 import { type NumberRange, readNumber, toInput } from "@/core/units/numberInput";
 import { useState } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
@@ -46,7 +47,7 @@ export function PlaceFields({ preferences }: { preferences: Setting }) {
         value={{ text, unit: "one" }}
         choices={[]}
         suffix="°"
-        placeholder="not told"
+        placeholder={t`not told`}
         problem={text.trim() && !typed.ok ? typed.problem : undefined}
         onChange={(next) => take({ ...texts, [degree]: next.text })}
       />
@@ -58,7 +59,7 @@ export function PlaceFields({ preferences }: { preferences: Setting }) {
       ({ coords }) =>
         take({ latitude: coords.latitude.toFixed(1), longitude: coords.longitude.toFixed(1) }),
       () =>
-        setProblem("The device does not say where it is. Type it: the nearest degree is enough."),
+        setProblem(t`The device does not say where it is. Type it: the nearest degree is enough.`),
       { maximumAge: 86_400_000, timeout: 20_000 },
     );
   };
@@ -70,8 +71,8 @@ export function PlaceFields({ preferences }: { preferences: Setting }) {
       </View>
       <Txt variant="small">
         {place
-          ? "Dusk is sunset here. The place stays in this logbook."
-          : "With a place, dusk is its sunset; without one, eight in the evening."}
+          ? t`Dusk is sunset here. The place stays in this logbook.`
+          : t`With a place, dusk is its sunset; without one, eight in the evening.`}
       </Txt>
       {problem ? (
         <Txt variant="small" role="alert" className="text-ember-ink">
@@ -80,7 +81,7 @@ export function PlaceFields({ preferences }: { preferences: Setting }) {
       ) : null}
       {"geolocation" in navigator ? (
         <View className="flex-row">
-          <Button look="quiet" size="small" label="Ask this device" onPress={ask} />
+          <Button look="quiet" size="small" label={t`Ask this device`} onPress={ask} />
         </View>
       ) : null}
     </View>

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import { type NumberInput, type NumberRange, readNumber, toInput } from "@/core/units/numberInput";
 import { type UnitName, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
@@ -14,22 +15,22 @@ type Field = Exclude<keyof Setting["site"], "hardnessMgPerL">;
 /* Altitude is kept in metres while lengths are canonical in mm. */
 const fields: Record<Field, { label: string; range: NumberRange; perCanonical: number }> = {
   altitudeM: {
-    label: "Altitude",
+    label: t`Altitude`,
     range: {
-      name: "Altitude",
+      name: t`Altitude`,
       min: limits.altitudeM.min * 1000,
       max: limits.altitudeM.max * 1000,
     },
     perCanonical: 1000,
   },
-  airC: { label: "Air", range: { name: "Air", ...limits.roomC }, perCanonical: 1 },
+  airC: { label: t`Air`, range: { name: t`Air`, ...limits.roomC }, perCanonical: 1 },
   waterC: {
-    label: "Water as it goes in",
-    range: { name: "Water", ...limits.feedC },
+    label: t`Water as it goes in`,
+    range: { name: t`Water`, ...limits.feedC },
     perCanonical: 1,
   },
   coolingInC: {
-    label: "Cooling water",
+    label: t`Cooling water`,
     range: { name: "Cooling water", ...limits.coolingC },
     perCanonical: 1,
   },
@@ -53,7 +54,7 @@ export function SiteFields({ preferences }: { preferences: Setting }) {
         settings={[
           {
             name: "hardnessMgPerL",
-            label: "Hardness of the water, as lime",
+            label: t`Hardness of the water, as lime`,
             suffix: preferences.units === "us" ? "ppm" : "mg/L",
             limit: limits.hardnessMgPerL,
             value: preferences.site.hardnessMgPerL,

@@ -6,6 +6,7 @@ import { showLength, showVolume, words } from "@/core/units/format";
 import { volumeBelow } from "@/core/separation/vessel";
 import { type VesselKind, insideOf, vesselKinds } from "@/core/separation/vesselKinds";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { newRecord } from "@/records/base";
 import type { Vessel } from "@/records/vessel";
 import { addNew } from "@/store/acts/addNew";
@@ -28,10 +29,7 @@ export function Vessels({ vessels, units }: { vessels: readonly Vessel[]; units:
     <View className="gap-2">
       {vessels.length === 0 ? (
         <Card>
-          <Txt>
-            Measure each tube, funnel or jar once. Separate then shows how thick a run&apos;s oil
-            stands in it, and which of them loses least.
-          </Txt>
+          <Txt>{t`Measure each tube, funnel or jar once. Separate then shows how thick a run's oil stands in it, and which of them loses least.`}</Txt>
         </Card>
       ) : null}
       {vessels.map((vessel) => (
@@ -44,9 +42,9 @@ export function Vessels({ vessels, units }: { vessels: readonly Vessel[]; units:
               look="plain"
               size="small"
               leaves
-              label="Delete"
-              hint={`Delete ${vessel.name}`}
-              onPress={() => dispatch(bin(`${vessel.name} deleted.`, [vessel]))}
+              label={t`Delete`}
+              hint={t`Delete ${vessel.name}`}
+              onPress={() => dispatch(bin(t`${vessel.name} deleted.`, [vessel]))}
             />
           }
         />
@@ -55,7 +53,7 @@ export function Vessels({ vessels, units }: { vessels: readonly Vessel[]; units:
         <Button
           look="quiet"
           size="small"
-          label="Add a vessel"
+          label={t`Add a vessel`}
           opens
           onPress={() => setAdding(true)}
         />
@@ -67,7 +65,7 @@ export function Vessels({ vessels, units }: { vessels: readonly Vessel[]; units:
 
 function detailOf(vessel: Vessel, units: UnitSystem): string {
   const inside = insideOf(vessel);
-  return `${vesselWords[vessel.vessel]} · ${words(showLength(vessel.diameterMm, units))} across, ${words(showLength(vessel.heightMm, units))} high · ${words(showVolume(volumeBelow(inside, vessel.heightMm), units))}`;
+  return t`${vesselWords[vessel.vessel]} · ${words(showLength(vessel.diameterMm, units))} across, ${words(showLength(vessel.heightMm, units))} high · ${words(showVolume(volumeBelow(inside, vessel.heightMm), units))}`;
 }
 
 function VesselSheet({ units, onClose }: { units: UnitSystem; onClose: () => void }) {
@@ -86,12 +84,12 @@ function VesselSheet({ units, onClose }: { units: UnitSystem; onClose: () => voi
     if (kept.ok) onClose();
   });
   return (
-    <Sheet title="A vessel" open onClose={onClose} onSubmit={() => void save()}>
-      <FormText control={control} name="name" label="Name" placeholder="tall tube" required />
+    <Sheet title={t`A vessel`} open onClose={onClose} onSubmit={() => void save()}>
+      <FormText control={control} name="name" label={t`Name`} placeholder={t`tall tube`} required />
       <FormSelect
         control={control}
         name="vessel"
-        label="What it is"
+        label={t`What it is`}
         options={vesselKinds.map((value) => ({ value, label: vesselWords[value] }))}
         onChosen={(value) => {
           const { diameter, height } = vesselFormDefaults(value as VesselKind, unit);
@@ -103,14 +101,14 @@ function VesselSheet({ units, onClose }: { units: UnitSystem; onClose: () => voi
         <FormNumber
           control={control}
           name="diameter"
-          label="Widest, inside"
+          label={t`Widest, inside`}
           choices={choices}
           required
         />
         <FormNumber
           control={control}
           name="height"
-          label="Inner height"
+          label={t`Inner height`}
           choices={choices}
           required
         />
@@ -120,20 +118,20 @@ function VesselSheet({ units, onClose }: { units: UnitSystem; onClose: () => voi
           <FormNumber
             control={control}
             name="step"
-            label="Between the lips"
+            label={t`Between the lips`}
             choices={choices}
-            placeholder={`usual ${words(showLength(4, units))}`}
+            placeholder={t`usual ${words(showLength(4, units))}`}
           />
           <FormNumber
             control={control}
             name="arm"
-            label="Arm that gathers oil"
+            label={t`Arm that gathers oil`}
             choices={choices}
-            placeholder="as high as it is"
+            placeholder={t`as high as it is`}
           />
         </View>
       ) : null}
-      <Button label="Save" onPress={() => void save()} />
+      <Button label={t`Save`} onPress={() => void save()} />
     </Sheet>
   );
 }

@@ -2,19 +2,24 @@ import { z } from "zod";
 import { type VesselKind, vesselKindRows, vesselKinds } from "@/core/separation/vesselKinds";
 import { toInput } from "@/core/units/numberInput";
 import type { UnitName } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import { numberField, optionalNumberField } from "@/ui/primitives/numberField";
 
-const length = (name: string) => ({ name, ...limits.vesselMm, remedy: "Measure it inside." });
+const length = (name: string) => ({ name, ...limits.vesselMm, remedy: t`Measure it inside.` });
 
 /** A vessel as it is typed. */
 export const vesselFormSchema = z.object({
-  name: z.string().trim().min(1, "Give the vessel a name: tall tube, small funnel.").max(200),
+  name: z
+    .string()
+    .trim()
+    .min(1, t`Give the vessel a name: tall tube, small funnel.`)
+    .max(200),
   vessel: z.enum(vesselKinds),
-  diameter: numberField(length("Inner width")),
+  diameter: numberField(length(t`Inner width`)),
   height: numberField(length("Inner height")),
-  step: optionalNumberField(length("The step")),
-  arm: optionalNumberField(length("The arm")),
+  step: optionalNumberField(length(t`The step`)),
+  arm: optionalNumberField(length(t`The arm`)),
 });
 
 /** An ordinary vessel of a kind, to begin with. */

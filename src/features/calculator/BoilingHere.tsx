@@ -3,14 +3,15 @@ import { boilingTogether } from "@/core/plant/oil";
 import { unitsFor } from "@/core/units/units";
 import { pressureAtAltitudePa } from "@/core/water/atmosphere";
 import { boilingPointC } from "@/core/water/saturation";
+import { t } from "@/language/t";
 import { Question, useAsked, type Asking } from "./Question";
 
 /** The boiling point at a height, and with an oil beside the water. */
 export function BoilingHere({ units, site }: Asking) {
   const { fields, values } = useAsked({
     altitude: {
-      label: "Height above the sea",
-      name: "The height",
+      label: t`Height above the sea`,
+      name: t`The height`,
       min: -400_000,
       max: 5_500_000,
       choices: unitsFor("altitude", units),
@@ -20,14 +21,14 @@ export function BoilingHere({ units, site }: Asking) {
   const pressure = values ? pressureAtAltitudePa(values.altitude / 1000) : undefined;
   return (
     <Question
-      title="Where does water boil here?"
+      title={t`Where does water boil here?`}
       answer={
         pressure === undefined ? undefined : words(showTemperature(boilingPointC(pressure), units))
       }
       detail={
         pressure === undefined
           ? undefined
-          : `At ${fixed(pressure / 100, 0)} hPa. Water with citrus oil boils together at ${words(showTemperature(boilingTogether({ limonene: 1 }, pressure).temperatureC, units))}.`
+          : t`At ${fixed(pressure / 100, 0)} hPa. Water with citrus oil boils together at ${words(showTemperature(boilingTogether({ limonene: 1 }, pressure).temperatureC, units))}.`
       }
     >
       {fields}

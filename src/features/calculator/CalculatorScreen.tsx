@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences, selectStills } from "@/store/selectors";
 import { WordsHere } from "@/ui/primitives/WordsHere";
@@ -21,8 +22,8 @@ export function CalculatorScreen() {
   const common = { units, site, still: stills[0] };
   return (
     <Screen
-      title="Calculator"
-      back={{ href: "/bench", label: "Bench" }}
+      title={t`Calculator`}
+      back={{ href: "/bench", label: t`Bench` }}
       words={
         <WordsHere
           all="/bench/words"

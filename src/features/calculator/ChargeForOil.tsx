@@ -3,6 +3,7 @@ import { showMass, words } from "@/core/units/format";
 import { WishRefusal, massForWish } from "@/core/plan/massForWish";
 import type { PlanInput } from "@/core/plan/planInput";
 import { methodsOf } from "@/core/still/fillLimits";
+import { t } from "@/language/t";
 import { stillFigures } from "@/logbook/still/stillFigures";
 import { usePlantBook } from "@/store/hooks";
 import { wishWords } from "@/words/refusalWords";
@@ -15,8 +16,8 @@ export function ChargeForOil({ units, site, still }: Asking) {
   const [plantId, setPlantId] = useState("lavender");
   const { fields, values } = useAsked({
     oil: {
-      label: "Visible oil",
-      name: "Oil",
+      label: t`Visible oil`,
+      name: t`Oil`,
       min: 0,
       max: 1e4,
       above: true,
@@ -42,18 +43,18 @@ export function ChargeForOil({ units, site, still }: Asking) {
     try {
       const { massG, charges } = massForWish(input, { what: "oil", volumeMl });
       return {
-        text: `${words(showMass(massG, units))} in ${charges} ${charges === 1 ? "charge" : "charges"}`,
-        detail: `${input.state} ${plant.part}, in ${still.name}, one to one, in an average year.`,
+        text: t`${words(showMass(massG, units))} in ${charges} ${charges === 1 ? t`charge` : t`charges`}`,
+        detail: t`${input.state} ${plant.part}, in ${still.name}, one to one, in an average year.`,
       };
     } catch (error) {
       if (!(error instanceof WishRefusal)) throw error;
-      return { text: "Not this way", detail: wishWords(error.why, units) };
+      return { text: t`Not this way`, detail: wishWords(error.why, units) };
     }
   }
   return (
     <Question
-      title="What charge for so much oil?"
-      answer={still ? answer?.text : "Add a still first"}
+      title={t`What charge for so much oil?`}
+      answer={still ? answer?.text : t`Add a still first`}
       detail={answer?.detail}
     >
       <Select

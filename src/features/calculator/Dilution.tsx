@@ -4,6 +4,7 @@ import type { Whose } from "@/core/plant/cautions";
 import { mostOnSkin } from "@/core/care/onSkin";
 import { partOfPlant } from "@/core/care/partOfPlant";
 import { oilForDilution, usualDropsPerMl } from "@/core/yield/convert";
+import { t } from "@/language/t";
 import { usePlantBook } from "@/store/hooks";
 import { Choice } from "@/ui/primitives/Choice";
 import { Select } from "@/ui/primitives/Select";
@@ -17,8 +18,8 @@ export function Dilution(_: Asking) {
   const plant = book.byId(plantId);
   const { fields, values } = useAsked({
     percent: {
-      label: "Share of oil",
-      name: "The share",
+      label: t`Share of oil`,
+      name: t`The share`,
       min: 0,
       max: 50,
       above: true,
@@ -27,7 +28,7 @@ export function Dilution(_: Asking) {
       start: 1,
     },
     carrier: {
-      label: "Carrier",
+      label: t`Carrier`,
       name: "Carrier",
       min: 0,
       max: 1e5,
@@ -41,24 +42,24 @@ export function Dilution(_: Asking) {
   const tooMuch = values !== undefined && values.percent > most;
   return (
     <Question
-      title="How much oil for a dilution?"
+      title={t`How much oil for a dilution?`}
       answer={
         oil === undefined
           ? undefined
           : most === 0
-            ? "None: not on skin"
+            ? t`None: not on skin`
             : tooMuch
-              ? `Too much: ${plainNumber(most)} % at most`
+              ? t`Too much: ${plainNumber(most)} % at most`
               : words(showOil(oil))
       }
       detail={
         oil === undefined
           ? undefined
           : most === 0
-            ? `${plant?.name}: no dilution is cautious enough.`
+            ? t`${plant?.name ?? ""}: no dilution is cautious enough.`
             : tooMuch
-              ? `The usual cautious maximum for ${plant?.name} there is ${plainNumber(most)} %. Check before use.`
-              : `About ${Math.round(oil * usualDropsPerMl)} drops. A spot test first; none is to be swallowed, and in pregnancy ask someone qualified.`
+              ? t`The usual cautious maximum for ${plant?.name ?? ""} there is ${plainNumber(most)} %. Check before use.`
+              : t`About ${Math.round(oil * usualDropsPerMl)} drops. A spot test first; none is to be swallowed, and in pregnancy ask someone qualified.`
       }
     >
       <Select
@@ -69,11 +70,11 @@ export function Dilution(_: Asking) {
       />
       <Choice
         shown
-        label="For"
+        label={t`For`}
         options={[
-          { value: "body", label: "The body" },
-          { value: "face", label: "The face" },
-          { value: "child", label: "A child of two to six" },
+          { value: "body", label: t`The body` },
+          { value: "face", label: t`The face` },
+          { value: "child", label: t`A child of two to six` },
         ]}
         value={whose}
         onChange={setWhose}

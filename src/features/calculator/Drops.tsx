@@ -1,14 +1,23 @@
 import { showOil, words } from "@/core/units/format";
 import { dropsToMl, usualDropsPerMl } from "@/core/yield/convert";
+import { t } from "@/language/t";
 import { Question, useAsked, type Asking } from "./Question";
 
 /** Drops as millilitres. */
 export function Drops(_: Asking) {
   const { fields, values } = useAsked({
-    drops: { label: "Drops", name: "Drops", min: 0, max: 1e6, above: true, choices: [], start: 35 },
+    drops: {
+      label: t`Drops`,
+      name: t`Drops`,
+      min: 0,
+      max: 1e6,
+      above: true,
+      choices: [],
+      start: 35,
+    },
     perMl: {
-      label: "Drops in a mL",
-      name: "Drops in a mL",
+      label: t`Drops in a mL`,
+      name: t`Drops in a mL`,
       min: 5,
       max: 80,
       choices: [],
@@ -17,9 +26,9 @@ export function Drops(_: Asking) {
   });
   return (
     <Question
-      title="How much are so many drops?"
+      title={t`How much are so many drops?`}
       answer={values && words(showOil(dropsToMl(values.drops, values.perMl)))}
-      detail="Twenty to the millilitre is usual; count your own dropper once."
+      detail={t`Twenty to the millilitre is usual; count your own dropper once.`}
     >
       {fields}
     </Question>

@@ -6,6 +6,7 @@ import { unitsFor } from "@/core/units/units";
 import { pressureAtAltitudePa } from "@/core/water/atmosphere";
 import { waterHeatCapacity } from "@/core/water/properties";
 import { boilingPointC } from "@/core/water/saturation";
+import { t } from "@/language/t";
 import { stillFigures } from "@/logbook/still/stillFigures";
 import { Question, useAsked, type Asking } from "./Question";
 
@@ -18,8 +19,8 @@ export function HeatUp({ units, site, still }: Asking) {
   const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
   const { fields, values } = useAsked({
     water: {
-      label: "Water",
-      name: "Water",
+      label: t`Water`,
+      name: t`Water`,
       min: 0,
       max: 1e6,
       above: true,
@@ -27,8 +28,8 @@ export function HeatUp({ units, site, still }: Asking) {
       start: 3000,
     },
     power: {
-      label: "Power",
-      name: "Power",
+      label: t`Power`,
+      name: t`Power`,
       min: 0,
       max: 1e5,
       above: true,
@@ -36,8 +37,8 @@ export function HeatUp({ units, site, still }: Asking) {
       start: still?.heat.powerW ?? 2000,
     },
     reaches: {
-      label: "Reaches the pot",
-      name: "The share",
+      label: t`Reaches the pot`,
+      name: t`The share`,
       min: 1,
       max: 100,
       choices: [],
@@ -46,8 +47,8 @@ export function HeatUp({ units, site, still }: Asking) {
         100 * (still?.heat.efficiency ?? heatSources[still?.heat.kind ?? "plate"].usualEfficiency),
     },
     start: {
-      label: "From",
-      name: "The start",
+      label: t`From`,
+      name: t`The start`,
       min: 0,
       max: 90,
       choices: unitsFor("temperature", units),
@@ -70,15 +71,15 @@ export function HeatUp({ units, site, still }: Asking) {
     );
   return (
     <Question
-      title="How long until it boils?"
+      title={t`How long until it boils?`}
       answer={
         minutes === undefined
           ? undefined
           : Number.isFinite(minutes)
             ? showDuration(minutes)
-            : "Never: the pot loses what this heat gives"
+            : t`Never: the pot loses what this heat gives`
       }
-      detail={still ? `In ${still.name}, with its metal and its loss.` : "In a plain steel pot."}
+      detail={still ? t`In ${still.name}, with its metal and its loss.` : t`In a plain steel pot.`}
     >
       {fields}
     </Question>

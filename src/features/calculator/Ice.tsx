@@ -3,6 +3,7 @@ import { condenserDutyJ, coolingWaterL, distillateOutC, iceKg } from "@/core/coo
 import { ownUnits, unitsFor } from "@/core/units/units";
 import { pressureAtAltitudePa } from "@/core/water/atmosphere";
 import { boilingPointC } from "@/core/water/saturation";
+import { t } from "@/language/t";
 import { Question, useAsked, type Asking } from "./Question";
 
 /** Ice, or tub water, for so much distillate. */
@@ -10,8 +11,8 @@ export function Ice({ units, site }: Asking) {
   const boilC = boilingPointC(pressureAtAltitudePa(site.altitudeM));
   const { fields, values } = useAsked({
     distillate: {
-      label: "Distillate",
-      name: "Distillate",
+      label: t`Distillate`,
+      name: t`Distillate`,
       min: 0,
       max: 1e6,
       above: true,
@@ -19,8 +20,8 @@ export function Ice({ units, site }: Asking) {
       start: 1000,
     },
     rise: {
-      label: "Tub may warm by",
-      name: "The rise",
+      label: t`Tub may warm by`,
+      name: t`The rise`,
       min: 1,
       max: 80,
       choices: ownUnits("rise", units),
@@ -30,12 +31,12 @@ export function Ice({ units, site }: Asking) {
   const dutyJ = values && condenserDutyJ(values.distillate, boilC, distillateOutC);
   return (
     <Question
-      title="How much ice for that?"
-      answer={dutyJ === undefined ? undefined : `${words(showIce(iceKg(dutyJ), units))} of ice`}
+      title={t`How much ice for that?`}
+      answer={dutyJ === undefined ? undefined : t`${words(showIce(iceKg(dutyJ), units))} of ice`}
       detail={
         dutyJ === undefined || !values
           ? undefined
-          : `Or ${words(showVolume(coolingWaterL(dutyJ, 0, values.rise) * 1000, units))} of tub water. It carries ${fixed(dutyJ / 1e6, 1)} MJ.`
+          : t`Or ${words(showVolume(coolingWaterL(dutyJ, 0, values.rise) * 1000, units))} of tub water. It carries ${fixed(dutyJ / 1e6, 1)} MJ.`
       }
     >
       {fields}

@@ -1,5 +1,6 @@
 import { showDuration, showVolume, words } from "@/core/units/format";
 import { unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { Question, useAsked, type Asking } from "./Question";
 
 /** Minutes until the pot is at its dry line. */
@@ -7,8 +8,8 @@ export function UntilDry({ units, still }: Asking) {
   const volumes = unitsFor("volume", units);
   const { fields, values } = useAsked({
     water: {
-      label: "In the pot",
-      name: "Water",
+      label: t`In the pot`,
+      name: t`Water`,
       min: 0,
       max: 1e6,
       above: true,
@@ -16,16 +17,16 @@ export function UntilDry({ units, still }: Asking) {
       start: 3000,
     },
     dryLine: {
-      label: "Dry line",
-      name: "The dry line",
+      label: t`Dry line`,
+      name: t`The dry line`,
       min: 0,
       max: 1e6,
       choices: volumes,
       start: still?.dryLineMl ?? 500,
     },
     rate: {
-      label: "Distillate a minute",
-      name: "The rate",
+      label: t`Distillate a minute`,
+      name: t`The rate`,
       min: 0,
       max: 5000,
       above: true,
@@ -36,17 +37,17 @@ export function UntilDry({ units, still }: Asking) {
   const spare = values && values.water - values.dryLine;
   return (
     <Question
-      title="How long until it is dry?"
+      title={t`How long until it is dry?`}
       answer={
         values && spare !== undefined
           ? spare <= 0
-            ? "It is dry now: heat off, let it cool"
+            ? t`It is dry now: heat off, let it cool`
             : showDuration(spare / values.rate)
           : undefined
       }
       detail={
         spare !== undefined && spare > 0
-          ? `${words(showVolume(spare, units))} are above the dry line.`
+          ? t`${words(showVolume(spare, units))} are above the dry line.`
           : undefined
       }
     >

@@ -4,6 +4,7 @@ import { showDay } from "@/core/units/dates";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { runToCompare } from "@/logbook/run/runToCompare";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
@@ -55,8 +56,8 @@ export function CompareScreen({ ids }: { ids: readonly string[] }) {
   );
   return (
     <Screen
-      title="Compare"
-      back={{ href: "/runs", label: "Runs" }}
+      title={t`Compare`}
+      back={{ href: "/runs", label: t`Runs` }}
       words={
         <WordsHere
           all="/bench/words"
@@ -69,16 +70,16 @@ export function CompareScreen({ ids }: { ids: readonly string[] }) {
         chosen.length > 1 ? (
           <>
             <Card className="gap-2">
-              <Txt variant="heading">What they gave</Txt>
+              <Txt variant="heading">{t`What they gave`}</Txt>
               <Choice
-                label="Oil, calculated as"
+                label={t`Oil, calculated as`}
                 options={basesIn(units)}
                 value={basis}
                 onChange={setBasis}
               />
               <Table
-                label="Yields on one basis"
-                head={["Run", "Oil"]}
+                label={t`Yields on one basis`}
+                head={[t`Run`, t`Oil`]}
                 rows={chosen.map(({ summary }) => [
                   nameOf(summary),
                   yieldText(summary, basis, units),
@@ -101,8 +102,8 @@ export function CompareScreen({ ids }: { ids: readonly string[] }) {
               look="plain"
               size="small"
               leaves
-              label="Leave out"
-              hint={`Leave out run ${summary.run.number}`}
+              label={t`Leave out`}
+              hint={t`Leave out run ${summary.run.number}`}
               onPress={() => show(chosenIds.filter((id) => id !== summary.run.id))}
             />
           </View>
@@ -118,15 +119,15 @@ export function CompareScreen({ ids }: { ids: readonly string[] }) {
         {chosen.length < 2 ? (
           <Txt>
             {runs.length < 2
-              ? "Comparing takes two runs. The second one appears here once it is planned."
-              : "Two to six runs. Those of the same plant come first."}
+              ? t`Comparing takes two runs. The second one appears here once it is planned.`
+              : t`Two to six runs. Those of the same plant come first.`}
           </Txt>
         ) : null}
       </Card>
       {chosen.length > 1 ? (
         <>
           <Differences
-            names={chosen.map(({ summary }) => `Run ${summary.run.number}`)}
+            names={chosen.map(({ summary }) => t`Run ${summary.run.number}`)}
             facts={facts}
           />
           {chosen.slice(1).map((each) => (
@@ -152,8 +153,8 @@ function Differences({
   );
   return (
     <Card className="gap-3">
-      <Txt variant="heading">What differs</Txt>
-      {differing.length === 0 ? <Txt>Nothing that was noted.</Txt> : null}
+      <Txt variant="heading">{t`What differs`}</Txt>
+      {differing.length === 0 ? <Txt>{t`Nothing that was noted.`}</Txt> : null}
       {differing.map((name) => (
         <View key={name} className="gap-[2px] border-t border-line pt-2">
           <Txt variant="label">{name}</Txt>
@@ -163,7 +164,7 @@ function Differences({
                 <Txt variant="small" className="shrink-0">
                   {run}
                 </Txt>
-                <Txt className="min-w-0 shrink">{known[i]!.get(name) ?? "not noted"}</Txt>
+                <Txt className="min-w-0 shrink">{known[i]!.get(name) ?? t`not noted`}</Txt>
               </View>
             ))}
           </View>
@@ -174,7 +175,7 @@ function Differences({
 }
 
 function nameOf({ run, plantName, at }: RunSummary): string {
-  return `Run ${run.number}: ${plantName}, ${run.state}, ${showDay(at)}`;
+  return t`Run ${run.number}: ${plantName}, ${run.state}, ${showDay(at)}`;
 }
 
 /** Runs that can be put beside the first, those of its plant on top. */
@@ -185,7 +186,7 @@ function toChoose(
 ) {
   const like = (summary: RunSummary) => Number(summary.run.plantId === first?.run.plantId);
   return [
-    { value: "", label: "Choose a run" },
+    { value: "", label: t`Choose a run` },
     ...summaries
       .filter(({ run }) => !chosenIds.includes(run.id))
       .sort((a, b) => like(b) - like(a) || b.run.number - a.run.number)
@@ -194,7 +195,7 @@ function toChoose(
 }
 
 function yieldText({ result }: RunSummary, basis: Basis, units: UnitSystem): string {
-  if (!result) return "not measured";
-  if (basis === "ml") return `${fixed(result.oilMl, 2)} mL`;
+  if (!result) return t`not measured`;
+  if (basis === "ml") return t`${fixed(result.oilMl, 2)} mL`;
   return words(showYield(basis === "dry" ? result.mlPerKgDry : result.mlPerKg, units));
 }

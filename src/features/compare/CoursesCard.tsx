@@ -2,6 +2,7 @@ import { useMemo } from "react";
 import { significant } from "@/core/units/format";
 import { type UnitSystem, fromCanonical, ownUnits, units as unitTable } from "@/core/units/units";
 import { courseOfRun } from "@/core/learn/compareRuns";
+import { t } from "@/language/t";
 import { Courses, type Course } from "@/ui/charts/Courses";
 import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
@@ -33,12 +34,12 @@ export function CoursesCard({
   const unit = basesIn(units).find(({ value }) => value === basis)!.label;
   return (
     <Card className="gap-2">
-      <Txt variant="heading">How the oil came</Txt>
+      <Txt variant="heading">{t`How the oil came`}</Txt>
       <Choice
-        label="Over"
+        label={t`Over`}
         options={[
-          { value: "minutes", label: "Minutes" },
-          { value: "litresPerKg", label: `Distillate, ${unitTable[axisUnit].symbol}` },
+          { value: "minutes", label: t`Minutes` },
+          { value: "litresPerKg", label: t`Distillate, ${unitTable[axisUnit].symbol}` },
         ]}
         value={axis}
         onChange={setAxis}
@@ -47,18 +48,15 @@ export function CoursesCard({
         courses={courses}
         xUnit={
           axis === "minutes"
-            ? "minutes from the first drop"
-            : `distillate, ${unitTable[axisUnit].symbol}`
+            ? t`minutes from the first drop`
+            : t`distillate, ${unitTable[axisUnit].symbol}`
         }
-        yUnit={`visible oil, ${unit}`}
-        inWords={`Visible oil over the run, ${unit}: ${courses
-          .map(({ name, points }) => `run ${name} ends at ${significant(points.at(-1)!.y, 3)}`)
+        yUnit={t`visible oil, ${unit}`}
+        inWords={t`Visible oil over the run, ${unit}: ${courses
+          .map(({ name, points }) => t`run ${name} ends at ${significant(points.at(-1)!.y, 3)}`)
           .join(", ")}.`}
       />
-      <Txt variant="small">
-        Lines are calculated, to the amount measured at the end. Rings are readings taken during the
-        run.
-      </Txt>
+      <Txt variant="small">{t`Lines are calculated, to the amount measured at the end. Rings are readings taken during the run.`}</Txt>
     </Card>
   );
 }

@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import { compareRuns, type RunToCompare } from "@/core/learn/compareRuns";
+import { t } from "@/language/t";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { orNothing } from "./orNothing";
 import { Card } from "@/ui/primitives/Card";
@@ -14,7 +15,7 @@ export interface Beside {
 
 /** How much of the difference between two runs the model lays to what, and how much stays unexplained. */
 export function LaidTo({ a, b }: { a: Beside; b: Beside }) {
-  const title = `Run ${b.summary.run.number} against run ${a.summary.run.number}`;
+  const title = t`Run ${b.summary.run.number} against run ${a.summary.run.number}`;
   const { compared: mine } = a;
   const { compared: other } = b;
   const compared = mine && other && orNothing(() => compareRuns(mine, other));
@@ -22,10 +23,7 @@ export function LaidTo({ a, b }: { a: Beside; b: Beside }) {
     return (
       <Card className="gap-2">
         <Txt variant="heading">{title}</Txt>
-        <Txt>
-          These two cannot be reckoned one beside the other: the oil of one is not measured, or its
-          plan does not say enough.
-        </Txt>
+        <Txt>{t`These two cannot be reckoned one beside the other: the oil of one is not measured, or its plan does not say enough.`}</Txt>
       </Card>
     );
   const { seen, model, parts, unexplained } = compared;
@@ -34,17 +32,19 @@ export function LaidTo({ a, b }: { a: Beside; b: Beside }) {
       <Txt variant="heading">{title}</Txt>
       <Txt variant="strong">
         {seen === undefined
-          ? "One of them gave nothing."
-          : `${capital(ratioWords(seen))} oil to the dry matter.`}
+          ? t`One of them gave nothing.`
+          : t`${capital(ratioWords(seen))} oil to the dry matter.`}
       </Txt>
       {[...parts]
         .sort((x, y) => Math.abs(Math.log(y.ratio)) - Math.abs(Math.log(x.ratio)))
         .map(({ aspect, ratio }) => (
           <Line key={aspect} name={aspectWords[aspect]} value={ratioWords(ratio)} />
         ))}
-      {parts.length > 1 ? <Line name="All of that by the model" value={ratioWords(model)} /> : null}
+      {parts.length > 1 ? (
+        <Line name={t`All of that by the model`} value={ratioWords(model)} />
+      ) : null}
       {unexplained === undefined ? null : (
-        <Line strong name="Not explained" value={ratioWords(unexplained)} />
+        <Line strong name={t`Not explained`} value={ratioWords(unexplained)} />
       )}
       <Txt variant="small">{remainderSentence(compared)}</Txt>
     </Card>

@@ -1,6 +1,7 @@
 import { View } from "react-native";
 import { showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import { cutsMlOf, notesOfPlan } from "@/logbook/run/notesOfPlan";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { NoteBands, NoteLegend, shownFamilies } from "@/ui/charts/NoteBands";
@@ -18,18 +19,18 @@ export function NotesBeside({ runs, units }: { runs: readonly RunSummary[]; unit
   const families = shownFamilies(told.flatMap(({ notes }) => notes.bands));
   return (
     <Card className="gap-2">
-      <Txt variant="heading">Notes over the run</Txt>
+      <Txt variant="heading">{t`Notes over the run`}</Txt>
       {told.map(({ run, notes }) => (
         <View key={run.id} className="gap-1">
-          <Txt variant="label">{`Run ${run.number}`}</Txt>
+          <Txt variant="label">{t`Run ${run.number}`}</Txt>
           <NoteBands
             bands={notes.bands}
             families={families}
             cutsMl={cutsMlOf(run.plan)}
-            from="first drop"
+            from={t`first drop`}
             to={words(showVolume(notes.distillateMl, units))}
             height={34}
-            inWords={`Run ${run.number}: mostly ${notes
+            inWords={t`Run ${run.number}: mostly ${notes
               .mostly(0, notes.distillateMl)
               .map((family) => noteWords[family])
               .join(", ")}.`}
@@ -37,7 +38,7 @@ export function NotesBeside({ runs, units }: { runs: readonly RunSummary[]; unit
         </View>
       ))}
       <NoteLegend families={families} names={noteWords} />
-      <Txt variant="small">By each plan, as the plant usually is.</Txt>
+      <Txt variant="small">{t`By each plan, as the plant usually is.`}</Txt>
     </Card>
   );
 }

@@ -1,5 +1,6 @@
 import { yieldUnit } from "@/core/units/format";
 import { type UnitSystem, fromCanonical } from "@/core/units/units";
+import { t } from "@/language/t";
 
 /** What a yield is calculated on. */
 export type Basis = "dry" | "charge" | "ml";
@@ -7,8 +8,8 @@ export type Basis = "dry" | "charge" | "ml";
 /** The bases as a choice says them. */
 export function basesIn(units: UnitSystem): { value: Basis; label: string }[] {
   return [
-    { value: "dry", label: `${yieldUnit(units)} dry` },
-    { value: "charge", label: `${yieldUnit(units)} as charged` },
+    { value: "dry", label: t`${yieldUnit(units)} dry` },
+    { value: "charge", label: t`${yieldUnit(units)} as charged` },
     { value: "ml", label: "mL" },
   ];
 }

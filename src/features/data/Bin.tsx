@@ -1,5 +1,6 @@
 import { showDayOfYear } from "@/core/units/dates";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { bringBack } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectBin } from "@/store/selectors";
@@ -16,23 +17,23 @@ export function Bin() {
   const binned = useAppSelector(selectBin);
   return (
     <View className="gap-2">
-      <Txt variant="heading">Bin</Txt>
+      <Txt variant="heading">{t`Bin`}</Txt>
       {binned.length === 0 ? (
         <Card>
-          <Txt>Empty. What you delete can be brought back for 30 days.</Txt>
+          <Txt>{t`Empty. What you delete can be brought back for 30 days.`}</Txt>
         </Card>
       ) : null}
       {binned.slice(0, 50).map((record) => (
         <Row
           key={record.id}
           title={nameOf(record, plantBook)}
-          detail={`deleted ${showDayOfYear(new Date(record.deletedAt ?? 0))}`}
+          detail={t`deleted ${showDayOfYear(new Date(record.deletedAt ?? 0))}`}
           end={
             <Button
               look="plain"
               size="small"
-              label="Bring back"
-              hint={`Bring back ${nameOf(record, plantBook)}`}
+              label={t`Bring back`}
+              hint={t`Bring back ${nameOf(record, plantBook)}`}
               onPress={() => dispatch(bringBack([record]))}
             />
           }

@@ -1,7 +1,8 @@
-import { counted, fixed } from "@/core/units/format";
+import { fixed } from "@/core/units/format";
 import { useState } from "react";
 import { View } from "react-native";
 import { maxFileBytes, readLogbook, type ImportPreview } from "@/exchange/logbookFile";
+import { plural, t } from "@/language/t";
 import { chosenLogbook } from "@/storage/logbookChoice";
 import { takeAside, takeIn } from "@/store/changes";
 import { keepAttachments } from "@/store/attachments";
@@ -34,21 +35,21 @@ export function DataScreen() {
     if (later > 0) return;
     if (file.size > maxFileBytes) {
       setProblem(
-        `${file.name} is ${fixed(file.size / 1048576, 0)} MB. A logbook is far smaller (${fixed(maxFileBytes / 1048576, 0)} MB at most): is it the right file?`,
+        t`${file.name} is ${fixed(file.size / 1048576, 0)} MB. A logbook is far smaller (${fixed(maxFileBytes / 1048576, 0)} MB at most): is it the right file?`,
       );
       return;
     }
     const read = readLogbook(await file.text(), records);
     if (read.ok) setPreview({ name: file.name, preview: read.preview });
-    else setProblem(`${file.name}: ${read.problem} Nothing was changed.`);
+    else setProblem(t`${file.name}: ${read.problem} Nothing was changed.`);
   }
 
   useDropped("/bench/data", (file) => void choose(file), later === 0);
 
   return (
     <Screen
-      title="Data"
-      back={{ href: "/bench", label: "Bench" }}
+      title={t`Data`}
+      back={{ href: "/bench", label: t`Bench` }}
       aside={
         <>
           <Demonstration />
@@ -58,21 +59,18 @@ export function DataScreen() {
     >
       <SaveCard />
       <Card className="gap-3">
-        <Txt variant="heading">Bring in</Txt>
-        <Txt>
-          A logbook file from here or another device. You see first what it would change. What
-          either side noted is kept, whichever way round files are brought in.
-        </Txt>
+        <Txt variant="heading">{t`Bring in`}</Txt>
+        <Txt>{t`A logbook file from here or another device. You see first what it would change. What either side noted is kept, whichever way round files are brought in.`}</Txt>
         {later > 0 ? (
           <Txt
             role="status"
             variant="label"
-          >{`Reading the logbook: ${counted(later, "record")} to come.`}</Txt>
+          >{t`Reading the logbook: ${plural(later, { one: "# record", other: "# records" })} to come.`}</Txt>
         ) : null}
         <View className="flex-row">
           <FileChoice
-            label="Logbook file"
-            button="Choose a file"
+            label={t`Logbook file`}
+            button={t`Choose a file`}
             accept=".json,application/json"
             size="small"
             onChoose={(file) => void choose(file)}
@@ -88,17 +86,22 @@ export function DataScreen() {
           onClose={() => setPreview(undefined)}
           onTake={({ added, changed, samples, attachments, setAside }) => {
             void dispatch(takeAside(setAside)).catch((error: unknown) =>
-              setProblem(`The file's unreadable texts were not stored: ${String(error)}`),
+              setProblem(t`The file's unreadable texts were not stored: ${String(error)}`),
             );
             void dispatch(keepSamples(samples)).catch((error: unknown) =>
-              setProblem(`The instruments' samples were not stored: ${String(error)}`),
+              setProblem(t`The instruments' samples were not stored: ${String(error)}`),
             );
             void dispatch(keepAttachments(attachments)).catch((error: unknown) =>
-              setProblem(`The pictures and spoken notes were not stored: ${String(error)}`),
+              setProblem(t`The pictures and spoken notes were not stored: ${String(error)}`),
             );
             const taken = [...added, ...changed];
             if (taken.length > 0)
-              dispatch(takeIn(`${counted(taken.length, "record")} brought in.`, taken));
+              dispatch(
+                takeIn(
+                  t`${plural(taken.length, { one: "# record", other: "# records" })} brought in.`,
+                  taken,
+                ),
+              );
             setPreview(undefined);
           }}
         />

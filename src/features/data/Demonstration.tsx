@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { chosenLogbook, switchLogbook } from "@/storage/logbookChoice";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -9,17 +10,17 @@ export function Demonstration() {
   const demo = chosenLogbook() === "sereno-demo";
   return (
     <Card className="gap-3">
-      <Txt variant="heading">{demo ? "Your own logbook" : "Demonstration"}</Txt>
+      <Txt variant="heading">{demo ? t`Your own logbook` : t`Demonstration`}</Txt>
       <Txt>
         {demo
-          ? "This is the demonstration. Your own logbook is untouched."
-          : "A made-up season at Vesper Croft, kept apart from your own logbook."}
+          ? t`This is the demonstration. Your own logbook is untouched.`
+          : t`A made-up season at Vesper Croft, kept apart from your own logbook.`}
       </Txt>
       <View className="flex-row">
         <Button
           look="quiet"
           size="small"
-          label={demo ? "Leave the demonstration" : "Open the demonstration"}
+          label={demo ? t`Leave the demonstration` : t`Open the demonstration`}
           onPress={() => switchLogbook(demo ? "sereno" : "sereno-demo")}
         />
       </View>

@@ -1,6 +1,7 @@
 import { useRef, useState } from "react";
 import { NotPaired } from "@/exchange/share/notPaired";
 import { keepPair, namedDevice } from "@/exchange/share/sharingActs";
+import { t } from "@/language/t";
 import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { Sheet } from "@/ui/primitives/Sheet";
@@ -38,22 +39,22 @@ export function EnterCodeSheet({ onClose }: { onClose: () => void }) {
   }
   return (
     <Sheet
-      title="Pair with another device"
+      title={t`Pair with another device`}
       intro={
         state === "paired"
           ? undefined
-          : "The other device shows a code. From then on both have the whole logbook of either."
+          : t`The other device shows a code. From then on both have the whole logbook of either.`
       }
       open
       onClose={onClose}
       onSubmit={() => void pair()}
     >
       {state === "paired" ? (
-        <Txt role="status">{`Paired with ${pairedWith}. Both logbooks are now brought together.`}</Txt>
+        <Txt role="status">{t`Paired with ${pairedWith}. Both logbooks are now brought together.`}</Txt>
       ) : (
         <>
           <TextField
-            label="Code"
+            label={t`Code`}
             value={typed}
             onChange={setTyped}
             problem={problem}
@@ -61,7 +62,7 @@ export function EnterCodeSheet({ onClose }: { onClose: () => void }) {
             focused
           />
           <Button
-            label={state === "asking" ? "Waiting for the other device…" : "Pair"}
+            label={state === "asking" ? t`Waiting for the other device…` : t`Pair`}
             disabled={state === "asking"}
             once
             onPress={() => void pair()}

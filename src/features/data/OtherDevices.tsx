@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { View } from "react-native";
 import { findRelay } from "@/exchange/share/findRelay";
 import { endPair, renameDevice } from "@/exchange/share/sharingActs";
+import { t } from "@/language/t";
 import { longestDeviceName } from "@/storage/shareStorage";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import type { PairStatus } from "@/store/sharingSlice";
@@ -15,12 +16,12 @@ import { EnterCodeSheet } from "./EnterCodeSheet";
 import { ShowCodeSheet } from "./ShowCodeSheet";
 
 const statusWords: Record<PairStatus, string> = {
-  opening: "Connecting…",
-  here: "Connected: what is noted on one is on the other at once.",
-  away: "Not connected just now. What is noted here reaches it when it is back.",
-  cut: "No connection. What is noted on both is brought together when it is back.",
-  elsewhere: "Shared by another tab of this browser.",
-  ended: "Ended. Both keep what they have.",
+  opening: t`Connecting…`,
+  here: t`Connected: what is noted on one is on the other at once.`,
+  away: t`Not connected just now. What is noted here reaches it when it is back.`,
+  cut: t`No connection. What is noted on both is brought together when it is back.`,
+  elsewhere: t`Shared by another tab of this browser.`,
+  ended: t`Ended. Both keep what they have.`,
 };
 
 /** The devices that share this logbook: how it goes with each, and the way to pair another. */
@@ -48,11 +49,8 @@ export function OtherDevices() {
   };
   return (
     <Card className="gap-3">
-      <Txt variant="heading">My other devices</Txt>
-      <Txt>
-        Pair a phone and a computer, and both have the same logbook from then on: what you note at
-        the still is on the other within a second. Without a connection each goes on alone.
-      </Txt>
+      <Txt variant="heading">{t`My other devices`}</Txt>
+      <Txt>{t`Pair a phone and a computer, and both have the same logbook from then on: what you note at the still is on the other within a second. Without a connection each goes on alone.`}</Txt>
       {pairs.map(({ line, other, status, agreedAt, newer }) => (
         <View key={line} className="gap-1 border-t border-line pt-2">
           <View className="flex-row flex-wrap items-center justify-between gap-2">
@@ -60,8 +58,10 @@ export function OtherDevices() {
               {other.name}
             </Txt>
             <Button
-              label={status === "ended" ? "Remove" : "End pairing"}
-              hint={status === "ended" ? `Remove ${other.name}` : `End pairing with ${other.name}`}
+              label={status === "ended" ? t`Remove` : t`End pairing`}
+              hint={
+                status === "ended" ? t`Remove ${other.name}` : t`End pairing with ${other.name}`
+              }
               look="quiet"
               size="small"
               onPress={() => void dispatch(endPair(line)).then((fault) => setProblem(fault))}
@@ -69,44 +69,40 @@ export function OtherDevices() {
           </View>
           <Txt role="status">{statusWords[status]}</Txt>
           <Txt variant="small">
-            {agreedAt ? `Both last had the same at ${timeOf(agreedAt)}.` : "Not yet compared."}
+            {agreedAt ? t`Both last had the same at ${timeOf(agreedAt)}.` : t`Not yet compared.`}
           </Txt>
           {newer ? (
             <Notice
               severity="caution"
-              message={`${other.name} has entries of a newer Sereno, which are not shown here.`}
-              remedy="Update Sereno on this device."
+              message={t`${other.name} has entries of a newer Sereno, which are not shown here.`}
+              remedy={t`Update Sereno on this device.`}
             />
           ) : null}
         </View>
       ))}
       {problem ? <Notice severity="error" message={problem} /> : null}
       {relay === "none" ? (
-        <Txt>
-          Pairing needs Sereno to be opened from its own server, which passes sealed messages on.
-          Here there is none: save the logbook as a file and bring it in on the other device. The
-          same file may be brought in more than once.
-        </Txt>
+        <Txt>{t`Pairing needs Sereno to be opened from its own server, which passes sealed messages on. Here there is none: save the logbook as a file and bring it in on the other device. The same file may be brought in more than once.`}</Txt>
       ) : (
         <>
           <TextField
-            label="Name of this device"
+            label={t`Name of this device`}
             value={device.name}
-            placeholder="e.g. Shed phone"
+            placeholder={t`e.g. Shed phone`}
             maxLength={longestDeviceName}
-            help="Shown next to what you note on this device."
+            help={t`Shown next to what you note on this device.`}
             onChange={(name) => void dispatch(renameDevice(name))}
           />
           <View className="flex-row flex-wrap gap-2">
             <Button
-              label="Show a code"
+              label={t`Show a code`}
               size="small"
               opens
               disabled={relay === undefined}
               onPress={() => setSheet("show")}
             />
             <Button
-              label="Enter a code"
+              label={t`Enter a code`}
               look="quiet"
               size="small"
               opens

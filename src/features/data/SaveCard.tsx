@@ -1,11 +1,12 @@
 import { isoDay } from "@/core/units/dates";
-import { counted, significant } from "@/core/units/format";
+import { significant } from "@/core/units/format";
 import { useEffect, useState } from "react";
 import { View } from "react-native";
 import { bottlesCsv, harvestsCsv, runsCsv, usesCsv } from "@/exchange/csv";
 import { maxFileBytes } from "@/exchange/logbookFile";
 import { handOver } from "@/exchange/download";
 import { saveLogbookFile } from "@/exchange/saveLogbookFile";
+import { plural, t } from "@/language/t";
 import { summarise } from "@/logbook/run/runSummary";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { readable } from "@/store/openLogbook";
@@ -48,7 +49,7 @@ export function SaveCard() {
   const tables = [
     {
       name: "runs",
-      label: "Runs as CSV",
+      label: t`Runs as CSV`,
       text: () =>
         runsCsv(
           runs.map((run) => summarise(run, plantBook)),
@@ -57,31 +58,28 @@ export function SaveCard() {
     },
     {
       name: "bottles",
-      label: "Bottles as CSV",
+      label: t`Bottles as CSV`,
       text: () => bottlesCsv(bottles, lots, uses, plantBook),
     },
     {
       name: "harvests",
-      label: "Harvests as CSV",
+      label: t`Harvests as CSV`,
       text: () => harvestsCsv(harvests, plantBook),
     },
-    { name: "uses", label: "Uses as CSV", text: () => usesCsv(uses, bottles, lots, plantBook) },
+    { name: "uses", label: t`Uses as CSV`, text: () => usesCsv(uses, bottles, lots, plantBook) },
   ];
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Save</Txt>
-      <Txt>
-        The logbook lives in this browser. Save a file now and then, and before you clear or change
-        the browser.
-      </Txt>
+      <Txt variant="heading">{t`Save`}</Txt>
+      <Txt>{t`The logbook lives in this browser. Save a file now and then, and before you clear or change the browser.`}</Txt>
       {pictures.count > 0 ? (
         <Check
-          label={`With ${counted(pictures.count, "picture or spoken note", "pictures and spoken notes")}`}
-          reason={`They make the file ${significant(pictures.bytes / 1e6, 2)} MB larger${
+          label={t`With ${plural(pictures.count, { one: "# picture or spoken note", other: "# pictures and spoken notes" })}`}
+          reason={
             pictures.bytes > maxFileBytes * roomForRest
-              ? ": too large to be brought in again. Save without them, and keep them another way"
-              : ""
-          }.`}
+              ? t`They make the file ${significant(pictures.bytes / 1e6, 2)} MB larger: too large to be brought in again. Save without them, and keep them another way.`
+              : t`They make the file ${significant(pictures.bytes / 1e6, 2)} MB larger.`
+          }
           checked={withPictures}
           onChange={setWithPictures}
         />
@@ -90,7 +88,7 @@ export function SaveCard() {
         <Button
           size="small"
           disabled={later > 0}
-          label="Whole logbook"
+          label={t`Whole logbook`}
           onPress={() =>
             void Promise.all([
               dispatch(loadSamples()).catch(() => []),
@@ -118,10 +116,7 @@ export function SaveCard() {
           />
         ))}
       </View>
-      <Txt variant="small">
-        The logbook file is JSON. Its format is written in schema/sereno-logbook-1.json, which comes
-        with the app.
-      </Txt>
+      <Txt variant="small">{t`The logbook file is JSON. Its format is written in schema/sereno-logbook-1.json, which comes with the app.`}</Txt>
     </Card>
   );
 }

@@ -1,6 +1,7 @@
 import { isoDay } from "@/core/units/dates";
 import { View } from "react-native";
 import { handOver } from "@/exchange/download";
+import { t } from "@/language/t";
 import { discardQuarantined } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
@@ -16,13 +17,13 @@ export function SetAside() {
   if (quarantined.length === 0) return null;
   return (
     <View className="gap-2">
-      <Txt variant="heading">Set aside</Txt>
+      <Txt variant="heading">{t`Set aside`}</Txt>
       <Notice
         severity="caution"
-        message="These stored texts would not open, and were put here word for word."
-        remedy="Save them before you let them go; someone may mend them."
+        message={t`These stored texts would not open, and were put here word for word.`}
+        remedy={t`Save them before you let them go; someone may mend them.`}
         action={{
-          label: "Save them all",
+          label: t`Save them all`,
           onPress: () =>
             void handOver(
               `sereno-set-aside-${today}.json`,
@@ -41,8 +42,8 @@ export function SetAside() {
               <Button
                 look="plain"
                 size="small"
-                label="Discard"
-                hint={`Discard ${key}`}
+                label={t`Discard`}
+                hint={t`Discard ${key}`}
                 onPress={() => void dispatch(discardQuarantined(key))}
               />
             )

@@ -5,6 +5,7 @@ import { qrOfText } from "@/exchange/labels/qr";
 import { NotPaired } from "@/exchange/share/notPaired";
 import type { Offer } from "@/exchange/share/pairing";
 import { keepPair, namedDevice } from "@/exchange/share/sharingActs";
+import { t } from "@/language/t";
 import { useAppDispatch } from "@/store/hooks";
 import { CopyButton } from "@/ui/primitives/CopyButton";
 import { Notice } from "@/ui/primitives/Notice";
@@ -39,8 +40,8 @@ export function ShowCodeSheet({ addresses, onClose }: Props) {
       if (!closed)
         setProblem(
           error instanceof NotPaired
-            ? `${error.message} Close this and show a new one.`
-            : `No code could be made: ${String(error)}`,
+            ? t`${error.message} Close this and show a new one.`
+            : t`No code could be made: ${String(error)}`,
         );
     });
     return () => {
@@ -50,38 +51,31 @@ export function ShowCodeSheet({ addresses, onClose }: Props) {
   }, [dispatch]);
   const from = reachable(addresses);
   return (
-    <Sheet title="Pair another device" open onClose={onClose}>
+    <Sheet title={t`Pair another device`} open onClose={onClose}>
       {problem ? <Notice severity="error" message={problem} /> : null}
       {pairedWith ? (
-        <Txt role="status">{`Paired with ${pairedWith}. Both logbooks are now brought together.`}</Txt>
+        <Txt role="status">{t`Paired with ${pairedWith}. Both logbooks are now brought together.`}</Txt>
       ) : code ? (
         <View className="gap-3">
           {from ? (
             <>
-              <Txt>Scan this with the other device’s camera:</Txt>
+              <Txt>{t`Scan this with the other device’s camera:`}</Txt>
               <QrCode text={`${from}/bench/data#pair=${code}`} />
-              <Txt>{`Or open ${from}/bench/data there, choose “Enter a code” and type:`}</Txt>
+              <Txt>{t`Or open ${from}/bench/data there, choose “Enter a code” and type:`}</Txt>
             </>
           ) : (
-            <Txt>
-              On the other device open Bench, Data, choose “Enter a code” and type this. It must
-              come from the same server; a server that was started with HOST=0.0.0.0 can be reached
-              from other devices.
-            </Txt>
+            <Txt>{t`On the other device open Bench, Data, choose “Enter a code” and type this. It must come from the same server; a server that was started with HOST=0.0.0.0 can be reached from other devices.`}</Txt>
           )}
           <Text role="status" className="font-bold text-[26px] leading-[34px] text-ink">
             {code}
           </Text>
           <View className="flex-row">
-            <CopyButton what="the code" text={code} />
+            <CopyButton what={t`the code`} text={code} />
           </View>
-          <Txt variant="small">
-            It is good for ten minutes and for one device. Give it to nobody else: whoever uses it
-            gets the whole logbook.
-          </Txt>
+          <Txt variant="small">{t`It is good for ten minutes and for one device. Give it to nobody else: whoever uses it gets the whole logbook.`}</Txt>
         </View>
       ) : problem ? null : (
-        <Txt role="status">Making a code…</Txt>
+        <Txt role="status">{t`Making a code…`}</Txt>
       )}
     </Sheet>
   );
@@ -101,7 +95,7 @@ function QrCode({ text }: { text: string }) {
   const { size, runs } = qrOfText(text);
   const side = size + 2 * quiet;
   return (
-    <View role="img" aria-label="The code as a QR code" className="self-center">
+    <View role="img" aria-label={t`The code as a QR code`} className="self-center">
       <Svg
         width={qrSidePx}
         height={qrSidePx}

@@ -1,4 +1,5 @@
 import { fixed, showDuration, showIce, showMass, showOil, words } from "@/core/units/format";
+import { t } from "@/language/t";
 import type { DayNow } from "@/logbook/day/dayNow";
 import { dayTotals } from "@/logbook/day/dayTotals";
 import type { DayRecord } from "@/records/day";
@@ -19,39 +20,39 @@ export function AsItWent({ day, now }: { day: DayRecord; now: DayNow }) {
   if (off === 0) return null;
   return (
     <Card className="gap-3">
-      <Txt variant="heading">As it went</Txt>
+      <Txt variant="heading">{t`As it went`}</Txt>
       <Facts
         facts={[
-          ["Off the heat", `${off} of ${now.charges.length}`],
+          [t`Off the heat`, t`${off} of ${now.charges.length}`],
           [
-            "On the heat",
-            `${showDuration(heatMin.went)}, planned ${showDuration(heatMin.planned)}`,
+            t`On the heat`,
+            t`${showDuration(heatMin.went)}, planned ${showDuration(heatMin.planned)}`,
           ],
           [
-            "Electricity",
+            t`Electricity`,
             mainsKWh.planned > 0
-              ? `at most ${fixed(mainsKWh.went, 1)} kWh, planned ${fixed(mainsKWh.planned, 1)} kWh`
+              ? t`at most ${fixed(mainsKWh.went, 1)} kWh, planned ${fixed(mainsKWh.planned, 1)} kWh`
               : undefined,
           ],
           [
-            "Gas",
+            t`Gas`,
             gasKg.planned > 0
-              ? `at most ${words(showMass(1000 * gasKg.went, units))}, planned ${words(showMass(1000 * gasKg.planned, units))}`
+              ? t`at most ${words(showMass(1000 * gasKg.went, units))}, planned ${words(showMass(1000 * gasKg.planned, units))}`
               : undefined,
           ],
           [
-            "Ice",
+            t`Ice`,
             iceKg.planned > 0 || iceKg.went > 0
-              ? `${words(showIce(iceKg.went, units))} noted, planned ${words(showIce(iceKg.planned, units))}`
+              ? t`${words(showIce(iceKg.went, units))} noted, planned ${words(showIce(iceKg.planned, units))}`
               : undefined,
           ],
           [
-            "Visible oil",
-            measured > 0 ? `${words(showOil(oilMl))} from ${measured} of ${off}` : undefined,
+            t`Visible oil`,
+            measured > 0 ? t`${words(showOil(oilMl))} from ${measured} of ${off}` : undefined,
           ],
           [
-            "Oil by the hour",
-            oilMlPerHour === null ? undefined : `${words(showOil(oilMlPerHour))} on the heat`,
+            t`Oil by the hour`,
+            oilMlPerHour === null ? undefined : t`${words(showOil(oilMlPerHour))} on the heat`,
           ],
         ]}
       />

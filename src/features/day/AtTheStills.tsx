@@ -1,5 +1,6 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { useDueNow, useLitNow } from "@/store/useLitNow";
 import { Button } from "@/ui/primitives/Button";
 import { DueRow } from "@/ui/primitives/DueRow";
@@ -19,8 +20,8 @@ export function AtTheStills() {
   const shown = pressing.length > 0 ? pressing : due.slice(0, soonest);
   return (
     <View className="no-print gap-2">
-      <Txt variant="heading">At the stills now</Txt>
-      <View role="list" aria-label="What is due" className="gap-2">
+      <Txt variant="heading">{t`At the stills now`}</Txt>
+      <View role="list" aria-label={t`What is due`} className="gap-2">
         {shown.map(({ id, ...row }) => (
           <DueRow key={id} {...row} />
         ))}
@@ -29,7 +30,7 @@ export function AtTheStills() {
         <Button
           look="quiet"
           size="small"
-          label="All on the heat"
+          label={t`All on the heat`}
           onPress={() => router.push("/runs/together")}
         />
       </View>

@@ -2,6 +2,7 @@ import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
 import { showMass, words } from "@/core/units/format";
+import { t } from "@/language/t";
 import { chargeDraft } from "@/logbook/day/chargeDraft";
 import { clock as clockTime, type DayRecord } from "@/records/day";
 import type { Run } from "@/records/run";
@@ -58,24 +59,24 @@ export function ChargeSheet({
     <Sheet title={charge.name} open onClose={onClose}>
       <Facts
         facts={[
-          ["Charge", told && words(showMass(told.massG, units))],
-          ["Still", stillName(charge.still)],
+          [t`Charge`, told && words(showMass(told.massG, units))],
+          [t`Still`, stillName(charge.still)],
           [dayActWords.load, clock(charge.loadMin)],
           [dayActWords.lit, clock(charge.litMin)],
-          ["Lost by waiting", lost && `${lostShareWords(lost)} of its oil, estimated`],
+          [t`Lost by waiting`, lost && t`${lostShareWords(lost)} of its oil, estimated`],
           [dayActWords.firstDrop, clock(charge.firstDropMin)],
           [dayActWords.off, clock(charge.offMin)],
-          [dayActWords.close, `${clock(charge.closeMin)} to ${clock(charge.doneMin)}`],
+          [dayActWords.close, t`${clock(charge.closeMin)} to ${clock(charge.doneMin)}`],
         ]}
       />
       {run ? (
         <Button
-          label={`To run ${run.number}`}
+          label={t`To run ${run.number}`}
           onPress={() => router.push(`/runs/${run.id}${charge.fixed ? "" : "/ready"}`)}
         />
       ) : (
         <Button
-          label="Plan this charge"
+          label={t`Plan this charge`}
           onPress={() => {
             dispatch(
               beginPlan(chargeDraft(day, charge.id, charge.still, { harvests, runs, book })),
@@ -85,12 +86,12 @@ export function ChargeSheet({
         />
       )}
       {charge.fixed ? (
-        <Txt variant="small">It is lit, and follows its run.</Txt>
+        <Txt variant="small">{t`It is lit, and follows its run.`}</Txt>
       ) : (
         <>
           {others.length > 1 ? (
             <Choice
-              label="On another still"
+              label={t`On another still`}
               shown
               options={others.map((value) => ({ value, label: stillName(value) }))}
               value={still}
@@ -99,12 +100,12 @@ export function ChargeSheet({
           ) : null}
           <View className="flex-row items-end gap-3">
             <View className="gap-1">
-              <Txt variant="label">Load it at</Txt>
-              <ClockField label="Load it at" value={at} onChange={setAt} wrong={!timed} />
+              <Txt variant="label">{t`Load it at`}</Txt>
+              <ClockField label={t`Load it at`} value={at} onChange={setAt} wrong={!timed} />
             </View>
             <Button
               look="quiet"
-              label="Move it"
+              label={t`Move it`}
               disabled={!timed}
               onPress={() => onMove(still, at)}
             />
@@ -113,7 +114,7 @@ export function ChargeSheet({
             <Button
               look="quiet"
               size="small"
-              label={charge.held ? "Let its time change" : "Keep this time"}
+              label={charge.held ? t`Let its time change` : t`Keep this time`}
               onPress={() => onHold(!charge.held)}
             />
           </View>

@@ -5,6 +5,7 @@ import Svg, { Line, Rect, Text as SvgText } from "react-native-svg";
 import { unstable_createElement } from "react-native-web";
 import { showTime } from "@/core/units/dates";
 import type { PlacedCharge } from "@/core/day/day";
+import { t } from "@/language/t";
 import { Txt } from "@/ui/primitives/Txt";
 
 /** A charge as the chart draws it. */
@@ -69,7 +70,7 @@ export function DayChart({
     <View className="gap-1">
       <View className="flex-row" style={{ paddingLeft: gutter }}>
         <Txt variant="small" style={{ width: handsWidth }} className="break-words">
-          hands
+          {t`hands`}
         </Txt>
         {lanes.map(({ id, name }) => (
           <Txt key={id} variant="small" className="min-w-0 flex-1 px-1" numberOfLines={2}>
@@ -168,7 +169,9 @@ export function DayChart({
         ))}
       </View>
       <Txt variant="small">
-        {`Green: loading. Yellow: heating. Blue: distilling. Grey: waiting, emptying and rinsing.${lengthMin <= end ? " Dashed: the day’s end." : ""}`}
+        {lengthMin <= end
+          ? t`Green: loading. Yellow: heating. Blue: distilling. Grey: waiting, emptying and rinsing. Dashed: the day’s end.`
+          : t`Green: loading. Yellow: heating. Blue: distilling. Grey: waiting, emptying and rinsing.`}
       </Txt>
     </View>
   );
@@ -181,7 +184,7 @@ function onIt(nowMin: number | undefined, lengthMin: number): number {
 
 function inWords(charges: readonly ChartCharge[], clock: (minutes: number) => string): string {
   return charges
-    .map(({ name, loadMin, doneMin }) => `${name} from ${clock(loadMin)} to ${clock(doneMin)}`)
+    .map(({ name, loadMin, doneMin }) => t`${name} from ${clock(loadMin)} to ${clock(doneMin)}`)
     .join("; ");
 }
 

@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import { ownUnits } from "@/core/units/units";
+import { t } from "@/language/t";
 import { useUnits } from "@/store/hooks";
 import { ClockField } from "@/ui/primitives/ClockField";
 import { Fold } from "@/ui/primitives/Fold";
@@ -20,16 +21,16 @@ export function DayLimits({ form, problems, onChange }: Props) {
   const units = useUnits();
   const ice = ownUnits("iceMass", units);
   const counted = [
-    form.hands.text.trim() === "1" ? "one person" : `${form.hands.text} people`,
-    form.mains.text ? `${form.mains.text} ${form.mains.unit} at once` : "fuse not counted",
-    form.ice.text ? `${form.ice.text} ${form.ice.unit} of ice` : "ice not counted",
+    form.hands.text.trim() === "1" ? "one person" : t`${form.hands.text} people`,
+    form.mains.text ? t`${form.mains.text} ${form.mains.unit} at once` : "fuse not counted",
+    form.ice.text ? t`${form.ice.text} ${form.ice.unit} of ice` : "ice not counted",
   ].join(", ");
   return (
     <>
       <Card className="gap-3">
         <MomentField
           kind="day"
-          label="Day"
+          label={t`Day`}
           value={form.on}
           problem={problems.on}
           onChange={(on) => onChange({ on })}
@@ -37,9 +38,9 @@ export function DayLimits({ form, problems, onChange }: Props) {
         <View className="flex-row gap-4">
           {(["from", "until"] as const).map((field) => (
             <View key={field} className="gap-1">
-              <Txt variant="label">{field === "from" ? "From" : "Until"}</Txt>
+              <Txt variant="label">{field === "from" ? t`From` : t`Until`}</Txt>
               <ClockField
-                label={field === "from" ? "From" : "Until"}
+                label={field === "from" ? t`From` : t`Until`}
                 value={form[field]}
                 wrong={problems[field] !== undefined}
                 onChange={(clock) => onChange({ [field]: clock })}
@@ -49,42 +50,42 @@ export function DayLimits({ form, problems, onChange }: Props) {
         </View>
       </Card>
       <Fold
-        title="Hands, fuse and ice"
+        title={t`Hands, fuse and ice`}
         inside={`${counted.charAt(0).toUpperCase()}${counted.slice(1)}`}
         filled={form.mains.text !== "" || form.ice.text !== ""}
         wrong={Boolean(problems.hands ?? problems.mains ?? problems.ice ?? problems.freezer)}
       >
         <View className="flex-row gap-3">
           <NumberField
-            label="People"
+            label={t`People`}
             value={form.hands}
             choices={[]}
             problem={problems.hands}
             onChange={(hands) => onChange({ hands })}
           />
           <NumberField
-            label="On at once, at most"
+            label={t`On at once, at most`}
             value={form.mains}
             choices={["W", "kW"]}
-            placeholder="not counted"
+            placeholder={t`not counted`}
             problem={problems.mains}
             onChange={(mains) => onChange({ mains })}
           />
         </View>
         <View className="flex-row gap-3">
           <NumberField
-            label="Ice in the morning"
+            label={t`Ice in the morning`}
             value={form.ice}
             choices={ice}
-            placeholder="not counted"
+            placeholder={t`not counted`}
             problem={problems.ice}
             onChange={(next) => onChange({ ice: next })}
           />
           <NumberField
-            label="Made anew each hour"
+            label={t`Made anew each hour`}
             value={form.freezer}
             choices={ice}
-            placeholder="none"
+            placeholder={t`none`}
             problem={problems.freezer}
             onChange={(freezer) => onChange({ freezer })}
           />

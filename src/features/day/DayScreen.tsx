@@ -2,6 +2,7 @@ import { useLocalSearchParams, useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
 import { noonOf, showTime, showWeekday } from "@/core/units/dates";
+import { t } from "@/language/t";
 import { beginningOf, lengthOf, minutesInto } from "@/logbook/day/dayTimes";
 import { waitingOf } from "@/logbook/day/waiting";
 import type { DayRecord } from "@/records/day";
@@ -35,7 +36,7 @@ export function DayScreen() {
   const { id = "" } = useLocalSearchParams<{ id: string }>();
   const day = useAppSelector((state) => state.day.entities[id]);
   if (!day || day.deletedAt)
-    return <NotHere what="This day" back={{ href: "/plan/day", label: "Days" }} />;
+    return <NotHere what={t`This day`} back={{ href: "/plan/day", label: t`Days` }} />;
   return <Planned key={id} day={day} />;
 }
 
@@ -51,7 +52,7 @@ function Planned({ day }: { day: DayRecord }) {
   const { now, nowMin } = work;
   const beginning = beginningOf(day);
   const lengthMin = lengthOf(day);
-  const stillName = (id: string) => stills.find((still) => still.id === id)?.name ?? "A still";
+  const stillName = (id: string) => stills.find((still) => still.id === id)?.name ?? t`A still`;
   const clock = (minutes: number) => showTime(beginning + minutes * 60_000);
   const charges = chartCharges(day, now, { book, units, stillName });
   const lines = dayLines(day, charges, { units, stillName });
@@ -61,9 +62,9 @@ function Planned({ day }: { day: DayRecord }) {
   const onThatDay = nowMin > -shownFor.before && nowMin < shownFor.after;
   return (
     <Screen
-      over="A day at the stills"
+      over={t`A day at the stills`}
       title={showWeekday(noonOf(day.on))}
-      back={{ href: "/plan/day", label: "Days" }}
+      back={{ href: "/plan/day", label: t`Days` }}
       words={
         <WordsHere
           all="/bench/words"
@@ -74,10 +75,10 @@ function Planned({ day }: { day: DayRecord }) {
       }
       footer={
         work.searching ? (
-          <Button label="Stop looking" onPress={work.stop} />
+          <Button label={t`Stop looking`} onPress={work.stop} />
         ) : (
           <Button
-            label={now.slipped ? "Plan the rest again" : "Look for a better plan"}
+            label={now.slipped ? t`Plan the rest again` : t`Look for a better plan`}
             onPress={() => void work.search()}
           />
         )
@@ -97,19 +98,19 @@ function Planned({ day }: { day: DayRecord }) {
       {now.endMin > lengthMin + 0.5 ? (
         <Notice
           severity="caution"
-          message={`The last still is empty after the day ends at ${clock(lengthMin)}.`}
+          message={t`The last still is empty after the day ends at ${clock(lengthMin)}.`}
           remedy={
             work.limit
               ? dayBlameWords[work.limit]
-              : "Look for a better plan, or see below what would change it."
+              : t`Look for a better plan, or see below what would change it.`
           }
         />
       ) : null}
       {now.slipped ? (
         <Notice
           severity="note"
-          message="The day no longer goes as planned."
-          remedy="Plan the rest again. What is lit, or keeps its time, stays."
+          message={t`The day no longer goes as planned.`}
+          remedy={t`Plan the rest again. What is lit, or keeps its time, stays.`}
         />
       ) : null}
       {work.said ? (
@@ -121,7 +122,7 @@ function Planned({ day }: { day: DayRecord }) {
         <Notice
           severity="note"
           message={lost}
-          remedy="Spread it thinly in the shade, or move its charge up."
+          remedy={t`Spread it thinly in the shade, or move its charge up.`}
         />
       ) : null}
       {onThatDay ? <AtTheStills /> : null}
@@ -168,16 +169,16 @@ function Further({ day }: { day: DayRecord }) {
       <Button
         look="quiet"
         size="small"
-        label="Same again on another day"
+        label={t`Same again on another day`}
         onPress={() => router.push(`/plan/day?again=${day.id}`)}
       />
-      <Button look="quiet" size="small" label="Print" onPress={() => window.print()} />
+      <Button look="quiet" size="small" label={t`Print`} onPress={() => window.print()} />
       <Button
         look="quiet"
         size="small"
-        label="Delete day"
+        label={t`Delete day`}
         onPress={() => {
-          dispatch(bin("The day is deleted.", [day]));
+          dispatch(bin(t`The day is deleted.`, [day]));
           router.replace("/plan/day");
         }}
       />

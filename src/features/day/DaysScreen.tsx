@@ -2,8 +2,9 @@ import { useLocalSearchParams, useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
 import { isoDay, noonOf, showDayOfYear, showWeekday } from "@/core/units/dates";
-import { counted, showMass, words } from "@/core/units/format";
+import { showMass, words } from "@/core/units/format";
 import { unitsFor } from "@/core/units/units";
+import { plural, t } from "@/language/t";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { harvestNow } from "@/logbook/harvest/harvestNow";
 import { type AmountTyped, noAmount, statesOf } from "@/logbook/plant/readAmount";
@@ -65,8 +66,8 @@ function SetUp({ again, from }: { again: string | undefined; from: DayForm | und
   const today = isoDay(new Date());
   return (
     <Screen
-      title="A day at the stills"
-      back={{ href: "/plan", label: "Plan" }}
+      title={t`A day at the stills`}
+      back={{ href: "/plan", label: t`Plan` }}
       onSubmit={begin}
       footer={
         <View className="gap-2">
@@ -76,7 +77,7 @@ function SetUp({ again, from }: { again: string | undefined; from: DayForm | und
             </Txt>
           ) : null}
           <Button
-            label={busy ? "Planning the day …" : "Plan the day"}
+            label={busy ? t`Planning the day …` : t`Plan the day`}
             disabled={busy}
             onPress={begin}
           />
@@ -85,30 +86,27 @@ function SetUp({ again, from }: { again: string | undefined; from: DayForm | und
       aside={
         <>
           <DayLimits form={form} problems={tried ? read.problems : {}} onChange={change} />
-          {days.length > 0 ? <Txt variant="heading">Planned days</Txt> : null}
+          {days.length > 0 ? <Txt variant="heading">{t`Planned days`}</Txt> : null}
           {[...days]
             .sort((a, b) => b.on.localeCompare(a.on))
             .map((day) => (
               <Row
                 key={day.id}
                 href={`/plan/day/${day.id}`}
-                title={day.on === today ? "Today" : showWeekday(noonOf(day.on))}
-                detail={`${counted(day.charges.length, "charge")} on ${counted(day.stillIds.length, "still")}`}
+                title={day.on === today ? t`Today` : showWeekday(noonOf(day.on))}
+                detail={t`${plural(day.charges.length, { one: "# charge", other: "# charges" })} on ${plural(day.stillIds.length, { one: "# still", other: "# stills" })}`}
               />
             ))}
         </>
       }
     >
-      <Txt>
-        Choose the plants and the stills. Sereno shares the plants out in charges, and says when to
-        load, heat and empty each still.
-      </Txt>
-      <Txt variant="heading">What</Txt>
+      <Txt>{t`Choose the plants and the stills. Sereno shares the plants out in charges, and says when to load, heat and empty each still.`}</Txt>
+      <Txt variant="heading">{t`What`}</Txt>
       {lying.map(({ harvest, left }) => (
         <Check
           key={harvest.id}
-          label={`${words(showMass(left, units))} of ${book.byId(harvest.plantId)?.name ?? "plant"}`}
-          reason={`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${harvestNow(harvest, runs, book).state}`}
+          label={t`${words(showMass(left, units))} of ${book.byId(harvest.plantId)?.name ?? "plant"}`}
+          reason={t`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${harvestNow(harvest, runs, book).state}`}
           checked={form.harvestIds.includes(harvest.id)}
           onChange={(on) => change({ harvestIds: toggled(form.harvestIds, harvest.id, on) })}
         />
@@ -130,7 +128,7 @@ function SetUp({ again, from }: { again: string | undefined; from: DayForm | und
         <Button
           look="quiet"
           size="small"
-          label="Add a plant that is not cut yet"
+          label={t`Add a plant that is not cut yet`}
           onPress={() =>
             change((now) => ({
               others: [...now.others, noAmount(units)],
@@ -138,7 +136,7 @@ function SetUp({ again, from }: { again: string | undefined; from: DayForm | und
           }
         />
       </View>
-      <Txt variant="heading">On which stills</Txt>
+      <Txt variant="heading">{t`On which stills`}</Txt>
       {stills.map(({ id, name }) => (
         <Check
           key={id}
@@ -149,7 +147,7 @@ function SetUp({ again, from }: { again: string | undefined; from: DayForm | und
       ))}
       {stills.length === 0 ? (
         <View className="flex-row">
-          <Button label="Add your still" onPress={() => router.push("/bench")} />
+          <Button label={t`Add your still`} onPress={() => router.push("/bench")} />
         </View>
       ) : null}
     </Screen>

@@ -1,6 +1,7 @@
 import { View } from "react-native";
 import type { dayCalendar as DayCalendar } from "@/exchange/calendarFile";
 import { handOver } from "@/exchange/download";
+import { t } from "@/language/t";
 import type { DayRecord } from "@/records/day";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -24,7 +25,7 @@ export function Moments({ day, lines, nowMin }: Props) {
   const next = lines.findIndex(({ atMin }) => atMin >= nowMin);
   return (
     <Card className="no-print gap-2">
-      <Txt variant="heading">What to do when</Txt>
+      <Txt variant="heading">{t`What to do when`}</Txt>
       {lines.map(({ key, clock, text, still }, i) => (
         <View key={key} className="flex-row gap-3">
           <Txt variant={i === next ? "strong" : "small"} style={{ width: 62 }}>
@@ -40,7 +41,7 @@ export function Moments({ day, lines, nowMin }: Props) {
         <Button
           look="quiet"
           size="small"
-          label="Put it in a calendar"
+          label={t`Put it in a calendar`}
           onPress={() =>
             void handOver(
               `sereno-day-${day.on}.ics`,

@@ -2,6 +2,7 @@ import { useRef, useState } from "react";
 import { View } from "react-native";
 import { showTime } from "@/core/units/dates";
 import { showDuration } from "@/core/units/format";
+import { t } from "@/language/t";
 import {
   askedCharge,
   dayQuestion,
@@ -56,7 +57,7 @@ export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) 
       setAnswers([]);
       for await (const answered of asked()) setAnswers((before = []) => [...before, answered]);
     } catch {
-      setProblem("This could not be worked out here. Try again.");
+      setProblem(t`This could not be worked out here. Try again.`);
     } finally {
       busy.current = false;
       setAsking(false);
@@ -86,7 +87,7 @@ export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) 
       }
       const other = withoutStill(question, without.id, heaps);
       const answer = other && (await layOutDay(other).answer);
-      yield { id: without.id, what: `Without ${without.name}`, answer, from: beginning };
+      yield { id: without.id, what: t`Without ${without.name}`, answer, from: beginning };
     }
   }
 
@@ -105,9 +106,9 @@ export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) 
   );
   return (
     <Card className="no-print gap-2">
-      <Txt variant="heading">What if?</Txt>
+      <Txt variant="heading">{t`What if?`}</Txt>
       {answers ? (
-        <View role="table" aria-label="What if">
+        <View role="table" aria-label={t`What if`}>
           <View role="row" className="flex-row gap-2 pb-1">
             {["", "ends", "late"].map((head, i) => (
               <Txt
@@ -120,17 +121,17 @@ export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) 
               </Txt>
             ))}
           </View>
-          {line("now", "As it is", endMin, lateMin)}
+          {line("now", t`As it is`, endMin, lateMin)}
           {answers.map(({ id, what, answer, from }) =>
             answer ? (
               line(id, what, answer.endMin, answer.lateMin, from)
             ) : (
-              <Txt key={id} variant="small">{`${what}: then not all fits.`}</Txt>
+              <Txt key={id} variant="small">{t`${what}: then not all fits.`}</Txt>
             ),
           )}
         </View>
       ) : (
-        <Txt variant="small">A helper, more ice, an earlier start, one still less.</Txt>
+        <Txt variant="small">{t`A helper, more ice, an earlier start, one still less.`}</Txt>
       )}
       {problem ? (
         <Txt role="alert" variant="strong">
@@ -141,7 +142,7 @@ export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) 
         <Button
           look="quiet"
           size="small"
-          label={asking ? "Working it out …" : answers ? "Ask again" : "Work it out"}
+          label={asking ? t`Working it out …` : answers ? t`Ask again` : t`Work it out`}
           disabled={asking}
           onPress={() => void ask()}
         />

@@ -1,6 +1,7 @@
 import { showTime } from "@/core/units/dates";
 import { showMass, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { DayNow } from "@/logbook/day/dayNow";
 import { beginningOf } from "@/logbook/day/dayTimes";
 import type { PlantBook } from "@/logbook/plant/plantBook";
@@ -23,7 +24,7 @@ export function chartCharges(
     const charge = day.charges.find((each) => each.id === went.id);
     const heap = day.heaps.find((each) => each.id === charge?.heapId);
     const of = day.charges.filter((each) => each.heapId === charge?.heapId);
-    const plant = book.byId(heap?.plantId ?? "")?.name ?? "Plant";
+    const plant = book.byId(heap?.plantId ?? "")?.name ?? t`Plant`;
     const number = of.length > 1 ? ` ${of.findIndex((each) => each.id === went.id) + 1}` : "";
     const held = day.placed.find((each) => each.id === went.id)?.held === true;
     const name = `${plant}${number}`;
@@ -34,7 +35,9 @@ export function chartCharges(
       held,
       fixed: state?.litAt !== undefined,
       loads: charge?.on[went.still]?.loadMin ?? 0,
-      spoken: `${name}, ${mass} on ${stillName(went.still)}: load ${clock(went.loadMin)}, heat on ${clock(went.litMin)}, first drop ${clock(went.firstDropMin)}, heat off ${clock(went.offMin)}, empty ${clock(went.doneMin)}${held ? ", keeps its time" : ""}`,
+      spoken: held
+        ? t`${name}, ${mass} on ${stillName(went.still)}: load ${clock(went.loadMin)}, heat on ${clock(went.litMin)}, first drop ${clock(went.firstDropMin)}, heat off ${clock(went.offMin)}, empty ${clock(went.doneMin)}, keeps its time`
+        : t`${name}, ${mass} on ${stillName(went.still)}: load ${clock(went.loadMin)}, heat on ${clock(went.litMin)}, first drop ${clock(went.firstDropMin)}, heat off ${clock(went.offMin)}, empty ${clock(went.doneMin)}`,
     };
   });
 }

@@ -1,6 +1,7 @@
 import { isoDay } from "@/core/units/dates";
 import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import { limits } from "@/messages/limits";
 import { day } from "@/messages/moment";
@@ -112,25 +113,25 @@ export function readDay(form: DayForm, known: Known): DayRead {
     return undefined;
   };
   for (const field of ["from", "until"] as const)
-    if (!clock.safeParse(form[field]).success) problems[field] = "A time like 07:30.";
-  if (!day.safeParse(form.on).success) problems.on = "Enter the day.";
+    if (!clock.safeParse(form[field]).success) problems[field] = t`A time like 07:30.`;
+  if (!day.safeParse(form.on).success) problems.on = t`Enter the day.`;
   else if (!problems.from && !problems.until && isOver(form, known.now))
-    problems.on = "That day is over. Choose another, or a later end.";
-  const hands = number("hands", { name: "Pairs of hands", ...limits.hands }) ?? 1;
-  if (!Number.isInteger(hands)) problems.hands = "Hands come whole: 1, 2.";
-  const mainsW = number("mains", { name: "The fuse", ...limits.stillPowerW });
-  const iceG = number("ice", { name: "Ice", ...limits.amount });
-  const freezerG = number("freezer", { name: "The freezer", ...limits.amount });
+    problems.on = t`That day is over. Choose another, or a later end.`;
+  const hands = number("hands", { name: t`Pairs of hands`, ...limits.hands }) ?? 1;
+  if (!Number.isInteger(hands)) problems.hands = t`Hands come whole: 1, 2.`;
+  const mainsW = number("mains", { name: t`The fuse`, ...limits.stillPowerW });
+  const iceG = number("ice", { name: t`Ice`, ...limits.amount });
+  const freezerG = number("freezer", { name: t`The freezer`, ...limits.amount });
   /* A still that was deleted since is none any more. */
   const stillIds = form.stillIds.filter((id) => known.stills.some((still) => still.id === id));
-  if (stillIds.length === 0) problems.stills = "Choose one still at least.";
+  if (stillIds.length === 0) problems.stills = t`Choose one still at least.`;
   if (stillIds.length > limits.dayStills.max)
-    problems.stills = `${limits.dayStills.max} stills at most on one day.`;
+    problems.stills = t`${limits.dayStills.max} stills at most on one day.`;
   const heaps = [...cutHeaps(form, known), ...otherHeaps(form, known.book, heapProblems)];
   if (heaps.length === 0 && form.others.length === 0)
-    problems.what = "Choose what is to be distilled.";
+    problems.what = t`Choose what is to be distilled.`;
   if (heaps.length > limits.dayHeaps.max)
-    problems.what = `${limits.dayHeaps.max} plants or harvests at most on one day.`;
+    problems.what = t`${limits.dayHeaps.max} plants or harvests at most on one day.`;
   const wrong =
     Object.keys(problems).length > 0 || heapProblems.some((each) => each.plant ?? each.mass);
   return {

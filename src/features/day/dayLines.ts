@@ -1,7 +1,8 @@
 import { momentsOf, type DayAct } from "@/core/day/acts";
 import { showTime } from "@/core/units/dates";
-import { counted, fixed, showIce, showMass, words } from "@/core/units/format";
+import { fixed, showIce, showMass, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { plural, t } from "@/language/t";
 import { beginningOf, lengthOf } from "@/logbook/day/dayTimes";
 import type { DayRecord } from "@/records/day";
 import { dayActWords } from "@/words/dayLayoutWords";
@@ -29,11 +30,14 @@ export function dayLines(
   return momentsOf(charges)
     .filter(({ act }) => act !== "done")
     .map(({ atMin, act, charge }) => {
-      const name = charges.find(({ id }) => id === charge.id)?.name ?? "Plant";
+      const name = charges.find(({ id }) => id === charge.id)?.name ?? t`Plant`;
       const of = day.charges.find(({ id }) => id === charge.id);
       const iceKg = of?.on[charge.still]?.iceKg ?? 0;
-      const mass = act === "load" && of ? `, ${words(showMass(of.massG, units))}` : "";
-      const ice = act === "lit" && iceKg > 0 ? `, ${words(showIce(iceKg, units))} of ice` : "";
+      const what = [
+        name,
+        act === "load" && of && words(showMass(of.massG, units)),
+        act === "lit" && iceKg > 0 && t`${words(showIce(iceKg, units))} of ice`,
+      ].filter(Boolean);
       const at = beginning + atMin * 60_000;
       return {
         key: `${charge.id}-${act}`,
@@ -41,7 +45,7 @@ export function dayLines(
         at,
         clock: showTime(at),
         act,
-        text: `${dayActWords[act]}: ${name}${mass}${ice}`,
+        text: `${dayActWords[act]}: ${what.join(", ")}`,
         still: stillName(charge.still),
       };
     });
@@ -55,10 +59,10 @@ export function dayHead(
   const beginning = beginningOf(day);
   const until = showTime(beginning + lengthOf(day) * 60_000);
   return [
-    `${showTime(beginning)} to ${until}, ${counted(day.hands, "pair")} of hands, ${day.stillIds.map(stillName).join(", ")}.`,
+    t`${showTime(beginning)} to ${until}, ${plural(day.hands, { one: "# pair", other: "# pairs" })} of hands, ${day.stillIds.map(stillName).join(", ")}.`,
     [
-      day.iceKg === undefined ? "" : `${words(showIce(day.iceKg, units))} of ice in the morning.`,
-      day.mainsW === undefined ? "" : `At most ${fixed(day.mainsW, 0)} W on at once.`,
+      day.iceKg === undefined ? "" : t`${words(showIce(day.iceKg, units))} of ice in the morning.`,
+      day.mainsW === undefined ? "" : t`At most ${fixed(day.mainsW, 0)} W on at once.`,
     ]
       .filter(Boolean)
       .join(" "),

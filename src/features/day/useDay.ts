@@ -1,5 +1,6 @@
 import { useMemo, useRef, useState } from "react";
 import { nearestPlace } from "@/core/day/nearestPlace";
+import { t } from "@/language/t";
 import { dayNow, keptOf } from "@/logbook/day/dayNow";
 import { dayQuestion } from "@/logbook/day/dayQuestion";
 import { beginningOf, fromNow } from "@/logbook/day/dayTimes";
@@ -73,18 +74,18 @@ export function useDay(day: DayRecord, nowMs: number) {
       const found = await ask(dayQuestion(day, { fixed: keptOf(day, now), fromMin, tries }));
       if (!found) return;
       const { answer } = found;
-      if (!answer) return setSaid("The rest does not fit. Free a charge that keeps its time.");
+      if (!answer) return setSaid(t`The rest does not fit. Free a charge that keeps its time.`);
       setLimit(answer.limit);
       const better =
         answer.lateMin < now.lateMin - betterMin ||
         (answer.lateMin < now.lateMin + betterMin && answer.endMin < now.endMin - betterMin);
       setSaid(
         slipped || better
-          ? keep(answer.placed, "The rest is planned again.")
-          : "Nothing better was found.",
+          ? keep(answer.placed, t`The rest is planned again.`)
+          : t`Nothing better was found.`,
       );
     } catch {
-      setSaid("The day could not be planned here. Try again.");
+      setSaid(t`The day could not be planned here. Try again.`);
     } finally {
       setSearching(false);
     }
@@ -95,7 +96,7 @@ export function useDay(day: DayRecord, nowMs: number) {
     try {
       setSaid(await moved(id, still, loadMin));
     } catch {
-      setSaid("The day could not be planned here. Try again.");
+      setSaid(t`The day could not be planned here. Try again.`);
     }
   }
 
@@ -104,15 +105,15 @@ export function useDay(day: DayRecord, nowMs: number) {
     const question = dayQuestion(day, { fixed, fromMin, tries: quickTries });
     const charges = question.heaps.flatMap(({ splits }) => splits[0]!.map(asCharge));
     const found = nearestPlace({ ...asLimits(question), charges }, id, still, loadMin);
-    if (!found) return "It fits nowhere on this still on this day.";
+    if (!found) return t`It fits nowhere on this still on this day.`;
     wished.current = { id, loadMin: found.placed.loadMin };
     const answered = await ask({ ...question, fixed: [...fixed, found.placed] });
     if (!answered) return "";
     wished.current = undefined;
-    if (!answered.answer) return "Then the other charges do not fit. Nothing was moved.";
-    const problem = keep(answered.answer.placed, "Moved. It keeps this time.", id);
+    if (!answered.answer) return t`Then the other charges do not fit. Nothing was moved.`;
+    const problem = keep(answered.answer.placed, t`Moved. It keeps this time.`, id);
     if (problem) return problem;
-    return found.why ? `${notThenWords[found.why]} It now has the nearest free time.` : "";
+    return found.why ? t`${notThenWords[found.why]} It now has the nearest free time.` : "";
   }
 
   /** Moves a charge by some minutes from where it was last put, though that is not answered yet. */
@@ -134,7 +135,7 @@ export function useDay(day: DayRecord, nowMs: number) {
             ...((each.id === id ? held : before) ? { held: true as const } : {}),
           })),
         }),
-        held ? "It keeps its time." : "Its time may change.",
+        held ? t`It keeps its time.` : t`Its time may change.`,
       ),
     );
     setSaid(problemOf(kept));
@@ -148,5 +149,5 @@ export function useDay(day: DayRecord, nowMs: number) {
 }
 
 function problemOf(kept: Kept): string {
-  return kept.ok ? "" : `Not kept: ${kept.problem}.`;
+  return kept.ok ? "" : t`Not kept: ${kept.problem}.`;
 }

@@ -1,5 +1,6 @@
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
+import { t } from "@/language/t";
 import { askedCharge, limitsOf } from "@/logbook/day/dayQuestion";
 import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
@@ -34,7 +35,7 @@ export function useLayOut(form: DayForm, done: () => void) {
     if (!read.limits) {
       const { what, stills: which } = read.problems;
       setProblem(
-        [what, which].filter(Boolean).join(" ") || "Not planned yet: see what is marked in red.",
+        [what, which].filter(Boolean).join(" ") || t`Not planned yet: see what is marked in red.`,
       );
       return;
     }
@@ -43,7 +44,7 @@ export function useLayOut(form: DayForm, done: () => void) {
     try {
       setProblem(await tried(read.limits, read.heaps));
     } catch {
-      setProblem("The day could not be planned here. Try again.");
+      setProblem(t`The day could not be planned here. Try again.`);
     } finally {
       setBusy(false);
     }
@@ -69,7 +70,7 @@ export function useLayOut(form: DayForm, done: () => void) {
       0,
     );
     if (fewest > limits.dayCharges.max)
-      return `That is ${fewest} charges, more than a day holds. Choose larger stills, or less plant.`;
+      return t`That is ${fewest} charges, more than a day holds. Choose larger stills, or less plant.`;
     const answer = await layOutDay({
       ...limitsOf(told),
       heaps: shared.map(({ id, splits }) => ({
@@ -80,7 +81,7 @@ export function useLayOut(form: DayForm, done: () => void) {
       tries: quickTries,
     }).answer;
     if (!answer)
-      return "This does not fit: a charge needs more ice, watts or hands than there are on any still.";
+      return t`This does not fit: a charge needs more ice, watts or hands than there are on any still.`;
     const all = shared.flatMap(({ splits }) => splits.flat());
     const day: DayRecord = {
       ...newRecord("day", new Date()),
@@ -93,7 +94,7 @@ export function useLayOut(form: DayForm, done: () => void) {
       placed: answer.placed,
     };
     const kept = dispatch(addNew([day]));
-    if (!kept.ok) return `Not kept: ${kept.problem}.`;
+    if (!kept.ok) return t`Not kept: ${kept.problem}.`;
     done();
     router.push(`/plan/day/${day.id}`);
     return undefined;
@@ -104,8 +105,8 @@ export function useLayOut(form: DayForm, done: () => void) {
 
 function noneTakes(plant: string, tooMany: boolean): string {
   return tooMany
-    ? `The ${plant} is more than these stills can take in a day. Choose larger stills, or less plant.`
-    : `None of these stills takes the ${plant} as it is. Plan a charge of it alone to see why.`;
+    ? t`The ${plant} is more than these stills can take in a day. Choose larger stills, or less plant.`
+    : t`None of these stills takes the ${plant} as it is. Plan a charge of it alone to see why.`;
 }
 
 function sameStills(a: object, b: object): boolean {

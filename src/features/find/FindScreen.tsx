@@ -2,6 +2,7 @@ import { noonOf, showDay } from "@/core/units/dates";
 import type { Href } from "expo-router";
 import { useDeferredValue, useMemo } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { findEverything, foundKinds, type FoundThing } from "@/logbook/find/findEverything";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import { summarise } from "@/logbook/run/runSummary";
@@ -44,17 +45,17 @@ export function FindScreen() {
     [asked, book, runs, lots, bottles, harvests, stills],
   );
   return (
-    <Screen title="Find" back={{ href: "/", label: "Today" }}>
+    <Screen title={t`Find`} back={{ href: "/", label: t`Today` }}>
       <TextField
-        label="Find anything"
+        label={t`Find anything`}
         value={query}
         onChange={setQuery}
-        placeholder="plant, run, code, place, note"
+        placeholder={t`plant, run, code, place, note`}
         focused
       />
       {asked.trim() && found.length === 0 ? (
         <Card>
-          <Txt role="status">{`Nothing is called “${asked.trim()}”. Try a plant, a code or a word of a note.`}</Txt>
+          <Txt role="status">{t`Nothing is called “${asked.trim()}”. Try a plant, a code or a word of a note.`}</Txt>
         </Card>
       ) : null}
       {foundKinds.map((kind) => {

@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import { Screen } from "@/ui/layout/Screen";
 import { Card } from "@/ui/primitives/Card";
 import { TextField } from "@/ui/primitives/TextField";
@@ -14,17 +15,17 @@ export function GlossaryScreen() {
     `${term} ${says}`.toLowerCase().includes(wanted),
   );
   return (
-    <Screen title="Words" back={{ href: "/bench", label: "Bench" }}>
+    <Screen title={t`Words`} back={{ href: "/bench", label: t`Bench` }}>
       <TextField
-        label="Find"
+        label={t`Find`}
         shortcut="/"
         value={find}
         onChange={setFind}
-        placeholder="hydrosol, cut, dry line"
+        placeholder={t`hydrosol, cut, dry line`}
       />
       <Card>
         {shown.length === 0 ? (
-          <Txt role="status">{`No word here has “${find.trim()}” in it.`}</Txt>
+          <Txt role="status">{t`No word here has “${find.trim()}” in it.`}</Txt>
         ) : (
           <Words words={shown} />
         )}

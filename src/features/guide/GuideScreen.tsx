@@ -2,6 +2,7 @@ import { useLocalSearchParams } from "expo-router";
 import { useEffect, useState } from "react";
 import { View } from "react-native";
 import { holding, readGuide, type GuideName, type GuideSection } from "@/exchange/guide";
+import { t } from "@/language/t";
 import { Screen } from "@/ui/layout/Screen";
 import { Markdown } from "@/ui/markdown/Markdown";
 import { Card } from "@/ui/primitives/Card";
@@ -13,8 +14,8 @@ import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
 
 const guides: { value: GuideName; label: string }[] = [
-  { value: "how", label: "How do I …" },
-  { value: "guide", label: "The whole guide" },
+  { value: "how", label: t`How do I …` },
+  { value: "guide", label: t`The whole guide` },
 ];
 
 /** The guide, inside the app and without a network: by its headings, found by any of its words. */
@@ -42,9 +43,9 @@ export function GuideScreen() {
     ?.filter(({ words }) => words.includes(wanted))
     .toSorted((a, b) => Number(b.title === asked) - Number(a.title === asked));
   return (
-    <Screen title="Guide" back={{ href: "/bench", label: "Bench" }}>
+    <Screen title={t`Guide`} back={{ href: "/bench", label: t`Bench` }}>
       <Choice
-        label="Which guide"
+        label={t`Which guide`}
         options={guides}
         value={which}
         onChange={(next) => {
@@ -53,21 +54,21 @@ export function GuideScreen() {
         }}
       />
       <TextField
-        label="Find"
+        label={t`Find`}
         shortcut="/"
         value={find}
         onChange={setFind}
-        placeholder="dry line, haze, backup"
+        placeholder={t`dry line, haze, backup`}
       />
       {failed === which && !sections ? (
         <Notice
           severity="error"
-          message="The guide could not be read."
-          remedy="Open Sereno once with its server in reach; after that it is kept on the device."
+          message={t`The guide could not be read.`}
+          remedy={t`Open Sereno once with its server in reach; after that it is kept on the device.`}
         />
       ) : null}
       {shown?.length === 0 ? (
-        <Txt role="status">{`Nothing here has “${find.trim()}” in it. Try a shorter word, or the other guide.`}</Txt>
+        <Txt role="status">{t`Nothing here has “${find.trim()}” in it. Try a shorter word, or the other guide.`}</Txt>
       ) : null}
       {shown?.map((section) => (
         <View key={section.title} className="gap-2">
@@ -78,7 +79,7 @@ export function GuideScreen() {
             </Card>
           )}
           <Fold
-            title={wanted === "" ? section.title : `All of “${section.title}”`}
+            title={wanted === "" ? section.title : t`All of “${section.title}”`}
             inside={section.begins}
             filled={wanted === "" && section.title === asked}
           >

@@ -3,6 +3,7 @@ import { Link } from "expo-router";
 import { useMemo } from "react";
 import { Pressable, View } from "react-native";
 import { dayOfYear, hasSeasons } from "@/core/calendar/harvestWindows";
+import { t } from "@/language/t";
 import { gardenOf, plantCalendar, type PlantInYear } from "@/logbook/harvest/plantCalendar";
 import { summarise } from "@/logbook/run/runSummary";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
@@ -20,9 +21,9 @@ import { ownSeasonWords, seasonWords } from "@/words/calendarWords";
 
 type Which = "own" | "near" | "all";
 const whichOptions: { value: Which; label: string }[] = [
-  { value: "own", label: "Yours" },
-  { value: "near", label: "Now and soon" },
-  { value: "all", label: "All" },
+  { value: "own", label: t`Yours` },
+  { value: "near", label: t`Now and soon` },
+  { value: "all", label: t`All` },
 ];
 const soonDays = 45;
 const monthLetters = ["J", "F", "M", "A", "M", "J", "J", "A", "S", "O", "N", "D"];
@@ -59,48 +60,44 @@ export function CalendarScreen() {
   );
   return (
     <Screen
-      title="The plants’ year"
-      back={{ href: "/harvests", label: "Harvests" }}
+      title={t`The plants’ year`}
+      back={{ href: "/harvests", label: t`Harvests` }}
       aside={
         <>
           <Card className="gap-2">
-            <Txt variant="heading">For where you are</Txt>
+            <Txt variant="heading">{t`For where you are`}</Txt>
             <Txt>
               {latitude === undefined
-                ? `Calculated for 45° north, ${words(showAltitude(altitudeM, units))} up.`
-                : `Calculated for ${Math.abs(Math.round(latitude))}° ${latitude < 0 ? "south" : "north"}, ${words(showAltitude(altitudeM, units))} up.`}
+                ? t`Calculated for 45° north, ${words(showAltitude(altitudeM, units))} up.`
+                : latitude < 0
+                  ? t`Calculated for ${Math.abs(Math.round(latitude))}° south, ${words(showAltitude(altitudeM, units))} up.`
+                  : t`Calculated for ${Math.abs(Math.round(latitude))}° north, ${words(showAltitude(altitudeM, units))} up.`}
             </Txt>
             <Txt variant="small">
-              Each degree towards the pole makes it four days later, each{" "}
-              {units === "metric" ? "thirty metres" : "hundred feet"} up one day. In autumn it is
-              half of that. A year may be two weeks early or late. Look at the plant: it tells you
-              when.
+              {units === "metric"
+                ? t`Each degree towards the pole makes it four days later, each thirty metres up one day. In autumn it is half of that. A year may be two weeks early or late. Look at the plant: it tells you when.`
+                : t`Each degree towards the pole makes it four days later, each hundred feet up one day. In autumn it is half of that. A year may be two weeks early or late. Look at the plant: it tells you when.`}
             </Txt>
             <Link href="/bench" asChild>
               <Pressable className="min-h-[48px] justify-center">
-                <Txt className="underline">Height and place are told on the Bench</Txt>
+                <Txt className="underline">{t`Height and place are told on the Bench`}</Txt>
               </Pressable>
             </Link>
             {hasSeasons(garden) ? null : (
               <Notice
                 severity="note"
-                message="Between the tropics the year is dry and wet. What grows there is shown in the usual dry months of your side of the equator; the rain where you are decides."
+                message={t`Between the tropics the year is dry and wet. What grows there is shown in the usual dry months of your side of the equator; the rain where you are decides.`}
               />
             )}
           </Card>
           <Card className="gap-2">
-            <Txt variant="heading">Where you pick</Txt>
-            <Txt>
-              Be certain of the plant and of what looks like it. Leave more standing than you take,
-              nothing that is protected, and nothing that was sprayed or stands by a road. Gloves
-              where it pricks or burns. What a place allows is for its owner and the local rules to
-              say.
-            </Txt>
+            <Txt variant="heading">{t`Where you pick`}</Txt>
+            <Txt>{t`Be certain of the plant and of what looks like it. Leave more standing than you take, nothing that is protected, and nothing that was sprayed or stands by a road. Gloves where it pricks or burns. What a place allows is for its owner and the local rules to say.`}</Txt>
           </Card>
         </>
       }
     >
-      <Choice label="Which plants" options={whichOptions} value={which} onChange={setWhich} />
+      <Choice label={t`Which plants`} options={whichOptions} value={which} onChange={setWhich} />
       <View className="flex-row px-4" aria-hidden>
         {monthLetters.map((letter, i) => (
           <Txt key={i} variant="label" className="flex-1 text-center">
@@ -112,8 +109,8 @@ export function CalendarScreen() {
         <Card>
           <Txt>
             {which === "own"
-              ? "Your harvests are shown next to their usual time."
-              : `Nothing in this book is near its time within ${soonDays} days.`}
+              ? t`Your harvests are shown next to their usual time.`
+              : t`Nothing in this book is near its time within ${soonDays} days.`}
           </Txt>
         </Card>
       ) : null}

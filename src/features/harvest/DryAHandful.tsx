@@ -4,6 +4,7 @@ import { fixed, roundTemperature } from "@/core/units/format";
 import { dryingWays, moistureByDrying, type WayToDry } from "@/core/plant/dryOut";
 import { readNumber, toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Harvest } from "@/records/harvest";
 import { changeRecord } from "@/store/changes";
@@ -18,12 +19,12 @@ import { Txt } from "@/ui/primitives/Txt";
 const ovenC = 105;
 
 const wayWords: Record<WayToDry, { label: string; how: string }> = {
-  oven: { label: "Oven", how: "Bake it gently until two weighings are alike." },
+  oven: { label: t`Oven`, how: t`Bake it gently until two weighings are alike.` },
   microwave: {
-    label: "Microwave",
-    how: "Half a minute at a time, a glass of water beside it, until two weighings are alike.",
+    label: t`Microwave`,
+    how: t`Half a minute at a time, a glass of water beside it, until two weighings are alike.`,
   },
-  air: { label: "In air", how: "Until it crackles. A tenth of it is then still water." },
+  air: { label: t`In air`, how: t`Until it crackles. A tenth of it is then still water.` },
 };
 
 /** A handful weighed, dried and weighed again: the water of this harvest instead of the book's. */
@@ -38,13 +39,13 @@ export function DryAHandful({ harvest }: { harvest: Harvest }) {
     way: "oven" as WayToDry,
   });
   const [tried, setTried] = useState(false);
-  const before = readNumber(now.before, { name: "The handful", ...limits.positive });
+  const before = readNumber(now.before, { name: t`The handful`, ...limits.positive });
   const after = readNumber(now.after, {
-    name: "What is left",
+    name: t`What is left`,
     min: 0,
     max: before.ok ? before.value : limits.positive.max,
     above: true,
-    remedy: "It cannot weigh more than before.",
+    remedy: t`It cannot weigh more than before.`,
   });
   const keep = () => {
     setTried(true);
@@ -54,7 +55,7 @@ export function DryAHandful({ harvest }: { harvest: Harvest }) {
       changeRecord(
         harvest,
         (then) => ({ ...then, moisture }),
-        `${fixed(100 * moisture, 0)} % of it was water.`,
+        t`${fixed(100 * moisture, 0)} % of it was water.`,
       ),
     );
     if (!kept.ok) return;
@@ -64,39 +65,41 @@ export function DryAHandful({ harvest }: { harvest: Harvest }) {
   };
   return (
     <Fold
-      title="Dry a handful"
+      title={t`Dry a handful`}
       inside={
         harvest.moisture === undefined
-          ? "How much water this harvest really holds"
-          : `Measured: ${fixed(100 * harvest.moisture, 0)} % water when it was cut`
+          ? t`How much water this harvest really holds`
+          : t`Measured: ${fixed(100 * harvest.moisture, 0)} % water when it was cut`
       }
     >
       <Choice
-        label="Dried in"
+        label={t`Dried in`}
         options={dryingWays.map((value) => ({ value, label: wayWords[value].label }))}
         value={now.way}
         onChange={(way) => change({ way })}
       />
       <Txt variant="small">
-        {`Take it as it is cut. ${wayWords[now.way].how}${now.way === "oven" ? ` Set the oven to ${roundTemperature(ovenC, units)}.` : ""}`}
+        {now.way === "oven"
+          ? t`Take it as it is cut. ${wayWords[now.way].how} Set the oven to ${roundTemperature(ovenC, units)}.`
+          : t`Take it as it is cut. ${wayWords[now.way].how}`}
       </Txt>
       <View className="flex-row gap-3">
         <NumberField
-          label="Handful before"
+          label={t`Handful before`}
           value={now.before}
           onChange={(next) => change({ before: next })}
           choices={choices}
           problem={tried && !before.ok ? before.problem : undefined}
         />
         <NumberField
-          label="And dried"
+          label={t`And dried`}
           value={now.after}
           onChange={(next) => change({ after: next })}
           choices={choices}
           problem={tried && !after.ok ? after.problem : undefined}
         />
       </View>
-      <Button look="quiet" label="Take this water" onPress={keep} />
+      <Button look="quiet" label={t`Take this water`} onPress={keep} />
     </Fold>
   );
 }

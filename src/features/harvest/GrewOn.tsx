@@ -2,6 +2,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Harvest } from "@/records/harvest";
 import { changeRecord } from "@/store/changes";
@@ -13,9 +14,9 @@ import { Txt } from "@/ui/primitives/Txt";
 type Ground = NonNullable<Harvest["grewOn"]>;
 
 const ranges = {
-  plants: { name: "The plants", ...limits.plantsCut },
-  areaM2: { name: "The area", ...limits.groundM2 },
-  rowMm: { name: "The row", ...limits.rowMm },
+  plants: { name: t`The plants`, ...limits.plantsCut },
+  areaM2: { name: t`The area`, ...limits.groundM2 },
+  rowMm: { name: t`The row`, ...limits.rowMm },
 } as const;
 
 /** How many plants, how much ground or row a harvest was cut from: what it gives is then told by these too. */
@@ -61,19 +62,19 @@ export function GrewOn({ harvest }: { harvest: Harvest }) {
   const told = Object.keys(grewOn).length;
   return (
     <Fold
-      title="How much it grew on"
+      title={t`How much it grew on`}
       inside={
-        told > 0 ? "What it gave is told by these too" : "Plants, area or row: for the oil by each"
+        told > 0
+          ? t`What it gave is told by these too`
+          : t`Plants, area or row: for the oil by each`
       }
       filled={told > 0}
     >
       <View className="gap-3">
-        {field("plants", "Plants")}
-        {field("areaM2", "Area")}
-        {field("rowMm", "Length of row")}
-        <Txt variant="small">
-          Count or measure all that this was cut from. One of the three is enough.
-        </Txt>
+        {field("plants", t`Plants`)}
+        {field("areaM2", t`Area`)}
+        {field("rowMm", t`Length of row`)}
+        <Txt variant="small">{t`Count or measure all that this was cut from. One of the three is enough.`}</Txt>
       </View>
     </Fold>
   );

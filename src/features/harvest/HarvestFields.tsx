@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Harvest } from "@/records/harvest";
 import { changeRecord } from "@/store/changes";
@@ -23,7 +24,7 @@ export function HarvestFields({ harvest }: { harvest: Harvest }) {
   });
   const [dry, setDry] = useState<NumberInput>(toInput(harvest.dryDays, "one"));
   const percent = {
-    name: "Their share",
+    name: t`Their share`,
     min: limits.share.min * 100,
     max: limits.share.max * 100,
   };
@@ -31,7 +32,7 @@ export function HarvestFields({ harvest }: { harvest: Harvest }) {
     toInput(harvest.theirShare === undefined ? undefined : harvest.theirShare * 100, "one"),
   );
   const readShare = readNumber(share, percent);
-  const range = { name: "Dry days", ...limits.dryDays };
+  const range = { name: t`Dry days`, ...limits.dryDays };
   const read = readNumber(dry, range);
   const field = (name: keyof typeof typed) => ({
     value: typed[name],
@@ -42,14 +43,14 @@ export function HarvestFields({ harvest }: { harvest: Harvest }) {
   });
   return (
     <>
-      <TextField label="Place" {...field("place")} />
-      <TextField label="From which plants, and how many" {...field("from")} />
+      <TextField label={t`Place`} {...field("place")} />
+      <TextField label={t`From which plants, and how many`} {...field("from")} />
       <GrewOn harvest={harvest} />
-      <TextField label="Whose, if not yours" {...field("whose")} />
+      <TextField label={t`Whose, if not yours`} {...field("whose")} />
       {harvest.whose ? (
         <>
           <NumberField
-            label="Of what comes of it, theirs"
+            label={t`Of what comes of it, theirs`}
             value={share}
             choices={[]}
             suffix="%"
@@ -62,14 +63,14 @@ export function HarvestFields({ harvest }: { harvest: Harvest }) {
             }}
           />
           <Check
-            label="Their name is on lot and label"
+            label={t`Their name is on lot and label`}
             checked={harvest.nameOnLabel === true}
             onChange={(on) => put({ nameOnLabel: on ? true : undefined })}
           />
         </>
       ) : null}
       <NumberField
-        label="Dry days before"
+        label={t`Dry days before`}
         value={dry}
         choices={[]}
         problem={dry.text && !read.ok ? read.problem : undefined}
@@ -79,7 +80,7 @@ export function HarvestFields({ harvest }: { harvest: Harvest }) {
           if (now.ok || next.text.trim() === "") put({ dryDays: now.ok ? now.value : undefined });
         }}
       />
-      <TextField label="Note" lines={3} maxLength={5000} {...field("note")} />
+      <TextField label={t`Note`} lines={3} maxLength={5000} {...field("note")} />
     </>
   );
 }

@@ -3,6 +3,7 @@ import { View } from "react-native";
 import { noonOf, showDayLong } from "@/core/units/dates";
 import { fixed, plainNumber, showMass, words } from "@/core/units/format";
 import { moonPhase } from "@/core/calendar/moon";
+import { t } from "@/language/t";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { harvestDraft } from "@/logbook/harvest/harvestDraft";
 import { harvestNow } from "@/logbook/harvest/harvestNow";
@@ -39,7 +40,7 @@ export function HarvestScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const harvest = useAppSelector((state) => state.harvest.entities[id ?? ""]);
   if (!harvest || harvest.deletedAt)
-    return <NotHere what="This harvest" back={{ href: "/harvests", label: "Harvests" }} />;
+    return <NotHere what={t`This harvest`} back={{ href: "/harvests", label: t`Harvests` }} />;
   return <OneHarvest key={harvest.id} harvest={harvest} />;
 }
 
@@ -59,14 +60,14 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
   const leftG = harvestLeftG(harvest, runs);
   const here = leftG > 0 || own.length === 0;
   const mass = (g: number) => words(showMass(g, units));
-  const change = (part: Partial<Harvest>, label = "The harvest is changed.") =>
+  const change = (part: Partial<Harvest>, label = t`The harvest is changed.`) =>
     dispatch(changeRecord(harvest, (now) => ({ ...now, ...part }), label));
   return (
     <Screen
       title={name}
-      pageTitle={`Harvest of ${name}`}
-      over={`Harvest of ${showDayLong(noonOf(harvest.cutOn))}`}
-      back={{ href: "/harvests", label: "Harvests" }}
+      pageTitle={t`Harvest of ${name}`}
+      over={t`Harvest of ${showDayLong(noonOf(harvest.cutOn))}`}
+      back={{ href: "/harvests", label: t`Harvests` }}
       words={
         <WordsHere
           all="/bench/words"
@@ -78,7 +79,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
       footer={
         leftG > 0 ? (
           <Button
-            label={`Plan ${mass(leftG)} of it`}
+            label={t`Plan ${mass(leftG)} of it`}
             onPress={() => {
               dispatch(beginPlan(harvestDraft(harvest, leftG, runs, book)));
               router.push("/plan");
@@ -94,8 +95,8 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
             <Row
               key={run.id}
               href={`/runs/${run.id}`}
-              title={`Run ${run.number}`}
-              detail={`${mass(run.plan.chargeG)}, ${run.state}, ${mass(run.plan.chargeG * (1 - run.plan.moisture))} of dry matter`}
+              title={t`Run ${run.number}`}
+              detail={t`${mass(run.plan.chargeG)}, ${run.state}, ${mass(run.plan.chargeG * (1 - run.plan.moisture))} of dry matter`}
             />
           ))}
           {plant?.hazards.map((hazard) => (
@@ -106,9 +107,9 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
             <Button
               look="quiet"
               size="small"
-              label="Delete harvest"
+              label={t`Delete harvest`}
               onPress={() => {
-                dispatch(bin("Harvest deleted.", [harvest]));
+                dispatch(bin(t`Harvest deleted.`, [harvest]));
                 router.replace("/");
               }}
             />
@@ -119,15 +120,15 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
       {overG > 0 ? (
         <Notice
           severity="caution"
-          message={`${mass(overG)} more went into stills and out of it than was cut.`}
-          remedy="Weigh what lies here, or remove what is wrong. The yields of its runs depend on it."
+          message={t`${mass(overG)} more went into stills and out of it than was cut.`}
+          remedy={t`Weigh what lies here, or remove what is wrong. The yields of its runs depend on it.`}
         />
       ) : null}
       {harvest.sky === "rain" && harvest.state === "fresh" && here ? (
         <Notice
           severity="caution"
-          message="Cut in rain: what clings to it is weighed as plant, and heats and moulds first."
-          remedy="Shake it out, spread it thin, and weigh it again once it is dry to the touch."
+          message={t`Cut in rain: what clings to it is weighed as plant, and heats and moulds first.`}
+          remedy={t`Shake it out, spread it thin, and weigh it again once it is dry to the touch.`}
         />
       ) : null}
       {signs.map((sign) => (
@@ -136,26 +137,34 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
       <Card className="gap-2">
         <Facts
           facts={[
-            ["Cut", mass(harvest.massG)],
-            ["Now", here ? `${mass(lies.massG)}, ${state}` : `nothing lies here, it was ${state}`],
+            [t`Cut`, mass(harvest.massG)],
             [
-              "Counted",
+              t`Now`,
+              here ? `${mass(lies.massG)}, ${state}` : t`nothing lies here, it was ${state}`,
+            ],
+            [
+              t`Counted`,
               harvest.counted &&
                 `${plainNumber(harvest.counted.count)} × ${harvest.counted.measure}`,
             ],
-            ["From", harvest.from],
+            [t`From`, harvest.from],
             [
-              "Water in it",
-              `${fixed(100 * moisture, 0)} %, at first ${fixed(100 * firstMoisture, 0)} %`,
+              t`Water in it`,
+              t`${fixed(100 * moisture, 0)} %, at first ${fixed(100 * firstMoisture, 0)} %`,
             ],
-            ["Left of it", here && leftG < lies.massG ? mass(leftG) : undefined],
-            ["Dry matter", `${mass(dry.firstG)} in all${here ? `, ${mass(dry.leftG)} here` : ""}`],
+            [t`Left of it`, here && leftG < lies.massG ? mass(leftG) : undefined],
+            [
+              t`Dry matter`,
+              here
+                ? t`${mass(dry.firstG)} in all, ${mass(dry.leftG)} here`
+                : t`${mass(dry.firstG)} in all`,
+            ],
           ]}
         />
         <Txt variant="small">
           {harvest.moisture === undefined
-            ? "Estimated from the water such a plant usually holds when it is cut."
-            : "Calculated from the water it held when it was cut."}
+            ? t`Estimated from the water such a plant usually holds when it is cut.`
+            : t`Calculated from the water it held when it was cut.`}
         </Txt>
       </Card>
       {here ? <WeighAgain harvest={harvest} /> : null}
@@ -174,7 +183,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
                 ...now,
                 weighings: (now.weighings ?? []).filter(({ at }) => at !== struck.at),
               }),
-              "Weighing removed.",
+              t`Weighing removed.`,
             ),
           )
         }
@@ -182,14 +191,14 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
       {here || harvest.takenAway?.length ? <PickedOver harvest={harvest} /> : null}
       <Card className="gap-3">
         <Choice
-          label="Growth"
+          label={t`Growth`}
           shown
           options={growths.map((value) => ({ value, label: growthWords[value] }))}
           value={harvest.growth}
           onChange={(growth) => change({ growth })}
         />
         <Choice
-          label="Weather"
+          label={t`Weather`}
           shown
           options={skies.map((value) => ({ value, label: skyWords[value] }))}
           value={harvest.sky}
@@ -197,7 +206,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
         />
         <HarvestFields harvest={harvest} />
         {preferences.moon ? (
-          <Txt variant="small">{`Moon: ${moonPhase(noonOf(harvest.cutOn).getTime())}.`}</Txt>
+          <Txt variant="small">{t`Moon: ${moonPhase(noonOf(harvest.cutOn).getTime())}.`}</Txt>
         ) : null}
       </Card>
     </Screen>

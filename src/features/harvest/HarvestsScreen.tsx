@@ -5,6 +5,7 @@ import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { harvestsCsv } from "@/exchange/csv";
 import { handOver } from "@/exchange/download";
+import { t } from "@/language/t";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { harvestNow } from "@/logbook/harvest/harvestNow";
 import { groupBy } from "@/logbook/shelf/shelf";
@@ -72,23 +73,23 @@ export function HarvestsScreen() {
       : new Map([[labelOf(sort, harvestSorts), found.slice(0, most)]]);
   return (
     <Screen
-      title="Harvests"
-      back={{ href: "/", label: "Today" }}
+      title={t`Harvests`}
+      back={{ href: "/", label: t`Today` }}
       actions={
         <>
           <Button
             look="quiet"
             size="small"
-            label="The plants’ year"
+            label={t`The plants’ year`}
             onPress={() => router.push("/harvests/calendar")}
           />
           {harvests.length > 0 ? (
             <MoreActions
-              title="More of the harvests"
+              title={t`More of the harvests`}
               actions={[
-                { label: "Several at once", opens: true, act: () => setSeveral(true) },
+                { label: t`Several at once`, opens: true, act: () => setSeveral(true) },
                 {
-                  label: "Save as CSV",
+                  label: t`Save as CSV`,
                   act: () =>
                     void handOver(
                       `sereno-harvests-${isoDay(new Date())}.csv`,
@@ -101,16 +102,12 @@ export function HarvestsScreen() {
           ) : null}
         </>
       }
-      footer={<Button label="Note a harvest" opens onPress={() => setAdding(true)} />}
+      footer={<Button label={t`Note a harvest`} opens onPress={() => setAdding(true)} />}
     >
       {harvests.length === 0 ? (
         <Card className="gap-2">
-          <Txt variant="heading">Nothing cut yet</Txt>
-          <Txt>
-            What is cut, when, where and in which weather explains what came of it a year later.
-            Note it here before the first charge, weigh it again as it wilts, and the plan takes it
-            as it lies.
-          </Txt>
+          <Txt variant="heading">{t`Nothing cut yet`}</Txt>
+          <Txt>{t`What is cut, when, where and in which weather explains what came of it a year later. Note it here before the first charge, weigh it again as it wilts, and the plan takes it as it lies.`}</Txt>
         </Card>
       ) : null}
       {several ? (
@@ -121,11 +118,11 @@ export function HarvestsScreen() {
           <View className="flex-row items-end gap-3">
             <View className="min-w-0 flex-[3]">
               <TextField
-                label="Find"
+                label={t`Find`}
                 shortcut="/"
                 value={find}
                 onChange={setFind}
-                placeholder="plant, place, year"
+                placeholder={t`plant, place, year`}
               />
             </View>
             <View className="min-w-0 flex-[2]">
@@ -133,7 +130,7 @@ export function HarvestsScreen() {
             </View>
           </View>
           <Choice
-            label="Which harvests"
+            label={t`Which harvests`}
             options={harvestFilters}
             value={which}
             onChange={setWhich}
@@ -154,7 +151,7 @@ export function HarvestsScreen() {
       ) : null}
       {harvests.length > 0 && found.length === 0 ? (
         <Txt role="status">
-          {find.trim() ? `No harvest matches “${find.trim()}”.` : "No harvest is like that."}
+          {find.trim() ? t`No harvest matches “${find.trim()}”.` : t`No harvest is like that.`}
         </Txt>
       ) : null}
       {[...groups].map(([heading, those]) => (
@@ -180,7 +177,7 @@ export function HarvestsScreen() {
                   left > 0 ? (
                     <>
                       <Txt variant="strong">{words(showMass(left, units))}</Txt>
-                      <Txt variant="small">waits</Txt>
+                      <Txt variant="small">{t`waits`}</Txt>
                     </>
                   ) : undefined
                 }
@@ -192,7 +189,7 @@ export function HarvestsScreen() {
       {found.length > most ? (
         <Button
           look="quiet"
-          label={`Show more of ${found.length}`}
+          label={t`Show more of ${found.length}`}
           onPress={() => setMost(most + pageSize)}
         />
       ) : null}

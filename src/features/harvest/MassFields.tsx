@@ -1,6 +1,7 @@
 import { View } from "react-native";
 import { showMass, words } from "@/core/units/format";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { Measure } from "@/records/measure";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
@@ -28,18 +29,18 @@ export function MassFields({ told, read, tried, measures, units, onChange }: Pro
   return (
     <View className="gap-3">
       <Choice
-        label="How much"
+        label={t`How much`}
         shown
         options={[
-          { value: "scale", label: "Weighed" },
-          { value: "measure", label: "Counted" },
+          { value: "scale", label: t`Weighed` },
+          { value: "measure", label: t`Counted` },
         ]}
         value={told.by}
         onChange={(by) => onChange({ by })}
       />
       {told.by === "scale" ? (
         <NumberField
-          label="All of it weighs"
+          label={t`All of it weighs`}
           value={told.mass}
           choices={choices}
           problem={problems.mass}
@@ -50,7 +51,7 @@ export function MassFields({ told, read, tried, measures, units, onChange }: Pro
         <>
           <View className="flex-row gap-3">
             <NumberField
-              label="How many"
+              label={t`How many`}
               value={told.count}
               choices={[]}
               problem={problems.count}
@@ -73,25 +74,25 @@ export function MassFields({ told, read, tried, measures, units, onChange }: Pro
           {isNew ? (
             <>
               <TextField
-                label="What is counted"
+                label={t`What is counted`}
                 value={told.newName}
-                placeholder="handful, bundle, basket, stem"
+                placeholder={t`handful, bundle, basket, stem`}
                 problem={problems.name}
                 maxLength={200}
                 onChange={(newName) => onChange({ newName })}
               />
               <NumberField
-                label="One weighs"
+                label={t`One weighs`}
                 value={told.newMass}
                 choices={choices}
                 problem={problems.each}
                 onChange={(newMass) => onChange({ newMass })}
-                help="Weigh one once; from then on just count."
+                help={t`Weigh one once; from then on just count.`}
               />
             </>
           ) : null}
           {read.ok ? (
-            <Txt variant="strong">{`That is ${words(showMass(read.massG, units))}.`}</Txt>
+            <Txt variant="strong">{t`That is ${words(showMass(read.massG, units))}.`}</Txt>
           ) : null}
         </>
       )}

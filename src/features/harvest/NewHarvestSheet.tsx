@@ -2,6 +2,7 @@ import { useRouter } from "expo-router";
 import { useState } from "react";
 import { isoDay } from "@/core/units/dates";
 import { type PlantState, plantStates } from "@/core/plant/plant";
+import { t } from "@/language/t";
 import { measuresFor } from "@/logbook/plan/measureOf";
 import { day } from "@/messages/moment";
 import { newRecord } from "@/records/base";
@@ -41,7 +42,7 @@ export function NewHarvestSheet({ onClose }: { onClose: () => void }) {
   });
   const [tried, setTried] = useState(false);
   const plants = usePlantOptions();
-  const options = [{ value: "", label: "Choose a plant" }, ...plants];
+  const options = [{ value: "", label: t`Choose a plant` }, ...plants];
   const plant = book.byId(now.plantId);
   const states = plantStates.filter((state) => plant?.states[state]);
   const state = states.includes(now.state) ? now.state : (states[0] ?? "fresh");
@@ -65,15 +66,15 @@ export function NewHarvestSheet({ onClose }: { onClose: () => void }) {
     const measure = read.newMeasure
       ? [{ ...newRecord("measure", new Date()), ...read.newMeasure, plantId: plant.id }]
       : [];
-    if (!dispatch(addNew([harvest, ...measure], "The harvest is noted.")).ok) return;
+    if (!dispatch(addNew([harvest, ...measure], t`The harvest is noted.`)).ok) return;
     forget();
     onClose();
     router.push(`/harvests/${harvest.id}`);
   };
   return (
     <Sheet
-      title="A harvest"
-      intro="What lies here, before the first charge of it is planned."
+      title={t`A harvest`}
+      intro={t`What lies here, before the first charge of it is planned.`}
       open
       onClose={onClose}
       onSubmit={save}
@@ -87,7 +88,7 @@ export function NewHarvestSheet({ onClose }: { onClose: () => void }) {
       />
       {states.length > 1 ? (
         <Choice
-          label="State"
+          label={t`State`}
           options={states.map((value) => ({ value, label: stateWords[value] }))}
           value={state}
           onChange={(next) => change({ state: next })}
@@ -103,28 +104,28 @@ export function NewHarvestSheet({ onClose }: { onClose: () => void }) {
       />
       <MomentField
         kind="day"
-        label="Cut on"
+        label={t`Cut on`}
         value={now.cutOn}
-        problem={cutOn ? undefined : "Say the day."}
+        problem={cutOn ? undefined : t`Say the day.`}
         onChange={(next) => change({ cutOn: next })}
         required
       />
       <TextField
-        label="Where"
+        label={t`Where`}
         value={now.place}
         maxLength={200}
         onChange={(place) => change({ place })}
       />
       <PlacesBefore harvests={harvests} now={now.place} onChoose={(place) => change({ place })} />
       <TextField
-        label="From which plants, and how many"
+        label={t`From which plants, and how many`}
         value={now.from}
-        placeholder="six bushes by the wall"
+        placeholder={t`six bushes by the wall`}
         maxLength={200}
         onChange={(from) => change({ from })}
       />
       {plant ? <WherePicked plant={plant} /> : null}
-      <Button label="Note it" onPress={save} />
+      <Button label={t`Note it`} onPress={save} />
     </Sheet>
   );
 }

@@ -1,5 +1,6 @@
-import { counted, showMass, significant, words } from "@/core/units/format";
+import { showMass, significant, words } from "@/core/units/format";
 import { units as unitTable, type UnitSystem } from "@/core/units/units";
+import { plural, t } from "@/language/t";
 import { oilOfHarvest } from "@/logbook/harvest/oilOfHarvest";
 import type { Harvest } from "@/records/harvest";
 import type { Run } from "@/records/run";
@@ -27,17 +28,20 @@ export function OilByGround({ harvest, runs, firstMoisture, units }: Props) {
   const row = us ? (100 * unitTable.ft.factor) / 1000 : 100;
   return (
     <Card className="gap-2">
-      <Txt variant="heading">What it gave</Txt>
+      <Txt variant="heading">{t`What it gave`}</Txt>
       <Facts
         facts={[
-          ["Oil", `${mass(oilG)} from ${counted(measured, "charge")}`],
-          ["By the plant", byPlant(perPlantG, units)],
-          [us ? "By the acre" : "By the hectare", mass(per(perM2G, area.factor))],
-          [us ? "By 100 ft of row" : "By 100 m of row", mass(per(perRowMG, row))],
+          [
+            t`Oil`,
+            t`${mass(oilG) ?? ""} from ${plural(measured, { one: "# charge", other: "# charges" })}`,
+          ],
+          [t`By the plant`, byPlant(perPlantG, units)],
+          [us ? t`By the acre` : t`By the hectare`, mass(per(perM2G, area.factor))],
+          [us ? t`By 100 ft of row` : t`By 100 m of row`, mass(per(perRowMG, row))],
         ]}
       />
       {share < 0.99 && harvest.grewOn ? (
-        <Txt variant="small">{`These charges are ${Math.round(100 * share)} of 100 of the harvest, and so of what it grew on.`}</Txt>
+        <Txt variant="small">{t`These charges are ${Math.round(100 * share)} of 100 of the harvest, and so of what it grew on.`}</Txt>
       ) : null}
     </Card>
   );
@@ -50,6 +54,6 @@ function byPlant(grams: number | undefined, units: UnitSystem): string | undefin
   if (grams === undefined) return undefined;
   const ounces = grams / unitTable.oz.factor;
   return units === "us" && ounces > 0 && ounces < leastOz
-    ? `1 oz from ${significant(1 / ounces, 2)} plants`
+    ? t`1 oz from ${significant(1 / ounces, 2)} plants`
     : words(showMass(grams, units));
 }

@@ -3,6 +3,7 @@ import { View } from "react-native";
 import { showMass, words } from "@/core/units/format";
 import { readNumber, toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import { takenAwayKinds, type Harvest, type TakenAway } from "@/records/harvest";
 import { changeRecord } from "@/store/changes";
@@ -27,7 +28,7 @@ export function PickedOver({ harvest }: { harvest: Harvest }) {
     what: "stems" as TakenAway["what"],
   });
   const [tried, setTried] = useState(false);
-  const read = readNumber(mass, { name: "The weight", ...limits.positive });
+  const read = readNumber(mass, { name: t`The weight`, ...limits.positive });
   const shown = (massG: number) => words(showMass(massG, units));
   const take = () => {
     setTried(!read.ok);
@@ -37,28 +38,28 @@ export function PickedOver({ harvest }: { harvest: Harvest }) {
       changeRecord(
         harvest,
         (now) => ({ ...now, takenAway: [...(now.takenAway ?? []), taken] }),
-        `${shown(read.value)} of ${takenAwayWords[what].toLowerCase()} taken out.`,
+        t`${shown(read.value)} of ${takenAwayWords[what].toLowerCase()} taken out.`,
       ),
     );
     if (kept.ok) change({ mass: empty });
   };
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Picked over</Txt>
+      <Txt variant="heading">{t`Picked over`}</Txt>
       <Choice
-        label="What is taken out"
+        label={t`What is taken out`}
         options={takenAwayKinds.map((value) => ({ value, label: takenAwayWords[value] }))}
         value={what}
         onChange={(next) => change({ what: next })}
       />
       <NumberField
-        label="It weighs"
+        label={t`It weighs`}
         value={mass}
         choices={choices}
         problem={tried && !read.ok ? read.problem : undefined}
         onChange={(next) => change({ mass: next })}
       />
-      <Button look="quiet" label="Take it out" onPress={take} />
+      <Button look="quiet" label={t`Take it out`} onPress={take} />
       {(harvest.takenAway ?? []).map((taken) => (
         <View key={taken.at} className="flex-row items-center justify-between gap-3">
           <Txt>{`${takenAwayWords[taken.what]}: ${shown(taken.massG)}`}</Txt>
@@ -66,8 +67,8 @@ export function PickedOver({ harvest }: { harvest: Harvest }) {
             look="plain"
             size="small"
             leaves
-            label="Leave out"
-            hint={`Leave out ${shown(taken.massG)} of ${takenAwayWords[taken.what].toLowerCase()}`}
+            label={t`Leave out`}
+            hint={t`Leave out ${shown(taken.massG)} of ${takenAwayWords[taken.what].toLowerCase()}`}
             onPress={() =>
               dispatch(
                 changeRecord(
@@ -76,7 +77,7 @@ export function PickedOver({ harvest }: { harvest: Harvest }) {
                     ...now,
                     takenAway: (now.takenAway ?? []).filter(({ at }) => at !== taken.at),
                   }),
-                  "Removed.",
+                  t`Removed.`,
                 ),
               )
             }

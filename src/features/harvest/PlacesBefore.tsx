@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { t } from "@/language/t";
 import type { Harvest } from "@/records/harvest";
 import { Button } from "@/ui/primitives/Button";
 
@@ -27,7 +28,7 @@ export function PlacesBefore({
           look="quiet"
           size="small"
           label={place}
-          hint={`Place: ${place}`}
+          hint={t`Place: ${place}`}
           onPress={() => onChoose(place)}
         />
       ))}

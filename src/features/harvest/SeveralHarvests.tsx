@@ -1,5 +1,6 @@
 import { noonOf, showDay } from "@/core/units/dates";
 import { showMass, words } from "@/core/units/format";
+import { t } from "@/language/t";
 import type { Harvest } from "@/records/harvest";
 import { binHarvests, nothingMoreOfThese } from "@/store/acts/severalHarvests";
 import { useAppDispatch, usePlantBook, useUnits } from "@/store/hooks";
@@ -21,7 +22,7 @@ export function SeveralHarvests({ harvests, leftOf, onClose }: Props) {
   const mass = (g: number) => words(showMass(g, units));
   return (
     <ActOnSeveral
-      one="harvest"
+      none={t`Tick at least one harvest.`}
       items={harvests.map(({ id, plantId, cutOn, massG, place }) => {
         const left = leftOf.get(id) ?? 0;
         return {
@@ -30,7 +31,7 @@ export function SeveralHarvests({ harvests, leftOf, onClose }: Props) {
           detail: [
             showDay(noonOf(cutOn)),
             mass(massG),
-            left > 0 ? `${mass(left)} left` : undefined,
+            left > 0 ? t`${mass(left)} left` : undefined,
             place,
           ]
             .filter(Boolean)
@@ -39,13 +40,13 @@ export function SeveralHarvests({ harvests, leftOf, onClose }: Props) {
       })}
       acts={[
         {
-          label: "All used",
-          hint: "All used: nothing more of them will be distilled",
+          label: t`All used`,
+          hint: t`All used: nothing more of them will be distilled`,
           act: (ids) => dispatch(nothingMoreOfThese(ids)),
         },
         {
-          label: "Delete",
-          hint: "Delete: the ticked harvests",
+          label: t`Delete`,
+          hint: t`Delete: the ticked harvests`,
           act: (ids) => dispatch(binHarvests(ids)),
         },
       ]}

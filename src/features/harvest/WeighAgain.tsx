@@ -2,6 +2,7 @@ import { useState } from "react";
 import { showMass, words } from "@/core/units/format";
 import { readNumber, toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Harvest } from "@/records/harvest";
 import { changeRecord } from "@/store/changes";
@@ -21,7 +22,7 @@ export function WeighAgain({ harvest }: { harvest: Harvest }) {
   const empty = toInput(undefined, choices[0] ?? "g");
   const [{ mass }, change] = useKept(`weigh/${harvest.id}`, { mass: empty });
   const [tried, setTried] = useState(false);
-  const read = readNumber(mass, { name: "The weight", ...limits.positive });
+  const read = readNumber(mass, { name: t`The weight`, ...limits.positive });
   const weigh = () => {
     setTried(!read.ok);
     if (!read.ok) return;
@@ -30,22 +31,22 @@ export function WeighAgain({ harvest }: { harvest: Harvest }) {
       changeRecord(
         harvest,
         (now) => ({ ...now, weighings: [...(now.weighings ?? []), weighing] }),
-        `${words(showMass(read.value, units))} now.`,
+        t`${words(showMass(read.value, units))} now.`,
       ),
     );
     if (kept.ok) change({ mass: empty });
   };
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Weigh it again</Txt>
+      <Txt variant="heading">{t`Weigh it again`}</Txt>
       <NumberField
-        label="All that lies here weighs"
+        label={t`All that lies here weighs`}
         value={mass}
         onChange={(next) => change({ mass: next })}
         choices={choices}
         problem={tried && !read.ok ? read.problem : undefined}
       />
-      <Button look="quiet" label="Note the weight" onPress={weigh} />
+      <Button look="quiet" label={t`Note the weight`} onPress={weigh} />
     </Card>
   );
 }

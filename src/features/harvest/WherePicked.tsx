@@ -1,4 +1,5 @@
 import type { Caution } from "@/core/plant/cautions";
+import { t } from "@/language/t";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
@@ -16,10 +17,7 @@ export function WherePicked({ plant }: { plant: KnownPlant | undefined }) {
         .map((caution) => (
           <Notice key={caution} severity="caution" message={cautionWords[caution]} />
         ))}
-      <Txt variant="small">
-        Be certain of the plant and leave enough standing. Take none that is protected, was sprayed
-        or stands by a road. Wear gloves where it pricks or burns.
-      </Txt>
+      <Txt variant="small">{t`Be certain of the plant and leave enough standing. Take none that is protected, was sprayed or stands by a road. Wear gloves where it pricks or burns.`}</Txt>
     </>
   );
 }

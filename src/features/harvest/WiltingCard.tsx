@@ -2,6 +2,7 @@ import { View } from "react-native";
 import { fixed, showDuration, showMass, words } from "@/core/units/format";
 import { dryingRate, hoursUntil, moistureAfter } from "@/core/plant/wilting";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { HarvestNow } from "@/logbook/harvest/harvestNow";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Harvest } from "@/records/harvest";
@@ -49,31 +50,32 @@ export function WiltingCard({ harvest, lies, plant, units, here, onStrike }: Pro
   if (harvest.state === "dried") return null;
   return (
     <Card className="gap-2">
-      <Txt variant="heading">As it lies</Txt>
+      <Txt variant="heading">{t`As it lies`}</Txt>
       <WiltingChart
         weighed={curve.map(({ hours, moisture: share }) => ({ hours, percent: 100 * share }))}
         ahead={here && state !== "dried" ? from(moisture, rate, last.hours) : []}
         usual={from(firstMoisture, usualRate, 0)}
         aim={aim === undefined ? undefined : 100 * aim}
-        inWords={`Water in it over the hours: ${curve.map((point) => `${fixed(100 * point.moisture, 0)} % after ${showDuration(point.hours * 60)}`).join(", ")}.`}
+        inWords={t`Water in it over the hours: ${curve.map((point) => t`${fixed(100 * point.moisture, 0)} % after ${showDuration(point.hours * 60)}`).join(", ")}.`}
       />
       {here ? <Txt>{aheadSentence({ wiltedIn, aim, weighed: curve.length > 1 })}</Txt> : null}
       {here && aim !== undefined && moisture > aim && dry.leftG > 0 ? (
         <Txt variant="small">
-          {`Wilted, what lies here will weigh ${mass(dry.leftG / (1 - aim))} instead of ${mass(lies.massG)}: less to heat, and more fits into a charge.${oilSentence(plant!)}`}
+          {t`Wilted, what lies here will weigh ${mass(dry.leftG / (1 - aim))} instead of ${mass(lies.massG)}: less to heat, and more fits into a charge.`}{" "}
+          {oilSentence(plant!)}
         </Txt>
       ) : null}
       {(harvest.weighings ?? []).map((weighing) => {
         const point = curve.find(({ at }) => at === weighing.at);
         return (
           <View key={weighing.at} className="flex-row items-center justify-between gap-3">
-            <Txt>{`${mass(weighing.massG)} after ${showDuration((point?.hours ?? 0) * 60)}`}</Txt>
+            <Txt>{t`${mass(weighing.massG)} after ${showDuration((point?.hours ?? 0) * 60)}`}</Txt>
             <Button
               look="plain"
               size="small"
               leaves
-              label="Leave out"
-              hint={`Leave out ${mass(weighing.massG)}`}
+              label={t`Leave out`}
+              hint={t`Leave out ${mass(weighing.massG)}`}
               onPress={() => onStrike(weighing)}
             />
           </View>
@@ -93,15 +95,15 @@ function aheadSentence({
   weighed: boolean;
 }): string {
   if (aim === undefined)
-    return "Nobody has figures for this plant wilted: distil it as it is, or note how it goes.";
+    return t`Nobody has figures for this plant wilted: distil it as it is, or note how it goes.`;
   const share = `${fixed(100 * aim, 0)} %`;
   if (wiltedIn === 0)
-    return `It has wilted: at ${share} of water such a plant is usually distilled.`;
-  if (wiltedIn === null) return `It dries no more as it lies: it stays above ${share}.`;
+    return t`It has wilted: at ${share} of water such a plant is usually distilled.`;
+  if (wiltedIn === null) return t`It dries no more as it lies: it stays above ${share}.`;
   const when = showDuration(wiltedIn * 60);
   return weighed
-    ? `If it goes on so it has wilted in ${when}, at ${share} of water.`
-    : `It usually wilts in ${when} spread thin in the shade, to ${share} of water. Weigh it again to see.`;
+    ? t`If it goes on so it has wilted in ${when}, at ${share} of water.`
+    : t`It usually wilts in ${when} spread thin in the shade, to ${share} of water. Weigh it again to see.`;
 }
 
 /** What wilting does to the oil of this plant, by the book or one's own figures, on the same dry matter. */
@@ -111,6 +113,8 @@ function oilSentence({ states }: KnownPlant): string {
   const perDry = ({ oilMlPerKg, moisture }: typeof fresh) =>
     Math.sqrt(oilMlPerKg.low * oilMlPerKg.high) / (1 - moisture);
   const change = perDry(wilted) / perDry(fresh) - 1;
-  if (Math.abs(change) < 0.03) return " Its oil stays about the same.";
-  return ` Of its oil it has then about ${fixed(Math.abs(change) * 100, 0)} % ${change > 0 ? "more" : "less"}.`;
+  if (Math.abs(change) < 0.03) return t`Its oil stays about the same.`;
+  return change > 0
+    ? t`Of its oil it has then about ${fixed(Math.abs(change) * 100, 0)} % more.`
+    : t`Of its oil it has then about ${fixed(Math.abs(change) * 100, 0)} % less.`;
 }

@@ -1,5 +1,6 @@
 import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Measure } from "@/records/measure";
 
@@ -41,7 +42,7 @@ export type MassRead =
 /** Reads a mass that was weighed or counted. */
 export function readMass(told: MassTold, measures: readonly Measure[]): MassRead {
   if (told.by === "scale") {
-    const mass = readNumber(told.mass, { name: "The weight", ...limits.positive });
+    const mass = readNumber(told.mass, { name: t`The weight`, ...limits.positive });
     return mass.ok
       ? { ok: true, massG: mass.value }
       : { ok: false, problems: { mass: mass.problem } };
@@ -51,7 +52,7 @@ export function readMass(told: MassTold, measures: readonly Measure[]): MassRead
   const name = known?.name ?? told.newName.trim();
   const each = known
     ? { ok: true as const, value: known.massG }
-    : readNumber(told.newMass, { name: "What one weighs", ...limits.positive });
+    : readNumber(told.newMass, { name: t`What one weighs`, ...limits.positive });
   if (!count.ok || !each.ok || name === "" || name.length > 200)
     return {
       ok: false,
@@ -59,12 +60,12 @@ export function readMass(told: MassTold, measures: readonly Measure[]): MassRead
         ...(count.ok ? {} : { count: count.problem }),
         ...(each.ok ? {} : { each: each.problem }),
         ...(name === "" ? { name: "Say what is counted: handful, bundle, basket." } : {}),
-        ...(name.length > 200 ? { name: "That name is too long." } : {}),
+        ...(name.length > 200 ? { name: t`That name is too long.` } : {}),
       },
     };
   const massG = count.value * each.value;
   if (massG > limits.positive.max)
-    return { ok: false, problems: { count: "That is more than a scale can be told." } };
+    return { ok: false, problems: { count: t`That is more than a scale can be told.` } };
   return {
     ok: true,
     massG,

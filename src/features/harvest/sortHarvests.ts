@@ -1,19 +1,20 @@
+import { t } from "@/language/t";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { Harvest } from "@/records/harvest";
 
 export type HarvestFilter = "all" | "here" | "used";
 export const harvestFilters: { value: HarvestFilter; label: string }[] = [
-  { value: "all", label: "All" },
-  { value: "here", label: "Still here" },
-  { value: "used", label: "All used" },
+  { value: "all", label: t`All` },
+  { value: "here", label: t`Still here` },
+  { value: "used", label: t`All used` },
 ];
 
 export type HarvestSort = "day" | "plant" | "weight" | "left";
 export const harvestSorts: { value: HarvestSort; label: string }[] = [
-  { value: "day", label: "Day, latest first" },
-  { value: "plant", label: "Plant" },
-  { value: "weight", label: "Heaviest first" },
-  { value: "left", label: "Most left" },
+  { value: "day", label: t`Day, latest first` },
+  { value: "plant", label: t`Plant` },
+  { value: "weight", label: t`Heaviest first` },
+  { value: "left", label: t`Most left` },
 ];
 
 /** Harvests in one order, among equals the latest first. */

@@ -2,6 +2,7 @@ import { View } from "react-native";
 import type { Goes } from "@/exchange/labels/labelBlocks";
 import type { LabelFonts } from "@/exchange/labels/labelFonts";
 import type { DrawnLabel } from "@/exchange/labels/labelSvg";
+import { t } from "@/language/t";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Notice } from "@/ui/primitives/Notice";
@@ -10,17 +11,17 @@ import { LabelDrawing } from "./LabelDrawing";
 import type { LeftOut } from "./useLeftOut";
 
 const partWords: Record<Goes, string> = {
-  mark: "the mark",
-  madeOf: "what it is made of",
-  botanical: "the botanical name",
-  made: "the day it was made",
-  volume: "the volume",
-  longCautions: "the long words of caution",
-  qr: "the code to scan",
-  bestBy: "the best-by",
-  cautions: "the cautions",
-  contains: "the allergens",
-  maker: "the maker",
+  mark: t`the mark`,
+  madeOf: t`what it is made of`,
+  botanical: t`the botanical name`,
+  made: t`the day it was made`,
+  volume: t`the volume`,
+  longCautions: t`the long words of caution`,
+  qr: t`the code to scan`,
+  bestBy: t`the best-by`,
+  cautions: t`the cautions`,
+  contains: t`the allergens`,
+  maker: t`the maker`,
 };
 
 interface Props {
@@ -37,7 +38,7 @@ interface Props {
 export function LabelPreview({ fonts, opening, label, chosen, leftOut, onSave }: Props) {
   return (
     <>
-      {opening ? <Txt variant="small">Opening the type …</Txt> : null}
+      {opening ? <Txt variant="small">{t`Opening the type …`}</Txt> : null}
       {fonts && label ? (
         <Card className="gap-3 bg-line">
           <LabelDrawing label={label} fonts={fonts} inWords={inWords(label)} />
@@ -45,21 +46,21 @@ export function LabelPreview({ fonts, opening, label, chosen, leftOut, onSave }:
       ) : null}
       {chosen === 0 ? (
         <Card>
-          <Txt>Choose a bottle to see its label.</Txt>
+          <Txt>{t`Choose a bottle to see its label.`}</Txt>
         </Card>
       ) : null}
       {chosen > 0 && leftOut.parts.length > 0 ? (
         <Notice
           severity="note"
-          message={`No room at a size that can be read: ${leftOut.parts.map((part) => partWords[part]).join(", ")}.`}
-          remedy="A larger label takes it."
+          message={t`No room at a size that can be read: ${leftOut.parts.map((part) => partWords[part]).join(", ")}.`}
+          remedy={t`A larger label takes it.`}
         />
       ) : null}
       {chosen > 0 && leftOut.shortened ? (
         <Notice
           severity="caution"
-          message="The name is longer than this label: it is cut short."
-          remedy="Give it a shorter name below, or a larger label."
+          message={t`The name is longer than this label: it is cut short.`}
+          remedy={t`Give it a shorter name below, or a larger label.`}
         />
       ) : null}
       <View className="flex-row flex-wrap gap-2">
@@ -68,24 +69,20 @@ export function LabelPreview({ fonts, opening, label, chosen, leftOut, onSave }:
             key={as}
             look="quiet"
             size="small"
-            label={`This one as ${as.toUpperCase()}`}
+            label={t`This one as ${as.toUpperCase()}`}
             disabled={!label}
             onPress={() => onSave(as)}
           />
         ))}
       </View>
-      <Txt variant="small">
-        Print at 100 %, not fitted to the page. Most places have rules for labels of what is sold or
-        given away. Ask the office for trade standards where you live.
-      </Txt>
+      <Txt variant="small">{t`Print at 100 %, not fitted to the page. Most places have rules for labels of what is sold or given away. Ask the office for trade standards where you live.`}</Txt>
     </>
   );
 }
 
 function inWords({ items, code }: DrawnLabel): string {
   const said = items.flatMap((item) => (item.kind === "text" ? [item.text] : []));
-  const scanned = items.some(({ kind }) => kind === "qr")
-    ? `, with a code to scan for ${code}`
-    : "";
-  return `Label: ${said.join(" ")}${scanned}`;
+  return items.some(({ kind }) => kind === "qr")
+    ? t`Label: ${said.join(" ")}, with a code to scan for ${code}`
+    : t`Label: ${said.join(" ")}`;
 }

@@ -18,6 +18,7 @@ import type { LabelFonts } from "@/exchange/labels/labelFonts";
 import { labelDesigns, type LabelDesign } from "@/exchange/labels/labelItems";
 import { labelPdf } from "@/exchange/labels/labelPdf";
 import { labelSvg } from "@/exchange/labels/labelSvg";
+import { t } from "@/language/t";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
@@ -43,10 +44,10 @@ import { useLeftOut } from "./useLeftOut";
 import { useProposedSheet } from "./useProposedSheet";
 
 const designWords: Record<LabelDesign, string> = {
-  press: "Pressed",
-  sprig: "Sprig",
-  band: "Band",
-  ledger: "Ledger",
+  press: t`Pressed`,
+  sprig: t`Sprig`,
+  band: t`Band`,
+  ledger: t`Ledger`,
 };
 
 /** Letter in the United States and Canada, A4 elsewhere. */
@@ -201,12 +202,14 @@ export function LabelsScreen() {
 
   return (
     <Screen
-      title="Labels"
-      back={lotId ? { href: `/shelf/${lotId}`, label: "Lot" } : { href: "/shelf", label: "Shelf" }}
+      title={t`Labels`}
+      back={
+        lotId ? { href: `/shelf/${lotId}`, label: t`Lot` } : { href: "/shelf", label: t`Shelf` }
+      }
       footer={
         <Button
           label={
-            chosen.length === 1 ? "Save one label as PDF" : `Save ${chosen.length} labels as PDF`
+            chosen.length === 1 ? t`Save one label as PDF` : t`Save ${chosen.length} labels as PDF`
           }
           disabled={!ready}
           onPress={() => saying(savePdf())}
@@ -215,7 +218,7 @@ export function LabelsScreen() {
       aside={
         <>
           {failed ? (
-            <Notice severity="error" message={`Not done: ${failed}.`} remedy="Try again." />
+            <Notice severity="error" message={t`Not done: ${failed}.`} remedy={t`Try again.`} />
           ) : null}
           <LabelPreview
             fonts={fonts}
@@ -229,7 +232,7 @@ export function LabelsScreen() {
       }
     >
       <Choice
-        label="Design"
+        label={t`Design`}
         shown
         options={labelDesigns.map((value) => ({ value, label: designWords[value] }))}
         value={design}
@@ -244,20 +247,20 @@ export function LabelsScreen() {
       />
       <Card className="gap-3">
         <TextField
-          label="Another name"
+          label={t`Another name`}
           value={name}
           onChange={(next) => say({ name: next })}
-          placeholder="as the lot is called"
+          placeholder={t`as the lot is called`}
         />
         <TextField
-          label="Another line of what it is made of"
+          label={t`Another line of what it is made of`}
           value={madeOf}
           onChange={(next) => say({ madeOf: next })}
-          placeholder="its part, distilled with water, nothing added"
+          placeholder={t`its part, distilled with water, nothing added`}
         />
         <Check
-          label="For sale"
-          reason="Names allergens above their usual limits, and who made it."
+          label={t`For sale`}
+          reason={t`Names allergens above their usual limits, and who made it.`}
           checked={forSale}
           onChange={(on) => change({ forSale: on })}
         />
@@ -266,7 +269,7 @@ export function LabelsScreen() {
             {(["name", "address"] as const).map((part) => (
               <TextField
                 key={part}
-                label={part === "name" ? "Maker" : "Address"}
+                label={part === "name" ? t`Maker` : t`Address`}
                 value={maker[part]}
                 maxLength={200}
                 onChange={(next) =>
@@ -278,15 +281,12 @@ export function LabelsScreen() {
                 }
               />
             ))}
-            <Txt variant="small">
-              A draft from usual limits. Marks and all that a buyer has to be told stand on the
-              lot’s page, under “If you sell it”. Have both checked.
-            </Txt>
+            <Txt variant="small">{t`A draft from usual limits. Marks and all that a buyer has to be told stand on the lot’s page, under “If you sell it”. Have both checked.`}</Txt>
           </>
         ) : null}
       </Card>
       <View>
-        <Txt variant="heading">Bottles</Txt>
+        <Txt variant="heading">{t`Bottles`}</Txt>
         {listed.map(({ bottle, lot, name: called }) => (
           <Wanted
             key={bottle.id}
@@ -296,9 +296,9 @@ export function LabelsScreen() {
             onChange={want}
           />
         ))}
-        {listed.length === 0 ? <Txt>There is no bottle that is not empty.</Txt> : null}
+        {listed.length === 0 ? <Txt>{t`There is no bottle that is not empty.`}</Txt> : null}
         {!lotId && items.length > mostListed ? (
-          <Txt variant="small">{`The first ${mostListed} of ${items.length}. Open a lot for its own.`}</Txt>
+          <Txt variant="small">{t`The first ${mostListed} of ${items.length}. Open a lot for its own.`}</Txt>
         ) : null}
       </View>
     </Screen>

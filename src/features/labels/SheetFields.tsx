@@ -2,6 +2,7 @@ import { View } from "react-native";
 import { plainNumber } from "@/core/units/format";
 import { type UnitName, type UnitSystem, fromCanonical, unitsFor } from "@/core/units/units";
 import { sheetNames, sheets, type SheetName } from "@/exchange/labels/sheets";
+import { t } from "@/language/t";
 import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
 import { Notice } from "@/ui/primitives/Notice";
@@ -38,7 +39,7 @@ export function SheetFields({ units, choice, proposed, problems, onChange }: Pro
       <Select
         label="Sheet"
         options={[
-          { value: smallest, label: `Smallest that fits: ${sheetLabel(proposed, units)}` },
+          { value: smallest, label: t`Smallest that fits: ${sheetLabel(proposed, units)}` },
           ...sheetNames.map((value) => ({
             value: value as string,
             label: sheetLabel(value, units),
@@ -83,12 +84,12 @@ export function SheetFields({ units, choice, proposed, problems, onChange }: Pro
         </Card>
       ) : null}
       <View className="flex-row gap-3">
-        {place("start", "First label goes to place", [])}
-        {place("nudgeX", "Nudge right", unitsFor("length", units))}
-        {place("nudgeY", "Nudge down", unitsFor("length", units))}
+        {place("start", t`First label goes to place`, [])}
+        {place("nudgeX", t`Nudge right`, unitsFor("length", units))}
+        {place("nudgeY", t`Nudge down`, unitsFor("length", units))}
       </View>
       <Check
-        label="Cut marks at the corners"
+        label={t`Cut marks at the corners`}
         checked={choice.cutMarks}
         onChange={(cutMarks) => onChange({ cutMarks })}
       />
@@ -98,8 +99,8 @@ export function SheetFields({ units, choice, proposed, problems, onChange }: Pro
 
 function sheetLabel(name: SheetName, units: UnitSystem): string {
   const { width, height, columns, rows, pageHeight } = sheets[name];
-  const paper = pageHeight === a4HeightMm ? "A4" : "Letter";
-  const kind = name.endsWith("tags") ? "neck tags" : "labels";
+  const paper = pageHeight === a4HeightMm ? "A4" : t`Letter`;
+  const kind = name.endsWith("tags") ? t`neck tags` : "labels";
   return `${paper}: ${columns * rows} ${kind}, ${onPaper(width, units)} × ${onPaper(height, units)} ${paperUnit[units]}`;
 }
 

@@ -7,6 +7,7 @@ import {
   type SheetGrid,
   type SheetName,
 } from "@/exchange/labels/sheets";
+import { t } from "@/language/t";
 import { lengthInput, readGrid, typedGrid } from "./sheetForm";
 
 /** How a sheet of labels is chosen; it stands so when one comes back. */
@@ -38,19 +39,19 @@ export function usualSheet(units: UnitSystem): SheetChoice {
 
 /** Cut out by hand, as large as the largest bottle chosen asks for. */
 export const fits = [
-  { value: "fit-round-a4", shape: "round", paper: "a4", label: "A4: fitted to a round bottle" },
-  { value: "fit-flat-a4", shape: "flat", paper: "a4", label: "A4: fitted to a flat bottle" },
+  { value: "fit-round-a4", shape: "round", paper: "a4", label: t`A4: fitted to a round bottle` },
+  { value: "fit-flat-a4", shape: "flat", paper: "a4", label: t`A4: fitted to a flat bottle` },
   {
     value: "fit-round-letter",
     shape: "round",
     paper: "letter",
-    label: "Letter: fitted to a round bottle",
+    label: t`Letter: fitted to a round bottle`,
   },
   {
     value: "fit-flat-letter",
     shape: "flat",
     paper: "letter",
-    label: "Letter: fitted to a flat bottle",
+    label: t`Letter: fitted to a flat bottle`,
   },
 ] as const;
 
@@ -77,14 +78,14 @@ export function readSheet(choice: SheetChoice, largestMl: number, proposed: Shee
     return undefined;
   };
   const perSheet = grid ? grid.columns * grid.rows : 1;
-  const start = number("start", "The first place", 1, perSheet);
+  const start = number("start", t`The first place`, 1, perSheet);
   if (start !== undefined && !Number.isInteger(start))
-    problems.start = "The first place must be a whole number.";
+    problems.start = t`The first place must be a whole number.`;
   return {
     grid,
     start,
-    nudgeX: number("nudgeX", "The nudge", -furthestMm, furthestMm),
-    nudgeY: number("nudgeY", "The nudge", -furthestMm, furthestMm),
+    nudgeX: number("nudgeX", t`The nudge`, -furthestMm, furthestMm),
+    nudgeY: number("nudgeY", t`The nudge`, -furthestMm, furthestMm),
     problems,
   };
 }

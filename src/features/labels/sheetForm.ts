@@ -2,19 +2,20 @@ import { plainNumber } from "@/core/units/format";
 import { type UnitSystem, fromCanonical } from "@/core/units/units";
 import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { sheetSchema, sheets, type SheetGrid, type SheetName } from "@/exchange/labels/sheets";
+import { t } from "@/language/t";
 
 /** The grid's fields, each with its name and whether it is a length or a count. */
 export const gridFields: { name: keyof SheetGrid; label: string; length: boolean }[] = [
-  { name: "pageWidth", label: "Paper, across", length: true },
-  { name: "pageHeight", label: "Paper, high", length: true },
-  { name: "columns", label: "Labels across", length: false },
-  { name: "rows", label: "Labels down", length: false },
-  { name: "width", label: "One label, across", length: true },
-  { name: "height", label: "One label, high", length: true },
-  { name: "left", label: "First one from the left", length: true },
-  { name: "top", label: "First one from the top", length: true },
-  { name: "pitchX", label: "Step across", length: true },
-  { name: "pitchY", label: "Step down", length: true },
+  { name: "pageWidth", label: t`Paper, across`, length: true },
+  { name: "pageHeight", label: t`Paper, high`, length: true },
+  { name: "columns", label: t`Labels across`, length: false },
+  { name: "rows", label: t`Labels down`, length: false },
+  { name: "width", label: t`One label, across`, length: true },
+  { name: "height", label: t`One label, high`, length: true },
+  { name: "left", label: t`First one from the left`, length: true },
+  { name: "top", label: t`First one from the top`, length: true },
+  { name: "pitchX", label: t`Step across`, length: true },
+  { name: "pitchY", label: t`Step down`, length: true },
 ];
 
 /** What lengths on paper are told in. */

@@ -2,6 +2,7 @@ import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "expo-router";
 import { useForm } from "react-hook-form";
 import { z } from "zod";
+import { t } from "@/language/t";
 import { newRecord } from "@/records/base";
 import { trialChanges, trialMeasures, type Trial, type TrialChange } from "@/records/trial";
 import { addNew } from "@/store/acts/addNew";
@@ -15,9 +16,21 @@ import { Sheet } from "@/ui/primitives/Sheet";
 import { changeWords, measureWords } from "@/words/trialWords";
 
 const schema = z.object({
-  question: z.string().trim().min(1, "Say what you want to know.").max(200),
-  a: z.string().trim().min(1, "Name the one way.").max(200),
-  b: z.string().trim().min(1, "Name the other way.").max(200),
+  question: z
+    .string()
+    .trim()
+    .min(1, t`Say what you want to know.`)
+    .max(200),
+  a: z
+    .string()
+    .trim()
+    .min(1, t`Name the one way.`)
+    .max(200),
+  b: z
+    .string()
+    .trim()
+    .min(1, t`Name the other way.`)
+    .max(200),
   plantId: z.string(),
   changes: z.enum(trialChanges),
   measure: z.enum(trialMeasures),
@@ -52,15 +65,15 @@ export function AskSheet({ onClose }: { onClose: () => void }) {
       ...(plantId ? { plantId } : {}),
       runs: [],
     };
-    if (!dispatch(addNew([trial], "The trial is open.")).ok) return;
+    if (!dispatch(addNew([trial], t`The trial is open.`)).ok) return;
     draft.done();
     onClose();
     router.push(`/runs/learn?trial=${trial.id}`);
   });
   return (
     <Sheet
-      title="What do you want to know?"
-      intro="One thing changed, everything else kept equal."
+      title={t`What do you want to know?`}
+      intro={t`One thing changed, everything else kept equal.`}
       open
       onClose={onClose}
       onSubmit={() => void save()}
@@ -68,49 +81,49 @@ export function AskSheet({ onClose }: { onClose: () => void }) {
       <FormText
         control={control}
         name="question"
-        label="The question"
-        placeholder="Wilted overnight, or at once?"
+        label={t`The question`}
+        placeholder={t`Wilted overnight, or at once?`}
         required
       />
-      <FormText control={control} name="a" label="One way" placeholder="at once" required />
+      <FormText control={control} name="a" label={t`One way`} placeholder={t`at once`} required />
       <FormText
         control={control}
         name="b"
-        label="The other way"
-        placeholder="wilted overnight"
+        label={t`The other way`}
+        placeholder={t`wilted overnight`}
         required
       />
       <FormSelect
         control={control}
         name="plantId"
-        label="Of which plant"
+        label={t`Of which plant`}
         options={[
-          { value: "", label: "Any" },
+          { value: "", label: t`Any` },
           ...plants.map(({ id, name }) => ({ value: id, label: name })),
         ]}
       />
       <FormSelect
         control={control}
         name="changes"
-        label="What is changed"
+        label={t`What is changed`}
         options={trialChanges.map((value) => ({ value, label: changeWords[value] }))}
       />
       <FormChoice
         control={control}
         name="measure"
-        label="What counts"
+        label={t`What counts`}
         options={trialMeasures.map((value) => ({ value, label: measureWords[value] }))}
       />
       <FormChoice
         control={control}
         name="design"
-        label="How"
+        label={t`How`}
         options={[
-          { value: "pairs", label: "In pairs of one halved harvest" },
-          { value: "apart", label: "Apart, as it comes" },
+          { value: "pairs", label: t`In pairs of one halved harvest` },
+          { value: "apart", label: t`Apart, as it comes` },
         ]}
       />
-      <Button label="Open the trial" onPress={() => void save()} />
+      <Button label={t`Open the trial`} onPress={() => void save()} />
     </Sheet>
   );
 }

@@ -1,15 +1,8 @@
-import {
-  counted,
-  ofPlant,
-  showDuration,
-  showMass,
-  words,
-  yieldRange,
-  yieldUnit,
-} from "@/core/units/format";
+import { ofPlant, showDuration, showMass, words, yieldRange, yieldUnit } from "@/core/units/format";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
+import { plural, t } from "@/language/t";
 import { knownOfPlant, type KnownOfPlant, type NextStep } from "@/logbook/learn/knownOfPlant";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { summarise } from "@/logbook/run/runSummary";
@@ -33,7 +26,8 @@ import { verdictSentence } from "@/words/trialWords";
 export function KnownScreen({ plantId }: { plantId: string }) {
   const book = usePlantBook();
   const plant = book.byId(plantId);
-  if (!plant) return <NotHere what="This plant" back={{ href: "/runs/learn", label: "Learn" }} />;
+  if (!plant)
+    return <NotHere what={t`This plant`} back={{ href: "/runs/learn", label: t`Learn` }} />;
   return <KnownOf plant={plant} />;
 }
 
@@ -60,10 +54,10 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
   const range = Object.values(plant.states)[0]?.oilMlPerKg;
   return (
     <Screen
-      over="What I know now"
+      over={t`What I know now`}
       title={plant.name}
-      pageTitle={`What I know of ${plant.name}`}
-      back={{ href: "/runs/learn", label: "Learn" }}
+      pageTitle={t`What I know of ${plant.name}`}
+      back={{ href: "/runs/learn", label: t`Learn` }}
       words={
         <WordsHere
           all="/bench/words"
@@ -80,7 +74,7 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
               key={trial.id}
               href={`/runs/learn?trial=${trial.id}`}
               title={trial.question}
-              detail={outcome ? verdictSentence(outcome, trial) : "Nothing to count yet."}
+              detail={outcome ? verdictSentence(outcome, trial) : t`Nothing to count yet.`}
             />
           ))}
           <Row
@@ -88,8 +82,8 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
             title={plant.name}
             detail={
               plant.ownFigures.length > 0
-                ? `The plant: ${counted(plant.ownFigures.length, "figure")} of your own`
-                : "The plant: figures from books"
+                ? t`The plant: ${plural(plant.ownFigures.length, { one: "# figure", other: "# figures" })} of your own`
+                : t`The plant: figures from books`
             }
           />
           {measured.length > 1 ? (
@@ -97,7 +91,7 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
               <Button
                 look="quiet"
                 size="small"
-                label="Compare the last ones"
+                label={t`Compare the last ones`}
                 onPress={() =>
                   router.push(
                     `/runs/compare?ids=${measured
@@ -114,17 +108,17 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
     >
       {measured.length === 0 ? (
         <Card className="gap-2">
-          <Txt variant="heading">Nothing of your own yet</Txt>
+          <Txt variant="heading">{t`Nothing of your own yet`}</Txt>
           <Txt>
             {range
-              ? `Until you measure a run of it, the plan uses what others found: ${yieldRange(range.low, range.high, units)} ${yieldUnit(units)} of oil.`
-              : "Until you measure a run of it, the plan uses what others found."}
+              ? t`Until you measure a run of it, the plan uses what others found: ${yieldRange(range.low, range.high, units)} ${yieldUnit(units)} of oil.`
+              : t`Until you measure a run of it, the plan uses what others found.`}
           </Txt>
         </Card>
       ) : (
         <>
           <Card className="gap-2">
-            <Txt variant="heading">Year by year</Txt>
+            <Txt variant="heading">{t`Year by year`}</Txt>
             {years.length > 1 ? (
               <YearRanges
                 years={years.map(({ year, low, middle, high }) => ({
@@ -141,18 +135,15 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
           </Card>
           {fits.length > 0 ? (
             <Card className="gap-2">
-              <Txt variant="heading">Oil in it</Txt>
+              <Txt variant="heading">{t`Oil in it`}</Txt>
               {fits.map((fit) => (
                 <Txt key={fit.state}>{fitSentence(fit, units)}</Txt>
               ))}
-              <Txt variant="small">
-                Eight harvests in ten are within it, and the next plan uses it. What a year does to
-                a plant stays in it, however many runs there are.
-              </Txt>
+              <Txt variant="small">{t`Eight harvests in ten are within it, and the next plan uses it. What a year does to a plant stays in it, however many runs there are.`}</Txt>
             </Card>
           ) : null}
           <Card className="gap-3">
-            <Txt variant="heading">Best so far</Txt>
+            <Txt variant="heading">{t`Best so far`}</Txt>
             {best
               .filter(({ gone }) => gone.length > 1)
               .map((each) => (
@@ -164,18 +155,14 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
                       .slice(1)
                       .map(
                         ({ name, runs: count }) =>
-                          `${wayNamed(each.way, name, plant)}: ${counted(count, "run")}`,
+                          `${wayNamed(each.way, name, plant)}: ${plural(count, { one: "# run", other: "# runs" })}`,
                       )
                       .join("; ")}
                   </Txt>
                 </View>
               ))}
-            {always.length > 0 ? <Txt>{`Always so far: ${always.join("; ")}.`}</Txt> : null}
-            <Txt variant="small">
-              These are runs as they came. Another field, week or still may be the reason. The best
-              of several always looks a little better than it is. A trial in pairs tells more with
-              fewer runs.
-            </Txt>
+            {always.length > 0 ? <Txt>{t`Always so far: ${always.join("; ")}.`}</Txt> : null}
+            <Txt variant="small">{t`These are runs as they came. Another field, week or still may be the reason. The best of several always looks a little better than it is. A trial in pairs tells more with fewer runs.`}</Txt>
           </Card>
         </>
       )}
@@ -190,23 +177,21 @@ function NextSteps({ known, plant }: { known: KnownOfPlant; plant: KnownPlant })
   const each = usual(known);
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Open questions</Txt>
+      <Txt variant="heading">{t`Open questions`}</Txt>
       {next.length === 0 ? (
         <Txt>
           {measured.length < 2
-            ? "With two measured runs there is something to ask."
-            : "Nothing that a few runs would settle."}
+            ? t`With two measured runs there is something to ask.`
+            : t`Nothing that a few runs would settle.`}
         </Txt>
       ) : null}
       {next.map((step, i) => (
         <View key={stepName(step, plant)} className="gap-1">
           <Txt variant={i === 0 ? "strong" : "body"}>{stepName(step, plant)}</Txt>
           <Txt variant="small">
-            {`About ${counted(step.runs, "run")} more${
-              each
-                ? `: ${words(showMass(each.chargeG * step.runs, units))} of plant and ${showDuration(each.minutes * step.runs)} of heat`
-                : ""
-            }.`}
+            {each
+              ? t`About ${plural(step.runs, { one: "# run", other: "# runs" })} more: ${words(showMass(each.chargeG * step.runs, units))} of plant and ${showDuration(each.minutes * step.runs)} of heat.`
+              : t`About ${plural(step.runs, { one: "# run", other: "# runs" })} more.`}
           </Txt>
         </View>
       ))}
@@ -217,7 +202,7 @@ function NextSteps({ known, plant }: { known: KnownOfPlant; plant: KnownPlant })
 function stepName(step: NextStep, plant: KnownPlant): string {
   if ("trial" in step) return step.trial.question;
   const { way, a, b } = step;
-  return `${wayWords[way]}: ${wayNamed(way, a, plant)}, or ${wayNamed(way, b, plant)}?`;
+  return t`${wayWords[way]}: ${wayNamed(way, a, plant)}, or ${wayNamed(way, b, plant)}?`;
 }
 
 /** What a run of this plant usually takes: a charge and its time on the heat. */

@@ -1,6 +1,6 @@
-import { counted } from "@/core/units/format";
 import { useState } from "react";
 import { View } from "react-native";
+import { plural, t } from "@/language/t";
 import { sniffSoFar } from "@/logbook/learn/sniffSoFar";
 import { summarise } from "@/logbook/run/runSummary";
 import { trialSoFar } from "@/logbook/trial/trialSoFar";
@@ -28,15 +28,15 @@ export function LearnScreen() {
     if (summarise(run, book).result) known.set(run.plantId, (known.get(run.plantId) ?? 0) + 1);
   return (
     <Screen
-      title="Learn"
-      back={{ href: "/runs", label: "Runs" }}
-      footer={<Button label="Ask a question" opens onPress={() => setSheet("ask")} />}
+      title={t`Learn`}
+      back={{ href: "/runs", label: t`Runs` }}
+      footer={<Button label={t`Ask a question`} opens onPress={() => setSheet("ask")} />}
       aside={
         <>
-          <Txt variant="heading">What I know now</Txt>
+          <Txt variant="heading">{t`What I know now`}</Txt>
           {known.size === 0 ? (
             <Card>
-              <Txt>Plants with a measured run appear here.</Txt>
+              <Txt>{t`Plants with a measured run appear here.`}</Txt>
             </Card>
           ) : null}
           <View className="gap-2">
@@ -52,7 +52,7 @@ export function LearnScreen() {
                   key={plantId}
                   href={`/runs/learn?plant=${encodeURIComponent(plantId)}`}
                   title={name}
-                  detail={`${counted(count, "measured run")}`}
+                  detail={`${plural(count, { one: "# measured run", other: "# measured runs" })}`}
                 />
               ))}
           </View>
@@ -61,18 +61,14 @@ export function LearnScreen() {
     >
       <Row
         href="/runs/compare"
-        title="Compare"
-        detail="Two to six runs: what differs, and how much the model explains"
+        title={t`Compare`}
+        detail={t`Two to six runs: what differs, and how much the model explains`}
       />
-      <Txt variant="heading">Trials</Txt>
+      <Txt variant="heading">{t`Trials`}</Txt>
       {trials.length === 0 ? (
         <Card className="gap-2">
-          <Txt variant="heading">No question yet</Txt>
-          <Txt>
-            One run against one run is chance. Change one thing, halve the harvest, distil both
-            halves, and do it again: the verdict here is a range and a word, and says how many more
-            pairs would decide it.
-          </Txt>
+          <Txt variant="heading">{t`No question yet`}</Txt>
+          <Txt>{t`One run against one run is chance. Change one thing, halve the harvest, distil both halves, and do it again: the verdict here is a range and a word, and says how many more pairs would decide it.`}</Txt>
         </Card>
       ) : null}
       <View className="gap-2">
@@ -83,28 +79,25 @@ export function LearnScreen() {
               key={trial.id}
               href={`/runs/learn?trial=${trial.id}`}
               title={trial.question}
-              detail={outcome ? verdictSentence(outcome, trial) : "Nothing to count yet."}
+              detail={outcome ? verdictSentence(outcome, trial) : t`Nothing to count yet.`}
               end={<Txt variant="label">{trial.closedAt ? "closed" : "open"}</Txt>}
             />
           );
         })}
       </View>
       <View className="flex-row items-center justify-between gap-3">
-        <Txt variant="heading">By nose</Txt>
+        <Txt variant="heading">{t`By nose`}</Txt>
         <Button
           look="quiet"
           size="small"
-          label="A blind sniff"
+          label={t`A blind sniff`}
           opens
           onPress={() => setSheet("sniff")}
         />
       </View>
       {sniffs.length === 0 ? (
         <Card>
-          <Txt>
-            Three strips, two of them alike: which is the other? Six rounds say whether a nose
-            really tells two oils or hydrosols apart.
-          </Txt>
+          <Txt>{t`Three strips, two of them alike: which is the other? Six rounds say whether a nose really tells two oils or hydrosols apart.`}</Txt>
         </Card>
       ) : null}
       <View className="gap-2">
@@ -112,11 +105,11 @@ export function LearnScreen() {
           <Row
             key={sniff.id}
             href={`/runs/learn?sniff=${sniff.id}`}
-            title={`“${sniff.a}” or “${sniff.b}”`}
+            title={t`“${sniff.a}” or “${sniff.b}”`}
             detail={
               sniff.closedAt
                 ? sniffVerdict(sniffSoFar(sniff), sniff)
-                : `${counted(sniffSoFar(sniff).answered, "round")} answered; what they say is shown at the end.`
+                : t`${plural(sniffSoFar(sniff).answered, { one: "# round", other: "# rounds" })} answered; what they say is shown at the end.`
             }
             end={<Txt variant="label">{sniff.closedAt ? "closed" : "open"}</Txt>}
           />

@@ -1,5 +1,6 @@
 import { useRouter } from "expo-router";
 import { pairsFor } from "@/core/learn/trial";
+import { t } from "@/language/t";
 import { trialDraft } from "@/logbook/trial/trialDraft";
 import { nextCharge, withLot } from "@/logbook/trial/trialPlace";
 import { trialSpread } from "@/logbook/trial/trialSpread";
@@ -41,26 +42,28 @@ export function NextCharge({ trial }: { trial: Trial }) {
   };
   return (
     <Card className="gap-2">
-      <Txt variant="heading">{pairs ? `Pair ${next.pair}` : "Next run"}</Txt>
+      <Txt variant="heading">{pairs ? t`Pair ${next.pair ?? ""}` : t`Next run`}</Txt>
       <Txt>
         {next.like
-          ? `Its other half, run ${next.like.number}, is planned. “${way}” is left: same day, same still.`
+          ? t`Its other half, run ${next.like.number}, is planned. “${way}” is left: same day, same still.`
           : next.side === undefined
-            ? "Mix the harvest, halve it on the scale, and let the lot say which half is distilled first: what comes second often goes better."
+            ? t`Mix the harvest, halve it on the scale, and let the lot say which half is distilled first: what comes second often goes better.`
             : pairs
-              ? `The lot says: “${way}” first.`
-              : `“${way}” next.`}
+              ? t`The lot says: “${way}” first.`
+              : t`“${way}” next.`}
       </Txt>
       {next.side === undefined ? (
-        <Button look="quiet" leaves label="Draw the lot" onPress={draw} />
+        <Button look="quiet" leaves label={t`Draw the lot`} onPress={draw} />
       ) : (
-        <Button label={`Plan “${way}”`} onPress={() => plan(next.side!)} />
+        <Button label={t`Plan “${way}”`} onPress={() => plan(next.side!)} />
       )}
       <Txt variant="small">{keepEqualIn(trial)}</Txt>
       <Txt variant="small">
         {needed === null
-          ? "Even a hundred would not show a difference of 15 %. Test something with a larger effect."
-          : `To show a difference of 15 %, about ${needed} ${pairs ? "pairs" : "runs of each"} in all are needed, since your runs differ that much.`}
+          ? t`Even a hundred would not show a difference of 15 %. Test something with a larger effect.`
+          : pairs
+            ? t`To show a difference of 15 %, about ${needed} pairs in all are needed, since your runs differ that much.`
+            : t`To show a difference of 15 %, about ${needed} runs of each in all are needed, since your runs differ that much.`}
       </Txt>
     </Card>
   );

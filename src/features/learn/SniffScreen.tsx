@@ -1,8 +1,8 @@
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { counted } from "@/core/units/format";
 import { drawRound, oddOf } from "@/core/learn/triangle";
+import { plural, t } from "@/language/t";
 import { sniffSoFar } from "@/logbook/learn/sniffSoFar";
 import { limits } from "@/messages/limits";
 import type { Sniff, SniffRound } from "@/records/sniff";
@@ -25,7 +25,7 @@ const goodRounds = 6;
 export function SniffScreen({ id }: { id: string }) {
   const sniff = useAppSelector((state) => state.sniff.entities[id]);
   if (!sniff || sniff.deletedAt)
-    return <NotHere what="This sniff" back={{ href: "/runs/learn", label: "Learn" }} />;
+    return <NotHere what={t`This sniff`} back={{ href: "/runs/learn", label: t`Learn` }} />;
   return <OneSniff key={sniff.id} sniff={sniff} />;
 }
 
@@ -52,14 +52,14 @@ function OneSniff({ sniff }: { sniff: Sniff }) {
     );
   return (
     <Screen
-      over={sniff.withHelper ? "Blind sniff, with a helper" : "Blind sniff, alone"}
-      title={`“${sniff.a}” or “${sniff.b}”?`}
-      back={{ href: "/runs/learn", label: "Learn" }}
+      over={sniff.withHelper ? t`Blind sniff, with a helper` : t`Blind sniff, alone`}
+      title={t`“${sniff.a}” or “${sniff.b}”?`}
+      back={{ href: "/runs/learn", label: t`Learn` }}
       footer={
         closed || open || full ? undefined : (
           <Button
             leaves
-            label={so.answered === 0 ? "Lay out three strips" : "Lay out the next three"}
+            label={so.answered === 0 ? t`Lay out three strips` : t`Lay out the next three`}
             onPress={layOut}
           />
         )
@@ -67,14 +67,14 @@ function OneSniff({ sniff }: { sniff: Sniff }) {
       aside={
         <>
           <Card className="gap-2">
-            <Txt variant="heading">{closed ? "What it says" : "So far"}</Txt>
+            <Txt variant="heading">{closed ? t`What it says` : t`So far`}</Txt>
             <Txt variant={closed ? "strong" : "body"} role="status">
               {closed
                 ? sniffVerdict(so, sniff)
-                : `${counted(so.answered, "round")} answered. What they say is shown at the end, so that no round teaches the next.`}
+                : t`${plural(so.answered, { one: "# round", other: "# rounds" })} answered. What they say is shown at the end, so that no round teaches the next.`}
             </Txt>
             {!closed && so.answered > 0 && so.answered < goodRounds ? (
-              <Txt variant="small">{`At ${goodRounds} rounds, five right are more than guessing.`}</Txt>
+              <Txt variant="small">{t`At ${goodRounds} rounds, five right are more than guessing.`}</Txt>
             ) : null}
           </Card>
           {closed ? <Rounds sniff={sniff} /> : null}
@@ -84,7 +84,7 @@ function OneSniff({ sniff }: { sniff: Sniff }) {
                 look="quiet"
                 size="small"
                 leaves
-                label={closed ? "Go on with it" : "Close it and see"}
+                label={closed ? t`Go on with it` : t`Close it and see`}
                 onPress={() =>
                   dispatch(
                     changeRecord(
@@ -93,7 +93,7 @@ function OneSniff({ sniff }: { sniff: Sniff }) {
                         ...now,
                         closedAt: closed ? undefined : new Date().toISOString(),
                       }),
-                      closed ? "The sniff is open again." : "The sniff is closed.",
+                      closed ? t`The sniff is open again.` : t`The sniff is closed.`,
                     ),
                   )
                 }
@@ -102,9 +102,9 @@ function OneSniff({ sniff }: { sniff: Sniff }) {
             <Button
               look="quiet"
               size="small"
-              label="Delete sniff"
+              label={t`Delete sniff`}
               onPress={() => {
-                dispatch(bin("Sniff deleted.", [sniff]));
+                dispatch(bin(t`Sniff deleted.`, [sniff]));
                 router.replace("/runs/learn");
               }}
             />
@@ -132,8 +132,8 @@ function OneSniff({ sniff }: { sniff: Sniff }) {
         <Card>
           <Txt>
             {full
-              ? "That is as many rounds as one sniff holds: close it and see."
-              : "Sniff in a room without other smells, and breathe fresh air between two rounds: a tired nose guesses. Never sniff hot steam, and stop where it pricks or dizzies."}
+              ? t`That is as many rounds as one sniff holds: close it and see.`
+              : t`Sniff in a room without other smells, and breathe fresh air between two rounds: a tired nose guesses. Never sniff hot steam, and stop where it pricks or dizzies.`}
           </Txt>
         </Card>
       ) : null}
@@ -157,18 +157,18 @@ function LayOut({
     <Card className="gap-3">
       <Txt variant="heading">
         {sniff.withHelper
-          ? `Round ${number}: for the helper alone`
-          : `Round ${number}: make three strips`}
+          ? t`Round ${number}: for the helper alone`
+          : t`Round ${number}: make three strips`}
       </Txt>
       <Txt>
         {sniff.withHelper
-          ? "Write each code on a strip, dip as told, and lay the three in this order. The other one looks away."
-          : "Write each code on the back of a strip and dip as told. Turn the codes down, close your eyes, and shuffle."}
+          ? t`Write each code on a strip, dip as told, and lay the three in this order. The other one looks away.`
+          : t`Write each code on the back of a strip and dip as told. Turn the codes down, close your eyes, and shuffle.`}
       </Txt>
       <Facts facts={round.strips.map(({ code, of }) => [code, of === "a" ? sniff.a : sniff.b])} />
       <Button
         leaves
-        label={sniff.withHelper ? "They lie: hide this" : "Shuffled: hide this"}
+        label={sniff.withHelper ? t`They lie: hide this` : t`Shuffled: hide this`}
         onPress={onDone}
       />
     </Card>
@@ -192,32 +192,32 @@ function Answer({
   const shown = alone ? [...codes].sort() : codes;
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Which is unlike the other two?</Txt>
+      <Txt variant="heading">{t`Which is unlike the other two?`}</Txt>
       <Txt>
         {alone
-          ? "Sniff all three before you turn one. Then turn up the one that is unlike the others."
-          : "Sniff from left to right and back. A guess is an answer too."}
+          ? t`Sniff all three before you turn one. Then turn up the one that is unlike the others.`
+          : t`Sniff from left to right and back. A guess is an answer too.`}
       </Txt>
       <Choice
-        label="The odd one"
+        label={t`The odd one`}
         options={shown.map((value) => ({ value, label: value }))}
         value={said}
         onChange={setSaid}
       />
       <Choice
-        label="Which smells better?"
+        label={t`Which smells better?`}
         shown
         options={[
-          { value: "odd", label: "The odd one" },
-          { value: "alike", label: "The two alike" },
-          { value: "neither", label: "Neither" },
+          { value: "odd", label: t`The odd one` },
+          { value: "alike", label: t`The two alike` },
+          { value: "neither", label: t`Neither` },
         ]}
         value={liked}
         onChange={setLiked}
       />
       <Button
         leaves
-        label="That is my answer"
+        label={t`That is my answer`}
         disabled={said === undefined}
         onPress={() => said !== undefined && onAnswer(said, liked)}
       />
@@ -228,7 +228,7 @@ function Answer({
 function Rounds({ sniff }: { sniff: Sniff }) {
   return (
     <Card className="gap-2">
-      <Txt variant="heading">Round by round</Txt>
+      <Txt variant="heading">{t`Round by round`}</Txt>
       <Facts
         facts={sniff.rounds
           .filter(({ said }) => said !== undefined)
@@ -236,10 +236,10 @@ function Rounds({ sniff }: { sniff: Sniff }) {
             const odd = oddOf(strips)!;
             const what = odd.of === "a" ? sniff.a : sniff.b;
             return [
-              `Round ${i + 1}`,
+              t`Round ${i + 1}`,
               odd.code === said
-                ? `right: ${odd.code}, “${what}”`
-                : `said ${said}; it was ${odd.code}, “${what}”`,
+                ? t`right: ${odd.code}, “${what}”`
+                : t`said ${said ?? ""}; it was ${odd.code}, “${what}”`,
             ] as const;
           })}
       />

@@ -2,6 +2,7 @@ import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "expo-router";
 import { useForm } from "react-hook-form";
 import { z } from "zod";
+import { t } from "@/language/t";
 import { newRecord } from "@/records/base";
 import type { Sniff } from "@/records/sniff";
 import { addNew } from "@/store/acts/addNew";
@@ -13,8 +14,16 @@ import { FormChoice, FormText } from "@/ui/primitives/form";
 import { Sheet } from "@/ui/primitives/Sheet";
 
 const schema = z.object({
-  a: z.string().trim().min(1, "Say what the one is.").max(200),
-  b: z.string().trim().min(1, "Say what the other is.").max(200),
+  a: z
+    .string()
+    .trim()
+    .min(1, t`Say what the one is.`)
+    .max(200),
+  b: z
+    .string()
+    .trim()
+    .min(1, t`Say what the other is.`)
+    .max(200),
   who: z.enum(["helper", "alone"]),
 });
 
@@ -45,37 +54,43 @@ export function SniffSheet({
       ...(trial ? { trialId: trial.id } : {}),
       rounds: [],
     };
-    if (!dispatch(addNew([sniff], "The blind sniff is open.")).ok) return;
+    if (!dispatch(addNew([sniff], t`The blind sniff is open.`)).ok) return;
     draft.done();
     onClose();
     router.push(`/runs/learn?sniff=${sniff.id}`);
   });
   return (
     <Sheet
-      title="Can you smell the difference?"
-      intro="One drop of each on strips of paper, or a little of each hydrosol in like glasses."
+      title={t`Can you smell the difference?`}
+      intro={t`One drop of each on strips of paper, or a little of each hydrosol in like glasses.`}
       open
       onClose={onClose}
       onSubmit={() => void save()}
     >
-      <FormText control={control} name="a" label="The one" placeholder="run 12, at once" required />
+      <FormText
+        control={control}
+        name="a"
+        label={t`The one`}
+        placeholder={t`run 12, at once`}
+        required
+      />
       <FormText
         control={control}
         name="b"
-        label="The other"
-        placeholder="run 13, wilted"
+        label={t`The other`}
+        placeholder={t`run 13, wilted`}
         required
       />
       <FormChoice
         control={control}
         name="who"
-        label="Who lays them out"
+        label={t`Who lays them out`}
         options={[
-          { value: "helper", label: "Somebody helps" },
-          { value: "alone", label: "I am alone" },
+          { value: "helper", label: t`Somebody helps` },
+          { value: "alone", label: t`I am alone` },
         ]}
       />
-      <Button label="Begin" onPress={() => void save()} />
+      <Button label={t`Begin`} onPress={() => void save()} />
     </Sheet>
   );
 }

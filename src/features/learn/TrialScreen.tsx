@@ -2,6 +2,7 @@ import { fixed } from "@/core/units/format";
 import { showDay } from "@/core/units/dates";
 import { useState } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { summarise } from "@/logbook/run/runSummary";
 import { sniffSoFar } from "@/logbook/learn/sniffSoFar";
 import { nextPair, withoutRun } from "@/logbook/trial/trialPlace";
@@ -39,7 +40,7 @@ import {
 export function TrialScreen({ id }: { id: string }) {
   const trial = useAppSelector((state) => state.trial.entities[id]);
   if (!trial || trial.deletedAt)
-    return <NotHere what="This trial" back={{ href: "/runs/learn", label: "Learn" }} />;
+    return <NotHere what={t`This trial`} back={{ href: "/runs/learn", label: t`Learn` }} />;
   return <OneTrial key={trial.id} trial={trial} />;
 }
 
@@ -61,7 +62,7 @@ function OneTrial({ trial }: { trial: Trial }) {
       ? [...new Set(members.map(({ pair = 0 }) => pair))]
           .sort((x, y) => x - y)
           .map((pair) => ({
-            title: `Pair ${pair}`,
+            title: t`Pair ${pair}`,
             those: members.filter((each) => (each.pair ?? 0) === pair),
           }))
       : [
@@ -71,8 +72,8 @@ function OneTrial({ trial }: { trial: Trial }) {
   return (
     <Screen
       title={trial.question}
-      over={trial.closedAt ? "Trial, closed" : "Trial, open"}
-      back={{ href: "/runs/learn", label: "Learn" }}
+      over={trial.closedAt ? t`Trial, closed` : t`Trial, open`}
+      back={{ href: "/runs/learn", label: t`Learn` }}
       words={
         <WordsHere
           all="/bench/words"
@@ -84,36 +85,36 @@ function OneTrial({ trial }: { trial: Trial }) {
       aside={
         <>
           <Card className="gap-2">
-            <Txt variant="heading">Verdict</Txt>
+            <Txt variant="heading">{t`Verdict`}</Txt>
             <Txt variant="strong" role="status">
               {outcome
                 ? verdictSentence(outcome, trial)
-                : "Nothing to count yet: it takes a measured run on each side."}
+                : t`Nothing to count yet: it takes a measured run on each side.`}
             </Txt>
             {outcome ? (
               <Facts
                 facts={[
-                  [`“${trial.b}” is better`, `${fixed(100 * outcome.probabilityBetter, 0)} in 100`],
                   [
-                    "95 % range",
-                    `${percent(outcome.ratio.p2_5)} to ${percent(outcome.ratio.p97_5)}`,
+                    t`“${trial.b}” is better`,
+                    t`${fixed(100 * outcome.probabilityBetter, 0)} in 100`,
+                  ],
+                  [
+                    t`95 % range`,
+                    t`${percent(outcome.ratio.p2_5)} to ${percent(outcome.ratio.p97_5)}`,
                   ],
                 ]}
               />
             ) : null}
-            <Txt variant="small">
-              Calculated without expecting a difference. Halves of one harvest usually differ by
-              some 25 %. Each run counts as it was measured.
-            </Txt>
+            <Txt variant="small">{t`Calculated without expecting a difference. Halves of one harvest usually differ by some 25 %. Each run counts as it was measured.`}</Txt>
           </Card>
           {against ? <Notice severity="caution" {...against} /> : null}
           {sniffs.map((sniff) => (
             <Row
               key={sniff.id}
               href={`/runs/learn?sniff=${sniff.id}`}
-              title="By nose"
+              title={t`By nose`}
               detail={
-                sniff.closedAt ? sniffVerdict(sniffSoFar(sniff), sniff) : "A blind sniff is open."
+                sniff.closedAt ? sniffVerdict(sniffSoFar(sniff), sniff) : t`A blind sniff is open.`
               }
             />
           ))}
@@ -122,8 +123,12 @@ function OneTrial({ trial }: { trial: Trial }) {
               <Button
                 look="quiet"
                 size="small"
-                label={trial.design === "pairs" ? "Add a pair" : "Add a run to each side"}
-                hint={`${trial.design === "pairs" ? "Add a pair" : "Add a run to each side"} that was distilled already`}
+                label={trial.design === "pairs" ? t`Add a pair` : t`Add a run to each side`}
+                hint={
+                  trial.design === "pairs"
+                    ? t`Add a pair that was distilled already`
+                    : t`Add a run to each side that was distilled already`
+                }
                 opens
                 onPress={() => setAdding(true)}
               />
@@ -131,18 +136,18 @@ function OneTrial({ trial }: { trial: Trial }) {
             <Button
               look="quiet"
               size="small"
-              label="Sniff them blind"
+              label={t`Sniff them blind`}
               onPress={() => setSniffing(true)}
             />
             <Button
               look="quiet"
               size="small"
               leaves
-              label={trial.closedAt ? "Open it again" : "Close it"}
+              label={trial.closedAt ? t`Open it again` : t`Close it`}
               onPress={() =>
                 trial.closedAt
-                  ? change("The trial is open again.", () => ({ closedAt: undefined }))
-                  : change("The trial is closed.", () => ({ closedAt: new Date().toISOString() }))
+                  ? change(t`The trial is open again.`, () => ({ closedAt: undefined }))
+                  : change(t`The trial is closed.`, () => ({ closedAt: new Date().toISOString() }))
               }
             />
           </View>
@@ -152,10 +157,7 @@ function OneTrial({ trial }: { trial: Trial }) {
       <Txt variant="small">{measureWords[trial.measure]}</Txt>
       {members.length === 0 ? (
         <Card>
-          <Txt>
-            Halve one harvest, weigh both halves alike, and let the lot say which is which. Distil
-            both on one still, with the same water, heat and stop; then put them in here.
-          </Txt>
+          <Txt>{t`Halve one harvest, weigh both halves alike, and let the lot say which is which. Distil both on one still, with the same water, heat and stop; then put them in here.`}</Txt>
         </Card>
       ) : null}
       {groups.map(({ title, those }) =>
@@ -169,7 +171,7 @@ function OneTrial({ trial }: { trial: Trial }) {
                 measure={trial.measure}
                 name={each.side === "a" ? trial.a : trial.b}
                 onSwap={() =>
-                  change("Its sides are swapped.", (now) => ({
+                  change(t`Its sides are swapped.`, (now) => ({
                     runs: now.runs.map((run) =>
                       run.pair === each.pair &&
                       (each.pair !== undefined || run.runId === each.runId)
@@ -179,7 +181,7 @@ function OneTrial({ trial }: { trial: Trial }) {
                   }))
                 }
                 onOut={() =>
-                  change("It is out of the trial.", (now) => withoutRun(now, each.runId))
+                  change(t`It is out of the trial.`, (now) => withoutRun(now, each.runId))
                 }
               />
             ))}
@@ -193,7 +195,7 @@ function OneTrial({ trial }: { trial: Trial }) {
           trial={trial}
           onClose={() => setAdding(false)}
           onAdd={(a, b) => {
-            change("Into the trial.", (now) => {
+            change(t`Into the trial.`, (now) => {
               const at = now.design === "pairs" ? { pair: nextPair(now) } : {};
               return {
                 runs: [
@@ -230,7 +232,7 @@ function Member({
     <View className="border-t border-line py-2">
       <View className="flex-row items-baseline justify-between gap-3">
         <Txt variant="strong" className="min-w-0 flex-1">
-          {number === undefined ? name : `${name}: run ${number}, ${showDay(each.summary!.at)}`}
+          {number === undefined ? name : t`${name}: run ${number}, ${showDay(each.summary!.at)}`}
         </Txt>
         <Txt variant="strong">
           {each.value === undefined ? "–" : valueWords(each.value, measure, units)}
@@ -242,16 +244,16 @@ function Member({
           look="plain"
           size="small"
           leaves
-          label="Swap sides"
-          hint={`Swap sides of run ${number ?? ""}`}
+          label={t`Swap sides`}
+          hint={t`Swap sides of run ${number ?? ""}`}
           onPress={onSwap}
         />
         <Button
           look="plain"
           size="small"
           leaves
-          label="Remove"
-          hint={`Remove run ${number ?? ""}`}
+          label={t`Remove`}
+          hint={t`Remove run ${number ?? ""}`}
           onPress={onOut}
         />
       </View>
@@ -272,7 +274,7 @@ function AddSheet({
   const runs = useAppSelector(selectRuns);
   const used = new Set(trial.runs.map(({ runId }) => runId));
   const options = [
-    { value: "", label: "Choose a run" },
+    { value: "", label: t`Choose a run` },
     ...runs
       .filter(({ id }) => !used.has(id))
       .map((run) => {
@@ -288,22 +290,22 @@ function AddSheet({
   const [tried, setTried] = useState(false);
   const problem =
     a === b && a !== ""
-      ? "One run cannot be on both sides."
+      ? t`One run cannot be on both sides.`
       : trial.design === "pairs" && (a === "" || b === "")
-        ? "A pair has a run on each side."
+        ? t`A pair has a run on each side.`
         : a === "" && b === ""
-          ? "Choose a run."
+          ? t`Choose a run.`
           : undefined;
   const add = () => {
     setTried(true);
     if (!problem) onAdd(a, b);
   };
   return (
-    <Sheet title="Which runs?" open onClose={onClose} onSubmit={add}>
+    <Sheet title={t`Which runs?`} open onClose={onClose} onSubmit={add}>
       <Select label={trial.a} options={options} value={a} onChange={setA} />
       <Select label={trial.b} options={options} value={b} onChange={setB} />
       {tried && problem ? <Notice severity="caution" message={problem} /> : null}
-      <Button label="Add them" onPress={add} />
+      <Button label={t`Add them`} onPress={add} />
     </Sheet>
   );
 }

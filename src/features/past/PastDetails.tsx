@@ -1,6 +1,6 @@
 import { View } from "react-native";
-import { counted } from "@/core/units/format";
 import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
+import { plural, t } from "@/language/t";
 import { pastStops } from "@/records/run";
 import { emptyReading, type PastForm, type PastReading } from "@/logbook/past/pastForm";
 import type { PastProblems } from "@/logbook/past/readPastForm";
@@ -29,20 +29,20 @@ export function PastDetails({ form, problems, units, onChange }: Props) {
   return (
     <>
       <Fold
-        title="Water, jars, how it was stopped"
-        inside="Leave it closed if you did not note them."
+        title={t`Water, jars, how it was stopped`}
+        inside={t`Leave it closed if you did not note them.`}
         filled={Boolean(form.water || form.jars) || form.stopped !== "unknown"}
       >
         <View className="flex-row gap-3">
           <NumberField
-            label="Water in the pot"
+            label={t`Water in the pot`}
             value={{ text: form.water, unit: form.waterUnit as UnitName }}
             choices={unitsFor("volume", units)}
             problem={problems.water}
             onChange={({ text, unit }) => onChange({ water: text, waterUnit: unit })}
           />
           <NumberField
-            label="Jars"
+            label={t`Jars`}
             value={{ text: form.jars, unit: "one" }}
             choices={[]}
             problem={problems.jars}
@@ -57,16 +57,20 @@ export function PastDetails({ form, problems, units, onChange }: Props) {
         />
       </Fold>
       <Fold
-        title="Look, smell, note"
-        inside={form.note || form.look || form.smell || "What the oil was like, what to change."}
+        title={t`Look, smell, note`}
+        inside={form.note || form.look || form.smell || t`What the oil was like, what to change.`}
         filled={Boolean(form.look || form.smell || form.note)}
       >
         <View className="flex-row gap-3">
-          <TextField label="Look" value={form.look} onChange={(look) => onChange({ look })} />
-          <TextField label="Smell" value={form.smell} onChange={(smell) => onChange({ smell })} />
+          <TextField label={t`Look`} value={form.look} onChange={(look) => onChange({ look })} />
+          <TextField
+            label={t`Smell`}
+            value={form.smell}
+            onChange={(smell) => onChange({ smell })}
+          />
         </View>
         <TextField
-          label="Note"
+          label={t`Note`}
           value={form.note}
           lines={3}
           maxLength={5000}
@@ -74,11 +78,11 @@ export function PastDetails({ form, problems, units, onChange }: Props) {
         />
       </Fold>
       <Fold
-        title="Readings"
+        title={t`Readings`}
         inside={
           form.readings.length > 0
-            ? counted(form.readings.length, "reading")
-            : "Distillate, head or oil at a time."
+            ? plural(form.readings.length, { one: "# reading", other: "# readings" })
+            : t`Distillate, head or oil at a time.`
         }
         filled={form.readings.length > 0}
       >
@@ -87,7 +91,7 @@ export function PastDetails({ form, problems, units, onChange }: Props) {
             {readingFields.map(({ name, label }) => (
               <View key={name} className="min-w-[120px] flex-1">
                 <TextField
-                  label={`${label}, reading ${i + 1}`}
+                  label={t`${label}, reading ${i + 1}`}
                   value={reading[name]}
                   maxLength={40}
                   placeholder={placeholderOf(name, form)}
@@ -100,8 +104,8 @@ export function PastDetails({ form, problems, units, onChange }: Props) {
               look="plain"
               size="small"
               leaves
-              label="Remove"
-              hint={`Remove reading ${i + 1}`}
+              label={t`Remove`}
+              hint={t`Remove reading ${i + 1}`}
               onPress={() => onChange({ readings: form.readings.filter((_, at) => at !== i) })}
             />
           </View>
@@ -110,7 +114,7 @@ export function PastDetails({ form, problems, units, onChange }: Props) {
           <Button
             look="quiet"
             size="small"
-            label="Add reading"
+            label={t`Add reading`}
             disabled={form.readings.length >= mostReadings}
             onPress={() => onChange({ readings: [...form.readings, emptyReading] })}
           />
@@ -121,14 +125,14 @@ export function PastDetails({ form, problems, units, onChange }: Props) {
 }
 
 const readingFields = [
-  { name: "time", label: "When" },
-  { name: "distillate", label: "Distillate" },
-  { name: "head", label: "Head" },
-  { name: "oil", label: "Oil" },
+  { name: "time", label: t`When` },
+  { name: "distillate", label: t`Distillate` },
+  { name: "head", label: t`Head` },
+  { name: "oil", label: t`Oil` },
 ] as const;
 
 function placeholderOf(name: keyof PastReading, form: PastForm): string {
-  if (name === "time") return "e.g. 10:20";
-  if (name === "head") return "°C or °F";
+  if (name === "time") return t`e.g. 10:20`;
+  if (name === "head") return t`°C or °F`;
   return name === "oil" ? form.oilUnit : form.hydrosolUnit;
 }

@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { PastForm } from "@/logbook/past/pastForm";
 import type { PastProblems, PastRead } from "@/logbook/past/readPastForm";
 import { useAppSelector } from "@/store/hooks";
@@ -32,7 +33,7 @@ export function PastFields({ form, read, problems, units, onChange }: Props) {
     <>
       <Card className="gap-3">
         <MomentField
-          label="Day"
+          label={t`Day`}
           kind="day"
           value={form.day}
           onChange={(day) => onChange({ day })}
@@ -40,8 +41,8 @@ export function PastFields({ form, read, problems, units, onChange }: Props) {
           required
         />
         <Combobox
-          label="Plant"
-          placeholder="e.g. lavender"
+          label={t`Plant`}
+          placeholder={t`e.g. lavender`}
           options={plants}
           value={form.plantId}
           onChange={(plantId) => onChange({ plantId, state: "", method: "" })}
@@ -49,24 +50,24 @@ export function PastFields({ form, read, problems, units, onChange }: Props) {
         />
         {read.plant && read.states.length > 1 ? (
           <Choice
-            label="State"
+            label={t`State`}
             options={read.states.map((value) => ({ value, label: stateWords[value] }))}
             value={read.state}
             onChange={(state) => onChange({ state })}
           />
         ) : null}
         <NumberField
-          label="Plant weight"
+          label={t`Plant weight`}
           value={{ text: form.mass, unit: form.massUnit as UnitName }}
           choices={unitsFor("plantMass", units)}
           problem={problems.mass}
           placeholder={examplePlant[units]}
-          help="Leave it empty if you had no scale."
+          help={t`Leave it empty if you had no scale.`}
           onChange={({ text, unit }) => onChange({ mass: text, massUnit: unit })}
         />
         {stills.length > 1 ? (
           <Choice
-            label="Still"
+            label={t`Still`}
             shown
             options={stills.map(({ id, name }) => ({ value: id, label: name }))}
             value={read.still?.id}
@@ -75,7 +76,7 @@ export function PastFields({ form, read, problems, units, onChange }: Props) {
         ) : null}
         {read.methods.length > 1 ? (
           <Choice
-            label="Method"
+            label={t`Method`}
             shown
             options={read.methods.map((value) => ({ value, label: methodWords[value] }))}
             value={read.method}
@@ -84,27 +85,27 @@ export function PastFields({ form, read, problems, units, onChange }: Props) {
         ) : null}
       </Card>
       <Card className="gap-3">
-        <Txt variant="heading">What it gave</Txt>
+        <Txt variant="heading">{t`What it gave`}</Txt>
         <View className="flex-row gap-3">
           <NumberField
-            label="Oil"
+            label={t`Oil`}
             value={{ text: form.oil, unit: form.oilUnit as UnitName }}
             choices={unitsFor("oilVolume", units)}
             problem={problems.oil}
             onChange={({ text, unit }) => onChange({ oil: text, oilUnit: unit })}
           />
           <NumberField
-            label="Hydrosol"
+            label={t`Hydrosol`}
             value={{ text: form.hydrosol, unit: form.hydrosolUnit as UnitName }}
             choices={unitsFor("volume", units)}
             problem={problems.hydrosol}
             onChange={({ text, unit }) => onChange({ hydrosol: text, hydrosolUnit: unit })}
           />
         </View>
-        <Txt variant="small">Leave empty what you did not measure. No visible oil? Enter 0.</Txt>
+        <Txt variant="small">{t`Leave empty what you did not measure. No visible oil? Enter 0.`}</Txt>
       </Card>
       <Card className="gap-3">
-        <Txt variant="heading">Times, if you know them</Txt>
+        <Txt variant="heading">{t`Times, if you know them`}</Txt>
         <View className="flex-row flex-wrap gap-3">
           {times.map(({ name, label, placeholder }) => (
             <View key={name} className="min-w-[140px] flex-1">
@@ -119,17 +120,14 @@ export function PastFields({ form, read, problems, units, onChange }: Props) {
             </View>
           ))}
         </View>
-        <Txt variant="small">
-          Clock times or lengths: “10:15”, or “35 min” after the step before it. Only “70 min” at
-          heat off says how long it ran.
-        </Txt>
+        <Txt variant="small">{t`Clock times or lengths: “10:15”, or “35 min” after the step before it. Only “70 min” at heat off says how long it ran.`}</Txt>
       </Card>
     </>
   );
 }
 
 const times = [
-  { name: "heatOn", label: "Heat on", placeholder: "e.g. 9:40" },
-  { name: "firstDrop", label: "First drop", placeholder: "e.g. 35 min" },
-  { name: "heatOff", label: "Heat off", placeholder: "e.g. 70 min" },
+  { name: "heatOn", label: t`Heat on`, placeholder: t`e.g. 9:40` },
+  { name: "firstDrop", label: t`First drop`, placeholder: t`e.g. 35 min` },
+  { name: "heatOff", label: t`Heat off`, placeholder: t`e.g. 70 min` },
 ] as const;

@@ -2,6 +2,7 @@ import { isoDay } from "@/core/units/dates";
 import { useRouter } from "expo-router";
 import { useMemo, useRef, useState } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { emptyPastForm, type PastForm } from "@/logbook/past/pastForm";
 import { readPastForm } from "@/logbook/past/readPastForm";
 import { enterPastRuns } from "@/store/acts/enterPastRuns";
@@ -61,27 +62,25 @@ export function PastRunScreen() {
   if (stills.length === 0)
     return (
       <Screen
-        title="Enter a past run"
-        back={{ href: "/runs", label: "Runs" }}
-        footer={<Button label="Add your still" onPress={() => router.push("/bench")} />}
+        title={t`Enter a past run`}
+        back={{ href: "/runs", label: t`Runs` }}
+        footer={<Button label={t`Add your still`} onPress={() => router.push("/bench")} />}
       >
         <Card className="gap-2">
-          <Txt variant="heading">First, your still</Txt>
-          <Txt>
-            A run belongs to a still. Add it once, then enter all the runs you made with it.
-          </Txt>
+          <Txt variant="heading">{t`First, your still`}</Txt>
+          <Txt>{t`A run belongs to a still. Add it once, then enter all the runs you made with it.`}</Txt>
         </Card>
       </Screen>
     );
   return (
     <Screen
-      title="Enter a past run"
-      back={{ href: "/runs", label: "Runs" }}
+      title={t`Enter a past run`}
+      back={{ href: "/runs", label: t`Runs` }}
       onSubmit={save}
       actions={
         <Button
-          label="From a table"
-          hint="From a table: many past runs from a CSV file"
+          label={t`From a table`}
+          hint={t`From a table: many past runs from a CSV file`}
           look="quiet"
           size="small"
           onPress={() => router.push("/runs/table")}
@@ -89,13 +88,13 @@ export function PastRunScreen() {
       }
       footer={
         <View className="gap-2">
-          {refused ? <Notice severity="error" message={`Not saved: ${refused}.`} /> : null}
+          {refused ? <Notice severity="error" message={t`Not saved: ${refused}.`} /> : null}
           {asked && !read.told ? (
             <Txt role="alert" className="text-ember-ink">
               {Object.values(read.problems)[0]}
             </Txt>
           ) : null}
-          <Button label="Save run" once onPress={save} />
+          <Button label={t`Save run`} once onPress={save} />
         </View>
       }
       aside={<TeachesCard told={read.told} />}

@@ -2,10 +2,11 @@ import { useRouter } from "expo-router";
 import { useMemo, useRef, useState } from "react";
 import { View } from "react-native";
 import { isoDay, noonOf, showDay } from "@/core/units/dates";
-import { counted, showMass, showOil, showVolume, words } from "@/core/units/format";
+import { showMass, showOil, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { guessPastColumns, pastFormOf, type PastMatch } from "@/exchange/pastTable";
 import { useDropped } from "@/exchange/useDropped";
+import { plural, t } from "@/language/t";
 import { emptyPastForm, pastColumns, type PastColumn } from "@/logbook/past/pastForm";
 import { readPastForm, type PastTold } from "@/logbook/past/readPastForm";
 import type { ProbeTable } from "@/messages/probeTable";
@@ -38,33 +39,33 @@ export function PastTableScreen() {
   async function choose(file: File) {
     setProblem(undefined);
     if (file.size > mostBytes)
-      return setProblem(`${file.name} is larger than 5 MB. Split it by years.`);
+      return setProblem(t`${file.name} is larger than 5 MB. Split it by years.`);
     try {
       const parsed = await parseCsv(await file.text());
       if (parsed.header.length < 2 || parsed.rows.length === 0)
-        setProblem(`${file.name} has no table: a header row and columns are needed.`);
+        setProblem(t`${file.name} has no table: a header row and columns are needed.`);
       else if (parsed.rows.length > mostRows)
-        setProblem(`${file.name} has more than ${mostRows} rows. Split it by years.`);
+        setProblem(t`${file.name} has more than ${mostRows} rows. Split it by years.`);
       else setTable(parsed);
     } catch {
-      setProblem(`${file.name} could not be read as a table. Nothing was changed.`);
+      setProblem(t`${file.name} could not be read as a table. Nothing was changed.`);
     }
   }
 
   useDropped("/runs/table", (file) => void choose(file));
 
   return (
-    <Screen title="Past runs from a table" back={{ href: "/runs/past", label: "Enter a past run" }}>
+    <Screen
+      title={t`Past runs from a table`}
+      back={{ href: "/runs/past", label: t`Enter a past run` }}
+    >
       <Card className="gap-3">
-        <Txt>
-          A CSV file with one run a row and the names of the columns in its first row. Day and plant
-          are enough; a spreadsheet saves it as “CSV”.
-        </Txt>
+        <Txt>{t`A CSV file with one run a row and the names of the columns in its first row. Day and plant are enough; a spreadsheet saves it as “CSV”.`}</Txt>
         {problem ? <Notice severity="error" message={problem} /> : null}
         <View className="flex-row">
           <FileChoice
-            label="Table of past runs"
-            button={table ? "Choose another file" : "Choose a file"}
+            label={t`Table of past runs`}
+            button={table ? t`Choose another file` : t`Choose a file`}
             accept=".csv,.tsv,.txt,text/csv"
             size="small"
             onChoose={(file) => void choose(file)}
@@ -100,10 +101,10 @@ function Matched({ table }: { table: ProbeTable }) {
   }, [table, match, book, stills, measures, preferences.units]);
   const good = rows.flatMap(({ told }) => told ?? []);
   const bad = rows.flatMap(({ told, problems }, i) =>
-    told ? [] : [{ row: i + 2, problem: Object.values(problems)[0] ?? "It cannot be read." }],
+    told ? [] : [{ row: i + 2, problem: Object.values(problems)[0] ?? t`It cannot be read.` }],
   );
   const columns = [
-    { value: "", label: "not in this table" },
+    { value: "", label: t`not in this table` },
     ...table.header.map((name) => ({ value: name, label: name })),
   ];
 
@@ -123,7 +124,7 @@ function Matched({ table }: { table: ProbeTable }) {
   return (
     <>
       <Card className="gap-3">
-        <Txt variant="heading">Match the columns</Txt>
+        <Txt variant="heading">{t`Match the columns`}</Txt>
         <View className="flex-row flex-wrap gap-3">
           {pastColumns.map((column) => (
             <View key={column} className="min-w-[150px] flex-1">
@@ -139,11 +140,11 @@ function Matched({ table }: { table: ProbeTable }) {
           ))}
         </View>
         <Choice
-          label="Days are written"
+          label={t`Days are written`}
           shown
           options={[
-            { value: "day", label: "Day first, 31/5/2026" },
-            { value: "month", label: "Month first, 5/31/2026" },
+            { value: "day", label: t`Day first, 31/5/2026` },
+            { value: "month", label: t`Month first, 5/31/2026` },
           ]}
           value={match.dayFirst ? "day" : "month"}
           onChange={(order) => setMatch({ ...match, dayFirst: order === "day" })}
@@ -152,22 +153,22 @@ function Matched({ table }: { table: ProbeTable }) {
       {bad.length > 0 ? (
         <Notice
           severity="caution"
-          message={`${counted(bad.length, "row")} cannot be read. Row ${bad[0]!.row}: ${bad[0]!.problem}`}
-          remedy="These are left out. Match the columns, or mend the file and choose it again."
+          message={t`${plural(bad.length, { one: "# row", other: "# rows" })} cannot be read. Row ${bad[0]!.row}: ${bad[0]!.problem}`}
+          remedy={t`These are left out. Match the columns, or mend the file and choose it again.`}
         />
       ) : null}
       <View className="gap-2">
-        <Txt variant="heading">{`${counted(good.length, "run")} to take in`}</Txt>
+        <Txt variant="heading">{t`${plural(good.length, { one: "# run", other: "# runs" })} to take in`}</Txt>
         {good.slice(0, shownRows).map((told, i) => (
           <Row key={i} title={told.plant.name} detail={detailOf(told, preferences.units)} />
         ))}
         {good.length > shownRows ? (
-          <Txt variant="small">{`and ${good.length - shownRows} more`}</Txt>
+          <Txt variant="small">{t`and ${good.length - shownRows} more`}</Txt>
         ) : null}
       </View>
-      {refused ? <Notice severity="error" message={`Not saved: ${refused}.`} /> : null}
+      {refused ? <Notice severity="error" message={t`Not saved: ${refused}.`} /> : null}
       <Button
-        label={`Take in ${counted(good.length, "run")}`}
+        label={t`Take in ${plural(good.length, { one: "# run", other: "# runs" })}`}
         disabled={good.length === 0}
         once
         onPress={take}
@@ -180,9 +181,9 @@ function detailOf({ day, massG, oilMl, hydrosolMl, still }: PastTold, units: Uni
   return [
     showDay(noonOf(day)),
     still.name,
-    massG === undefined ? "not weighed" : words(showMass(massG, units)),
-    oilMl === undefined ? undefined : `${words(showOil(oilMl))} oil`,
-    hydrosolMl === undefined ? undefined : `${words(showVolume(hydrosolMl, units))} hydrosol`,
+    massG === undefined ? t`not weighed` : words(showMass(massG, units)),
+    oilMl === undefined ? undefined : t`${words(showOil(oilMl))} oil`,
+    hydrosolMl === undefined ? undefined : t`${words(showVolume(hydrosolMl, units))} hydrosol`,
   ]
     .filter(Boolean)
     .join(" · ");

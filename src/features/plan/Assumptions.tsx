@@ -1,4 +1,5 @@
 import { Pressable, Text } from "react-native";
+import { t } from "@/language/t";
 import { Txt } from "@/ui/primitives/Txt";
 import { methodWords } from "@/words/methodWords";
 import { stateWords } from "@/words/stateWords";
@@ -17,7 +18,7 @@ export function Assumptions({ work, onOpen }: { work: PlanWork; onOpen: () => vo
   return (
     <Pressable
       role="button"
-      aria-label={`Change plant and still: ${said}`}
+      aria-label={t`Change plant and still: ${said}`}
       {...{ "aria-haspopup": "dialog" }}
       onPress={onOpen}
       className="min-h-[44px] flex-row items-center justify-between gap-3 active:opacity-60"
@@ -25,7 +26,7 @@ export function Assumptions({ work, onOpen }: { work: PlanWork; onOpen: () => vo
       <Txt variant="small" className="min-w-0 flex-1">
         {said}
       </Txt>
-      <Text className="font-bold text-[15px] text-bottle">Change</Text>
+      <Text className="font-bold text-[15px] text-bottle">{t`Change`}</Text>
     </Pressable>
   );
 }

@@ -2,6 +2,7 @@ import { useMemo } from "react";
 import { View } from "react-native";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { planCharges } from "@/core/plan/planCharges";
+import { t } from "@/language/t";
 import type { ForecastRanges } from "@/messages/forecastMessages";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -47,7 +48,7 @@ export function BeforeAfter({ change, work, after, ranges, onBack, onDone }: Pro
     ]),
   );
   const rows = [
-    ["Oil, likely", likely(rangesBefore, before.plan), likely(ranges, after), 0] as const,
+    [t`Oil, likely`, likely(rangesBefore, before.plan), likely(ranges, after), 0] as const,
     ...now.map(
       ({ name, value, amount }) =>
         [name, was.get(name)?.value ?? "–", value, amount - (was.get(name)?.amount ?? 0)] as const,
@@ -57,17 +58,17 @@ export function BeforeAfter({ change, work, after, ranges, onBack, onDone }: Pro
     <Card className="gap-2">
       <Txt variant="heading">{change.label}</Txt>
       <Table
-        label="Before and after"
+        label={t`Before and after`}
         head={["", "before", "now"]}
         rows={rows.map(([name, from, to, difference]) => [
           name,
           from,
-          from === to ? "the same" : `${difference > 0 ? "▲ " : difference < 0 ? "▼ " : ""}${to}`,
+          from === to ? t`the same` : `${difference > 0 ? "▲ " : difference < 0 ? "▼ " : ""}${to}`,
         ])}
       />
       <View className="flex-row gap-2">
-        <Button label="Undo" look="quiet" size="small" onPress={onBack} />
-        <Button label="Keep" look="plain" size="small" onPress={onDone} />
+        <Button label={t`Undo`} look="quiet" size="small" onPress={onBack} />
+        <Button label={t`Keep`} look="plain" size="small" onPress={onDone} />
       </View>
     </Card>
   );

@@ -1,5 +1,6 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { Button } from "@/ui/primitives/Button";
 
 /** The ways to what is more than one plant in one charge. */
@@ -10,14 +11,14 @@ export function MoreToPlan() {
       <Button
         look="quiet"
         size="small"
-        label="Several plants in one charge"
+        label={t`Several plants in one charge`}
         onPress={() => router.push("/bench/plants/mix")}
       />
       <Button
         look="quiet"
         size="small"
-        label="Plan a whole day"
-        hint="Plan a whole day: several charges on several stills"
+        label={t`Plan a whole day`}
+        hint={t`Plan a whole day: several charges on several stills`}
         onPress={() => router.push("/plan/day")}
       />
     </View>

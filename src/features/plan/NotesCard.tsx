@@ -5,6 +5,7 @@ import type { ChargePlan } from "@/core/plan/chargePlan";
 import { type CutJar, notesOfRun, usualCuts } from "@/core/plan/notes";
 import { type NumberInput, inUnit, readNumber } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { noteCutsOf, withCut } from "@/logbook/plan/noteCuts";
 import type { PlanDraft } from "@/records/planDraft";
 import { NoteBands, NoteLegend, shownFamilies } from "@/ui/charts/NoteBands";
@@ -13,8 +14,8 @@ import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
 import { noteWords } from "@/words/noteWords";
 
-const jarNames = ["First jar", "Middle", "Tail"];
-const cutNames = ["First jar to", "Middle to"];
+const jarNames = [t`First jar`, t`Middle`, t`Tail`];
+const cutNames = [t`First jar to`, t`Middle to`];
 /* A tap moves a cut by so much of the oil. */
 const tap = 0.05;
 
@@ -45,11 +46,13 @@ export const NotesCard = memo(function NotesCard({ plan, draft, units, onChange 
   const families = shownFamilies(notes.bands);
   const cutsMl = notes.jars.slice(1).map(({ fromMl }) => fromMl);
   const volume = (ml: number) => words(showVolume(ml, units));
-  const saying = notes.jars.map((jar, i) => `${jarNames[i] ?? "Then"}: ${tellsOf(jar)}`).join("; ");
+  const saying = notes.jars
+    .map((jar, i) => `${jarNames[i] ?? t`Then`}: ${tellsOf(jar)}`)
+    .join("; ");
   const keep = ([a, b]: Cuts) => onChange({ headsText: asText(a), tailsText: asText(b) });
   const moved = (i: number, ml: number): Cuts => withCut([first, last], i, notes.shareAt(ml));
   const handles = cutsMl.map((ml, i) => ({
-    label: `Cut after the ${jarNames[i]!.toLowerCase()}`,
+    label: t`Cut after the ${jarNames[i]!.toLowerCase()}`,
     text: volume(ml),
     onMove: (to: number) => {
       latest.current = moved(i, to);
@@ -70,7 +73,7 @@ export const NotesCard = memo(function NotesCard({ plan, draft, units, onChange 
         families={families}
         cutsMl={cutsMl}
         handles={handles}
-        from="first drop"
+        from={t`first drop`}
         to={volume(notes.distillateMl)}
         inWords={`${saying}.`}
       />
@@ -78,10 +81,10 @@ export const NotesCard = memo(function NotesCard({ plan, draft, units, onChange 
       {notes.jars.map((jar, i) => (
         <View key={jarNames[i] ?? i}>
           <Txt variant="strong">
-            {`${jarNames[i] ?? "Then"}, ${i === notes.jars.length - 1 ? "to the end" : `to ${volume(jar.toMl)}`}`}
+            {`${jarNames[i] ?? t`Then`}, ${i === notes.jars.length - 1 ? t`to the end` : t`to ${volume(jar.toMl)}`}`}
           </Txt>
           <Txt variant="small" className="text-ink">
-            {`${tellsOf(jar)} · ${words(showOil(jar.oilMl))} of visible oil, ${volume(jar.hydrosolMl)} of hydrosol`}
+            {t`${tellsOf(jar)} · ${words(showOil(jar.oilMl))} of visible oil, ${volume(jar.hydrosolMl)} of hydrosol`}
           </Txt>
         </View>
       ))}
@@ -106,25 +109,22 @@ export const NotesCard = memo(function NotesCard({ plan, draft, units, onChange 
           />
           <Txt variant="small" role="status">
             {lost > 0.005
-              ? `The middle is ${words(showOil(lost))} smaller than with the usual cuts.`
+              ? t`The middle is ${words(showOil(lost))} smaller than with the usual cuts.`
               : lost < -0.005
-                ? `The middle is ${words(showOil(-lost))} larger than with the usual cuts.`
-                : "The usual cuts: after a seventh of the oil, and after three quarters of it."}
+                ? t`The middle is ${words(showOil(-lost))} larger than with the usual cuts.`
+                : t`The usual cuts: after a seventh of the oil, and after three quarters of it.`}
           </Txt>
           <Button
             look="quiet"
-            label={planned ? "Plan one early jar instead" : "Plan these three jars"}
+            label={planned ? t`Plan one early jar instead` : t`Plan these three jars`}
             onPress={() => onChange({ hydrosol: planned ? "firstCut" : "notes" })}
           />
           {planned ? (
-            <Txt variant="small">During the run Sereno tells you when to change the jar.</Txt>
+            <Txt variant="small">{t`During the run Sereno tells you when to change the jar.`}</Txt>
           ) : null}
         </>
       ) : null}
-      <Txt variant="small">
-        Calculated from the oil&apos;s compounds and how easily each comes over. The order is
-        reliable, the amounts within a third.
-      </Txt>
+      <Txt variant="small">{t`Calculated from the oil's compounds and how easily each comes over. The order is reliable, the amounts within a third.`}</Txt>
     </View>
   );
 });
@@ -147,8 +147,8 @@ function LessOf({
         <Button
           look="quiet"
           size="small"
-          label={`Less ${noteWords[lightest]}`}
-          hint={`A middle with less ${noteWords[lightest]}: the first cut later`}
+          label={t`Less ${noteWords[lightest]}`}
+          hint={t`A middle with less ${noteWords[lightest]}: the first cut later`}
           onPress={() => onLess([0, tap])}
         />
       ) : null}
@@ -156,12 +156,12 @@ function LessOf({
         <Button
           look="quiet"
           size="small"
-          label={`Less ${noteWords[heaviest]}`}
-          hint={`A middle with less ${noteWords[heaviest]}: the last cut earlier`}
+          label={t`Less ${noteWords[heaviest]}`}
+          hint={t`A middle with less ${noteWords[heaviest]}: the last cut earlier`}
           onPress={() => onLess([1, -tap])}
         />
       ) : null}
-      <Button look="plain" size="small" label="As usual" onPress={onUsual} />
+      <Button look="plain" size="small" label={t`As usual`} onPress={onUsual} />
     </View>
   );
 }
@@ -184,7 +184,7 @@ function CutField({
   const [typed, setTyped] = useState<NumberInput>();
   const rounded: NumberInput = { text: String(Math.round(ml)), unit: "mL" };
   const standing = units === "metric" ? rounded : inUnit(rounded, choices[0]!);
-  const read = typed && readNumber(typed, { name: "The cut", min: 0, max: mostMl, above: true });
+  const read = typed && readNumber(typed, { name: t`The cut`, min: 0, max: mostMl, above: true });
   return (
     <NumberField
       label={label}
@@ -193,7 +193,7 @@ function CutField({
       problem={read && !read.ok ? read.problem : undefined}
       onChange={(next) => {
         setTyped(next);
-        const now = readNumber(next, { name: "The cut", min: 0, max: mostMl, above: true });
+        const now = readNumber(next, { name: t`The cut`, min: 0, max: mostMl, above: true });
         if (now.ok) onTyped(now.value);
       }}
       onBlur={() => read?.ok !== false && setTyped(undefined)}
@@ -206,5 +206,5 @@ function asText(share: number): string {
 }
 
 function tellsOf({ mostly }: CutJar): string {
-  return mostly.map((family) => noteWords[family]).join(", ") || "hardly any oil";
+  return mostly.map((family) => noteWords[family]).join(", ") || t`hardly any oil`;
 }

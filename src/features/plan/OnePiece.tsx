@@ -3,6 +3,7 @@ import { View } from "react-native";
 import { plainNumber, showMass, words } from "@/core/units/format";
 import { type NumberInput, readNumber } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { singular } from "@/logbook/plan/measureOf";
 import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
@@ -26,19 +27,19 @@ export function OnePiece({ plan: { read, units } }: { plan: PlanWork }) {
   if (measure)
     return (
       <Txt role="status" variant="small">
-        {`${plainNumber(count)} × ${measure.name}, ${words(showMass(measure.massG, units))} each: ${words(showMass(measure.massG * count, units))}.`}
+        {t`${plainNumber(count)} × ${measure.name}, ${words(showMass(measure.massG, units))} each: ${words(showMass(measure.massG * count, units))}.`}
       </Txt>
     );
   const name = singular(what);
   const weighed = readNumber(mass, {
-    name: "Its weight",
+    name: t`Its weight`,
     ...limits.positive,
-    remedy: "Weigh one, or several and divide.",
+    remedy: t`Weigh one, or several and divide.`,
   });
   return (
     <View className="gap-2">
       <NumberField
-        label={`One ${name} weighs`}
+        label={t`One ${name} weighs`}
         value={mass}
         choices={unitsFor("plantMass", units)}
         problem={mass.text && !weighed.ok ? weighed.problem : undefined}
@@ -46,7 +47,7 @@ export function OnePiece({ plan: { read, units } }: { plan: PlanWork }) {
       />
       <View className="flex-row">
         <Button
-          label="Save weight"
+          label={t`Save weight`}
           look="quiet"
           size="small"
           disabled={!weighed.ok}

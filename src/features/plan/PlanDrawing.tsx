@@ -13,6 +13,7 @@ import {
   words,
 } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import { catchMl } from "@/logbook/still/catchMl";
 import { stillShape } from "@/logbook/still/stillFigures";
 import type { Still } from "@/records/still";
@@ -64,12 +65,12 @@ export const PlanDrawing = memo(function PlanDrawing({ plan, state, work, still,
         labels={{
           headspace: {
             shown: showLength(levels.headspaceMm, units),
-            what: plan.method === "bowl" ? "under bowl" : "headspace",
+            what: plan.method === "bowl" ? t`under bowl` : "headspace",
             onPress: door("charge"),
           },
           charge: {
             shown: charge,
-            what: charges > 1 ? `× ${charges} charges` : part,
+            what: charges > 1 ? t`× ${charges} charges` : part,
             onPress: door("charge"),
           },
           water: {
@@ -79,30 +80,36 @@ export const PlanDrawing = memo(function PlanDrawing({ plan, state, work, still,
           },
           dryLine: {
             shown: showVolume(still.dryLineMl, units),
-            what: "dry line",
+            what: t`dry line`,
             onPress: door("water"),
           },
           cooling: { ...coolingLabel(plan, units), onPress: door("cooling") },
           oil: {
             shown: { ...showOil(middleMl), unit: "mL oil" },
-            what: oil ? likelyOil(oil.p10, oil.p90) : "likely …",
-            spoken: `${showOil(middleMl).text} mL oil, ${oil ? likelyOil(oil.p10, oil.p90) : "likely …"}`,
+            what: oil ? likelyOil(oil.p10, oil.p90) : t`likely …`,
+            spoken: oil
+              ? t`${showOil(middleMl).text} mL oil, ${likelyOil(oil.p10, oil.p90)}`
+              : t`${showOil(middleMl).text} mL oil, likely …`,
             onPress: door("oil"),
           },
           hydrosol: {
             shown: showVolume(forecast.distillateMl, units),
-            what: plan.method === "cohobation" ? "flows back" : "hydrosol",
+            what: plan.method === "cohobation" ? t`flows back` : "hydrosol",
             onPress: door("hydrosol"),
           },
         }}
-        inWords={`${still.name} with ${words(charge)} of ${read.plant.name} ${swims ? "in" : "above"} ${words(showVolume(plan.waterMl, units))} of water; ${words(showLength(levels.headspaceMm, units))} of headspace; dry line at ${words(showVolume(still.dryLineMl, units))}.`}
+        inWords={
+          swims
+            ? t`${still.name} with ${words(charge)} of ${read.plant.name} in ${words(showVolume(plan.waterMl, units))} of water; ${words(showLength(levels.headspaceMm, units))} of headspace; dry line at ${words(showVolume(still.dryLineMl, units))}.`
+            : t`${still.name} with ${words(charge)} of ${read.plant.name} above ${words(showVolume(plan.waterMl, units))} of water; ${words(showLength(levels.headspaceMm, units))} of headspace; dry line at ${words(showVolume(still.dryLineMl, units))}.`
+        }
       />
     </Card>
   );
 });
 
 function likelyOil(low: number, high: number): string {
-  return high < 0.005 ? "none visible" : `likely ${showRange(low, high)}`;
+  return high < 0.005 ? t`none visible` : t`likely ${showRange(low, high)}`;
 }
 
 /** How the cooling ends, in the two lines there is room for. */
@@ -115,11 +122,11 @@ function coolingLabel({ cooling, forecast }: ChargePlan, units: UnitSystem) {
   if (cooling.tap)
     return {
       shown: { ...showVolume(cooling.tap.litresPerMin * 1000, units) },
-      what: "tap, a minute",
+      what: t`tap, a minute`,
     };
   if (cooling.tub) {
     const { text, unit } = showTemperature(cooling.tub.endC, units);
-    return { shown: { text, unit }, what: "tub at the end" };
+    return { shown: { text, unit }, what: t`tub at the end` };
   }
   return { shown: showIce(cooling.iceKg, units), what: "ice" };
 }

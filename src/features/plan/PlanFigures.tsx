@@ -13,6 +13,7 @@ import {
   showVolume,
   words,
 } from "@/core/units/format";
+import { t } from "@/language/t";
 import type { Still } from "@/records/still";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
@@ -42,22 +43,22 @@ export const PlanFigures = memo(function PlanFigures({ plan, state, work, still,
   const kind = read.receivers[read.receiverAt]?.kind;
   const energy =
     fuel.gasKg === undefined
-      ? `${fixed(fuel.kWh, 2)} kWh`
-      : `${words(showMass(fuel.gasKg * 1000, units))} of gas`;
+      ? t`${fixed(fuel.kWh, 2)} kWh`
+      : t`${words(showMass(fuel.gasKg * 1000, units))} of gas`;
   return (
     <Card className="gap-0 py-1">
       <Figure
-        name="First drop"
-        value={`after ${showDuration(firstDrop)}`}
-        detail={ranges && `likely ${durationRange(ranges.minutesToFirstDrop)}`}
+        name={t`First drop`}
+        value={t`after ${showDuration(firstDrop)}`}
+        detail={ranges && t`likely ${durationRange(ranges.minutesToFirstDrop)}`}
         onPress={() => onOpen("heat")}
       />
       <Figure
         name="Heat off"
-        value={`${showDuration(forecast.runMinutes)} later`}
+        value={t`${showDuration(forecast.runMinutes)} later`}
         detail={[
           stoppedByWords(plan, draft.stopBy, units),
-          ranges && `likely ${durationRange(ranges.runMinutes)}`,
+          ranges && t`likely ${durationRange(ranges.runMinutes)}`,
         ]
           .filter(Boolean)
           .join(", ")}
@@ -65,22 +66,30 @@ export const PlanFigures = memo(function PlanFigures({ plan, state, work, still,
       />
       {kind ? (
         <Figure
-          name="Oil layer"
+          name={t`Oil layer`}
           value={
             receiver && forecast.oilLayer !== "hangs"
               ? words(showLength(receiver.layerMm, units))
-              : "hangs in the water"
+              : t`hangs in the water`
           }
-          detail={`${receiverWords[kind]}${receiver?.suits === false ? ": it loses this oil" : receiver && !receiver.shows && forecast.oilLayer !== "hangs" ? ": too thin to see" : ""}`}
+          detail={
+            receiver?.suits === false
+              ? t`${receiverWords[kind]}: it loses this oil`
+              : receiver && !receiver.shows && forecast.oilLayer !== "hangs"
+                ? t`${receiverWords[kind]}: too thin to see`
+                : receiverWords[kind]
+          }
           onPress={() => onOpen("receiver")}
         />
       ) : null}
       <Figure
-        name={charges === 1 ? "In all" : charges === 2 ? "Both charges" : `All ${charges} charges`}
-        value={`${showDuration(all)} heating, ${energy}`}
+        name={
+          charges === 1 ? t`In all` : charges === 2 ? t`Both charges` : t`All ${charges} charges`
+        }
+        value={t`${showDuration(all)} heating, ${energy}`}
         detail={[
           charges > 1
-            ? `${words(showOil(oilOfSeries(forecast, charges, plan.request.still.holdUpMl)))} visible oil, ${words(showVolume(forecast.distillateMl * charges, units))} hydrosol`
+            ? t`${words(showOil(oilOfSeries(forecast, charges, plan.request.still.holdUpMl)))} visible oil, ${words(showVolume(forecast.distillateMl * charges, units))} hydrosol`
             : undefined,
           fuel.cost === undefined ? undefined : showMoney(fuel.cost, preferences.prices?.currency),
         ]

@@ -1,10 +1,10 @@
 import { memo } from "react";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { notesOfRun } from "@/core/plan/notes";
-import type { Way } from "@/logbook/plan/waysOfWorking";
+import { plural, t } from "@/language/t";
+import type { Way } from "@/words/waysOfWorking";
 import type { PlanDraft } from "@/records/planDraft";
 import { Fold } from "@/ui/primitives/Fold";
-import { counted } from "@/core/units/format";
 import { noteWords } from "@/words/noteWords";
 import { NotesCard } from "./NotesCard";
 import type { PlanWork } from "./usePlanDraft";
@@ -24,7 +24,7 @@ export const PlanFolds = memo(function PlanFolds({ plan, work, ways, onChoose }:
     <>
       {scents ? (
         <Fold
-          title="Which notes come when"
+          title={t`Which notes come when`}
           inside={scents}
           filled={work.draft.hydrosol === "notes"}
         >
@@ -32,8 +32,8 @@ export const PlanFolds = memo(function PlanFolds({ plan, work, ways, onChoose }:
         </Fold>
       ) : null}
       <Fold
-        title="Ways of working"
-        inside={`${counted(ways.length, "question")} on which distillers differ, each with your answer`}
+        title={t`Ways of working`}
+        inside={t`${plural(ways.length, { one: "# question", other: "# questions" })} on which distillers differ, each with your answer`}
       >
         <Ways plan={work} ways={ways} onChoose={onChoose} />
       </Fold>
@@ -46,5 +46,5 @@ function scentsOf({ request }: ChargePlan): string | undefined {
   const { bands, jars } = notesOfRun(request);
   if (bands.length === 0) return undefined;
   const names = jars.flatMap(({ mostly }) => mostly.slice(0, 1)).map((note) => noteWords[note]);
-  return names.length > 0 ? `From ${[...new Set(names)].join(" to ")}` : undefined;
+  return names.length > 0 ? t`From ${[...new Set(names)].join(" to ")}` : undefined;
 }

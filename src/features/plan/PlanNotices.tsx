@@ -1,6 +1,7 @@
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { noonOf, showDayOfYear } from "@/core/units/dates";
 import { showMass, words } from "@/core/units/format";
+import { t } from "@/language/t";
 import { harvestLeftG, scaleTolerance } from "@/logbook/harvest/harvestLeft";
 import { chargeDrafted } from "@/logbook/trial/sidesBeside";
 import { placeIn } from "@/logbook/trial/trialPlace";
@@ -30,8 +31,8 @@ export function PlanNotices({ work, plan, refused, replaces, onOpen }: Props) {
       {refused ? (
         <Notice
           severity="error"
-          message={`This cannot be calculated: ${refused}`}
-          remedy="Change what you typed last."
+          message={t`This cannot be calculated: ${refused}`}
+          remedy={t`Change what you typed last.`}
         />
       ) : null}
       {hiddenProblems(read.problems).map(({ door, problem }) => (
@@ -39,15 +40,15 @@ export function PlanNotices({ work, plan, refused, replaces, onOpen }: Props) {
           key={problem}
           severity="error"
           message={problem}
-          action={{ label: `Open ${doorTitles[door]}`, onPress: () => onOpen(door) }}
+          action={{ label: t`Open ${doorTitles[door]}`, onPress: () => onOpen(door) }}
         />
       ))}
       {replaces ? (
         <Notice
           severity="note"
-          message={`This is the plan of run ${replaces.number}, which is ready but not heating yet. What you change here changes that run.`}
+          message={t`This is the plan of run ${replaces.number}, which is ready but not heating yet. What you change here changes that run.`}
           action={{
-            label: "Plan another run",
+            label: t`Plan another run`,
             onPress: () => change({ runId: "", harvestId: "", massText: "", moistureText: "" }),
           }}
         />
@@ -56,15 +57,15 @@ export function PlanNotices({ work, plan, refused, replaces, onOpen }: Props) {
         <Notice
           severity="note"
           {...placeWords(place)}
-          action={{ label: "Not for the trial", onPress: () => change({ trialId: "" }) }}
+          action={{ label: t`Not for the trial`, onPress: () => change({ trialId: "" }) }}
         />
       ) : null}
       {work.day ? (
         <Notice
           severity="note"
-          message={`This charge is part of the day at the stills on ${showDayOfYear(noonOf(work.day.on))}.`}
+          message={t`This charge is part of the day at the stills on ${showDayOfYear(noonOf(work.day.on))}.`}
           action={{
-            label: "Not for that day",
+            label: t`Not for that day`,
             onPress: () => change({ dayId: "", dayCharge: "" }),
           }}
         />
@@ -73,8 +74,8 @@ export function PlanNotices({ work, plan, refused, replaces, onOpen }: Props) {
       {over > (read.massG ?? 0) * scaleTolerance ? (
         <Notice
           severity="caution"
-          message={`That is ${words(showMass(over, units))} more than the harvest has left.`}
-          remedy="Weigh the harvest again, or take less."
+          message={t`That is ${words(showMass(over, units))} more than the harvest has left.`}
+          remedy={t`Weigh the harvest again, or take less.`}
         />
       ) : null}
     </>

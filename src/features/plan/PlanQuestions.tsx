@@ -4,6 +4,7 @@ import { showMass, words } from "@/core/units/format";
 import { plantDefaults } from "@/core/plan/planChoices";
 import type { Guessed } from "@/core/plan/stillTakes";
 import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { usePlantOptions } from "@/store/usePlantOptions";
 import { measureOf, measuresFor } from "@/logbook/plan/measureOf";
 import { wishProgress } from "@/logbook/plan/wishProgress";
@@ -37,8 +38,8 @@ export const PlanQuestions = memo(function PlanQuestions({ plan }: { plan: PlanW
       {harvest ? (
         <Txt variant="small">
           {[
-            `From the harvest of ${harvest.cutOn}, ${words(showMass(harvest.massG, units))} in all.`,
-            ...(wish ? [`Your wish: ${wishWords(wish, units)}`] : []),
+            t`From the harvest of ${harvest.cutOn}, ${words(showMass(harvest.massG, units))} in all.`,
+            ...(wish ? [t`Your wish: ${wishWords(wish, units)}`] : []),
           ].join(" ")}
         </Txt>
       ) : null}
@@ -52,8 +53,8 @@ function PlantChoice({ plan: { read, change } }: { plan: PlanWork }) {
   const options = usePlantOptions();
   return (
     <Combobox
-      label="Plant"
-      placeholder="e.g. lavender"
+      label={t`Plant`}
+      placeholder={t`e.g. lavender`}
       options={options}
       value={read.chosen ? read.plant.id : ""}
       onChange={(plantId) =>
@@ -89,14 +90,14 @@ export function StartFrom({ plan: { draft, read, measures, change } }: { plan: P
         : draft.massBy;
   return (
     <Choice
-      label="Start from"
+      label={t`Start from`}
       shown
       options={[
-        { value: "scale", label: "Plant weight" },
-        ...(counts ? [{ value: "measure" as const, label: "A count" }] : []),
-        { value: "still", label: "A full still" },
-        { value: "oil", label: "Oil I want" },
-        { value: "hydrosol", label: "Hydrosol I want" },
+        { value: "scale", label: t`Plant weight` },
+        ...(counts ? [{ value: "measure" as const, label: t`A count` }] : []),
+        { value: "still", label: t`A full still` },
+        { value: "oil", label: t`Oil I want` },
+        { value: "hydrosol", label: t`Hydrosol I want` },
       ]}
       value={value}
       onChange={(start) =>
@@ -127,12 +128,12 @@ function Amount({ plan }: { plan: PlanWork }) {
     return (
       <NumberField
         heavy
-        label={oil ? "Oil I want" : "Hydrosol I want"}
+        label={oil ? t`Oil I want` : t`Hydrosol I want`}
         value={{ text: draft.wishText, unit: draft.wishUnit as UnitName }}
         choices={oil ? ["mL", "drop"] : unitsFor("volume", units)}
         problem={wishProblem(draft, read, units)}
         onChange={({ text, unit }) => change({ wishText: text, wishUnit: unit, chargesText: "" })}
-        placeholder={oil ? "e.g. 10" : "e.g. 500"}
+        placeholder={oil ? t`e.g. 10` : t`e.g. 500`}
       />
     );
   }
@@ -140,7 +141,7 @@ function Amount({ plan }: { plan: PlanWork }) {
     return (
       <NumberField
         heavy
-        label="How many"
+        label={t`How many`}
         value={{ text: draft.countText, unit: "one" }}
         choices={[]}
         problem={draft.countText ? read.problems.count : undefined}
@@ -151,13 +152,13 @@ function Amount({ plan }: { plan: PlanWork }) {
   return (
     <NumberField
       heavy
-      label="Plant weight"
+      label={t`Plant weight`}
       value={{ text: draft.massText, unit: draft.massUnit as UnitName }}
       choices={unitsFor("plantMass", units)}
       problem={draft.massText ? read.problems.mass : undefined}
       help={guess}
       onChange={({ text, unit }) => change({ massText: text, massUnit: unit, chargesText: "" })}
-      placeholder={draft.massBy === "still" && !harvest ? "not weighed" : examplePlant[units]}
+      placeholder={draft.massBy === "still" && !harvest ? t`not weighed` : examplePlant[units]}
     />
   );
 }
@@ -170,7 +171,7 @@ function BelowAmount({
 }) {
   if (draft.goal === "want" && !harvest)
     return read.massG === undefined ? null : (
-      <Txt variant="strong">{`You need about ${words(showMass(read.massG, units))} of ${read.plant.name}, ${read.plant.part}, in an average year.`}</Txt>
+      <Txt variant="strong">{t`You need about ${words(showMass(read.massG, units))} of ${read.plant.name}, ${read.plant.part}, in an average year.`}</Txt>
     );
   const measure = measureOf(draft, measures, read.plant.id);
   if (measure)
@@ -188,12 +189,12 @@ function BelowAmount({
   if (draft.massBy === "still" && !harvest && read.guessed && !draft.massText)
     return (
       <Txt role="status" variant="small">
-        {`Full, the still takes ${aboutWords(read.guessed, units)}. Weigh one charge, and Sereno learns how you pack it.`}
+        {t`Full, the still takes ${aboutWords(read.guessed, units)}. Weigh one charge, and Sereno learns how you pack it.`}
       </Txt>
     );
   return null;
 }
 
 function aboutWords({ massG, low, high }: Guessed, units: UnitSystem): string {
-  return `about ${words(showMass(massG, units))} (${words(showMass(low, units))} to ${words(showMass(high, units))})`;
+  return t`about ${words(showMass(massG, units))} (${words(showMass(low, units))} to ${words(showMass(high, units))})`;
 }

@@ -2,7 +2,8 @@ import { useRouter } from "expo-router";
 import { useCallback, useDeferredValue, useMemo, useState } from "react";
 import { View } from "react-native";
 import { showMass, words } from "@/core/units/format";
-import { waysOfWorking } from "@/logbook/plan/waysOfWorking";
+import { t } from "@/language/t";
+import { waysOfWorking } from "@/words/waysOfWorking";
 import type { PlanDraft } from "@/records/planDraft";
 import { useAppSelector } from "@/store/hooks";
 import { Screen } from "@/ui/layout/Screen";
@@ -72,16 +73,18 @@ export function PlanScreen() {
   };
 
   if (!work.read.still) return <NoStill onAdd={() => router.push("/bench")} />;
-  const dimmed = `transition-opacity duration-200 ${behind ? "opacity-40" : ""}`;
+  const dimmed = behind
+    ? t`transition-opacity duration-200 opacity-40`
+    : t`transition-opacity duration-200 `;
   const answer = plan && still ? { plan, still, state, work: shown } : undefined;
   const title = answer
     ? `${shown.read.plant.name}, ${words(showMass(shown.read.massG ?? 0, work.units))}`
-    : "Plan";
+    : t`Plan`;
   return (
     <Screen
       title={title}
-      pageTitle={answer ? `Plan, ${shown.read.plant.name}` : "Plan"}
-      over={answer ? (plan!.charges > 1 ? `Plan, ${plan!.charges} charges` : "Plan") : undefined}
+      pageTitle={answer ? t`Plan, ${shown.read.plant.name}` : t`Plan`}
+      over={answer ? (plan!.charges > 1 ? t`Plan, ${plan!.charges} charges` : t`Plan`) : undefined}
       words={
         <WordsHere
           all="/bench/words"
@@ -114,10 +117,10 @@ export function PlanScreen() {
         <Button
           label={
             blocked
-              ? "Fix the plan first"
+              ? t`Fix the plan first`
               : replaces
-                ? `Change run ${replaces.number}`
-                : "Get ready"
+                ? t`Change run ${replaces.number}`
+                : t`Get ready`
           }
           disabled={!plan || blocked || noAnswer || !allRead}
           onPress={makeItReady}
@@ -192,15 +195,15 @@ function Teach({ work: { draft, read } }: { work: ReturnType<typeof usePlanDraft
     <Card className="gap-2">
       <Txt variant="heading">
         {!read.chosen
-          ? "Choose the plant"
+          ? t`Choose the plant`
           : wants
-            ? "Enter how much you want"
-            : "Enter the plant weight"}
+            ? t`Enter how much you want`
+            : t`Enter the plant weight`}
       </Txt>
       <Txt>
         {wants
-          ? "Sereno then says how much plant to cut, and how to distil it."
-          : "Sereno then fills your still: charges, water, first drop, oil and hydrosol."}
+          ? t`Sereno then says how much plant to cut, and how to distil it.`
+          : t`Sereno then fills your still: charges, water, first drop, oil and hydrosol.`}
       </Txt>
       <MoreToPlan />
     </Card>
@@ -209,19 +212,16 @@ function Teach({ work: { draft, read } }: { work: ReturnType<typeof usePlanDraft
 
 function NoRanges({ problem }: { problem: string }) {
   return (
-    <Txt role="alert">{`The likely range could not be calculated: ${problem}. Change a number to try again.`}</Txt>
+    <Txt role="alert">{t`The likely range could not be calculated: ${problem}. Change a number to try again.`}</Txt>
   );
 }
 
 function NoStill({ onAdd }: { onAdd: () => void }) {
   return (
-    <Screen title="Plan" footer={<Button label="Add your still" onPress={onAdd} />}>
+    <Screen title={t`Plan`} footer={<Button label={t`Add your still`} onPress={onAdd} />}>
       <Card className="gap-2">
-        <Txt variant="heading">First, your still</Txt>
-        <Txt>
-          A plan is for one still. Its pot, basket and heat decide how much fits and when the first
-          drop comes.
-        </Txt>
+        <Txt variant="heading">{t`First, your still`}</Txt>
+        <Txt>{t`A plan is for one still. Its pot, basket and heat decide how much fits and when the first drop comes.`}</Txt>
       </Card>
     </Screen>
   );

@@ -1,6 +1,7 @@
 import { memo } from "react";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { type CraftStop, type PlanChange, type Warning, isCraftStop } from "@/core/plan/warning";
+import { t } from "@/language/t";
 import { Notice } from "@/ui/primitives/Notice";
 import { TextField } from "@/ui/primitives/TextField";
 import { remedyLabel, warningWords } from "@/words/warningWords";
@@ -52,14 +53,14 @@ function DoneSo({ stop, work }: { stop: CraftStop; work: PlanWork }) {
   const name = becauseField(stop);
   return (
     <TextField
-      label="My reason to go on"
+      label={t`My reason to go on`}
       value={work.draft[name]}
       maxLength={200}
       onChange={(text) => work.change({ [name]: text })}
       placeholder={
         aboutPlant.includes(stop)
-          ? "e.g. against moths, locked away"
-          : "e.g. it always went well in this still"
+          ? t`e.g. against moths, locked away`
+          : t`e.g. it always went well in this still`
       }
     />
   );

@@ -4,8 +4,9 @@ import { View } from "react-native";
 import { planCharges } from "@/core/plan/planCharges";
 import { showDuration, showOil, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import { readDraft, type PlanContext } from "@/logbook/plan/readDraft";
-import type { Way } from "@/logbook/plan/waysOfWorking";
+import type { Way } from "@/words/waysOfWorking";
 import { settlingTime } from "@/logbook/run/settlingTime";
 import type { PlanDraft } from "@/records/planDraft";
 import { OptionCard } from "@/ui/primitives/OptionCard";
@@ -55,10 +56,10 @@ function inNumbers(
     return settlingWords(settlingTime(forecast.oilDensityGPerMl, context.site.airC, value));
   const minutes = (forecast.minutesToFirstDrop ?? 0) + forecast.runMinutes;
   return [
-    `${words(showOil(oilOfSeries(forecast, charges, request.still.holdUpMl)))} visible oil`,
-    `${words(showVolume(forecast.distillateMl * charges, units))} hydrosol`,
+    t`${words(showOil(oilOfSeries(forecast, charges, request.still.holdUpMl)))} visible oil`,
+    t`${words(showVolume(forecast.distillateMl * charges, units))} hydrosol`,
     charges > 1
-      ? `${showDuration(minutes * charges)} heating in all`
-      : `${showDuration(minutes)} heating`,
+      ? t`${showDuration(minutes * charges)} heating in all`
+      : t`${showDuration(minutes)} heating`,
   ].join(" · ");
 }

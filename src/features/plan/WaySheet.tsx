@@ -1,7 +1,8 @@
+import { t } from "@/language/t";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 import type { PlanDraft } from "@/records/planDraft";
-import type { Way } from "@/logbook/plan/waysOfWorking";
+import type { Way } from "@/words/waysOfWorking";
 import type { PlanWork } from "./usePlanDraft";
 import { WayOptions } from "./WayOptions";
 
@@ -19,7 +20,7 @@ export function WaySheet({ way, work, onChoose, onClose }: Props) {
       {way ? (
         <>
           <WayOptions way={way} work={work} onChoose={onChoose} />
-          <Txt variant="small">{`Sereno's own choice: ${way.defaultIs}. ${way.reason} A trial of your own decides.`}</Txt>
+          <Txt variant="small">{t`Sereno's own choice: ${way.defaultIs}. ${way.reason} A trial of your own decides.`}</Txt>
         </>
       ) : null}
     </Sheet>

@@ -1,10 +1,11 @@
 import { memo, useState } from "react";
 import { Pressable, Text, View } from "react-native";
+import { t } from "@/language/t";
 import { Txt } from "@/ui/primitives/Txt";
 import type { PlanDraft } from "@/records/planDraft";
 import type { PlanWork } from "./usePlanDraft";
 import { WaySheet } from "./WaySheet";
-import type { Way } from "@/logbook/plan/waysOfWorking";
+import type { Way } from "@/words/waysOfWorking";
 
 interface Props {
   plan: PlanWork;
@@ -33,7 +34,7 @@ export const Ways = memo(function Ways({ plan, ways, onChoose }: Props) {
               <Txt variant="small">{way.question}</Txt>
               <Txt variant="strong">{chosen?.label ?? way.value}</Txt>
             </View>
-            <Text className="font-bold text-[15px] text-bottle">Compare</Text>
+            <Text className="font-bold text-[15px] text-bottle">{t`Compare`}</Text>
           </Pressable>
         );
       })}

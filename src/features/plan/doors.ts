@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { PlanWork } from "./usePlanDraft";
 
 /** What a figure of the plan opens. */
@@ -5,15 +6,15 @@ export type Door =
   "setup" | "charge" | "water" | "cooling" | "oil" | "hydrosol" | "stop" | "receiver" | "heat";
 
 export const doorTitles: Record<Door, string> = {
-  setup: "Plant and still",
-  charge: "Charges",
-  water: "Water in the pot",
-  cooling: "Cooling",
-  oil: "Visible oil",
-  hydrosol: "Hydrosol",
-  stop: "When to stop",
-  receiver: "Receiver",
-  heat: "Heat and flow",
+  setup: t`Plant and still`,
+  charge: t`Charges`,
+  water: t`Water in the pot`,
+  cooling: t`Cooling`,
+  oil: t`Visible oil`,
+  hydrosol: t`Hydrosol`,
+  stop: t`When to stop`,
+  receiver: t`Receiver`,
+  heat: t`Heat and flow`,
 };
 
 type Field = keyof PlanWork["read"]["problems"];

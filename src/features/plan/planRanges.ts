@@ -1,6 +1,7 @@
 import { showBetween, showDuration, showRange, showVolume } from "@/core/units/format";
 import type { Percentiles } from "@/core/statistics/chance";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 
 /** Eight runs in ten take so long. */
 export function durationRange({ p10, p90 }: Percentiles): string {
@@ -11,7 +12,7 @@ export function durationRange({ p10, p90 }: Percentiles): string {
 
 /** Eight runs in ten give so much oil; `times` charges of it. */
 export function oilRange({ p10, p90 }: Percentiles, times: number): string {
-  return p90 * times < 0.005 ? "none" : `${showRange(p10 * times, p90 * times)} mL`;
+  return p90 * times < 0.005 ? "none" : t`${showRange(p10 * times, p90 * times)} mL`;
 }
 
 /** Eight runs in ten give so much hydrosol; undefined where the stop rule sets it. */

@@ -1,6 +1,6 @@
 import { useRouter } from "expo-router";
 import type { ChargePlan } from "@/core/plan/chargePlan";
-import { schoolsFollowed, type Way } from "@/logbook/plan/waysOfWorking";
+import { schoolsFollowed, type Way } from "@/words/waysOfWorking";
 import type { ForecastRanges } from "@/messages/forecastMessages";
 import type { Still } from "@/records/still";
 import { makeChargeReady } from "@/store/acts/makeChargeReady";

@@ -5,6 +5,7 @@ import { showMass, words } from "@/core/units/format";
 import { mixPlants, type PartOfMix } from "@/core/plant/mixPlants";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { type AmountTyped, noAmount, statesOf } from "@/logbook/plant/readAmount";
 import { mixtureRecord } from "@/logbook/plant/mixture";
 import { addNew } from "@/store/acts/addNew";
@@ -56,21 +57,18 @@ export function MixScreen() {
   }
   return (
     <Screen
-      title="A mixed charge"
-      back={{ href: "/bench/plants", label: "Plants" }}
+      title={t`A mixed charge`}
+      back={{ href: "/bench/plants", label: t`Plants` }}
       onSubmit={planIt}
       footer={
         <View className="gap-2">
-          {problem ? <Notice severity="error" message={`Not kept: ${problem}.`} /> : null}
-          <Button label="Plan this charge" once onPress={planIt} />
+          {problem ? <Notice severity="error" message={t`Not kept: ${problem}.`} /> : null}
+          <Button label={t`Plan this charge`} once onPress={planIt} />
         </View>
       }
       aside={read.ok ? <WhatItIs parts={read.parts} units={units} /> : null}
     >
-      <Txt>
-        Plants that go into the still together. Sereno works out one oil and one hydrosol from them,
-        with the cautions of each.
-      </Txt>
+      <Txt>{t`Plants that go into the still together. Sereno works out one oil and one hydrosol from them, with the cautions of each.`}</Txt>
       {parts.map((part, at) => (
         <PlantAmount
           key={at}
@@ -93,7 +91,7 @@ export function MixScreen() {
           <Button
             look="quiet"
             size="small"
-            label="Add another plant"
+            label={t`Add another plant`}
             onPress={() => change((now) => ({ parts: [...now.parts, noAmount(units)] }))}
           />
         </View>
@@ -107,11 +105,9 @@ function WhatItIs({ parts, units }: { parts: readonly PartOfMix[]; units: UnitSy
   const massG = parts.reduce((sum, { share }) => sum + share, 0);
   return (
     <Card className="gap-3">
-      <Txt variant="heading">What comes of it</Txt>
-      <Txt>{`${words(showMass(massG, units))} in all. Most of it is ${mixed.main.name.toLowerCase()}: method and time begin from there.`}</Txt>
-      <Txt variant="small">
-        The oil by what each plant brings. Which notes come when is rougher than of one plant.
-      </Txt>
+      <Txt variant="heading">{t`What comes of it`}</Txt>
+      <Txt>{t`${words(showMass(massG, units))} in all. Most of it is ${mixed.main.name.toLowerCase()}: method and time begin from there.`}</Txt>
+      <Txt variant="small">{t`The oil by what each plant brings. Which notes come when is rougher than of one plant.`}</Txt>
       <OilMix composition={mixed.composition} />
     </Card>
   );

@@ -1,5 +1,6 @@
 import { useWatch, type Control } from "react-hook-form";
 import { whyNever } from "@/core/plant/neverDistil";
+import { t } from "@/language/t";
 import { Notice } from "@/ui/primitives/Notice";
 import { neverWords } from "@/words/neverWords";
 import type { PlantForm, PlantFormRead } from "./plantForm";
@@ -11,8 +12,8 @@ export function NotAtHome({ control }: { control: Control<PlantForm, unknown, Pl
   return why ? (
     <Notice
       severity="error"
-      message={`This plant is not distilled at home. ${neverWords[why]}`}
-      remedy="If yours is another plant, call it by a name that tells them apart."
+      message={t`This plant is not distilled at home. ${neverWords[why]}`}
+      remedy={t`If yours is another plant, call it by a name that tells them apart.`}
     />
   ) : null;
 }

@@ -5,6 +5,7 @@ import { fixed, showDensity, showDissolved, words } from "@/core/units/format";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { compounds } from "@/core/plant/compounds";
 import { oilProperties } from "@/core/plant/oil";
+import { t } from "@/language/t";
 import { useUnits } from "@/store/hooks";
 import { parseNumber } from "@/core/units/parseNumber";
 import { Button } from "@/ui/primitives/Button";
@@ -29,15 +30,15 @@ export function OilFields({ control }: Props) {
   const next = byName.find(({ id }) => !named.has(id));
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Its oil</Txt>
+      <Txt variant="heading">{t`Its oil`}</Txt>
       {fields.map((field, at) => (
-        <View key={field.id} role="group" aria-label={`Part ${at + 1}`} className="gap-1">
+        <View key={field.id} role="group" aria-label={t`Part ${at + 1}`} className="gap-1">
           <View className="flex-row items-start gap-2">
             <View className="min-w-0 flex-[3]">
               <FormSelect
                 control={control}
                 name={`parts.${at}.compoundId`}
-                label="Part"
+                label={t`Part`}
                 options={byName.map(({ id, name }) => ({ value: id, label: name }))}
               />
             </View>
@@ -45,14 +46,14 @@ export function OilFields({ control }: Props) {
               <FormNumber
                 control={control}
                 name={`parts.${at}.percent`}
-                label="Share"
+                label={t`Share`}
                 choices={[]}
                 suffix="%"
               />
             </View>
             <Pressable
               role="button"
-              aria-label={`Remove part ${at + 1}`}
+              aria-label={t`Remove part ${at + 1}`}
               onPress={() => remove(at)}
               className="mt-[26px] min-h-[52px] min-w-[44px] items-center justify-center rounded-[14px] active:opacity-80"
             >
@@ -72,7 +73,7 @@ export function OilFields({ control }: Props) {
           <Button
             look="quiet"
             size="small"
-            label="Add a part"
+            label={t`Add a part`}
             onPress={() => append({ compoundId: next.id, percent: { text: "", unit: "one" } })}
           />
         </View>
@@ -80,21 +81,21 @@ export function OilFields({ control }: Props) {
       <FormNumber
         control={control}
         name="setsBelow"
-        label="Sets below"
+        label={t`Sets below`}
         choices={unitsFor("temperature", units)}
-        placeholder="does not set"
+        placeholder={t`does not set`}
       />
       <FormChoice
         control={control}
         name="keeping"
-        label="Keeps"
+        label={t`Keeps`}
         options={[
-          { value: "short", label: "A year" },
-          { value: "middling", label: "Two years" },
-          { value: "long", label: "Four years" },
+          { value: "short", label: t`A year` },
+          { value: "middling", label: t`Two years` },
+          { value: "long", label: t`Four years` },
         ]}
       />
-      <FormText control={control} name="oilLook" label="Look and smell of the oil" />
+      <FormText control={control} name="oilLook" label={t`Look and smell of the oil`} />
     </Card>
   );
 }
@@ -116,11 +117,11 @@ function followsFrom(composition: Record<string, number>, units: UnitSystem): st
   const total = Object.values(composition).reduce((sum, share) => sum + share, 0);
   try {
     const { densityGPerMl, layer, solubilityGPerL } = oilProperties(composition);
-    const rest = total < 0.995 ? " What is not entered is assumed to be like the rest." : "";
-    return `These come to ${fixed(total * 100, 0)} %. Density ${words(showDensity(densityGPerMl, units))}: it ${layer}. Water dissolves up to ${words(showDissolved(Math.max(0.1, solubilityGPerL), units))}.${rest}`;
+    const rest = total < 0.995 ? t`What is not entered is assumed to be like the rest.` : "";
+    return t`These come to ${fixed(total * 100, 0)} %. Density ${words(showDensity(densityGPerMl, units))}: it ${layer}. Water dissolves up to ${words(showDissolved(Math.max(0.1, solubilityGPerL), units))}. ${rest}`.trimEnd();
   } catch {
     return total > 0
-      ? `These come to ${fixed(total * 100, 0)} %: more than the whole oil.`
-      : "No part of the oil has a share yet.";
+      ? t`These come to ${fixed(total * 100, 0)} %: more than the whole oil.`
+      : t`No part of the oil has a share yet.`;
   }
 }

@@ -3,6 +3,7 @@ import { useLocalSearchParams, useRouter } from "expo-router";
 import { useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { NotAtHome } from "./NotAtHome";
 import { plantById } from "@/core/plant/catalogue";
 import { newRecord } from "@/records/base";
@@ -35,7 +36,7 @@ export function PlantFiguresScreen() {
     plant?.materialId ? state.material.entities[plant.materialId] : undefined,
   );
   if (id !== "new" && !plant)
-    return <NotHere what="This plant" back={{ href: "/bench/plants", label: "Plants" }} />;
+    return <NotHere what={t`This plant`} back={{ href: "/bench/plants", label: t`Plants` }} />;
   return <Form key={id} plant={plant} material={material} />;
 }
 
@@ -82,67 +83,70 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
   return (
     <Screen
       over={plant?.botanicalName}
-      title={plant ? `${plant.name}: figures` : "A plant of your own"}
-      back={{ href: back, label: plant?.name ?? "Plants" }}
+      title={plant ? t`${plant.name}: figures` : t`A plant of your own`}
+      back={{ href: back, label: plant?.name ?? t`Plants` }}
       onSubmit={() => void save()}
       footer={
         <View className="gap-2">
-          {problem ? <Notice severity="error" message={`Not kept: ${problem}.`} /> : null}
+          {problem ? <Notice severity="error" message={t`Not kept: ${problem}.`} /> : null}
           {isSubmitted && !isValid ? (
-            <Txt variant="label" className="text-center text-ember-ink">
-              Not kept yet: see what is marked in red.
-            </Txt>
+            <Txt
+              variant="label"
+              className="text-center text-ember-ink"
+            >{t`Not kept yet: see what is marked in red.`}</Txt>
           ) : null}
-          <Button label="Save figures" onPress={() => void save()} />
+          <Button label={t`Save figures`} onPress={() => void save()} />
         </View>
       }
       aside={
         <>
           <OilFields control={control} />
           <Card className="gap-3">
-            <Txt variant="heading">Its hydrosol</Txt>
+            <Txt variant="heading">{t`Its hydrosol`}</Txt>
             <FormText
               control={control}
               name="hydrosolLook"
-              label="Look and smell of the hydrosol"
+              label={t`Look and smell of the hydrosol`}
             />
-            <FormText control={control} name="hydrosolWorth" label="What it is worth keeping for" />
+            <FormText
+              control={control}
+              name="hydrosolWorth"
+              label={t`What it is worth keeping for`}
+            />
           </Card>
           <Card className="gap-3">
-            <Txt variant="heading">Cautions</Txt>
+            <Txt variant="heading">{t`Cautions`}</Txt>
             <FormText
               control={control}
               name="hazards"
-              label="One on each line"
+              label={t`One on each line`}
               lines={4}
               maxLength={6000}
-              help="On skin, in the sun, in pregnancy, near children and pets; plants it is mistaken for."
+              help={t`On skin, in the sun, in pregnancy, near children and pets; plants it is mistaken for.`}
             />
             <FormText
               control={control}
               name="source"
-              label="Where the figures come from"
+              label={t`Where the figures come from`}
               lines={2}
               maxLength={300}
             />
           </Card>
           <Card className="gap-2">
-            <Txt variant="heading">How to find them</Txt>
-            <Txt>
-              Oil: what your own runs gave, the poor years as low and the good ones as high. Water:
-              weigh a handful, dry it until crisp, weigh it again. Packing: fill a bucket as you
-              fill the basket, and weigh it.
-            </Txt>
+            <Txt variant="heading">{t`How to find them`}</Txt>
+            <Txt>{t`Oil: what your own runs gave, the poor years as low and the good ones as high. Water: weigh a handful, dry it until crisp, weigh it again. Packing: fill a bucket as you fill the basket, and weigh it.`}</Txt>
           </Card>
           {material ? (
             <View className="flex-row">
               <Button
                 look="quiet"
                 size="small"
-                label={plant?.origin === "own" ? "Delete plant" : "Back to the figures from books"}
+                label={
+                  plant?.origin === "own" ? t`Delete plant` : t`Back to the figures from books`
+                }
                 onPress={() => {
                   dispatch(
-                    bin(`Own figures of ${plant?.name ?? "the plant"} deleted.`, [material]),
+                    bin(t`Own figures of ${plant?.name ?? t`the plant`} deleted.`, [material]),
                   );
                   router.replace("/bench/plants");
                 }}
@@ -164,7 +168,7 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
           <FormSelect
             control={control}
             name="like"
-            label="Begin with the figures of"
+            label={t`Begin with the figures of`}
             options={book.all
               .filter(({ origin }) => origin === "catalogue")
               .map(({ id, name, part }) => ({ value: id, label: `${name}, ${part}` }))}
@@ -175,17 +179,23 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
             }}
           />
           <Txt variant="small">
-            {`What you leave empty is like ${book.byId(like)?.name.toLowerCase() ?? "it"}.`}
+            {t`What you leave empty is like ${book.byId(like)?.name.toLowerCase() ?? "it"}.`}
           </Txt>
-          <FormText control={control} name="name" label="Name" placeholder="Plant" required />
-          <FormText control={control} name="botanicalName" label="Botanical name" />
+          <FormText control={control} name="name" label={t`Name`} placeholder={t`Plant`} required />
+          <FormText control={control} name="botanicalName" label={t`Botanical name`} />
           <NotAtHome control={control} />
           <View className="flex-row gap-3">
-            <FormText control={control} name="part" label="Part" placeholder="leaves" required />
+            <FormText
+              control={control}
+              name="part"
+              label={t`Part`}
+              placeholder={t`leaves`}
+              required
+            />
             <FormText
               control={control}
               name="code"
-              label="Two letters for lot codes"
+              label={t`Two letters for lot codes`}
               placeholder="AB"
               required
             />

@@ -14,8 +14,9 @@ import {
 import { type UnitSystem, fromCanonical, ownUnits, units as unitTable } from "@/core/units/units";
 import { boilingTogether, oilProperties } from "@/core/plant/oil";
 import { plantStates } from "@/core/plant/plant";
-import { preparationsOf } from "@/core/plant/preparation";
+import { type Preparation, preparationsOf } from "@/core/plant/preparation";
 import { pressureAtAltitudePa } from "@/core/water/atmosphere";
+import { t } from "@/language/t";
 import { methodWords } from "@/words/methodWords";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { markFavourites } from "@/store/acts/severalPlants";
@@ -31,6 +32,7 @@ import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
 import { figuresOf } from "@/words/figureWords";
 import { Txt } from "@/ui/primitives/Txt";
+import { preparationText } from "@/words/preparationWords";
 import { OilMix } from "./OilMix";
 import { CareCard } from "./CareCard";
 import { stateWords } from "@/words/stateWords";
@@ -42,9 +44,9 @@ export function PlantScreen() {
   const plant = usePlantBook().byId(id);
   if (!plant) {
     return (
-      <Screen title="Not here" back={{ href: "/bench/plants", label: "Plants" }}>
+      <Screen title={t`Not here`} back={{ href: "/bench/plants", label: t`Plants` }}>
         <Card>
-          <Txt>Sereno knows no plant of that name. It may be your own plant that was deleted.</Txt>
+          <Txt>{t`Sereno knows no plant of that name. It may be your own plant that was deleted.`}</Txt>
         </Card>
       </Screen>
     );
@@ -62,7 +64,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
   const together = boilingTogether(plant.composition, pressureAtAltitudePa(site.altitudeM));
   const own = (name: string) => plant.ownFigures.includes(name);
   const mine = (name: string, text: string) =>
-    own(name) && !plant.mixOf ? `${text} (yours)` : text;
+    own(name) && !plant.mixOf ? t`${text} (yours)` : text;
 
   function planIt() {
     dispatch(beginPlan({ plantId: plant.id }));
@@ -73,19 +75,19 @@ function Entry({ plant }: { plant: KnownPlant }) {
     <Screen
       over={`${plant.botanicalName} · ${plant.part}`}
       title={plant.name}
-      back={{ href: "/bench/plants", label: "Plants" }}
+      back={{ href: "/bench/plants", label: t`Plants` }}
       actions={
         <>
           <Button
-            label={favourite ? "★ Favourite" : "Make a favourite"}
-            hint={favourite ? "★ Favourite: no more" : undefined}
+            label={favourite ? t`★ Favourite` : t`Make a favourite`}
+            hint={favourite ? t`★ Favourite: no more` : undefined}
             look="quiet"
             size="small"
             lit={favourite}
             onPress={() => dispatch(markFavourites([plant.id], !favourite))}
           />
           <Button
-            label={plant.ownFigures.length > 0 ? "My figures" : "Change figures"}
+            label={plant.ownFigures.length > 0 ? t`My figures` : t`Change figures`}
             look="quiet"
             size="small"
             onPress={() => router.push(`/bench/plants/${plant.id}/figures`)}
@@ -111,56 +113,56 @@ function Entry({ plant }: { plant: KnownPlant }) {
           ])}
         />
       }
-      footer={<Button label="Plan a charge" onPress={planIt} />}
+      footer={<Button label={t`Plan a charge`} onPress={planIt} />}
       aside={
         <>
           <Card className="gap-3">
-            <Txt variant="heading">{mine("composition", "Its oil")}</Txt>
+            <Txt variant="heading">{mine("composition", t`Its oil`)}</Txt>
             <OilMix composition={plant.composition} />
             <Facts
               facts={[
-                ["Density", `${words(showDensity(oil.densityGPerMl, units))}: it ${oil.layer}`],
+                [t`Density`, t`${words(showDensity(oil.densityGPerMl, units))}: it ${oil.layer}`],
                 [
-                  "In the hydrosol",
-                  `dissolves up to ${words(showDissolved(Math.max(0.1, oil.solubilityGPerL), units))}`,
+                  t`In the hydrosol`,
+                  t`dissolves up to ${words(showDissolved(Math.max(0.1, oil.solubilityGPerL), units))}`,
                 ],
                 [
-                  "With water",
-                  `boils at ${words(showTemperature(together.temperatureC, units))}; distillate carries ${words(showDissolved(together.saturationRatio * 1000, units))} of it at most`,
+                  t`With water`,
+                  t`boils at ${words(showTemperature(together.temperatureC, units))}; distillate carries ${words(showDissolved(together.saturationRatio * 1000, units))} of it at most`,
                 ],
                 [
-                  "Sets below",
+                  t`Sets below`,
                   plant.setsBelowC === undefined
                     ? own("setsBelowC")
-                      ? "does not set (yours)"
+                      ? t`does not set (yours)`
                       : undefined
                     : mine("setsBelowC", words(showTemperature(plant.setsBelowC, units))),
                 ],
-                ["Look and smell", mine("oilLook", plant.oilLook)],
-                ["Keeps", mine("keeping", oilKeepingWords(plant))],
+                [t`Look and smell`, mine("oilLook", plant.oilLook)],
+                [t`Keeps`, mine("keeping", oilKeepingWords(plant))],
               ]}
             />
           </Card>
           <Card className="gap-3">
-            <Txt variant="heading">Its hydrosol</Txt>
+            <Txt variant="heading">{t`Its hydrosol`}</Txt>
             <Facts
               facts={[
-                ["Look and smell", mine("hydrosolLook", plant.hydrosolLook)],
-                ["Worth", mine("hydrosolWorth", plant.hydrosolWorth)],
-                ["Usual pH", phWords(plant)],
-                ["Keeps", waterKeepingWords(plant)],
+                [t`Look and smell`, mine("hydrosolLook", plant.hydrosolLook)],
+                [t`Worth`, mine("hydrosolWorth", plant.hydrosolWorth)],
+                [t`Usual pH`, phWords(plant)],
+                [t`Keeps`, waterKeepingWords(plant)],
               ]}
             />
           </Card>
           <Card className="gap-1">
-            <Txt variant="small">{`Figures: ${mine("source", plant.source)}`}</Txt>
+            <Txt variant="small">{t`Figures: ${mine("source", plant.source)}`}</Txt>
             {plant.ownFigures.length > 0 ? (
               <Txt variant="small" className="text-leaf-ink">
                 {plant.origin === "own"
                   ? plant.mixOf
-                    ? "A mixed charge of your own."
-                    : "A plant of your own."
-                  : "Figures marked “yours” replace the book's."}
+                    ? t`A mixed charge of your own.`
+                    : t`A plant of your own.`
+                  : t`Figures marked “yours” replace the book's.`}
               </Txt>
             ) : null}
           </Card>
@@ -173,33 +175,33 @@ function Entry({ plant }: { plant: KnownPlant }) {
       <CareCard plant={plant} />
       <MixedOf plant={plant} />
       <Card className="gap-3">
-        <Txt variant="heading">Cut and make ready</Txt>
+        <Txt variant="heading">{t`Cut and make ready`}</Txt>
         <Facts
           facts={[
-            ["Best moment", mine("moment", plant.moment)],
-            ["Preparation", mine("preparation", plant.preparation)],
+            [t`Best moment`, mine("moment", plant.moment)],
+            [t`Preparation`, mine("preparation", plant.preparation)],
             [
-              "Method",
+              t`Method`,
               `${mine("preferredMethod", methodWords[plant.preferredMethod])}. ${mine("methodReason", plant.methodReason)}`,
             ],
             [
-              "Plant in the water",
+              t`Plant in the water`,
               mine(
                 "waterMlPerG",
-                `${plant.waterMlPerG.fresh} times its weight of water fresh, ${plant.waterMlPerG.dried} times dried`,
+                t`${plant.waterMlPerG.fresh} times its weight of water fresh, ${plant.waterMlPerG.dried} times dried`,
               ),
             ],
-            ["Usual time", mine("usualMinutes", showDuration(plant.usualMinutes))],
+            [t`Usual time`, mine("usualMinutes", showDuration(plant.usualMinutes))],
             [
-              "In water",
-              mine("froths", plant.froths ? "froths: fill a fifth less" : "does not froth"),
+              t`In water`,
+              mine("froths", plant.froths ? t`froths: fill a fifth less` : t`does not froth`),
             ],
             [
-              "Over steam",
+              t`Over steam`,
               plant.mats
-                ? mine("mats", "soft parts mat: keep some stem")
+                ? mine("mats", t`soft parts mat: keep some stem`)
                 : own("mats")
-                  ? "does not mat (yours)"
+                  ? t`does not mat (yours)`
                   : undefined,
             ],
           ]}
@@ -207,18 +209,13 @@ function Entry({ plant }: { plant: KnownPlant }) {
       </Card>
       <States plant={plant} units={units} />
       <Card className="gap-2">
-        <Txt variant="heading">How it lets go of its oil</Txt>
+        <Txt variant="heading">{t`How it lets go of its oil`}</Txt>
         <Txt>{mine("tissue", tissueWords[plant.tissue])}</Txt>
         <Txt variant="small">
-          {`${mine("freeShare", `${fixed(plant.freeShare * 100, 0)} %`)} lies free for the first steam; of the rest ${mine("releasePerMinute", `${fixed(plant.releasePerMinute * 100, 1)} %`)} comes out each minute.`}
+          {t`${mine("freeShare", `${fixed(plant.freeShare * 100, 0)} %`)} lies free for the first steam; of the rest ${mine("releasePerMinute", `${fixed(plant.releasePerMinute * 100, 1)} %`)} comes out each minute.`}
         </Txt>
-        {preparationsOf(plant).map(({ id, label, effect, packing, oil: share }) => (
-          <View key={id}>
-            <Txt variant="strong">{label}</Txt>
-            <Txt variant="small">
-              {`${effect} ${factor(packing, "fits")}${factor(share, "oil for its weight")}`}
-            </Txt>
-          </View>
+        {preparationsOf(plant).map((preparation) => (
+          <PreparationLine key={preparation.id} preparation={preparation} />
         ))}
       </Card>
     </Screen>
@@ -232,20 +229,38 @@ function MixedOf({ plant: { mixOf } }: { plant: KnownPlant }) {
   const whole = mixOf.reduce((sum, { share }) => sum + share, 0);
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Mixed of</Txt>
+      <Txt variant="heading">{t`Mixed of`}</Txt>
       <Facts
         facts={mixOf.map(({ plantId, state, share }) => [
-          book.byId(plantId)?.name ?? "A plant that was deleted",
-          `${fixed((100 * share) / whole, 0)} % of the weight, ${stateWords[state].toLowerCase()}`,
+          book.byId(plantId)?.name ?? t`A plant that was deleted`,
+          t`${fixed((100 * share) / whole, 0)} % of the weight, ${stateWords[state].toLowerCase()}`,
         ])}
       />
     </Card>
   );
 }
 
-function factor(value: number, what: string): string {
-  if (value === 1) return "";
-  return `${Math.abs(Math.round((value - 1) * 100))} % ${value > 1 ? "more" : "less"} ${what}. `;
+/** A way of making the plant ready: what it does, and what it changes against the advised one. */
+function PreparationLine({ preparation }: { preparation: Preparation }) {
+  const { label, effect } = preparationText(preparation);
+  const { packing, oil } = preparation;
+  const off = (factor: number) => Math.abs(Math.round((factor - 1) * 100));
+  return (
+    <View>
+      <Txt variant="strong">{label}</Txt>
+      <Txt variant="small">
+        {[
+          effect,
+          packing > 1 && t`${off(packing)} % more fits.`,
+          packing < 1 && t`${off(packing)} % less fits.`,
+          oil > 1 && t`${off(oil)} % more oil for its weight.`,
+          oil < 1 && t`${off(oil)} % less oil for its weight.`,
+        ]
+          .filter(Boolean)
+          .join(" ")}
+      </Txt>
+    </View>
+  );
 }
 
 /** What each state holds, its water and its packing; figures of the person's own stand out. */
@@ -253,10 +268,10 @@ function States({ plant, units }: { plant: KnownPlant; units: UnitSystem }) {
   const packing = ownUnits("packing", units)[0]!;
   return (
     <Card className="gap-2">
-      <Txt variant="heading">What it holds</Txt>
-      <View role="table" aria-label="Oil, water and packing by state">
+      <Txt variant="heading">{t`What it holds`}</Txt>
+      <View role="table" aria-label={t`Oil, water and packing by state`}>
         <View role="row" className="flex-row gap-2 pb-1">
-          {["", `oil, ${yieldUnit(units)}`, "water", `packing, ${unitTable[packing].symbol}`].map(
+          {["", t`oil, ${yieldUnit(units)}`, "water", t`packing, ${unitTable[packing].symbol}`].map(
             (head) => (
               <Txt
                 key={head}
@@ -296,7 +311,7 @@ function States({ plant, units }: { plant: KnownPlant; units: UnitSystem }) {
           );
         })}
       </View>
-      <Txt variant="small">Eight home charges in ten give that much. ✎ is your own figure.</Txt>
+      <Txt variant="small">{t`Eight home charges in ten give that much. ✎ is your own figure.`}</Txt>
     </Card>
   );
 }

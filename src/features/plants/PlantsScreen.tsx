@@ -3,6 +3,7 @@ import type { UnitSystem } from "@/core/units/units";
 import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { methodWords } from "@/words/methodWords";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
@@ -67,25 +68,25 @@ export function PlantsScreen() {
     .filter(({ value }) => value !== "favourites" || favourites.length > 0 || group === value)
     .map(({ value, label }) => ({
       value,
-      label: value === "all" ? `All ${book.all.length}` : label,
+      label: value === "all" ? t`All ${book.all.length}` : label,
     }));
   return (
     <Screen
-      title="Plants"
-      back={{ href: "/bench", label: "Bench" }}
+      title={t`Plants`}
+      back={{ href: "/bench", label: t`Bench` }}
       actions={
         <>
           <Button
-            label="Add a plant"
+            label={t`Add a plant`}
             look="quiet"
             size="small"
             onPress={() => router.push("/bench/plants/new/figures")}
           />
           <MoreActions
-            title="More of the plants"
+            title={t`More of the plants`}
             actions={[
-              { label: "Mix plants", act: () => router.push("/bench/plants/mix") },
-              { label: "Several at once", opens: true, act: () => setSeveral(true) },
+              { label: t`Mix plants`, act: () => router.push("/bench/plants/mix") },
+              { label: t`Several at once`, opens: true, act: () => setSeveral(true) },
             ]}
           />
         </>
@@ -94,11 +95,11 @@ export function PlantsScreen() {
       <View className="flex-row flex-wrap items-end gap-3">
         <View className={wide ? "min-w-0 flex-[3]" : "w-full"}>
           <TextField
-            label="Find"
+            label={t`Find`}
             shortcut="/"
             value={find}
             onChange={setFind}
-            placeholder="name, botanical name or part"
+            placeholder={t`name, botanical name or part`}
           />
         </View>
         {wide ? null : (
@@ -114,7 +115,7 @@ export function PlantsScreen() {
         <SeveralPlants plants={shown} favourites={favourites} onClose={() => setSeveral(false)} />
       ) : null}
       {wide ? (
-        <Choice label="Which plants" options={groups} value={group} onChange={setGroup} />
+        <Choice label={t`Which plants`} options={groups} value={group} onChange={setGroup} />
       ) : null}
       <SavedSearches
         {...searches}
@@ -132,8 +133,8 @@ export function PlantsScreen() {
         <Card>
           <Txt>
             {wanted
-              ? `No plant matches “${find.trim()}”. Add it: it begins with the figures of one that is like it.`
-              : "None yet. Open a plant and change a figure, or add one of your own."}
+              ? t`No plant matches “${find.trim()}”. Add it: it begins with the figures of one that is like it.`
+              : t`None yet. Open a plant and change a figure, or add one of your own.`}
           </Txt>
         </Card>
       ) : null}
@@ -150,7 +151,7 @@ export function PlantsScreen() {
                     {contents(plant, units)}
                   </Txt>
                   <Txt variant="small">
-                    {plant.ownFigures.length > 0 ? `${yieldUnit(units)}, yours` : yieldUnit(units)}
+                    {plant.ownFigures.length > 0 ? t`${yieldUnit(units)}, yours` : yieldUnit(units)}
                   </Txt>
                 </View>
               }
@@ -164,10 +165,10 @@ export function PlantsScreen() {
 
 type Which = PlantGroup | "all" | "own" | "favourites";
 const whichWords: { value: Which; label: string }[] = [
-  { value: "all", label: "All" },
+  { value: "all", label: t`All` },
   ...plantGroups.map(({ id, label }) => ({ value: id, label })),
-  { value: "own", label: "With own figures" },
-  { value: "favourites", label: "Favourites" },
+  { value: "own", label: t`With own figures` },
+  { value: "favourites", label: t`Favourites` },
 ];
 
 function contents({ states }: KnownPlant, units: UnitSystem): string {

@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { binOwnFigures, markFavourites } from "@/store/acts/severalPlants";
 import { useAppDispatch } from "@/store/hooks";
@@ -20,26 +21,26 @@ export function SeveralPlants({ plants, favourites, onClose }: Props) {
     );
   return (
     <ActOnSeveral
-      one="plant"
+      none={t`Tick at least one plant.`}
       items={plants.map(({ id, name, part, ownFigures: own }) => ({
         id,
         label: name,
         detail: [
           part,
           favourites.includes(id) ? "favourite" : undefined,
-          own.length > 0 ? "own figures" : undefined,
+          own.length > 0 ? t`own figures` : undefined,
         ]
           .filter(Boolean)
           .join(" · "),
       }))}
       acts={[
         {
-          label: "Favourite",
-          hint: "Favourite: stands first in every list of plants",
+          label: t`Favourite`,
+          hint: t`Favourite: stands first in every list of plants`,
           act: (ids) => dispatch(markFavourites(ids, true)),
         },
-        { label: "Not a favourite", act: (ids) => dispatch(markFavourites(ids, false)) },
-        { label: "Delete own figures", act: (ids) => dispatch(binOwnFigures(ownFiguresOf(ids))) },
+        { label: t`Not a favourite`, act: (ids) => dispatch(markFavourites(ids, false)) },
+        { label: t`Delete own figures`, act: (ids) => dispatch(binOwnFigures(ownFiguresOf(ids))) },
       ]}
       onClose={onClose}
     />

@@ -2,6 +2,7 @@ import type { Control } from "react-hook-form";
 import { View } from "react-native";
 import { type UnitSystem, ownUnits } from "@/core/units/units";
 import { type PlantState, plantStates } from "@/core/plant/plant";
+import { t } from "@/language/t";
 import { Card } from "@/ui/primitives/Card";
 import { FormNumber } from "@/ui/primitives/form";
 import { Txt } from "@/ui/primitives/Txt";
@@ -28,7 +29,7 @@ export function StateFields({
               label={label}
               choices={kind ? ownUnits(kind, units) : []}
               suffix={kind ? undefined : "%"}
-              placeholder="not known"
+              placeholder={t`not known`}
             />
           ))}
         </View>
@@ -41,12 +42,12 @@ type Figure = "Low" | "High" | "Moisture" | "Packing";
 
 const figurePairs = [
   [
-    { figure: "Low", label: "Oil, low", kind: "plantYield" },
-    { figure: "High", label: "Oil, high", kind: "plantYield" },
+    { figure: "Low", label: t`Oil, low`, kind: "plantYield" },
+    { figure: "High", label: t`Oil, high`, kind: "plantYield" },
   ],
   [
-    { figure: "Moisture", label: "Water in it", kind: undefined },
-    { figure: "Packing", label: "Packing", kind: "packing" },
+    { figure: "Moisture", label: t`Water in it`, kind: undefined },
+    { figure: "Packing", label: t`Packing`, kind: "packing" },
   ],
 ] as const;
 

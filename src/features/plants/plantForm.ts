@@ -6,16 +6,17 @@ import { type Plant, type PlantState, plantStates, tissues } from "@/core/plant/
 import { keepingClasses } from "@/core/shelf/bestBy";
 import { type UnitSystem, ownUnits } from "@/core/units/units";
 import { toInput } from "@/core/units/numberInput";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Material } from "@/records/material";
 import { numberField, optionalNumberField } from "@/ui/primitives/numberField";
 
 const oil = (name: string) => optionalNumberField({ name, min: 0, max: 300, above: true });
 const figures = {
-  low: oil("Oil, low"),
-  high: oil("Oil, high"),
-  moisture: optionalNumberField({ name: "Water", min: 0, max: 95 }),
-  packing: optionalNumberField({ name: "Packing", min: 0, max: 1500, above: true }),
+  low: oil(t`Oil, low`),
+  high: oil(t`Oil, high`),
+  moisture: optionalNumberField({ name: t`Water`, min: 0, max: 95 }),
+  packing: optionalNumberField({ name: t`Packing`, min: 0, max: 1500, above: true }),
 };
 const sentence = z.string().trim().max(300);
 const yesNo = z.enum(["yes", "no"]);
@@ -25,14 +26,22 @@ const ratio = limits.waterRatio;
 export const plantFormSchema = z
   .object({
     like: z.string().min(1),
-    name: z.string().trim().min(1, "Give the plant a name.").max(200),
+    name: z
+      .string()
+      .trim()
+      .min(1, t`Give the plant a name.`)
+      .max(200),
     botanicalName: sentence,
-    part: z.string().trim().min(1, "Say which part is distilled.").max(200),
+    part: z
+      .string()
+      .trim()
+      .min(1, t`Say which part is distilled.`)
+      .max(200),
     code: z
       .string()
       .trim()
       .toUpperCase()
-      .regex(/^[A-Z]{2}$/, "Two letters, like LA."),
+      .regex(/^[A-Z]{2}$/, t`Two letters, like LA.`),
     freshLow: figures.low,
     freshHigh: figures.high,
     freshMoisture: figures.moisture,
@@ -47,23 +56,23 @@ export const plantFormSchema = z
     driedPacking: figures.packing,
     preferredMethod: z.enum(["steam", "hydro"]),
     methodReason: sentence,
-    waterFresh: numberField({ name: "Water to fresh plant", ...ratio }),
-    waterDried: numberField({ name: "Water to dried plant", ...ratio }),
+    waterFresh: numberField({ name: t`Water to fresh plant`, ...ratio }),
+    waterDried: numberField({ name: t`Water to dried plant`, ...ratio }),
     froths: yesNo,
     mats: yesNo,
     tissue: z.enum(tissues),
-    usualMinutes: numberField({ name: "The time", min: 5, max: 2880 }),
-    freeShare: numberField({ name: "The free share", min: 0, max: 100 }),
-    release: numberField({ name: "The release", min: 0, max: 100, above: true }),
+    usualMinutes: numberField({ name: t`The time`, min: 5, max: 2880 }),
+    freeShare: numberField({ name: t`The free share`, min: 0, max: 100 }),
+    release: numberField({ name: t`The release`, min: 0, max: 100, above: true }),
     moment: sentence,
     preparation: sentence,
     parts: z.array(
       z.object({
         compoundId: z.string(),
-        percent: optionalNumberField({ name: "A share", min: 0, max: 100 }),
+        percent: optionalNumberField({ name: t`A share`, min: 0, max: 100 }),
       }),
     ),
-    setsBelow: optionalNumberField({ name: "The setting point", ...limits.setsBelowC }),
+    setsBelow: optionalNumberField({ name: t`The setting point`, ...limits.setsBelowC }),
     keeping: z.enum(keepingClasses),
     oilLook: sentence,
     hydrosolLook: sentence,
@@ -79,30 +88,30 @@ export const plantFormSchema = z
       const { low, high, moisture, packing } = figuresOf(form, state);
       const given = [low, high, moisture, packing].filter((value) => value !== undefined).length;
       if (given > 0 && given < 4)
-        fault(`${state}Low`, "A state needs oil low and high, water and packing: all four.");
+        fault(`${state}Low`, t`A state needs oil low and high, water and packing: all four.`);
       if (low !== undefined && high !== undefined && low > high)
-        fault(`${state}High`, "High must not be below low.");
+        fault(`${state}High`, t`High must not be below low.`);
       if (given === 4) told += 1;
     }
-    if (told === 0) fault("freshLow", "Fill in at least one state: fresh, wilted or dried.");
+    if (told === 0) fault("freshLow", t`Fill in at least one state: fresh, wilted or dried.`);
     const total = Object.values(compositionOf(form.parts)).reduce((sum, share) => sum + share, 0);
     if (total > mostTotal)
       fault(
         "parts",
-        `The oil's parts come to ${fixed(total * 100, 0)} %: as shares of its mass they cannot be more than 100.`,
+        t`The oil's parts come to ${fixed(total * 100, 0)} %: as shares of its mass they cannot be more than 100.`,
       );
-    if (total === 0) fault("parts", "Name at least one part of the oil, with its share.");
+    if (total === 0) fault("parts", t`Name at least one part of the oil, with its share.`);
     form.parts.forEach(({ compoundId }, at) => {
       if (form.parts.findIndex((part) => part.compoundId === compoundId) < at)
         fault(
           `parts.${at}.percent`,
-          `${compounds[compoundId]?.name ?? compoundId} is here twice. Put both on one line.`,
+          t`${compounds[compoundId]?.name ?? compoundId} is here twice. Put both on one line.`,
         );
     });
     const cautions = linesOf(form.hazards);
-    if (cautions.length > 20) fault("hazards", "Twenty cautions at most, one on each line.");
+    if (cautions.length > 20) fault("hazards", t`Twenty cautions at most, one on each line.`);
     if (cautions.some((line) => line.length > 300))
-      fault("hazards", "A caution can have 300 letters at most: break it into two lines.");
+      fault("hazards", t`A caution can have 300 letters at most: break it into two lines.`);
   });
 export type PlantForm = z.input<typeof plantFormSchema>;
 /** The form as read: numbers in canonical units. */

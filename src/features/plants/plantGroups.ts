@@ -1,15 +1,16 @@
 import type { Plant, Tissue } from "@/core/plant/plant";
+import { t } from "@/language/t";
 
 /** Plants as a person looks for them: by what is cut. */
 export type PlantGroup = "herbs" | "flowers" | "trees" | "zests" | "seeds" | "roots";
 
 export const plantGroups: { id: PlantGroup; label: string }[] = [
-  { id: "herbs", label: "Herbs and leaves" },
-  { id: "flowers", label: "Petals and fruit" },
-  { id: "trees", label: "Needles and twigs" },
-  { id: "zests", label: "Zests" },
-  { id: "seeds", label: "Seeds and spices" },
-  { id: "roots", label: "Roots, wood, resin" },
+  { id: "herbs", label: t`Herbs and leaves` },
+  { id: "flowers", label: t`Petals and fruit` },
+  { id: "trees", label: t`Needles and twigs` },
+  { id: "zests", label: t`Zests` },
+  { id: "seeds", label: t`Seeds and spices` },
+  { id: "roots", label: t`Roots, wood, resin` },
 ];
 
 const byTissue: Record<Tissue, PlantGroup> = {

@@ -1,4 +1,5 @@
 import type { PartOfMix } from "@/core/plant/mixPlants";
+import { t } from "@/language/t";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import { type AmountProblems, type AmountTyped, readAmount } from "@/logbook/plant/readAmount";
 
@@ -13,7 +14,7 @@ export function readMix(
     const first = read.findIndex(
       (each) => each.ok && each.plant.id === part.plant.id && each.state === part.state,
     );
-    return first < at ? { plant: "This plant is here twice. Put both weights on one line." } : {};
+    return first < at ? { plant: t`This plant is here twice. Put both weights on one line.` } : {};
   });
   if (read.length < 2 || problems.some(({ plant, mass }) => plant ?? mass))
     return { ok: false, problems };

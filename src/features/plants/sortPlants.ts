@@ -1,12 +1,13 @@
+import { t } from "@/language/t";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Run } from "@/records/run";
 
 export type PlantSort = "name" | "lately" | "oil" | "minutes";
 export const plantSorts: { value: PlantSort; label: string }[] = [
-  { value: "name", label: "The book" },
-  { value: "lately", label: "Last distilled" },
-  { value: "oil", label: "Most oil" },
-  { value: "minutes", label: "Shortest run" },
+  { value: "name", label: t`The book` },
+  { value: "lately", label: t`Last distilled` },
+  { value: "oil", label: t`Most oil` },
+  { value: "minutes", label: t`Shortest run` },
 ];
 
 /** When each plant was last planned into a still, as an ISO moment, by its id. */

@@ -5,6 +5,7 @@ import { fixed, showDuration, showOil, words } from "@/core/units/format";
 import { replay } from "@/core/practice/exercise";
 import { lessonIds, type LessonId } from "@/core/practice/lessons";
 import { saveExercise } from "@/exchange/exerciseFile";
+import { t } from "@/language/t";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { calibrationOfRun } from "@/logbook/practice/calibrationOfRun";
 import { lessonSpec } from "@/logbook/practice/lessonSpec";
@@ -65,7 +66,7 @@ export function DebriefScreen({ record, run, plant }: Props) {
             ...each,
             text: alarmWords(
               { code: each.code, urgency: each.urgency, minutes: 0 },
-              "a few minutes",
+              t`a few minutes`,
               units,
             ).say,
           }))
@@ -79,17 +80,17 @@ export function DebriefScreen({ record, run, plant }: Props) {
   );
   return (
     <Screen
-      over="Looking back"
+      over={t`Looking back`}
       title={spec.title}
-      back={{ href: "/bench/practice", label: "Practice" }}
+      back={{ href: "/bench/practice", label: t`Practice` }}
       oneSheet
       aside={
         <>
           {tasks.length > 0 ? (
             <Card className="gap-1">
-              <Txt variant="heading">What the lesson asked</Txt>
+              <Txt variant="heading">{t`What the lesson asked`}</Txt>
               {tasks.map(({ code, done }) => (
-                <Txt key={code}>{`${done ? "Done" : "Not yet"}: ${taskWords[code]}`}</Txt>
+                <Txt key={code}>{`${done ? t`Done` : t`Not yet`}: ${taskWords[code]}`}</Txt>
               ))}
             </Card>
           ) : null}
@@ -99,15 +100,15 @@ export function DebriefScreen({ record, run, plant }: Props) {
       }
     >
       {answer && "problem" in answer ? (
-        <Notice severity="error" message={answer.problem} remedy="Load the page anew." />
+        <Notice severity="error" message={answer.problem} remedy={t`Load the page anew.`} />
       ) : null}
       {debriefed ? (
         <>
           <Outcome answer={debriefed} />
           <Card className="gap-2">
-            <Txt variant="heading">What happened when</Txt>
+            <Txt variant="heading">{t`What happened when`}</Txt>
             <TimeLineChart marks={marks} fromSecond={beginningOf(run)} endSecond={endedAt} />
-            <Fold title="As a list" inside={`${marks.length} moments`}>
+            <Fold title={t`As a list`} inside={t`${marks.length} moments`}>
               {marks.map((mark, i) => (
                 <Txt key={i} variant="small">
                   {`${showDuration(mark.second / 60)}: ${laneWords[mark.lane]} ${mark.text}`}
@@ -119,21 +120,21 @@ export function DebriefScreen({ record, run, plant }: Props) {
             <FaultCard key={each.fault} looked={each} rang={rang} />
           ))}
           {debriefed.faults.length === 0 && spec.faults.length > 0 ? (
-            <Txt>You ended before anything went wrong.</Txt>
+            <Txt>{t`You ended before anything went wrong.`}</Txt>
           ) : null}
         </>
       ) : answer ? null : (
-        <Txt role="status">Playing it again …</Txt>
+        <Txt role="status">{t`Playing it again …`}</Txt>
       )}
     </Screen>
   );
 }
 
 const laneWords: Record<Mark["lane"], string> = {
-  happened: "At the still:",
-  known: "To be known:",
-  rang: "Sereno:",
-  done: "You:",
+  happened: t`At the still:`,
+  known: t`To be known:`,
+  rang: t`Sereno:`,
+  done: t`You:`,
 };
 
 /** The second from heat on at which an exercise was begun: its last entry that it came with. */
@@ -142,20 +143,20 @@ function beginningOf({ entries, createdAt }: Run): number {
 }
 
 function Outcome({ answer: { harm, oilMl, soundOilMl, faults } }: { answer: DebriefAnswer }) {
-  const oil = `${words(showOil(oilMl))} of oil were kept`;
+  const oil = t`${words(showOil(oilMl))} of oil were kept`;
   const kept =
     faults.length === 0
       ? `${oil}.`
-      : `${oil}; had nothing gone wrong, it would have been ${words(showOil(soundOilMl))}.`;
+      : t`${oil}; had nothing gone wrong, it would have been ${words(showOil(soundOilMl))}.`;
   return harm ? (
     <Card wash="ember" className="gap-1">
       <Txt variant="heading">{harmWords[harm].name}</Txt>
       <Txt>{harmWords[harm].what}</Txt>
-      <Txt>Here it is only an exercise. At a real still it is not.</Txt>
+      <Txt>{t`Here it is only an exercise. At a real still it is not.`}</Txt>
     </Card>
   ) : (
     <Card wash="dew" className="gap-1">
-      <Txt variant="heading">Nobody was hurt</Txt>
+      <Txt variant="heading">{t`Nobody was hurt`}</Txt>
       <Txt>{kept}</Txt>
     </Card>
   );
@@ -170,7 +171,7 @@ function FaultCard({
 }) {
   const { name, what, take } = practiceFaultWords[fault];
   const after = (second: number) =>
-    second - began < 60 ? "within a minute" : `after ${showDuration((second - began) / 60)}`;
+    second - began < 60 ? t`within a minute` : t`after ${showDuration((second - began) / 60)}`;
   const alarm = rang.find(({ second }) => second >= began);
   const [sign] = signs;
   const [figure] = figures;
@@ -181,31 +182,33 @@ function FaultCard({
   return (
     <Card className="gap-2">
       <Txt variant="heading">{name}</Txt>
-      <Txt>{`${what} It began ${showDuration(began / 60)} after heat on.`}</Txt>
+      <Txt>{t`${what} It began ${showDuration(began / 60)} after heat on.`}</Txt>
       {sign ? (
         <Txt>{`${senseWords[sign.sense]}, ${after(sign.second)}: ${signWords[sign.sign]}`}</Txt>
       ) : null}
       {figure ? (
-        <Txt>{`By the figures, ${after(figure.second)}: ${figureWords[figure.channel]}.`}</Txt>
+        <Txt>{t`By the figures, ${after(figure.second)}: ${figureWords[figure.channel]}.`}</Txt>
       ) : (
-        <Txt>No figure told of it.</Txt>
+        <Txt>{t`No figure told of it.`}</Txt>
       )}
-      {alarm ? <Txt>{`Sereno rang ${after(alarm.second)}: ${alarm.text}.`}</Txt> : null}
+      {alarm ? <Txt>{t`Sereno rang ${after(alarm.second)}: ${alarm.text}.`}</Txt> : null}
       <Txt variant="strong">
-        {mended === undefined ? "You did not put it right." : `You put it right ${after(mended)}.`}
+        {mended === undefined
+          ? t`You did not put it right.`
+          : t`You put it right ${after(mended)}.`}
       </Txt>
       {differs ? (
         <Table
-          label="What waiting costs"
-          head={["Done so long after the first sign", "Oil kept", "Harm"]}
+          label={t`What waiting costs`}
+          head={[t`Done so long after the first sign`, t`Oil kept`, t`Harm`]}
           rows={delays.map(({ minutes, oilMl, harm }) => [
-            minutes === 0 ? "at once" : showDuration(minutes),
+            minutes === 0 ? t`at once` : showDuration(minutes),
             words(showOil(oilMl)),
             harm ? harmWords[harm].name : "none",
           ])}
         />
       ) : null}
-      <Txt variant="label">To take along</Txt>
+      <Txt variant="label">{t`To take along`}</Txt>
       {take.map((sentence) => (
         <Txt key={sentence}>{sentence}</Txt>
       ))}
@@ -219,16 +222,13 @@ function StillCard({ run }: { run: Run }) {
   const percent = (share: number) => `${fixed(100 * share, 0)} %`;
   return (
     <Card className="gap-1">
-      <Txt variant="heading">What it tells of the still</Txt>
+      <Txt variant="heading">{t`What it tells of the still`}</Txt>
       <Txt>
         {found
-          ? `By your notes ${percent(found.efficiency)} of the heat reaches the pot, and the still loses ${fixed(found.lossWPerK, 1)} W for each degree that it is warmer than the air. The plan had taken ${percent(found.plannedEfficiency)}.`
-          : "Note the boil as it comes, leave the heat as it is, and read the jar twice: from these follows how much heat reaches the pot."}
+          ? t`By your notes ${percent(found.efficiency)} of the heat reaches the pot, and the still loses ${fixed(found.lossWPerK, 1)} W for each degree that it is warmer than the air. The plan had taken ${percent(found.plannedEfficiency)}.`
+          : t`Note the boil as it comes, leave the heat as it is, and read the jar twice: from these follows how much heat reaches the pot.`}
       </Txt>
-      <Txt variant="small">
-        Of your own still you find it out once, on its page, under Calibrate. Its plans are nearer
-        from then on.
-      </Txt>
+      <Txt variant="small">{t`Of your own still you find it out once, on its page, under Calibrate. Its plans are nearer from then on.`}</Txt>
     </Card>
   );
 }
@@ -244,28 +244,28 @@ function Further({ record }: { record: ExerciseRecord }) {
     <View className="no-print gap-2">
       {problem ? <Notice severity="caution" message={problem} /> : null}
       {next ? (
-        <Button label={`Next: ${lessonWords[next].title}`} onPress={() => lesson(next)} />
+        <Button label={t`Next: ${lessonWords[next].title}`} onPress={() => lesson(next)} />
       ) : null}
       <View className="flex-row flex-wrap gap-2">
         <Button
           look="quiet"
           size="small"
-          label="Again"
-          hint="Do it again"
+          label={t`Again`}
+          hint={t`Do it again`}
           onPress={() => begin(spec, "replace")}
         />
         <Button
           look="quiet"
           size="small"
-          label="Save as a file"
-          hint="Save as a file, for somebody else to do"
+          label={t`Save as a file`}
+          hint={t`Save as a file, for somebody else to do`}
           onPress={() => saveExercise(spec)}
         />
-        <Button look="quiet" size="small" label="Print" onPress={() => window.print()} />
+        <Button look="quiet" size="small" label={t`Print`} onPress={() => window.print()} />
         <Button
           look="quiet"
           size="small"
-          label="All lessons"
+          label={t`All lessons`}
           onPress={() => router.push("/bench/practice")}
         />
       </View>

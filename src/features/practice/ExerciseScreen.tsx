@@ -1,6 +1,7 @@
 import { useLocalSearchParams, type Href } from "expo-router";
 import { useMemo, type ReactNode } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { traitsOf } from "@/logbook/practice/exerciseAsk";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { ExerciseRecord } from "@/records/exercise";
@@ -19,7 +20,7 @@ import { Outlet } from "./Outlet";
 import { PracticeBar } from "./PracticeBar";
 import { useExercise } from "./useExercise";
 
-const back: { href: Href; label: string } = { href: "/bench/practice", label: "Practice" };
+const back: { href: Href; label: string } = { href: "/bench/practice", label: t`Practice` };
 
 /** What the cockpit is told of an exercise, whoever draws it. */
 interface Round {
@@ -38,7 +39,7 @@ export function ExerciseScreen({ cockpit }: { cockpit: (run: Run, round: Round) 
   const run = useAppSelector((state) => state.run.entities[record?.runId ?? ""]);
   const plant = usePlantBook().byId(record?.spec.plantId ?? "");
   if (!record || record.deletedAt || !run?.plan.request || !plant)
-    return <NotHere what="This exercise" back={back} />;
+    return <NotHere what={t`This exercise`} back={back} />;
   if (record.endedAt !== undefined)
     return <DebriefScreen key={id} record={record} run={run} plant={plant} />;
   return <Alone key={id} record={record} run={run} plant={plant} cockpit={cockpit} />;
@@ -57,11 +58,11 @@ function Alone(props: Props) {
   if (held === undefined) return null;
   if (held) return <Running {...props} />;
   return (
-    <Screen title="Practice" back={back}>
+    <Screen title={t`Practice`} back={back}>
       <Notice
         severity="note"
-        message="This exercise is open in another tab."
-        remedy="Go on there, or close that tab: it then goes on here."
+        message={t`This exercise is open in another tab.`}
+        remedy={t`Go on there, or close that tab: it then goes on here.`}
       />
     </Screen>
   );
@@ -77,9 +78,9 @@ function Running({ record, run, plant, cockpit }: Props) {
     outlet: <Outlet perMinute={work.seen.drops} />,
     after: (
       <Card wash="dew" className="gap-3">
-        <Txt>The heat is off. A real still cools now, and is opened cold.</Txt>
+        <Txt>{t`The heat is off. A real still cools now, and is opened cold.`}</Txt>
         <View className="flex-row">
-          <Button label="End and look back" onPress={work.end} />
+          <Button label={t`End and look back`} onPress={work.end} />
         </View>
       </Card>
     ),

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { showOil, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import { useUnits } from "@/store/hooks";
 import { View } from "react-native";
 import type { ActCode } from "@/core/practice/acts";
@@ -31,8 +32,8 @@ function handsAt({ cooledBy, gas, steamLine, valve }: StillTraits): ActCode[] {
 function jarWords({ distillateMl, oilMl }: NonNullable<Told["jar"]>, units: UnitSystem): string {
   const water = words(showVolume(Number(distillateMl.toPrecision(2)), units));
   return oilMl < 0.1
-    ? `${water} so far in all jars, no oil to see.`
-    : `${water} so far in all jars, and about ${words(showOil(oilMl))} of oil in this one.`;
+    ? t`${water} so far in all jars, no oil to see.`
+    : t`${water} so far in all jars, and about ${words(showOil(oilMl))} of oil in this one.`;
 }
 
 /** Eyes, nose, ears and hands: what a person has at a real still beside its figures. */
@@ -50,7 +51,7 @@ export function HandsCard({ work, traits }: { work: Practising; traits: StillTra
         <Txt variant="strong">
           {told?.act && says.length === 0 ? `${actWords[told.act].done}.` : says.join(" ")}
         </Txt>
-        {told ? null : <Txt variant="small">Use your senses: figures do not tell all.</Txt>}
+        {told ? null : <Txt variant="small">{t`Use your senses: figures do not tell all.`}</Txt>}
       </View>
       {seen.helper ? (
         <Button
@@ -67,8 +68,8 @@ export function HandsCard({ work, traits }: { work: Practising; traits: StillTra
             size="small"
             look="quiet"
             className="flex-1 px-1"
-            label={sense === "feel" ? "Feel" : actWords[sense].label}
-            hint={sense === "feel" ? "Feel the outlet and the tub" : undefined}
+            label={sense === "feel" ? t`Feel` : actWords[sense].label}
+            hint={sense === "feel" ? t`Feel the outlet and the tub` : undefined}
             onPress={() => act(sense)}
           />
         ))}
@@ -76,14 +77,14 @@ export function HandsCard({ work, traits }: { work: Practising; traits: StillTra
           size="small"
           look="quiet"
           className="flex-1 px-1"
-          label="Hands"
+          label={t`Hands`}
           opens
           onPress={() => setOpen(true)}
         />
       </View>
       <Sheet
-        title="What your hands do"
-        intro="Heat, ice, water and jars have their own buttons below."
+        title={t`What your hands do`}
+        intro={t`Heat, ice, water and jars have their own buttons below.`}
         open={open}
         onClose={() => setOpen(false)}
       >

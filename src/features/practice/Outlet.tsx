@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import { unstable_createElement } from "react-native-web";
+import { t } from "@/language/t";
 import { Txt } from "@/ui/primitives/Txt";
 
 /* Faster than this nobody counts, and drops run together. */
@@ -7,10 +8,10 @@ const stream = 400;
 
 /** The outlet of a practice still: a drop falls as often as it drips, in its own time. */
 export function Outlet({ perMinute }: { perMinute: number }) {
-  if (perMinute < 1) return <Txt variant="strong">Nothing drips.</Txt>;
-  if (perMinute > stream) return <Txt variant="strong">It runs in a thin stream.</Txt>;
+  if (perMinute < 1) return <Txt variant="strong">{t`Nothing drips.`}</Txt>;
+  if (perMinute > stream) return <Txt variant="strong">{t`It runs in a thin stream.`}</Txt>;
   if (window.matchMedia?.("(prefers-reduced-motion: reduce)").matches)
-    return <Txt variant="strong">{`It drips ${perMinute} times a minute.`}</Txt>;
+    return <Txt variant="strong">{t`It drips ${perMinute} times a minute.`}</Txt>;
   return (
     <View className="h-[72px] items-center overflow-hidden rounded-card bg-panel">
       {unstable_createElement("div", {
@@ -18,9 +19,10 @@ export function Outlet({ perMinute }: { perMinute: number }) {
         style: { animationDuration: `${(60 / perMinute).toFixed(3)}s` },
         "aria-hidden": true,
       })}
-      <Txt variant="small" className="absolute bottom-1 left-3">
-        At the outlet, in its own time
-      </Txt>
+      <Txt
+        variant="small"
+        className="absolute bottom-1 left-3"
+      >{t`At the outlet, in its own time`}</Txt>
     </View>
   );
 }

@@ -3,6 +3,7 @@ import { View } from "react-native";
 import { showMass, words } from "@/core/units/format";
 import { saveExercise } from "@/exchange/exerciseFile";
 import type { Fault } from "@/core/practice/faults";
+import { t } from "@/language/t";
 import type { ExerciseSpec } from "@/records/exercise";
 import { useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
@@ -75,7 +76,7 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
     });
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Your own exercise</Txt>
+      <Txt variant="heading">{t`Your own exercise`}</Txt>
       <Select
         label="Still"
         options={choices.map(({ value, label }) => ({ value, label }))}
@@ -83,17 +84,17 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
         onChange={(stillId) => change({ stillId })}
       />
       <Combobox
-        label="Plant"
+        label={t`Plant`}
         options={options}
         value={form.plantId}
-        problem={tried && !plant ? "Choose a plant." : undefined}
+        problem={tried && !plant ? t`Choose a plant.` : undefined}
         onChange={(plantId) => change({ plantId })}
       />
       {plant ? (
         <Txt variant="small">
           {fits
-            ? `${words(showMass(massG, units))}, ${stateWords[state]}: what this still takes.`
-            : "This still cannot do this plant. Choose another one."}
+            ? t`${words(showMass(massG, units))}, ${stateWords[state]}: what this still takes.`
+            : t`This still cannot do this plant. Choose another one.`}
         </Txt>
       ) : null}
       <Select
@@ -131,33 +132,33 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
             />
           ))}
       <Choice
-        label="Begin"
+        label={t`Begin`}
         shown
         options={[
-          { value: "firstDrop", label: "At the first drop" },
-          { value: "lit", label: "At heat on" },
+          { value: "firstDrop", label: t`At the first drop` },
+          { value: "lit", label: t`At heat on` },
         ]}
         value={form.from}
         onChange={(from) => change({ from })}
       />
       <View className="flex-row">
         <Button
-          label="Begin"
-          hint="Begin your own exercise"
+          label={t`Begin`}
+          hint={t`Begin your own exercise`}
           disabled={!fits}
           onPress={() => withSpec(begin)}
         />
       </View>
-      <Fold title="For somebody else" inside="Save it as a file that another device can open">
+      <Fold title={t`For somebody else`} inside={t`Save it as a file that another device can open`}>
         <TextField
-          label="Its name"
+          label={t`Its name`}
           value={form.title}
           maxLength={longestTitle}
           onChange={(title) => change({ title })}
-          placeholder="e.g. First trouble"
+          placeholder={t`e.g. First trouble`}
         />
         <TextField
-          label="What you tell them before"
+          label={t`What you tell them before`}
           value={form.note}
           lines={3}
           maxLength={5000}
@@ -167,8 +168,8 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
           <Button
             look="quiet"
             size="small"
-            label="Save as a file"
-            hint="Save your own exercise as a file"
+            label={t`Save as a file`}
+            hint={t`Save your own exercise as a file`}
             disabled={!fits}
             onPress={() => withSpec(handOn)}
           />

@@ -1,6 +1,7 @@
 import { createContext, useContext, useEffect, useState, type ReactNode } from "react";
 import { View } from "react-native";
 import { Provider } from "react-redux";
+import { t } from "@/language/t";
 import type { AnyRecord } from "@/records/record";
 import type { Still } from "@/records/still";
 import { useAppSelector } from "@/store/hooks";
@@ -39,7 +40,7 @@ export function PracticeRoom({ children }: { children: ReactNode }) {
   if (!open)
     return (
       <View role="status" className="flex-1 items-center justify-center">
-        <Txt variant="label">Opening the practice…</Txt>
+        <Txt variant="label">{t`Opening the practice…`}</Txt>
       </View>
     );
   return (

@@ -3,6 +3,7 @@ import { View } from "react-native";
 import { showWeekday } from "@/core/units/dates";
 import { lessonIds, type LessonId } from "@/core/practice/lessons";
 import { readExercise } from "@/exchange/exerciseFile";
+import { t } from "@/language/t";
 import { lessonSpec } from "@/logbook/practice/lessonSpec";
 import type { ExerciseSpec } from "@/records/exercise";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
@@ -39,14 +40,14 @@ export function PracticeScreen() {
   const next = lessonIds.find((id) => !passed.has(id));
   return (
     <Screen
-      title="Practice"
-      back={{ href: "/bench", label: "Bench" }}
+      title={t`Practice`}
+      back={{ href: "/bench", label: t`Bench` }}
       footer={problem ? <Notice severity="caution" message={problem} /> : undefined}
       aside={
         <>
           <OwnExercise begin={begin} />
           <FromFile begin={begin} />
-          {exercises.length > 0 ? <Txt variant="heading">What you did</Txt> : null}
+          {exercises.length > 0 ? <Txt variant="heading">{t`What you did`}</Txt> : null}
           {[...exercises]
             .reverse()
             .slice(0, shownBefore)
@@ -55,17 +56,18 @@ export function PracticeScreen() {
                 key={id}
                 href={`/bench/practice/${id}`}
                 title={spec.title}
-                detail={`${showWeekday(new Date(createdAt))}${endedAt === undefined ? ", not finished" : ""}`}
+                detail={
+                  endedAt === undefined
+                    ? t`${showWeekday(new Date(createdAt))}, not finished`
+                    : showWeekday(new Date(createdAt))
+                }
               />
             ))}
         </>
       }
     >
-      <Txt>
-        A still to learn on. It runs as a real one would. Nothing that you do here goes into your
-        logbook.
-      </Txt>
-      <Txt variant="heading">{`Lessons, ${passed.size} of ${lessonIds.length} done`}</Txt>
+      <Txt>{t`A still to learn on. It runs as a real one would. Nothing that you do here goes into your logbook.`}</Txt>
+      <Txt variant="heading">{t`Lessons, ${passed.size} of ${lessonIds.length} done`}</Txt>
       {lessonIds.map((id, i) => (
         <Row
           key={id}
@@ -73,9 +75,9 @@ export function PracticeScreen() {
           detail={lessonWords[id].intro}
           end={
             passed.has(id) ? (
-              <Txt variant="label">done</Txt>
+              <Txt variant="label">{t`done`}</Txt>
             ) : id === next ? (
-              <Txt variant="label">next</Txt>
+              <Txt variant="label">{t`next`}</Txt>
             ) : undefined
           }
           onPress={() => begin(lessonSpec(id, lessonWords[id].title))}
@@ -90,12 +92,12 @@ function FromFile({ begin }: { begin: (spec: ExerciseSpec) => void }) {
   const [read, setRead] = useState<ReturnType<typeof readExercise>>();
   return (
     <Card className="gap-3">
-      <Txt variant="heading">From a trainer</Txt>
-      <Txt variant="small">An exercise that somebody made comes as a file.</Txt>
+      <Txt variant="heading">{t`From a trainer`}</Txt>
+      <Txt variant="small">{t`An exercise that somebody made comes as a file.`}</Txt>
       <View className="flex-row">
         <FileChoice
-          label="An exercise's file"
-          button="Open an exercise"
+          label={t`An exercise's file`}
+          button={t`Open an exercise`}
           accept=".json,application/json"
           onChoose={(file) => void file.text().then((text) => setRead(readExercise(text)))}
         />
@@ -108,13 +110,13 @@ function FromFile({ begin }: { begin: (spec: ExerciseSpec) => void }) {
           {read.exercise.hidden ? null : (
             <Txt variant="small">
               {read.exercise.faults.map(({ fault }) => practiceFaultWords[fault].name).join(", ") ||
-                "Nothing goes wrong."}
+                t`Nothing goes wrong.`}
             </Txt>
           )}
           <View className="flex-row">
             <Button
-              label="Begin"
-              hint={`Begin ${read.exercise.title}`}
+              label={t`Begin`}
+              hint={t`Begin ${read.exercise.title}`}
               onPress={() => begin(read.exercise)}
             />
           </View>

@@ -2,13 +2,14 @@ import { ticks } from "d3-array";
 import { useState } from "react";
 import { View } from "react-native";
 import Svg, { Circle, Line, Rect, Text as SvgText } from "react-native-svg";
+import { t } from "@/language/t";
 import { lanes, type Lane, type Mark } from "./timeLine";
 
 const names: Record<Lane, string> = {
-  happened: "At the still",
-  known: "To be known",
-  rang: "Sereno",
-  done: "You",
+  happened: t`At the still`,
+  known: t`To be known`,
+  rang: t`Sereno`,
+  done: t`You`,
 };
 const gutter = 88;
 const laneHeight = 34;
@@ -44,7 +45,7 @@ export function TimeLineChart({
         width={width}
         height={height}
         role="img"
-        aria-label="Time line of the exercise; the list below tells the same"
+        aria-label={t`Time line of the exercise; the list below tells the same`}
       >
         {minutes.map((each) => (
           <Line
@@ -104,7 +105,7 @@ export function TimeLineChart({
             fontFamily="Atkinson_600"
             fill="var(--soft)"
           >
-            {`${each} min`}
+            {t`${each} min`}
           </SvgText>
         ))}
       </Svg>

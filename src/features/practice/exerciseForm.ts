@@ -2,6 +2,7 @@ import { faultOf, possibleFaults, type Fault } from "@/core/practice/faults";
 import { methodsOf } from "@/core/still/fillLimits";
 import type { Method } from "@/core/still/methods";
 import { type PlantState, plantStates } from "@/core/plant/plant";
+import { t } from "@/language/t";
 import { traitsOf } from "@/logbook/practice/exerciseAsk";
 import { usualChargeG } from "@/logbook/practice/usualCharge";
 import type { KnownPlant, PlantBook } from "@/logbook/plant/plantBook";
@@ -50,7 +51,7 @@ export function stillChoices(own: readonly Still[]): StillChoice[] {
     ),
     ...readyMadeStills.map((figures, i) => ({
       value: `ready-${i}`,
-      label: `${figures.name}, ready-made`,
+      label: t`${figures.name}, ready-made`,
       figures,
     })),
   ];
@@ -137,7 +138,7 @@ export function specOf(
   });
   const title =
     wrong === "surprise"
-      ? `Surprise with ${plant.name}`
+      ? t`Surprise with ${plant.name}`
       : fault && fault !== "nothing"
         ? `${practiceFaultWords[fault].name}, ${plant.name}`
         : plant.name;

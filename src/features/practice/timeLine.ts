@@ -1,4 +1,5 @@
 import type { Rang } from "@/instruments/alarmWatch";
+import { t } from "@/language/t";
 import type { DebriefAnswer } from "@/messages/practiceMessages";
 import type { ExerciseRecord } from "@/records/exercise";
 import type { Run } from "@/records/run";
@@ -49,7 +50,7 @@ export function timeLine(
       ...figures.slice(0, 2).map(({ channel, second }): Mark => ({
         lane: "known",
         second,
-        text: `${figureWords[channel]} tells`,
+        text: t`${figureWords[channel]} tells`,
       })),
     ]),
     ...rang.map(({ second, text, urgency }): Mark => ({
@@ -65,7 +66,7 @@ export function timeLine(
     })),
     ...run.entries.flatMap((entry): Mark[] => {
       const second = Math.round((Date.parse(entry.at) - litAt) / 1000);
-      return entry.type === "reading" ? [{ lane: "done", second, text: "Read" }] : [];
+      return entry.type === "reading" ? [{ lane: "done", second, text: t`Read` }] : [];
     }),
     ...(harm
       ? [

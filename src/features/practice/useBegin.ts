@@ -1,5 +1,6 @@
 import { useRouter } from "expo-router";
 import { useRef, useState } from "react";
+import { t } from "@/language/t";
 import type { ExerciseSpec } from "@/records/exercise";
 import { beginPractice } from "@/store/acts/beginPractice";
 import { useAppDispatch, usePlantBook } from "@/store/hooks";
@@ -16,7 +17,7 @@ export function useBegin() {
   function begin(spec: ExerciseSpec, how: "push" | "replace" = "push"): void {
     if (begun.current) return;
     const plant = book.byId(spec.plantId);
-    if (!plant) return setProblem("The plant of this exercise is not known here.");
+    if (!plant) return setProblem(t`The plant of this exercise is not known here.`);
     const made = dispatch(beginPractice(spec, plant));
     begun.current = "id" in made;
     if ("id" in made) router[how](`/bench/practice/${made.id}`);

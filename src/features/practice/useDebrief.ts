@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useState } from "react";
+import { t } from "@/language/t";
 import { askOf } from "@/logbook/practice/exerciseAsk";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { DebriefAnswer, DebriefQuestion } from "@/messages/practiceMessages";
@@ -28,7 +29,7 @@ export function useDebrief(record: ExerciseRecord, run: Run, plant: KnownPlant) 
     let current = true;
     debrief(question).then(
       (next) => current && setAnswer(next),
-      () => current && setAnswer({ problem: "The look back could not be worked out here." }),
+      () => current && setAnswer({ problem: t`The look back could not be worked out here.` }),
     );
     return () => {
       current = false;

@@ -5,6 +5,7 @@ import { usualTapC } from "@/core/water/properties";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { draftOfRun } from "@/logbook/plan/draftOfRun";
 import { harvestOfItsOwn } from "@/logbook/harvest/harvestLeft";
 import type { Run } from "@/records/run";
@@ -102,13 +103,13 @@ export function ReadyScreen({ run }: { run: Run }) {
 
   return (
     <Screen
-      over={`Run ${run.number} · ${plant?.name ?? "Plant"}, charge ${run.plan.charge} of ${run.plan.charges}`}
-      title="Get ready"
-      pageTitle={`Get ready, ${plant?.name ?? "plant"}, run ${run.number}`}
-      back={{ href: "/", label: "Today" }}
+      over={t`Run ${run.number} · ${plant?.name ?? t`Plant`}, charge ${run.plan.charge} of ${run.plan.charges}`}
+      title={t`Get ready`}
+      pageTitle={t`Get ready, ${plant?.name ?? "plant"}, run ${run.number}`}
+      back={{ href: "/", label: t`Today` }}
       actions={
         started ? undefined : (
-          <Button label="Change the plan" look="quiet" size="small" onPress={planAnew} />
+          <Button label={t`Change the plan`} look="quiet" size="small" onPress={planAnew} />
         )
       }
       words={
@@ -129,7 +130,7 @@ export function ReadyScreen({ run }: { run: Run }) {
       footer={
         started ? (
           <Button
-            label="Back to the still"
+            label={t`Back to the still`}
             onPress={() => router.replace(`/runs/${run.id}/watch`)}
           />
         ) : (
@@ -138,16 +139,16 @@ export function ReadyScreen({ run }: { run: Run }) {
               label={
                 open.length > 0
                   ? open.length === 1
-                    ? "1 check left"
-                    : `${open.length} checks left`
-                  : "Heat on"
+                    ? t`1 check left`
+                    : t`${open.length} checks left`
+                  : t`Heat on`
               }
               disabled={open.length > 0}
               onPress={() => light()}
             />
             {open.length > 0 && items.length > 0 ? (
               <Button
-                label="Start with checks unfinished"
+                label={t`Start with checks unfinished`}
                 look="plain"
                 size="small"
                 opens
@@ -160,7 +161,7 @@ export function ReadyScreen({ run }: { run: Run }) {
       aside={
         <>
           <Card className="gap-2">
-            <Txt variant="heading">Carry to the still</Txt>
+            <Txt variant="heading">{t`Carry to the still`}</Txt>
             {packingList(run, still, plant, units).map((line) => (
               <Txt key={line}>{line}</Txt>
             ))}
@@ -171,19 +172,15 @@ export function ReadyScreen({ run }: { run: Run }) {
           {still && notHere.size > 0 ? (
             <NotHere still={still} all={all} onBack={() => dispatch(askAgain(still))} />
           ) : null}
-          <Txt variant="small">
-            Owning a still and selling what it makes are regulated in many places: check local
-            rules. Where these notes and a local code or a licensed professional differ, follow
-            them.
-          </Txt>
+          <Txt variant="small">{t`Owning a still and selling what it makes are regulated in many places: check local rules. Where these notes and a local code or a licensed professional differ, follow them.`}</Txt>
           {started ? null : (
             <View className="flex-row">
               <Button
-                label="Delete run"
+                label={t`Delete run`}
                 look="quiet"
                 size="small"
                 onPress={() => {
-                  dispatch(bin(`Run ${run.number} deleted.`, [run]));
+                  dispatch(bin(t`Run ${run.number} deleted.`, [run]));
                   router.replace("/");
                 }}
               />
@@ -197,8 +194,8 @@ export function ReadyScreen({ run }: { run: Run }) {
       {items.length === 0 ? (
         <Notice
           severity="error"
-          message="This run's still is no longer on the Bench."
-          remedy="Bring it back from the bin: Bench, Data."
+          message={t`This run's still is no longer on the Bench.`}
+          remedy={t`Bring it back from the bin: Bench, Data.`}
         />
       ) : null}
       <View className="gap-2">
@@ -213,8 +210,8 @@ export function ReadyScreen({ run }: { run: Run }) {
             {optional && still ? (
               <View className="flex-row">
                 <Button
-                  label="My still has none"
-                  hint={`My still has none: ${label}`}
+                  label={t`My still has none`}
+                  hint={t`My still has none: ${label}`}
                   look="plain"
                   size="small"
                   onPress={() => dispatch(leaveOut(still, id))}
@@ -248,22 +245,22 @@ function OpenSheet({
 }) {
   const [reason, setReason] = useState("");
   return (
-    <Sheet title="Start with checks unfinished?" open={open} onClose={onClose}>
+    <Sheet title={t`Start with checks unfinished?`} open={open} onClose={onClose}>
       <Notice
         severity="error"
-        message="These were not seen:"
+        message={t`These were not seen:`}
         remedy={items.map(({ label }) => label).join(" · ")}
       />
       <TextField
-        label="Reason"
+        label={t`Reason`}
         value={reason}
         onChange={setReason}
         lines={2}
         maxLength={200}
-        help="It stays in the run's log."
+        help={t`It stays in the run's log.`}
       />
       <Button
-        label="Heat on"
+        label={t`Heat on`}
         look="danger"
         disabled={reason.trim().length < 3}
         onPress={() => onLight(reason.trim())}
@@ -284,9 +281,9 @@ function NotHere({
   const marked = all.filter(({ id }) => still.notHere?.includes(id));
   return (
     <Card className="gap-2">
-      <Txt variant="small">{`Not on this still: ${marked.map(({ label }) => label).join(" · ")}`}</Txt>
+      <Txt variant="small">{t`Not on this still: ${marked.map(({ label }) => label).join(" · ")}`}</Txt>
       <View className="flex-row">
-        <Button label="Ask again" look="plain" size="small" onPress={onBack} />
+        <Button label={t`Ask again`} look="plain" size="small" onPress={onBack} />
       </View>
     </Card>
   );
@@ -298,5 +295,5 @@ function flowOf({ plan }: Run, { condenser }: Still, units: UnitSystem): string 
     ...plan.forecast,
     coolingInC: plan.request?.site?.coolingInC ?? usualTapC,
   });
-  return `${words(showVolume((tap?.litresPerMin ?? 0) * 1000, units))} a minute`;
+  return t`${words(showVolume((tap?.litresPerMin ?? 0) * 1000, units))} a minute`;
 }

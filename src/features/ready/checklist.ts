@@ -2,6 +2,7 @@ import type { Plant } from "@/core/plant/plant";
 import { constructionOf } from "@/core/still/constructions";
 import { heatSourceOf, heatSources } from "@/core/still/heatSources";
 import { type Method, catchesIn } from "@/core/still/methods";
+import { t } from "@/language/t";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
 
@@ -42,131 +43,140 @@ export function checklist(setting: Setting): CheckItem[] {
   const items: (CheckItem | false | undefined)[] = [
     {
       id: "plant",
-      label: "The plant is what I think it is",
-      reason: "A look-alike in the still is a poison in the bottle.",
+      label: t`The plant is what I think it is`,
+      reason: t`A look-alike in the still is a poison in the bottle.`,
     },
     cleanStill(setting),
     {
       id: "water",
-      label: `Water is in: ${water}, above the dry line at ${dryLine}`,
-      reason:
-        "A dry pot scorches, and a dry element burns out. Water that you would drink, soft where you can choose.",
+      label: t`Water is in: ${water}, above the dry line at ${dryLine}`,
+      reason: t`A dry pot scorches, and a dry element burns out. Water that you would drink, soft where you can choose.`,
     },
     still.metal === "glass" && {
       id: "chips",
-      label: "Boiling chips are in",
-      reason: "Water in glass boils in bumps without them.",
+      label: t`Boiling chips are in`,
+      reason: t`Water in glass boils in bumps without them.`,
     },
     ...loading(plan.method, plant),
     !bowl && {
       id: "joints",
       label:
         still.metal === "glass"
-          ? "Joints are clean and wetted, or thinly greased; clips hold them; no glass is cracked"
-          : "Joints and seals are tight, none is cracked",
+          ? t`Joints are clean and wetted, or thinly greased; clips hold them; no glass is cracked`
+          : t`Joints and seals are tight, none is cracked`,
       reason:
         still.metal === "glass"
-          ? "A dry joint leaks and sticks, a thick smear ends in the oil, and glass without clips lifts apart."
-          : "A leak takes the oil first: it is in the steam.",
+          ? t`A dry joint leaks and sticks, a thick smear ends in the oil, and glass without clips lifts apart.`
+          : t`A leak takes the oil first: it is in the steam.`,
     },
     ...path(bowl),
     constructionOf(still.construction).canShut && {
       id: "weight",
-      label: "Weight or valve is off the lid, nothing closes the way to the condenser",
-      reason: "This pot was made to hold pressure. Shut, it bursts where hose or joint is weak.",
+      label: t`Weight or valve is off the lid, nothing closes the way to the condenser`,
+      reason: t`This pot was made to hold pressure. Shut, it bursts where hose or joint is weak.`,
     },
     ...cooling(setting, bowl),
     catches === "trap" && {
       id: "trap",
-      label: "Trap is filled with water to its overflow, its way back is open",
-      reason: "An empty trap sends the first oil back into the pot.",
+      label: t`Trap is filled with water to its overflow, its way back is open`,
+      reason: t`An empty trap sends the first oil back into the pot.`,
     },
     catches === "jar" && {
       id: "jar",
-      label: "A clean jar is under the outlet, open to the air",
-      reason: "The first distillate brings the most oil.",
+      label: t`A clean jar is under the outlet, open to the air`,
+      reason: t`The first distillate brings the most oil.`,
     },
     hazard === "flame" && {
       id: "flame",
-      label: "Flame clear of the outlet, oil and spirits",
-      reason: "Oil and its vapour burn.",
+      label: t`Flame clear of the outlet, oil and spirits`,
+      reason: t`Oil and its vapour burn.`,
     },
     heat.kind === "wood" && {
       id: "embers",
-      label: "Sparks and embers can reach nothing, sand or water stands ready",
-      reason: "A wood fire cannot be turned off: have a way to pull it away from the pot.",
+      label: t`Sparks and embers can reach nothing, sand or water stands ready`,
+      reason: t`A wood fire cannot be turned off: have a way to pull it away from the pot.`,
     },
     heat.kind === "spirit" && {
       id: "spirit",
-      label: "Spirit burner was filled cold and wiped dry, its cap is at hand",
-      reason: "Spirit poured near a flame catches in the hand, and burns unseen by daylight.",
+      label: t`Spirit burner was filled cold and wiped dry, its cap is at hand`,
+      reason: t`Spirit poured near a flame catches in the hand, and burns unseen by daylight.`,
     },
     heatSources[heat.kind].fuel === "gas" && {
       id: "gas",
-      label: `Gas joints blow no bubbles under soap; the cylinder stands upright, well away, and holds ${setting.gas ?? "enough"}${setting.gas ? " and more by weight" : ""}`,
-      reason: "Leaking gas lies on the floor until it finds the flame.",
+      label: setting.gas
+        ? t`Gas joints blow no bubbles under soap; the cylinder stands upright, well away, and holds ${setting.gas ?? "enough"} and more by weight`
+        : t`Gas joints blow no bubbles under soap; the cylinder stands upright, well away, and holds ${setting.gas ?? "enough"}`,
+      reason: t`Leaking gas lies on the floor until it finds the flame.`,
     },
     hazard === "mains" && {
       id: "mains",
-      label: "Plug and lead are dry and away from water, behind a breaker that trips on a leak",
-      reason: "Mains beside water kills. Dry hands before you touch a plug.",
+      label: t`Plug and lead are dry and away from water, behind a breaker that trips on a leak`,
+      reason: t`Mains beside water kills. Dry hands before you touch a plug.`,
     },
     heatSourceOf(heat.kind).bath && {
       id: "bath",
-      label: "The bath is of oil or strong brine, dry outside, and no water can drip into hot oil",
-      reason: "A bath of plain water never makes the flask boil. Water in hot oil spits.",
+      label: t`The bath is of oil or strong brine, dry outside, and no water can drip into hot oil`,
+      reason: t`A bath of plain water never makes the flask boil. Water in hot oil spits.`,
     },
     hazard === "pressure" && {
       id: "steamLine",
-      label: "Steam line open to the pot, its own relief valve free",
-      reason: "Steam that is made elsewhere comes with a pressure of its own.",
+      label: t`Steam line open to the pot, its own relief valve free`,
+      reason: t`Steam that is made elsewhere comes with a pressure of its own.`,
     },
     hazard === "pressure" && {
       id: "lineDrained",
-      label: "Steam line is warmed and its water drained off",
-      reason: "Cold water in the line is shot into the plant, and wets what should be steamed.",
+      label: t`Steam line is warmed and its water drained off`,
+      reason: t`Cold water in the line is shot into the plant, and wets what should be steamed.`,
     },
     hazard === "pressure" && {
       id: "gauge",
-      label: "Gauge stands at nothing, the vessel's drain is open a little",
-      reason: "What condenses in the vessel has to run out, or the plant stands in it.",
+      label: t`Gauge stands at nothing, the vessel's drain is open a little`,
+      reason: t`What condenses in the vessel has to run out, or the plant stands in it.`,
     },
     {
       id: "room",
       label:
         hazard === "flame"
-          ? "Open low and high, carbon monoxide alarm on; gloves and extinguisher at hand"
-          : "Window open, gloves and extinguisher at hand",
+          ? t`Open low and high, carbon monoxide alarm on; gloves and extinguisher at hand`
+          : t`Window open, gloves and extinguisher at hand`,
       reason:
         hazard === "flame"
-          ? "A flame in a closed shed makes a gas that nobody smells, and it kills. Steam burns skin."
-          : "Steam burns skin and takes the air out of a small room.",
+          ? t`A flame in a closed shed makes a gas that nobody smells, and it kills. Steam burns skin.`
+          : t`Steam burns skin and takes the air out of a small room.`,
     },
     {
       id: "stay",
-      label: "Nobody leaves it alone, children and pets are out",
-      reason: "Things go wrong in minutes.",
+      label: t`Nobody leaves it alone, children and pets are out`,
+      reason: t`Things go wrong in minutes.`,
     },
   ];
   return items.filter((item) => item !== false && item !== undefined);
+}
+
+function cleanWords(before: string | undefined, copper: boolean): string {
+  if (before === undefined)
+    return copper ? t`Still is clean, no green or blue salts in it` : t`Still is clean`;
+  return copper
+    ? t`Still is clean of ${before}, no green or blue salts in it`
+    : t`Still is clean of ${before}`;
 }
 
 function cleanStill({ still, before }: Setting): CheckItem {
   if (!still.calibration)
     return {
       id: "clean",
-      label: "Clean run is done, and its drip rate counted",
-      reason: "It rinses the still and calibrates the plan in one go.",
+      label: t`Clean run is done, and its drip rate counted`,
+      reason: t`It rinses the still and calibrates the plan in one go.`,
     };
-  const copper = still.metal === "copper" ? ", no green or blue salts in it" : "";
+  const copper = still.metal === "copper";
   return {
     id: "clean",
-    label: before ? `Still is clean of ${before.name}${copper}` : `Still is clean${copper}`,
+    label: cleanWords(before?.name, copper),
     reason: [
       before?.clings
-        ? "That plant tastes through: steam the still with water and a little spirit, and wash seals and hoses."
-        : "The last plant's oil is in the first drops of the next.",
-      copper ? "Copper's salts are poisonous: citric acid takes them off, then rinse." : "",
+        ? t`That plant tastes through: steam the still with water and a little spirit, and wash seals and hoses.`
+        : t`The last plant's oil is in the first drops of the next.`,
+      copper ? t`Copper's salts are poisonous: citric acid takes them off, then rinse.` : "",
     ]
       .filter(Boolean)
       .join(" "),
@@ -177,35 +187,35 @@ function loading(method: Method, plant: Setting["plant"]): (CheckItem | false | 
   return [
     method === "steam" && {
       id: "seat",
-      label: "No plant lies in the seal's seat",
-      reason: "A single leaf there leaks steam for the whole run.",
+      label: t`No plant lies in the seal's seat`,
+      reason: t`A single leaf there leaks steam for the whole run.`,
     },
     method === "steam" && {
       id: "headspace",
-      label: "The headspace above the plant is free",
-      reason: "Wet plant swells into the vapour path.",
+      label: t`The headspace above the plant is free`,
+      reason: t`Wet plant swells into the vapour path.`,
     },
     (method === "hydro" || method === "cohobation") && {
       id: "fill",
-      label: "The pot is not fuller than planned",
+      label: t`The pot is not fuller than planned`,
       reason: plant?.froths
-        ? "This plant froths and climbs into the head."
-        : "Boiling plant rises and climbs into the head.",
+        ? t`This plant froths and climbs into the head.`
+        : t`Boiling plant rises and climbs into the head.`,
     },
     method === "bowl" && {
       id: "bowl",
-      label: "Bowl is clean, empty and firm above the water",
-      reason: "A bowl that floats tips, and what was in it is lost.",
+      label: t`Bowl is clean, empty and firm above the water`,
+      reason: t`A bowl that floats tips, and what was in it is lost.`,
     },
     method === "bowl" && {
       id: "lid",
-      label: "Lid lies upside down, its lowest point over the bowl",
-      reason: "Drops run to the lowest point and fall there.",
+      label: t`Lid lies upside down, its lowest point over the bowl`,
+      reason: t`Drops run to the lowest point and fall there.`,
     },
     method === "bowl" && {
       id: "lidIce",
-      label: "Ice for the lid is at hand, and something to take the melt water off",
-      reason: "The lid is the condenser: once it is warm, steam and oil leave at its edge.",
+      label: t`Ice for the lid is at hand, and something to take the melt water off`,
+      reason: t`The lid is the condenser: once it is warm, steam and oil leave at its edge.`,
     },
   ];
 }
@@ -215,20 +225,20 @@ function path(bowl: boolean): CheckItem[] {
     return [
       {
         id: "path",
-        label: "The lid lies loose: nothing clamps it, no paste seals it",
-        reason: "A clamped pot is a bomb. Steam must be able to lift it.",
+        label: t`The lid lies loose: nothing clamps it, no paste seals it`,
+        reason: t`A clamped pot is a bomb. Steam must be able to lift it.`,
       },
     ];
   return [
     {
       id: "path",
-      label: "Vapour path open from pot to jar, and vented",
-      reason: "A closed still is a bomb. Nothing may stop it up.",
+      label: t`Vapour path open from pot to jar, and vented`,
+      reason: t`A closed still is a bomb. Nothing may stop it up.`,
     },
     {
       id: "relief",
-      label: "Relief valve moves freely, or the head lifts by itself",
-      reason: "It is the way out if the path clogs.",
+      label: t`Relief valve moves freely, or the head lifts by itself`,
+      reason: t`It is the way out if the path clogs.`,
       optional: true,
     },
   ];
@@ -241,25 +251,25 @@ function cooling(
   return [
     !bowl && {
       id: "cooling",
-      label: "Cooling tried: in at the bottom, out at the top",
-      reason: "The other way round it leaves a warm pocket, and oil is lost as vapour.",
+      label: t`Cooling tried: in at the bottom, out at the top`,
+      reason: t`The other way round it leaves a warm pocket, and oil is lost as vapour.`,
     },
     still.condenser?.kind === "tap" && {
       id: "flow",
-      label: `Flow set: ${flow}`,
-      reason: "Too little lets vapour out, too much is water down the drain.",
+      label: t`Flow set: ${flow}`,
+      reason: t`Too little lets vapour out, too much is water down the drain.`,
     },
     ice !== undefined && {
       id: "ice",
-      label: `Ice is at hand: ${ice}`,
+      label: t`Ice is at hand: ${ice}`,
       reason: bowl
-        ? "So much melts on the lid until the run is over."
-        : "The plan's tub needs it before the run is over.",
+        ? t`So much melts on the lid until the run is over.`
+        : t`The plan's tub needs it before the run is over.`,
     },
     setsBelow !== undefined && {
       id: "setting",
-      label: `Cooling water is warmer than ${setsBelow}`,
-      reason: "This oil sets below that and would stop the condenser.",
+      label: t`Cooling water is warmer than ${setsBelow}`,
+      reason: t`This oil sets below that and would stop the condenser.`,
     },
   ];
 }

@@ -3,6 +3,7 @@ import type { Plant } from "@/core/plant/plant";
 import { fullShare } from "@/core/run/liveEstimate";
 import { heatSources } from "@/core/still/heatSources";
 import type { UnitSystem } from "@/core/units/units";
+import { plural, t } from "@/language/t";
 import type { Run } from "@/records/run";
 import { cutsOf } from "@/logbook/run/cutsOf";
 import type { Still } from "@/records/still";
@@ -27,25 +28,28 @@ export function packingList(
       0,
     );
   const cuts = edges.length - 2;
-  const cutWords = cuts ? `, for ${cuts} ${cuts === 1 ? "cut" : "cuts"}` : "";
+  const jarSize = words(showVolume(plan.jarMl, units));
+  const clean = t`${jars} clean ${plural(jars, { one: "jar", other: "jars" })} of ${jarSize}`;
   /* Nobody swaps so many jars: a field batch runs into one large vessel. */
   const vessel =
     jars > mostJars
-      ? `A clean churn or drum of ${words(showVolume(Math.ceil((hydrosolMl * 1.2) / 5000) * 5000, units))} instead of ${jars} jars${cutWords}`
-      : `${jars} clean ${jars === 1 ? "jar" : "jars"} of ${words(showVolume(plan.jarMl, units))}${cutWords}`;
+      ? t`A clean churn or drum of ${words(showVolume(Math.ceil((hydrosolMl * 1.2) / 5000) * 5000, units))} instead of ${jars} jars`
+      : cuts
+        ? t`${clean}, for ${plural(cuts, { one: "# cut", other: "# cuts" })}`
+        : clean;
   const list = [
-    `${words(showMass(plan.chargeG, units))} of ${state} ${plant?.name.toLowerCase() ?? "plant"}, ${plant?.part ?? ""}`,
-    `${words(showVolume(plan.waterMl, units))} of water for ${stillName}, and a kettle of hot water to top it up`,
+    t`${words(showMass(plan.chargeG, units))} of ${state} ${plant?.name.toLowerCase() ?? "plant"}, ${plant?.part ?? ""}`,
+    t`${words(showVolume(plan.waterMl, units))} of water for ${stillName}, and a kettle of hot water to top it up`,
   ];
-  if ((plan.iceKg ?? 0) > 0) list.push(`${words(showIce(plan.iceKg ?? 0, units))} of ice`);
+  if ((plan.iceKg ?? 0) > 0) list.push(t`${words(showIce(plan.iceKg ?? 0, units))} of ice`);
   if (!bowl) list.push(vessel);
   const receiver = still?.receivers?.[0];
-  if (receiver) list.push(`The receiver: ${words(showVolume(receiver.volumeMl, units))}`);
+  if (receiver) list.push(t`The receiver: ${words(showVolume(receiver.volumeMl, units))}`);
   list.push(
-    "A narrow measure, a funnel, a dropper, labels and a pen",
-    "Thermometer, gloves, cloths, a paste of flour and water for leaks",
+    t`A narrow measure, a funnel, a dropper, labels and a pen`,
+    t`Thermometer, gloves, cloths, a paste of flour and water for leaks`,
   );
   if (still && heatSources[still.heat.kind].fuel === "gas")
-    list.push("A scale for the gas cylinder, soapy water for its joints, a lighter");
+    list.push(t`A scale for the gas cylinder, soapy water for its joints, a lighter`);
   return list;
 }

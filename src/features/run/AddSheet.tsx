@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { readNumber, toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import { Button } from "@/ui/primitives/Button";
 import { Choice } from "@/ui/primitives/Choice";
@@ -27,27 +28,27 @@ export function AddSheet({ open, onClose, log, units }: Props) {
   const [water, setWater] = useState(toInput(undefined, volumes[0] ?? "mL"));
   const read =
     what === "ice"
-      ? readNumber(ice, { name: "Ice", ...limits.positive })
-      : readNumber(water, { name: "Water", ...limits.positive });
+      ? readNumber(ice, { name: t`Ice`, ...limits.positive })
+      : readNumber(water, { name: t`Water`, ...limits.positive });
   function write() {
     if (!read.ok) return;
     const kept = log.write(
       what === "ice"
         ? { type: "iceAdded", massG: read.value }
         : { type: "waterAdded", volumeMl: read.value },
-      { agoMinutes: ago, label: what === "ice" ? "Ice noted." : "Water noted." },
+      { agoMinutes: ago, label: what === "ice" ? t`Ice noted.` : t`Water noted.` },
     );
     if (!kept.ok) return;
     setAgo(0);
     onClose();
   }
   return (
-    <Sheet title="Ice or water" open={open} onClose={onClose} onSubmit={write}>
+    <Sheet title={t`Ice or water`} open={open} onClose={onClose} onSubmit={write}>
       <Choice
-        label="What was added"
+        label={t`What was added`}
         options={[
-          { value: "ice", label: "Ice in the tub" },
-          { value: "water", label: "Water in the pot" },
+          { value: "ice", label: t`Ice in the tub` },
+          { value: "water", label: t`Water in the pot` },
         ]}
         value={what}
         onChange={setWhat}
@@ -55,7 +56,7 @@ export function AddSheet({ open, onClose, log, units }: Props) {
       <AgoChoice runId={log.runId} value={ago} onChange={setAgo} />
       {what === "ice" ? (
         <NumberField
-          label="How much ice"
+          label={t`How much ice`}
           value={ice}
           onChange={setIce}
           choices={masses}
@@ -63,11 +64,9 @@ export function AddSheet({ open, onClose, log, units }: Props) {
         />
       ) : (
         <>
-          <Txt variant="small">
-            Only hot water, and only through a filling port: never open a still that boils.
-          </Txt>
+          <Txt variant="small">{t`Only hot water, and only through a filling port: never open a still that boils.`}</Txt>
           <NumberField
-            label="How much"
+            label={t`How much`}
             value={water}
             onChange={setWater}
             choices={volumes}
@@ -75,7 +74,7 @@ export function AddSheet({ open, onClose, log, units }: Props) {
           />
         </>
       )}
-      <Button label="Save entry" disabled={!read.ok} onPress={write} />
+      <Button label={t`Save entry`} disabled={!read.ok} onPress={write} />
     </Sheet>
   );
 }

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import { readNumber, toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/logbook/run/runState";
@@ -29,20 +30,20 @@ export function AfterHeatOff({ run, state, log, units }: Props) {
   const [smell, setSmell] = useState("");
   const [colour, setColour] = useState("");
   const [liquor, setLiquor] = useState<"kept" | "gone">();
-  const read = readNumber(tail, { name: "The tail", ...limits.amount });
+  const read = readNumber(tail, { name: t`The tail`, ...limits.amount });
   const told = wetness ?? (smell || colour || liquor || (read.ok ? "tail" : undefined));
   const steps = [
-    "Leave the cooling on until the last drop has come.",
-    "Wait until you can lay a hand on the head. Do not open it before.",
+    t`Leave the cooling on until the last drop has come.`,
+    t`Wait until you can lay a hand on the head. Do not open it before.`,
     run.plan.method === "steam"
-      ? "Lift the basket out with gloves: the plant holds scalding water."
-      : "Strain the plant out when it is hand-warm; it holds scalding water inside.",
-    "Rinse the still while it is warm, before the resin sets.",
+      ? t`Lift the basket out with gloves: the plant holds scalding water.`
+      : t`Strain the plant out when it is hand-warm; it holds scalding water inside.`,
+    t`Rinse the still while it is warm, before the resin sets.`,
   ];
   return (
     <View className="gap-3">
       <Card wash="dew" className="gap-2">
-        <Txt variant="strong">Let the still cool before you open it</Txt>
+        <Txt variant="strong">{t`Let the still cool before you open it`}</Txt>
         {steps.map((step) => (
           <Txt key={step} variant="small" className="text-ink">
             {step}
@@ -51,56 +52,54 @@ export function AfterHeatOff({ run, state, log, units }: Props) {
       </Card>
       {state.spent ? (
         <Card>
-          <Txt>The spent plant is written down. The log has it.</Txt>
+          <Txt>{t`The spent plant is written down. The log has it.`}</Txt>
         </Card>
       ) : (
         <Card className="gap-3">
-          <Txt variant="heading">The spent plant</Txt>
+          <Txt variant="heading">{t`The spent plant`}</Txt>
           <NumberField
-            label="Distilled after heat off"
+            label={t`Distilled after heat off`}
             value={tail}
             onChange={setTail}
             choices={unitsFor("volume", units)}
-            placeholder="the tail"
+            placeholder={t`the tail`}
             problem={tail.text && !read.ok ? read.problem : undefined}
           />
           <Choice
-            label="How wet is it"
+            label={t`How wet is it`}
             shown
             options={[
-              { value: "dry", label: "Dry in places" },
-              { value: "moist", label: "Moist through" },
-              { value: "sodden", label: "Sodden" },
+              { value: "dry", label: t`Dry in places` },
+              { value: "moist", label: t`Moist through` },
+              { value: "sodden", label: t`Sodden` },
             ]}
             value={wetness}
             onChange={setWetness}
           />
           {wetness === "dry" ? (
-            <Txt variant="small">
-              Dry patches mean that steam found a channel: pack looser next time.
-            </Txt>
+            <Txt variant="small">{t`Dry patches mean that steam found a channel: pack looser next time.`}</Txt>
           ) : null}
           <View className="flex-row gap-3">
             <TextField
-              label="Smells of"
+              label={t`Smells of`}
               value={smell}
               onChange={setSmell}
-              placeholder="hay, still sweet"
+              placeholder={t`hay, still sweet`}
             />
-            <TextField label="Colour" value={colour} onChange={setColour} />
+            <TextField label={t`Colour`} value={colour} onChange={setColour} />
           </View>
           <Choice
-            label="Pot liquor"
+            label={t`Pot liquor`}
             shown
             options={[
-              { value: "kept", label: "Kept" },
-              { value: "gone", label: "Poured away" },
+              { value: "kept", label: t`Kept` },
+              { value: "gone", label: t`Poured away` },
             ]}
             value={liquor}
             onChange={setLiquor}
           />
           <Button
-            label="Save entry"
+            label={t`Save entry`}
             look="quiet"
             disabled={told === undefined}
             onPress={() =>
@@ -113,7 +112,7 @@ export function AfterHeatOff({ run, state, log, units }: Props) {
                   ...(colour.trim() ? { colour: colour.trim() } : {}),
                   ...(liquor ? { liquorKept: liquor === "kept" } : {}),
                 },
-                { label: "The spent plant is written down." },
+                { label: t`The spent plant is written down.` },
               )
             }
           />
@@ -121,7 +120,7 @@ export function AfterHeatOff({ run, state, log, units }: Props) {
       )}
       <Button
         size="cockpit"
-        label="Separate"
+        label={t`Separate`}
         onPress={() => router.push(`/runs/${run.id}/separate`)}
       />
     </View>

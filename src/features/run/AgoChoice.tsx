@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { runNow } from "@/logbook/run/runClock";
 import { runState } from "@/logbook/run/runState";
 import { useAppSelector } from "@/store/hooks";
@@ -9,11 +10,11 @@ import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
 
 const options = [
-  { value: "0", label: "Just now" },
-  { value: "2", label: "2 min ago" },
-  { value: "5", label: "5 min ago" },
-  { value: "10", label: "10 min ago" },
-  { value: "at", label: "Earlier" },
+  { value: "0", label: t`Just now` },
+  { value: "2", label: t`2 min ago` },
+  { value: "5", label: t`5 min ago` },
+  { value: "10", label: t`10 min ago` },
+  { value: "at", label: t`Earlier` },
 ] as const;
 type When = (typeof options)[number]["value"];
 
@@ -48,7 +49,7 @@ export function AgoChoice({
   return (
     <View className="gap-2">
       <Choice
-        label="When"
+        label={t`When`}
         options={options}
         value={at === undefined ? (String(value) as When) : "at"}
         onChange={(chosen) => {
@@ -59,9 +60,9 @@ export function AgoChoice({
       />
       {at === undefined ? null : (
         <View className="flex-row items-center gap-3">
-          <ClockField label="Time it was" value={at} onChange={type} wrong={early} />
+          <ClockField label={t`Time it was`} value={at} onChange={type} wrong={early} />
           <Txt variant="small" className={`min-w-0 flex-1 ${early ? "text-ember-ink" : ""}`}>
-            {early ? "That is before the heat went on." : "Any time since the heat went on."}
+            {early ? t`That is before the heat went on.` : t`Any time since the heat went on.`}
           </Txt>
         </View>
       )}

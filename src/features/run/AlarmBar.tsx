@@ -1,5 +1,6 @@
 import { memo } from "react";
 import { Pressable, ScrollView, Text, View } from "react-native";
+import { t } from "@/language/t";
 import { whatNow } from "@/words/whatNow";
 import type { CockpitPart } from "./CockpitHead";
 import { HeatOffButton, type EarlyBy } from "./HeatOffButton";
@@ -32,7 +33,7 @@ export const AlarmBar = memo(function AlarmBar({
             role={urgent ? "alert" : undefined}
             className={`font-bold text-[16px] leading-[19px] ${urgent ? "text-ember-ink" : "text-ink"}`}
           >
-            {first?.say ?? "Nothing is due"}
+            {first?.say ?? t`Nothing is due`}
           </Text>
           {first ? (
             <Text className="font-body text-[14px] leading-[17px] text-ink">{first.because}</Text>
@@ -40,7 +41,7 @@ export const AlarmBar = memo(function AlarmBar({
         </ScrollView>
         <Pressable
           role="button"
-          aria-label={first ? `What to do: ${first.say}. ${first.because}` : "What to do"}
+          aria-label={first ? t`What to do: ${first.say}. ${first.because}` : t`What to do`}
           onPress={onTrouble}
           className="absolute inset-0 active:opacity-80"
         />
@@ -49,7 +50,7 @@ export const AlarmBar = memo(function AlarmBar({
         className="min-w-[104px] px-2"
         entries={state.entries.length}
         early={early}
-        onOff={() => log.tap("heatOff", "Heat off noted.")}
+        onOff={() => log.tap("heatOff", t`Heat off noted.`)}
       />
     </View>
   );

@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { t } from "@/language/t";
 import type { Setting } from "@/records/setting";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
@@ -17,13 +18,14 @@ export function AskSound({ preferences }: { preferences: Setting }) {
   };
   return (
     <Card className="flex-row items-center gap-2 py-1">
-      <Txt variant="small" className="flex-1 text-ink">
-        Sound and a buzz when something is due?
-      </Txt>
+      <Txt
+        variant="small"
+        className="flex-1 text-ink"
+      >{t`Sound and a buzz when something is due?`}</Txt>
       <View className="flex-row gap-1">
-        <Button label="Yes" size="small" onPress={() => answer(true)} />
+        <Button label={t`Yes`} size="small" onPress={() => answer(true)} />
         <Button
-          label="No"
+          label={t`No`}
           look="plain"
           size="cockpit"
           className="min-w-[64px]"

@@ -1,6 +1,7 @@
 import { showDuration } from "@/core/units/format";
 import { useEffect, useState, type ReactNode } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { clockSlip, runNow, type TimeSeen } from "@/logbook/run/runClock";
 import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
@@ -77,11 +78,11 @@ function Watching() {
   if (jumped)
     return (
       <Banner
-        text={`The clock has jumped ${showDuration(jumped.byMs / 60000)} ahead. Did this device sleep, or was its clock set?`}
+        text={t`The clock has jumped ${showDuration(jumped.byMs / 60000)} ahead. Did this device sleep, or was its clock set?`}
       >
-        <Button label="It slept" look="quiet" size="small" onPress={() => setAhead([])} />
+        <Button label={t`It slept`} look="quiet" size="small" onPress={() => setAhead([])} />
         <Button
-          label="It was set"
+          label={t`It was set`}
           look="quiet"
           size="small"
           onPress={() => {
@@ -95,10 +96,10 @@ function Watching() {
   const { runId, number, last } = behind;
   return (
     <Banner
-      text={`This device's clock is behind the log of run ${number}, whose last entry is at ${timeOf(last, last)}.`}
+      text={t`This device's clock is behind the log of run ${number}, whose last entry is at ${timeOf(last, last)}.`}
     >
       <Button
-        label={`Go on from ${timeOf(last, last)}`}
+        label={t`Go on from ${timeOf(last, last)}`}
         look="quiet"
         size="small"
         onPress={() => {

@@ -2,6 +2,7 @@ import { memo } from "react";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import type { Catches } from "@/core/still/methods";
+import { t } from "@/language/t";
 import type { RunState } from "@/logbook/run/runState";
 import { Button } from "@/ui/primitives/Button";
 import { useAfterAnswer } from "@/ui/useAfterAnswer";
@@ -71,28 +72,28 @@ export const CockpitButtons = memo(function CockpitButtons({
       onTap={() => log.tap(type, noted)}
     />
   );
-  const logButton = sheet("log", `Log, ${entries}`);
+  const logButton = sheet("log", t`Log, ${entries}`);
   if (phase === "ready" || phase === "settling" || phase === "done") {
     return (
       <View className="flex-row gap-2">
         {logButton}
-        {sheet("note", "Note")}
+        {sheet("note", t`Note`)}
         {phase === "ready" ? (
           <Button
             size="cockpit"
             className="flex-1"
-            label="To the checklist"
+            label={t`To the checklist`}
             onPress={() => router.replace(`/runs/${runId}/ready`)}
           />
         ) : phase === "done" ? (
           <Button
             size="cockpit"
             className="flex-1"
-            label="The whole sheet"
+            label={t`The whole sheet`}
             onPress={() => router.push(`/runs/${runId}`)}
           />
         ) : (
-          sheet("trouble", "Trouble")
+          sheet("trouble", t`Trouble`)
         )}
       </View>
     );
@@ -101,25 +102,27 @@ export const CockpitButtons = memo(function CockpitButtons({
   return (
     <View className="gap-[6px]">
       <View className="flex-row gap-2">
-        {sheet("reading", "Reading")}
+        {sheet("reading", t`Reading`)}
         {distilling ? (
           catches === "bowl" ? (
             <>
-              {tap("lidTended", "New ice", "Melt water off, new ice on: noted.")}
-              {tap("looked", "Looked", "A look under the lid noted.")}
+              {tap("lidTended", t`New ice`, t`Melt water off, new ice on: noted.`)}
+              {tap("looked", t`Looked`, t`A look under the lid noted.`)}
             </>
           ) : (
             <>
-              {sheet("drips", "Count drips")}
-              {catches === "jar" ? tap("jarSwapped", "Change jar", `Jar ${jars} put aside.`) : null}
+              {sheet("drips", t`Count drips`)}
+              {catches === "jar"
+                ? tap("jarSwapped", t`Change jar`, t`Jar ${jars} put aside.`)
+                : null}
             </>
           )
         ) : (
           <>
             {phase === "heating"
-              ? tap("boiling", "It boils", "Boiling noted.", { main: true })
+              ? tap("boiling", t`It boils`, t`Boiling noted.`, { main: true })
               : null}
-            {tap("firstDrop", "First drop", "First drop noted.", {
+            {tap("firstDrop", t`First drop`, t`First drop noted.`, {
               main: phase === "warming",
               wide: phase === "warming",
             })}
@@ -127,18 +130,18 @@ export const CockpitButtons = memo(function CockpitButtons({
         )}
       </View>
       <View className="flex-row gap-2">
-        {sheet("add", "Ice, water")}
-        {sheet("heat", "Heat")}
-        {sheet("trouble", "Trouble")}
+        {sheet("add", t`Ice, water`)}
+        {sheet("heat", t`Heat`)}
+        {sheet("trouble", t`Trouble`)}
       </View>
       <View className="flex-row gap-2">
         {logButton}
-        {sheet("note", "Note")}
+        {sheet("note", t`Note`)}
         {heatOffElsewhere ? null : (
           <HeatOffButton
             entries={entries}
             early={early}
-            onOff={() => log.tap("heatOff", "Heat off noted.")}
+            onOff={() => log.tap("heatOff", t`Heat off noted.`)}
           />
         )}
       </View>

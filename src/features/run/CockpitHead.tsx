@@ -5,6 +5,7 @@ import { memo } from "react";
 import { Pressable, Text, View } from "react-native";
 import { showClock, showOil, showRange } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { LiveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/logbook/run/runState";
@@ -45,7 +46,7 @@ export const CockpitHead = memo(function CockpitHead({
   plantName,
   probe,
   onProbe,
-  back = { href: "/", label: "Today" },
+  back = { href: "/", label: t`Today` },
 }: HeadProps) {
   return (
     <View className="flex-row flex-wrap items-center justify-end gap-x-2">
@@ -59,7 +60,7 @@ export const CockpitHead = memo(function CockpitHead({
           </Pressable>
         </Link>
         <View className="min-w-0 flex-1">
-          <Txt variant="label">{`Run ${run.number} · ${plantName}`}</Txt>
+          <Txt variant="label">{t`Run ${run.number} · ${plantName}`}</Txt>
           <Txt variant="heading" role="heading" aria-level={1} {...{ tabIndex: -1 }}>
             {phaseOf(state, live)}
           </Txt>
@@ -67,7 +68,7 @@ export const CockpitHead = memo(function CockpitHead({
       </View>
       <Pressable
         role="button"
-        aria-label={probe ? `Probe and scale: ${probe}` : "Connect a probe and scale"}
+        aria-label={probe ? t`Probe and scale: ${probe}` : t`Connect a probe and scale`}
         onPress={onProbe}
         className="-mx-2 min-h-[64px] min-w-[64px] items-center justify-center rounded-[14px] active:opacity-80"
       >
@@ -83,7 +84,7 @@ export const CockpitHead = memo(function CockpitHead({
       </Pressable>
       {live.live ? (
         <View className="items-end">
-          <Txt variant="label">heat off in about</Txt>
+          <Txt variant="label">{t`heat off in about`}</Txt>
           <Text className="font-bold text-[22px] leading-[26px] text-ember-ink">
             {showClock(Math.max(0, live.live.minutesToHeatOff))}
           </Text>
@@ -110,7 +111,7 @@ export const ClockRow = memo(function ClockRow({ state, watched, live, run }: Co
         </Txt>
         <Txt variant="label">
           {run.clock && run.clock.speed > 1
-            ? `${clock.since} · ${run.clock.speed} times as fast`
+            ? t`${clock.since} · ${run.clock.speed} times as fast`
             : clock.since}
         </Txt>
       </View>
@@ -118,9 +119,9 @@ export const ClockRow = memo(function ClockRow({ state, watched, live, run }: Co
       {live.live && watched && oil ? (
         <View className="items-end">
           <Text className="font-bold text-[26px] leading-[32px] text-oil-ink">
-            {showOil(oil.p50).text} <Text className="text-[15px]">mL oil</Text>
+            {showOil(oil.p50).text} <Text className="text-[15px]">{t`mL oil`}</Text>
           </Text>
-          <Txt variant="label">{`at the end ${showRange(watched.end.visibleMl.p10, watched.end.visibleMl.p90)}`}</Txt>
+          <Txt variant="label">{t`at the end ${showRange(watched.end.visibleMl.p10, watched.end.visibleMl.p90)}`}</Txt>
         </View>
       ) : null}
     </View>
@@ -148,7 +149,7 @@ export const CueCard = memo(function CueCard({
       <Txt variant="small" className="text-ink">
         {first.because}
       </Txt>
-      {next ? <Txt variant="small" className="text-ink">{`Next: ${next.say}`}</Txt> : null}
+      {next ? <Txt variant="small" className="text-ink">{t`Next: ${next.say}`}</Txt> : null}
     </>
   );
   if (!first.alarm || !urgent) return <View className={look}>{words}</View>;
@@ -158,7 +159,7 @@ export const CueCard = memo(function CueCard({
       {words}
       <Pressable
         role="button"
-        aria-label={`What to do: ${first.say}. ${first.because}`}
+        aria-label={t`What to do: ${first.say}. ${first.because}`}
         onPress={onTrouble}
         className="absolute inset-0 rounded-card active:bg-ember-wash active:opacity-40"
       />
@@ -169,14 +170,14 @@ export const CueCard = memo(function CueCard({
 function clockOf(state: RunState, now: number): { text: string; since: string } {
   const [from, word] =
     state.heatOffAt !== undefined
-      ? [state.heatOffAt, "heat off"]
+      ? [state.heatOffAt, t`heat off`]
       : state.firstDropAt !== undefined
-        ? [state.firstDropAt, "first drop"]
-        : [state.litAt, "heat on"];
-  if (from === undefined) return { text: "0:00", since: "the heat is not on" };
+        ? [state.firstDropAt, t`first drop`]
+        : [state.litAt, t`heat on`];
+  if (from === undefined) return { text: "0:00", since: t`the heat is not on` };
   const end = state.separatedAt ?? now;
   return {
     text: showClock(Math.floor(Math.max(0, end - from) / 60000)),
-    since: `since ${word}, ${timeOf(from, now)}`,
+    since: t`since ${word}, ${timeOf(from, now)}`,
   };
 }

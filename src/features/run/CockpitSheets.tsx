@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { t } from "@/language/t";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { AddSheet } from "./AddSheet";
@@ -65,7 +66,7 @@ export function CockpitSheets({
       return (
         <TroubleSheet
           {...common}
-          onHeatOff={() => log.tap("heatOff", "Heat off noted.")}
+          onHeatOff={() => log.tap("heatOff", t`Heat off noted.`)}
           heatOn={heatOn}
         />
       );
@@ -103,6 +104,6 @@ function headHelp({ run, state, since, units }: CockpitPart): string | undefined
   if (expected === undefined) return undefined;
   const about = words(showTemperature(expected, units));
   return firstDropAt === undefined
-    ? `Cold until steam comes, then about ${about} within two minutes`
-    : `By the plan about ${about} now`;
+    ? t`Cold until steam comes, then about ${about} within two minutes`
+    : t`By the plan about ${about} now`;
 }

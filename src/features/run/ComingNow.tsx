@@ -3,6 +3,7 @@ import { View } from "react-native";
 import { showVolume, words } from "@/core/units/format";
 import { notesAt } from "@/core/plan/notes";
 import type { NoteFamily } from "@/core/plant/noteFamilies";
+import { t } from "@/language/t";
 import { cutsMlOf, notesOfPlan } from "@/logbook/run/notesOfPlan";
 import { NoteBands, shownFamilies } from "@/ui/charts/NoteBands";
 import { Txt } from "@/ui/primitives/Txt";
@@ -19,12 +20,12 @@ export const ComingNow = memo(function ComingNow({ run, live, units }: CockpitPa
   const nowMl = live.live.distillateMl;
   const now = notesAt(notes, nowMl);
   const later = nextNotes(notes, nowMl, now);
-  const coming = `Coming now: ${named(now)}`;
+  const coming = t`Coming now: ${named(now)}`;
   return (
     <View className="gap-1 rounded-card bg-panel px-3 py-1">
       <Txt variant="small" className="text-ink">
         {later
-          ? `${coming} · from ${words(showVolume(later.ml, units))} ${named(later.notes)}`
+          ? t`${coming} · from ${words(showVolume(later.ml, units))} ${named(later.notes)}`
           : coming}
       </Txt>
       <NoteBands

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import type { UnitSystem } from "@/core/units/units";
 import { useAttachments } from "@/exchange/useAttachments";
+import { t } from "@/language/t";
 import { runNow } from "@/logbook/run/runClock";
 import type { LoggedEntry } from "@/logbook/run/runState";
 import type { Entry } from "@/records/entry";
@@ -42,9 +43,9 @@ export function Correction({
   const moment = when.ms;
   const future = moment > now + 60000;
   const timeProblem = Number.isNaN(moment)
-    ? "Choose a day and a time."
+    ? t`Choose a day and a time.`
     : future
-      ? "That is still to come."
+      ? t`That is still to come.`
       : undefined;
   const read = amounts.map((amount, at) => readAmount(entry, amount, inputs[at]!));
 
@@ -65,7 +66,7 @@ export function Correction({
     <View className="gap-4">
       <MomentField
         kind="moment"
-        label="When"
+        label={t`When`}
         value={when.text}
         onChange={(text) => setWhen({ text, ms: fromLocalInput(text) })}
         problem={timeProblem}
@@ -74,7 +75,7 @@ export function Correction({
         {[1, 5, 10].map((minutes) => (
           <Button
             key={minutes}
-            label={`${minutes} min earlier`}
+            label={t`${minutes} min earlier`}
             look="quiet"
             size="small"
             className="flex-1 px-1"
@@ -92,24 +93,22 @@ export function Correction({
           problem={read[at]!.problem}
         />
       ))}
-      <TextField label="Note" value={note} onChange={setNote} lines={2} maxLength={5000} />
+      <TextField label={t`Note`} value={note} onChange={setNote} lines={2} maxLength={5000} />
       <Button
-        label="Correct it"
+        label={t`Correct it`}
         disabled={timeProblem !== undefined || read.some(({ problem }) => problem !== undefined)}
         onPress={() =>
-          Object.keys(change).length > 0 ? amend({ change }, "Entry corrected.") : onDone()
+          Object.keys(change).length > 0 ? amend({ change }, t`Entry corrected.`) : onDone()
         }
       />
       <AttachmentsCard name={entryWords[entry.type]} {...attachments} />
       <Card className="flex-row items-center justify-between gap-3">
-        <Txt variant="small" className="flex-1">
-          Did not happen at all?
-        </Txt>
+        <Txt variant="small" className="flex-1">{t`Did not happen at all?`}</Txt>
         <Button
-          label="Leave it out"
+          label={t`Leave it out`}
           look="quiet"
           size="small"
-          onPress={() => amend({ struck: true }, "Entry left out.")}
+          onPress={() => amend({ struck: true }, t`Entry left out.`)}
         />
       </Card>
     </View>

@@ -4,6 +4,7 @@ import { showFlow } from "@/core/units/format";
 import { dripRateMlPerMin, dropsForRate } from "@/core/run/dripRate";
 import { readNumber, toInput } from "@/core/units/numberInput";
 import { usualDropsPerMl } from "@/core/yield/convert";
+import { t } from "@/language/t";
 import { Button } from "@/ui/primitives/Button";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { useAppSelector } from "@/store/hooks";
@@ -28,18 +29,18 @@ export function DripSheet({ open, onClose, log, outlet }: Props) {
   const { units } = useAppSelector(selectPreferences);
   const [taps, setTaps] = useState<number[]>([]);
   const [perMl, setPerMl] = useState(toInput(usualDropsPerMl, "one"));
-  const drops = readNumber(perMl, { name: "Drops in a mL", min: 5, max: 80 });
+  const drops = readNumber(perMl, { name: t`Drops in a mL`, min: 5, max: 80 });
   const rate = drops.ok ? dripRateMlPerMin(taps, drops.value) : undefined;
   const close = () => {
     setTaps([]);
     onClose();
   };
   return (
-    <Sheet title="Count drips" intro="Tap with each drop." open={open} onClose={close}>
+    <Sheet title={t`Count drips`} intro={t`Tap with each drop.`} open={open} onClose={close}>
       {outlet}
       <Pressable
         role="button"
-        aria-label="A drop"
+        aria-label={t`A drop`}
         onPress={() => {
           const now = performance.now();
           setTaps((before) => {
@@ -54,24 +55,24 @@ export function DripSheet({ open, onClose, log, outlet }: Props) {
         </Text>
         <Txt variant="label" className="text-dew-ink">
           {rate === undefined
-            ? `drops; ${Math.max(0, dropsForRate - taps.length)} more`
+            ? t`drops; ${Math.max(0, dropsForRate - taps.length)} more`
             : showFlow(rate, units).unit}
         </Txt>
       </Pressable>
       <View className="flex-row gap-3">
         <NumberField
-          label="Drops in a mL"
+          label={t`Drops in a mL`}
           value={perMl}
           onChange={setPerMl}
           choices={[]}
           problem={drops.ok ? undefined : drops.problem}
-          help="Count your outlet's once; 20 is usual."
+          help={t`Count your outlet's once; 20 is usual.`}
         />
       </View>
       <View className="flex-row gap-2">
-        <Button label="Again" look="quiet" className="flex-1" onPress={() => setTaps([])} />
+        <Button label={t`Again`} look="quiet" className="flex-1" onPress={() => setTaps([])} />
         <Button
-          label="Save entry"
+          label={t`Save entry`}
           className="flex-1"
           disabled={rate === undefined}
           onPress={() => {

@@ -2,6 +2,7 @@ import { memo } from "react";
 import { Pressable } from "react-native";
 import { showOil, words } from "@/core/units/format";
 import { notesAt } from "@/core/plan/notes";
+import { t } from "@/language/t";
 import { notesOfPlan } from "@/logbook/run/notesOfPlan";
 import type { RunPlan } from "@/records/run";
 import { noteWords } from "@/words/noteWords";
@@ -34,12 +35,14 @@ export const FanCard = memo(function FanCard({
   const more = words(showOil(watched.tenMoreMl.p50));
   const note =
     watched.doubts.length > 0
-      ? "not as any played run: why?"
-      : `${smells ? comingNow(run.plan, live.live.distillateMl) : ""}10 more min bring ${more}`;
+      ? t`not as any played run: why?`
+      : smells
+        ? comingNow(run.plan, live.live.distillateMl, more)
+        : t`10 more min bring ${more}`;
   return (
     <Pressable
       role="button"
-      aria-label={`mL of visible oil, ${note}. Forecast and stop`}
+      aria-label={t`mL of visible oil, ${note}. Forecast and stop`}
       onPress={onOpen}
       className="rounded-card bg-panel px-2 py-1 active:opacity-80"
     >
@@ -49,18 +52,19 @@ export const FanCard = memo(function FanCard({
         unit="mL of visible oil"
         track={track}
         measured={measured}
-        marks={[{ minutes: end, label: "heat off", strong: true }]}
+        marks={[{ minutes: end, label: t`heat off`, strong: true }]}
         height={76}
         note={note}
-        inWords={`Visible oil: ${words(showOil(watched.now.visibleAtOnceMl.p50))} now, runs like this likely end at ${showOil(watched.end.visibleMl.p10).text} and ${words(showOil(watched.end.visibleMl.p90))}.`}
+        inWords={t`Visible oil: ${words(showOil(watched.now.visibleAtOnceMl.p50))} now, runs like this likely end at ${showOil(watched.end.visibleMl.p10).text} and ${words(showOil(watched.end.visibleMl.p90))}.`}
       />
     </Pressable>
   );
 });
 
 /** The notes that come now, as the fan's corner has room for them. */
-function comingNow(plan: RunPlan, nowMl: number): string {
+function comingNow(plan: RunPlan, nowMl: number, more: string): string {
   const notes = notesOfPlan(plan);
   const now = notes ? notesAt(notes, nowMl).slice(0, 2) : [];
-  return now.length > 0 ? `now ${now.map((family) => noteWords[family]).join(", ")} · ` : "";
+  if (now.length === 0) return t`10 more min bring ${more}`;
+  return t`now ${now.map((family) => noteWords[family]).join(", ")} · 10 more min bring ${more}`;
 }

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import type { LoggedEntry } from "@/logbook/run/runState";
 import { Button } from "@/ui/primitives/Button";
 import { Row } from "@/ui/primitives/Row";
@@ -28,36 +29,36 @@ const reads = (entry: LoggedEntry, ...fields: string[]) =>
 
 const doors: Record<CockpitFigure, Door> = {
   flow: {
-    title: "Flow",
+    title: t`Flow`,
     explained: ["flow", "heatOffIn"],
     of: (entry) => reads(entry, "rateMlPerMin", "distillateMl") || entry.type === "heatChanged",
     next: [
-      { sheet: "drips", label: "Count drips" },
-      { sheet: "reading", label: "Read the jar" },
-      { sheet: "heat", label: "Change the heat" },
+      { sheet: "drips", label: t`Count drips` },
+      { sheet: "reading", label: t`Read the jar` },
+      { sheet: "heat", label: t`Change the heat` },
     ],
   },
   headFigure: {
-    title: "Head temperature",
+    title: t`Head temperature`,
     explained: ["head"],
     of: (entry) => reads(entry, "headC"),
-    next: [{ sheet: "reading", label: "Add a reading" }],
+    next: [{ sheet: "reading", label: t`Add a reading` }],
   },
   outletFigure: {
-    title: "Outlet temperature",
+    title: t`Outlet temperature`,
     explained: ["outlet"],
     of: (entry) => reads(entry, "outletC", "coolingOutC", "tubC"),
-    next: [{ sheet: "reading", label: "Add a reading" }],
+    next: [{ sheet: "reading", label: t`Add a reading` }],
   },
   levels: {
-    title: "Levels",
+    title: t`Levels`,
     explained: ["potLevel", "jarLevel"],
     of: (entry) =>
       reads(entry, "distillateMl", "tubC", "oilMl") ||
       ["waterAdded", "iceAdded", "jarSwapped", "lidTended"].includes(entry.type),
     next: [
-      { sheet: "reading", label: "Read the jar" },
-      { sheet: "add", label: "Add water or ice" },
+      { sheet: "reading", label: t`Read the jar` },
+      { sheet: "add", label: t`Add water or ice` },
     ],
   },
 };
@@ -75,7 +76,7 @@ export function FigureSheet({ figure, run, state, units, onOpen, onClose }: Prop
   const entries = state.entries.filter(of).reverse();
   const entry = entries.find(({ id }) => id === chosen);
   return (
-    <Sheet title={entry ? `Correct: ${entryWords[entry.type]}` : title} open onClose={onClose}>
+    <Sheet title={entry ? t`Correct: ${entryWords[entry.type]}` : title} open onClose={onClose}>
       {entry ? (
         <Correction run={run} entry={entry} units={units} onDone={() => setChosen(undefined)} />
       ) : (
@@ -101,9 +102,9 @@ export function FigureSheet({ figure, run, state, units, onOpen, onClose }: Prop
             ))}
           </View>
           {entries.length === 0 ? (
-            <Txt variant="small">Nothing of it is read yet.</Txt>
+            <Txt variant="small">{t`Nothing of it is read yet.`}</Txt>
           ) : (
-            <Txt variant="small">Tap a reading to correct it.</Txt>
+            <Txt variant="small">{t`Tap a reading to correct it.`}</Txt>
           )}
           {entries.map((each) => (
             <Row

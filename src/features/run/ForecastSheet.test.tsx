@@ -90,7 +90,7 @@ test("every rule says when it stops from now; one that never does is left out", 
 test("ten more minutes are held against their fuel, in money where prices are told", async () => {
   await open();
   expect(screen.getByText("Ten minutes after the stop bring 0.31 mL")).toBeVisible();
-  expect(screen.getByText("for 0.25 kWh.")).toBeVisible();
+  expect(screen.getByText("They take 0.25 kWh.")).toBeVisible();
   await open({ prices: { currency: "€", gasPerKg: 2, electricityPerKWh: 0.4, oilPerMl: 2 } });
   expect(screen.getByText(/that oil is worth €0\.62/)).toBeVisible();
 });

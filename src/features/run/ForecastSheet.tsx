@@ -6,6 +6,7 @@ import { endings } from "@/core/forecast/stopRules";
 import { fuelFor } from "@/core/plan/fuel";
 import type { Percentiles } from "@/core/statistics/chance";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { LiveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/logbook/run/runState";
@@ -44,20 +45,20 @@ interface Props {
 export function ForecastSheet(props: Props) {
   const { open, onClose, watched, run, live, since } = props;
   return (
-    <Sheet title="Forecast and stop" open={open} onClose={onClose}>
+    <Sheet title={t`Forecast and stop`} open={open} onClose={onClose}>
       {watched ? (
         <>
           {watched.doubts.map((doubt) => (
             <Notice key={doubt} severity="caution" message={doubtWords[doubt]} />
           ))}
           <Card className="gap-2">
-            <Txt variant="heading">At the end</Txt>
-            <Txt>{`Likely ${range(watched.end.visibleMl)} mL of visible oil, ${range(watched.end.distilledMl)} mL distilled.`}</Txt>
+            <Txt variant="heading">{t`At the end`}</Txt>
+            <Txt>{t`Likely ${range(watched.end.visibleMl)} mL of visible oil, ${range(watched.end.distilledMl)} mL distilled.`}</Txt>
             <Txt variant="small">{figureWords.oilSoFar.says}</Txt>
-            <Txt variant="small">{`The plan said ${range(run.plan.forecast.visibleMl)} mL. ${narrowed(watched, run)}`}</Txt>
+            <Txt variant="small">{t`The plan said ${range(run.plan.forecast.visibleMl)} mL. ${narrowed(watched, run)}`}</Txt>
           </Card>
           <Card className="gap-1">
-            <Txt variant="heading">When each rule stops</Txt>
+            <Txt variant="heading">{t`When each rule stops`}</Txt>
             {endings
               .filter((rule) => Number.isFinite(watched.endsAt[rule].p50))
               .map((rule) => (
@@ -73,7 +74,7 @@ export function ForecastSheet(props: Props) {
           <TenMore {...props} watched={watched} />
         </>
       ) : (
-        <Txt>The forecast learns from the first drop on.</Txt>
+        <Txt>{t`The forecast learns from the first drop on.`}</Txt>
       )}
       <MoveStop {...props} />
     </Sheet>
@@ -89,16 +90,16 @@ function narrowed({ end }: WatchAnswer, { plan }: Run): string {
   const before = width(plan.forecast.distilledMl);
   if (!(before > 0)) return "";
   const share = Math.round((1 - width(end.distilledMl) / before) * 100);
-  return share > 0 ? `Your readings made it ${share} % narrower.` : "";
+  return share > 0 ? t`Your readings made it ${share} % narrower.` : "";
 }
 
 function ends({ p10, p50, p90 }: Percentiles, since: number): string {
   const left = (minutes: number) => Math.max(0, minutes - since);
-  if (p50 <= since) return "is reached";
-  if (p90 - p10 < 2) return `in ${showDuration(left(p50))}`;
+  if (p50 <= since) return t`is reached`;
+  if (p90 - p10 < 2) return t`in ${showDuration(left(p50))}`;
   /* Both in minutes: the unit once. */
   const from = left(p90) < 59.5 ? String(Math.round(left(p10))) : showDuration(left(p10));
-  return `in ${from} to ${showDuration(left(p90))}`;
+  return t`in ${from} to ${showDuration(left(p90))}`;
 }
 
 function TenMore({ watched, still, live, prices }: Props & { watched: WatchAnswer }) {
@@ -108,17 +109,25 @@ function TenMore({ watched, still, live, prices }: Props & { watched: WatchAnswe
   const worth = prices?.oilPerMl === undefined ? undefined : p50 * prices.oilPerMl;
   return (
     <Card wash="oil" className="gap-1">
-      <Txt variant="strong">{`Ten minutes after the stop bring ${words(showOil(p50))}`}</Txt>
+      <Txt variant="strong">{t`Ten minutes after the stop bring ${words(showOil(p50))}`}</Txt>
       {fuel ? (
         <Txt variant="small" className="text-ink">
-          {`for ${fixed(fuel.kWh, 2)} kWh${fuel.cost === undefined ? "" : `, ${showMoney(fuel.cost, money)}`}${worth === undefined ? "" : `; that oil is worth ${showMoney(worth, money)}`}.`}
+          {fuel.cost === undefined
+            ? t`They take ${fixed(fuel.kWh, 2)} kWh.`
+            : t`They take ${fixed(fuel.kWh, 2)} kWh, ${showMoney(fuel.cost, money)}.`}{" "}
+          {worth === undefined ? "" : t`That oil is worth ${showMoney(worth, money)}.`}
         </Txt>
       ) : null}
     </Card>
   );
 }
 
-const reasons = ["Still smells good", "Smells of stalk", "No time", "Jar or ice is short"] as const;
+const reasons = [
+  t`Still smells good`,
+  t`Smells of stalk`,
+  t`No time`,
+  t`Jar or ice is short`,
+] as const;
 
 function MoveStop({ live, since, log, onClose, state }: Props) {
   const [reason, setReason] = useState<string>(reasons[0]);
@@ -135,27 +144,31 @@ function MoveStop({ live, since, log, onClose, state }: Props) {
   };
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Move the stop</Txt>
-      <Txt variant="small">{`It is at ${showDuration(end)} after the first drop${state.stopMovedTo === undefined ? "" : ", as you moved it"}.`}</Txt>
+      <Txt variant="heading">{t`Move the stop`}</Txt>
+      <Txt variant="small">
+        {state.stopMovedTo === undefined
+          ? t`It is at ${showDuration(end)} after the first drop.`
+          : t`It is at ${showDuration(end)} after the first drop, as you moved it.`}
+      </Txt>
       <Choice
-        label="Why"
+        label={t`Why`}
         options={reasons.map((value) => ({ value, label: value }))}
         value={reason as (typeof reasons)[number]}
         onChange={setReason}
       />
-      <TextField label="Or in your words" value={own} onChange={setOwn} />
+      <TextField label={t`Or in your words`} value={own} onChange={setOwn} />
       <View className="flex-row gap-2">
         <Button
-          label="10 min longer"
+          label={t`10 min longer`}
           look="quiet"
           className="flex-1"
-          onPress={() => move(Math.max(end, since) + 10, "Ten minutes longer.")}
+          onPress={() => move(Math.max(end, since) + 10, t`Ten minutes longer.`)}
         />
         <Button
-          label="10 min sooner"
+          label={t`10 min sooner`}
           look="quiet"
           className="flex-1"
-          onPress={() => move(Math.max(since, end - 10), "Ten minutes sooner.")}
+          onPress={() => move(Math.max(since, end - 10), t`Ten minutes sooner.`)}
         />
       </View>
     </Card>

@@ -2,6 +2,7 @@ import { memo } from "react";
 import { Pressable, Text, View } from "react-native";
 import { type Shown, showDuration, showFlow, showTemperature, words } from "@/core/units/format";
 import { safety } from "@/core/safety";
+import { t } from "@/language/t";
 import type { Latest } from "@/logbook/run/liveRun";
 import { Txt } from "@/ui/primitives/Txt";
 import type { CockpitFigure } from "./FigureSheet";
@@ -24,30 +25,30 @@ export const Gauges = memo(function Gauges({
   return (
     <View className="flex-row flex-wrap gap-2">
       <Gauge
-        label="Flow"
+        label={t`Flow`}
         onPress={() => onOpen("flow")}
         value={now ? showFlow(now.rateMlPerMin, units) : unknown}
         detail={
           !now
-            ? "no drop yet"
+            ? t`no drop yet`
             : Number.isFinite(now.minutesToDryLine)
-              ? `dry in ${showDuration(Math.max(0, now.minutesToDryLine))}`
-              : "the water flows back"
+              ? t`dry in ${showDuration(Math.max(0, now.minutesToDryLine))}`
+              : t`the water flows back`
         }
         alarm={slow}
       />
       <Gauge
-        label="Head"
+        label={t`Head`}
         onPress={() => onOpen("headFigure")}
         value={degrees(latest.headC)}
-        detail={`boils ${words(degrees(run.plan.forecast.boilC))}`}
+        detail={t`boils ${words(degrees(run.plan.forecast.boilC))}`}
         alarm={cold}
       />
       <Gauge
-        label="Outlet"
+        label={t`Outlet`}
         onPress={() => onOpen("outletFigure")}
         value={degrees(latest.outletC)}
-        detail={warm ? "cool it" : `under ${words(degrees(safety.warmOutletC))}`}
+        detail={warm ? t`cool it` : t`under ${words(degrees(safety.warmOutletC))}`}
         alarm={warm}
       />
     </View>
@@ -72,7 +73,7 @@ function Gauge({
   return (
     <Pressable
       role="button"
-      aria-label={`${label} ${words(value)}, ${detail}. Readings and corrections`}
+      aria-label={t`${label} ${words(value)}, ${detail}. Readings and corrections`}
       {...{ "aria-haspopup": "dialog" }}
       onPress={onPress}
       className={`min-w-[92px] flex-1 rounded-card px-3 py-1 active:opacity-80 ${alarm ? "bg-ember-wash" : "bg-panel"}`}

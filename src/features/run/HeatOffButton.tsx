@@ -1,6 +1,7 @@
 import { showDuration } from "@/core/units/format";
 import { useState } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { Button } from "@/ui/primitives/Button";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
@@ -41,7 +42,7 @@ export function HeatOffButton({ hint, entries, early, onOff, className = "flex-1
   return (
     <>
       <Tap
-        label="Heat off"
+        label={t`Heat off`}
         hint={hint}
         look="danger"
         entries={entries}
@@ -55,12 +56,10 @@ export function HeatOffButton({ hint, entries, early, onOff, className = "flex-1
       />
       {asked ? (
         <Sheet title={question(asked)} open onClose={() => setAsked(undefined)}>
-          <Txt>
-            The plan would let it run on. Its pot, its cooling and its oil are as they should be.
-          </Txt>
+          <Txt>{t`The plan would let it run on. Its pot, its cooling and its oil are as they should be.`}</Txt>
           <View className="flex-row gap-2">
             <Button
-              label="Heat off now"
+              label={t`Heat off now`}
               look="danger"
               size="cockpit"
               className="flex-1"
@@ -70,7 +69,7 @@ export function HeatOffButton({ hint, entries, early, onOff, className = "flex-1
               }}
             />
             <Button
-              label="Keep heating"
+              label={t`Keep heating`}
               look="quiet"
               size="cockpit"
               className="flex-1"
@@ -84,7 +83,7 @@ export function HeatOffButton({ hint, entries, early, onOff, className = "flex-1
 }
 
 function question(by: EarlyBy): string {
-  if (by === "beforeFirstDrop") return "Before the first drop: heat off?";
-  if (by === "noStop") return "No stop is in sight yet: heat off?";
-  return `${showDuration(by.minutes)} before the stop: heat off?`;
+  if (by === "beforeFirstDrop") return t`Before the first drop: heat off?`;
+  if (by === "noStop") return t`No stop is in sight yet: heat off?`;
+  return t`${showDuration(by.minutes)} before the stop: heat off?`;
 }

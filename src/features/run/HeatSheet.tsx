@@ -2,6 +2,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import { fixed } from "@/core/units/format";
 import { readNumber, toInput } from "@/core/units/numberInput";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { RunPlan } from "@/records/run";
 import { Button } from "@/ui/primitives/Button";
@@ -23,7 +24,7 @@ interface Props {
 export function HeatSheet({ open, onClose, log, plan, powerW }: Props) {
   const [power, setPower] = useState(toInput(undefined, "W"));
   const [ago, setAgo] = useState(0);
-  const read = readNumber(power, { name: "Power", ...limits.powerW });
+  const read = readNumber(power, { name: t`Power`, ...limits.powerW });
   const take = (watts: number, label: string) => {
     if (!log.write({ type: "heatChanged", powerW: watts }, { agoMinutes: ago, label }).ok) return;
     setPower(toInput(undefined, "W"));
@@ -33,17 +34,17 @@ export function HeatSheet({ open, onClose, log, plan, powerW }: Props) {
   const shares = [1, 0.75, 0.5, 0.35];
   return (
     <Sheet
-      title="Heat changed"
-      intro={`It is at ${fixed(powerW, 0)} W of ${fixed(plan.powerW, 0)}.`}
+      title={t`Heat changed`}
+      intro={t`It is at ${fixed(powerW, 0)} W of ${fixed(plan.powerW, 0)}.`}
       open={open}
       onClose={onClose}
-      onSubmit={() => read.ok && power.text !== "" && take(read.value, "Heat noted.")}
+      onSubmit={() => read.ok && power.text !== "" && take(read.value, t`Heat noted.`)}
     >
       <AgoChoice runId={log.runId} value={ago} onChange={setAgo} />
       {plan.runPowerW === undefined ? null : (
         <Button
-          label={`Gentle, as planned: ${fixed(plan.runPowerW, 0)} W`}
-          onPress={() => take(plan.runPowerW ?? 0, "Turned down as planned.")}
+          label={t`Gentle, as planned: ${fixed(plan.runPowerW, 0)} W`}
+          onPress={() => take(plan.runPowerW ?? 0, t`Turned down as planned.`)}
         />
       )}
       <View className="flex-row flex-wrap gap-2">
@@ -53,23 +54,23 @@ export function HeatSheet({ open, onClose, log, plan, powerW }: Props) {
             look="quiet"
             size="small"
             className="flex-1"
-            label={share === 1 ? "Full" : `${share * 100} %`}
-            onPress={() => take(plan.powerW * share, "Heat noted.")}
+            label={share === 1 ? t`Full` : `${share * 100} %`}
+            onPress={() => take(plan.powerW * share, t`Heat noted.`)}
           />
         ))}
       </View>
       <NumberField
-        label="Or in watts"
+        label={t`Or in watts`}
         value={power}
         onChange={setPower}
         choices={["W", "kW"]}
         problem={power.text && !read.ok ? read.problem : undefined}
       />
       <Button
-        label="Save entry"
+        label={t`Save entry`}
         look="quiet"
         disabled={!read.ok}
-        onPress={() => read.ok && take(read.value, "Heat noted.")}
+        onPress={() => read.ok && take(read.value, t`Heat noted.`)}
       />
     </Sheet>
   );

@@ -5,6 +5,7 @@ import { showIce, showOil, showTemperature, showVolume, words } from "@/core/uni
 import { fullShare } from "@/core/run/liveEstimate";
 import { safety } from "@/core/safety";
 import { type Catches, catchesIn } from "@/core/still/methods";
+import { t } from "@/language/t";
 import { oilNow } from "@/logbook/run/oilNow";
 import { potWaterMl } from "@/logbook/run/potWaterMl";
 import type { Still } from "@/records/still";
@@ -31,7 +32,15 @@ export const Levels = memo(function Levels({
   const oilMl = (watched && oilNow(run, watched.now).p50) ?? 0;
   const { jarMl } = plan;
   const { tub } = live;
-  const inWords = `${volume(waterMl)} in the pot, dry line at ${volume(plan.dryLineMl)}; ${catches === "trap" ? `about ${words(showOil(oilMl))} of oil in the trap, its water flows back` : `${volume(inJar)} in ${catches === "bowl" ? "the bowl" : `jar ${state.jars}`}`}${tub ? `; tub at ${words(showTemperature(tub.temperatureC, units))}` : ""}.`;
+  const inWords = [
+    t`${volume(waterMl)} in the pot, dry line at ${volume(plan.dryLineMl)}.`,
+    catches === "trap"
+      ? t`About ${words(showOil(oilMl))} of oil in the trap, its water flows back.`
+      : catches === "bowl"
+        ? t`${volume(inJar)} in the bowl.`
+        : t`${volume(inJar)} in jar ${state.jars}.`,
+    ...(tub ? [t`Tub at ${words(showTemperature(tub.temperatureC, units))}.`] : []),
+  ].join(" ");
   const drawing = (
     <Card className="px-2 py-1">
       <LevelsDrawing
@@ -41,7 +50,7 @@ export const Levels = memo(function Levels({
           fullMl: Math.max(plan.waterMl, still ? still.potVolumeMl * 0.5 : 0),
           dryLineMl: plan.dryLineMl,
           shown: volume(waterMl),
-          dryShown: `dry line ${volume(plan.dryLineMl)}`,
+          dryShown: t`dry line ${volume(plan.dryLineMl)}`,
           low: now !== undefined && now.minutesToDryLine <= safety.dryLineNoticeMinutes,
         }}
         tub={
@@ -51,8 +60,8 @@ export const Levels = memo(function Levels({
             shown: words(showTemperature(tub.temperatureC, units)),
             detail:
               tub.iceLeftKg > 0.05
-                ? `${words(showIce(tub.iceLeftKg, units))} of ice left`
-                : `limit ${words(showTemperature(tub.limitC, units))}`,
+                ? t`${words(showIce(tub.iceLeftKg, units))} of ice left`
+                : t`limit ${words(showTemperature(tub.limitC, units))}`,
             warm: tub.minutesToLimit <= 0,
           }
         }
@@ -77,7 +86,7 @@ export const Levels = memo(function Levels({
   return (
     <Pressable
       role="button"
-      aria-label={`${inWords} Readings and corrections`}
+      aria-label={t`${inWords} Readings and corrections`}
       {...{ "aria-haspopup": "dialog" }}
       onPress={onOpen}
       className="active:opacity-80"
@@ -91,7 +100,7 @@ export const Levels = memo(function Levels({
 const trapMl = 20;
 
 const caught: Record<Catches, (jar: number, size: string) => string> = {
-  jar: (jar, size) => `jar ${jar}, of ${size}`,
-  trap: () => "oil in the trap",
-  bowl: (_jar, size) => `in the bowl, of ${size}`,
+  jar: (jar, size) => t`jar ${jar}, of ${size}`,
+  trap: () => t`oil in the trap`,
+  bowl: (_jar, size) => t`in the bowl, of ${size}`,
 };

@@ -1,5 +1,6 @@
 import { layerOf } from "@/core/plant/oil";
 import { memo } from "react";
+import { t } from "@/language/t";
 import { usePlantBook } from "@/store/hooks";
 import { showMass, showVolume, words } from "@/core/units/format";
 import type { LiveEstimate } from "@/core/run/liveEstimate";
@@ -61,11 +62,11 @@ export const LiveStill = memo(function LiveStill({
             shown: showMass(run.plan.chargeG, units),
             what: lastWord(plant?.part ?? "plant"),
           },
-          water: { shown: showVolume(waterMl, units), what: "in the pot" },
-          dryLine: { shown: showVolume(run.plan.dryLineMl, units), what: "dry line" },
-          hydrosol: { shown: showVolume(live?.inJarMl ?? 0, units), what: "in the jar" },
+          water: { shown: showVolume(waterMl, units), what: t`in the pot` },
+          dryLine: { shown: showVolume(run.plan.dryLineMl, units), what: t`dry line` },
+          hydrosol: { shown: showVolume(live?.inJarMl ?? 0, units), what: t`in the jar` },
         }}
-        inWords={`${still.name}: about ${words(showVolume(waterMl, units))} left in the pot, ${words(showVolume(live?.inJarMl ?? 0, units))} in the jar.`}
+        inWords={t`${still.name}: about ${words(showVolume(waterMl, units))} left in the pot, ${words(showVolume(live?.inJarMl ?? 0, units))} in the jar.`}
       />
     </Card>
   );

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { Run } from "@/records/run";
 import { runNow } from "@/logbook/run/runClock";
 import { entryWords, logLine } from "@/words/logLine";
@@ -29,13 +30,13 @@ export function LogSheet({ run, state, units, open, onClose }: Props) {
   const entry = state.entries.find(({ id }) => id === chosen);
   return (
     <Sheet
-      title={entry ? `Correct: ${entryWords[entry.type]}` : "Log"}
+      title={entry ? t`Correct: ${entryWords[entry.type]}` : t`Log`}
       intro={
         entry
           ? undefined
           : state.entries.length > 0
-            ? "Tap a time to set it, an entry to correct it."
-            : "Nothing is written down yet."
+            ? t`Tap a time to set it, an entry to correct it.`
+            : t`Nothing is written down yet.`
       }
       open={open}
       onClose={() => {
@@ -84,13 +85,13 @@ function EntryTime({ run, entry }: { run: Run; entry: LoggedEntry }) {
       appendEntry(
         run.id,
         { type: "amendment", of: entry.id, change },
-        { label: "Time corrected." },
+        { label: t`Time corrected.` },
       ),
     );
   }
   return (
     <ClockField
-      label={`Time of ${entryWords[entry.type]}`}
+      label={t`Time of ${entryWords[entry.type]}`}
       value={clock}
       onChange={setClock}
       onDone={done}

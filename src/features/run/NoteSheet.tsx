@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { t } from "@/language/t";
 import { useDraft } from "@/store/useDraft";
 import { Button } from "@/ui/primitives/Button";
 import { Sheet } from "@/ui/primitives/Sheet";
@@ -30,7 +31,7 @@ export function NoteSheet({ open, onClose, log }: Props) {
     problem,
     ...attach
   } = useAttachments(log.runId, undefined, (what) => {
-    const note = text.trim() || (what === "picture" ? "Picture" : "Spoken note");
+    const note = text.trim() || (what === "picture" ? t`Picture` : t`Spoken note`);
     const kept = log.write({ type: "note", note }, { agoMinutes: ago });
     if (!kept.ok) return undefined;
     draft.done();
@@ -48,10 +49,10 @@ export function NoteSheet({ open, onClose, log }: Props) {
     onClose();
   }
   return (
-    <Sheet title="Note" open={open} onClose={onClose}>
+    <Sheet title={t`Note`} open={open} onClose={onClose}>
       <AgoChoice runId={log.runId} value={ago} onChange={setAgo} />
       <TextField
-        label="What you saw, smelt or did"
+        label={t`What you saw, smelt or did`}
         value={text}
         onChange={(next) => {
           setText(next);
@@ -60,10 +61,10 @@ export function NoteSheet({ open, onClose, log }: Props) {
         lines={4}
         maxLength={5000}
       />
-      <Button label="Save entry" disabled={text.trim() === ""} onPress={write} />
+      <Button label={t`Save entry`} disabled={text.trim() === ""} onPress={write} />
       {problem ? <Notice severity="error" message={problem} /> : null}
-      <AttachmentButtons name="this run" {...attach} />
-      {added > 0 ? <Txt role="status">{`${added} noted in the log.`}</Txt> : null}
+      <AttachmentButtons name={t`this run`} {...attach} />
+      {added > 0 ? <Txt role="status">{t`${added} noted in the log.`}</Txt> : null}
     </Sheet>
   );
 }

@@ -1,5 +1,6 @@
 import { useRouter } from "expo-router";
 import { Pressable, View } from "react-native";
+import { t } from "@/language/t";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/logbook/run/runState";
 import { whatNow } from "@/words/whatNow";
@@ -52,9 +53,7 @@ function OtherRun({ run, state, wallNow }: { run: Run; state: RunState; wallNow:
         onPress={() => router.push("/runs/together")}
         className="min-h-[64px] justify-center rounded-[14px] bg-panel px-3"
       >
-        <Txt variant="strong" className="text-bottle">
-          Both
-        </Txt>
+        <Txt variant="strong" className="text-bottle">{t`Both`}</Txt>
       </Pressable>
     </View>
   );

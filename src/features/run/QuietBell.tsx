@@ -2,6 +2,7 @@ import Bell from "lucide-react-native/icons/bell";
 import BellOff from "lucide-react-native/icons/bell-off";
 import { memo } from "react";
 import { Pressable } from "react-native";
+import { t } from "@/language/t";
 import { soundOn } from "@/logbook/run/soundOn";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
@@ -41,16 +42,16 @@ export const QuietBell = memo(function QuietBell({ minute }: Props) {
       role="button"
       aria-label={
         on
-          ? "Sound is on: quiet for an hour"
+          ? t`Sound is on: quiet for an hour`
           : until
-            ? `Quiet until ${until}: sound again now`
-            : "Silent: turn the sound on"
+            ? t`Quiet until ${until}: sound again now`
+            : t`Silent: turn the sound on`
       }
       onPress={press}
       className="min-h-[48px] min-w-[48px] items-center justify-end rounded-[14px] active:opacity-80"
     >
       <Icon size={22} color={on ? "var(--leaf)" : "var(--soft)"} />
-      <Txt variant="label">{on ? "sound" : until ? `until ${until}` : "silent"}</Txt>
+      <Txt variant="label">{on ? "sound" : until ? t`until ${until}` : "silent"}</Txt>
     </Pressable>
   );
 });

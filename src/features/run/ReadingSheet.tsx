@@ -4,6 +4,7 @@ import { useForm } from "react-hook-form";
 import { View } from "react-native";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { useDraft } from "@/store/useDraft";
 import { useFormDraft } from "@/store/useFormDraft";
 import { Button } from "@/ui/primitives/Button";
@@ -65,8 +66,8 @@ export function ReadingSheet({ open, onClose, log, units, headHelp, onTap = fals
   });
   return (
     <Sheet
-      title="Reading"
-      intro="Leave empty what you did not look at."
+      title={t`Reading`}
+      intro={t`Leave empty what you did not look at.`}
       open={open}
       onClose={onClose}
       onSubmit={() => void save()}
@@ -82,15 +83,15 @@ export function ReadingSheet({ open, onClose, log, units, headHelp, onTap = fals
       <FormNumber
         control={control}
         name="distillate"
-        label="Distillate so far, all jars"
+        label={t`Distillate so far, all jars`}
         choices={volumes}
       />
       <View className="flex-row gap-3">
-        <FormNumber control={control} name="oil" label="Visible oil" choices={["mL", "drop"]} />
+        <FormNumber control={control} name="oil" label={t`Visible oil`} choices={["mL", "drop"]} />
         <FormNumber
           control={control}
           name={onTap ? "coolingOut" : "tub"}
-          label={onTap ? "Cooling water out" : "Tub temperature"}
+          label={onTap ? t`Cooling water out` : t`Tub temperature`}
           choices={degrees}
         />
       </View>
@@ -98,14 +99,19 @@ export function ReadingSheet({ open, onClose, log, units, headHelp, onTap = fals
         <FormNumber
           control={control}
           name="head"
-          label="Head temperature"
+          label={t`Head temperature`}
           choices={degrees}
           help={headHelp}
         />
-        <FormNumber control={control} name="outlet" label="Outlet temperature" choices={degrees} />
+        <FormNumber
+          control={control}
+          name="outlet"
+          label={t`Outlet temperature`}
+          choices={degrees}
+        />
       </View>
-      <FormText control={control} name="note" label="Note" lines={2} maxLength={5000} />
-      <Button label="Save entry" onPress={() => void save()} />
+      <FormText control={control} name="note" label={t`Note`} lines={2} maxLength={5000} />
+      <Button label={t`Save entry`} onPress={() => void save()} />
     </Sheet>
   );
 }

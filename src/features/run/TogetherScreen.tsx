@@ -3,6 +3,7 @@ import { isoDay, showTime } from "@/core/units/dates";
 import { useKeepAwake } from "expo-keep-awake";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import type { RunState } from "@/logbook/run/runState";
 import { comingOfDay } from "@/logbook/day/comingOfDay";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
@@ -29,12 +30,12 @@ export function TogetherScreen() {
   const router = useRouter();
   const watched = useLitNow(useNow());
   return (
-    <Screen title="All on the heat" back={{ href: "/", label: "Today" }}>
+    <Screen title={t`All on the heat`} back={{ href: "/", label: t`Today` }}>
       {watched.length === 0 ? (
         <Card className="gap-3">
-          <Txt>No still is heating. Plan a charge and get it ready, and it appears here.</Txt>
+          <Txt>{t`No still is heating. Plan a charge and get it ready, and it appears here.`}</Txt>
           <View className="flex-row">
-            <Button label="Plan a charge" size="small" onPress={() => router.push("/plan")} />
+            <Button label={t`Plan a charge`} size="small" onPress={() => router.push("/plan")} />
           </View>
         </Card>
       ) : null}
@@ -55,7 +56,7 @@ function Due({ watched }: { watched: readonly LitNow[] }) {
   const due = [...useDueNow(watched), ...useDayRows()];
   if (due.length === 0) return null;
   return (
-    <View role="list" aria-label="What is due" className="gap-2">
+    <View role="list" aria-label={t`What is due`} className="gap-2">
       {due.map(({ id, ...row }) => (
         <DueRow key={id} {...row} />
       ))}
@@ -81,8 +82,8 @@ function useDayRows(): DueNow[] {
         .slice(0, mostOfDay)
         .map(({ act, at, plantId, charge }) => ({
           id: `${charge.id} ${act}`,
-          say: `${showTime(at)} ${dayActWords[act].toLowerCase()}: ${book.byId(plantId ?? "")?.name ?? "Plant"}`,
-          of: stills[charge.still]?.name ?? "A still",
+          say: `${showTime(at)} ${dayActWords[act].toLowerCase()}: ${book.byId(plantId ?? "")?.name ?? t`Plant`}`,
+          of: stills[charge.still]?.name ?? t`A still`,
           pressing: false,
           href: `/plan/day/${day.id}` as const,
         })),
@@ -101,7 +102,7 @@ function SmallCockpit({ run, state, live, still, now }: LitNow) {
     <Card className="gap-2">
       <View className="flex-row items-end justify-between gap-3">
         <View className="min-w-0 flex-1">
-          <Txt variant="label">{`${run.stillName} · ${plant?.name ?? "Plant"}`}</Txt>
+          <Txt variant="label">{`${run.stillName} · ${plant?.name ?? t`Plant`}`}</Txt>
           <Txt variant="heading">{phaseOf(state, live)}</Txt>
         </View>
         <Txt variant="clock" className="text-[40px] leading-[44px]">
@@ -110,7 +111,7 @@ function SmallCockpit({ run, state, live, still, now }: LitNow) {
       </View>
       <Levels run={run} state={state} live={live} since={0} units={units} still={still} />
       {live.live ? (
-        <Txt variant="small">{`${words(showVolume(live.live.distillateMl, units))} so far, ${words(showFlow(live.live.rateMlPerMin, units))}, heat off in ${showDuration(Math.max(0, live.live.minutesToHeatOff))}`}</Txt>
+        <Txt variant="small">{t`${words(showVolume(live.live.distillateMl, units))} so far, ${words(showFlow(live.live.rateMlPerMin, units))}, heat off in ${showDuration(Math.max(0, live.live.minutesToHeatOff))}`}</Txt>
       ) : null}
       <View className="flex-row gap-2">
         <Tap
@@ -126,15 +127,15 @@ function SmallCockpit({ run, state, live, still, now }: LitNow) {
           size="cockpit"
           className="flex-1"
           look="quiet"
-          label="Open"
-          hint={`Open ${run.stillName}`}
+          label={t`Open`}
+          hint={t`Open ${run.stillName}`}
           onPress={open}
         />
         <HeatOffButton
-          hint={`Heat off: ${run.stillName}`}
+          hint={t`Heat off: ${run.stillName}`}
           entries={state.entries.length}
           early={() => earlyBy(live)}
-          onOff={() => log.tap("heatOff", "Heat off noted.")}
+          onOff={() => log.tap("heatOff", t`Heat off noted.`)}
         />
       </View>
     </Card>
@@ -143,8 +144,8 @@ function SmallCockpit({ run, state, live, still, now }: LitNow) {
 
 /** What is most likely noted next. */
 function nextTap({ phase, jars }: RunState): { type: Tapped; label: string; noted: string } {
-  if (phase === "heating") return { type: "boiling", label: "It boils", noted: "Boiling noted." };
+  if (phase === "heating") return { type: "boiling", label: t`It boils`, noted: t`Boiling noted.` };
   if (phase === "warming")
-    return { type: "firstDrop", label: "First drop", noted: "First drop noted." };
-  return { type: "jarSwapped", label: "Change jar", noted: `Jar ${jars} put aside.` };
+    return { type: "firstDrop", label: t`First drop`, noted: t`First drop noted.` };
+  return { type: "jarSwapped", label: t`Change jar`, noted: t`Jar ${jars} put aside.` };
 }

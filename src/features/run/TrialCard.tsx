@@ -1,6 +1,7 @@
 import { memo } from "react";
 import { showDuration, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { usePlantBook } from "@/store/hooks";
 import { useTrialPlace } from "@/store/useTrialPlace";
@@ -42,8 +43,8 @@ function otherWords(
 ): string {
   const hydrosolMl = state.result?.hydrosolMl;
   const time =
-    minutes === undefined ? "not over yet" : `${showDuration(minutes)} from the first drop`;
-  const kept =
-    hydrosolMl === undefined ? "" : `, ${words(showVolume(hydrosolMl, units))} of hydrosol`;
-  return `Run ${run.number} on the other side: ${time}${kept}.`;
+    minutes === undefined ? t`not over yet` : t`${showDuration(minutes)} from the first drop`;
+  return hydrosolMl === undefined
+    ? t`Run ${run.number} on the other side: ${time}.`
+    : t`Run ${run.number} on the other side: ${time}, ${words(showVolume(hydrosolMl, units))} of hydrosol.`;
 }

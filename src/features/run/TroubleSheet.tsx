@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { troubleGuide } from "@/words/troubleGuide";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -28,9 +29,7 @@ export function TroubleSheet({ open, onClose, log, onHeatOff, heatOn }: Props) {
     return (
       <Sheet title={trouble.sign} open={open} onClose={close}>
         <Card wash={trouble.danger ? "ember" : "oil"} className="gap-2">
-          <Txt variant="label" className="text-ink">
-            Now
-          </Txt>
+          <Txt variant="label" className="text-ink">{t`Now`}</Txt>
           {trouble.now.map((step, index) => (
             <Txt key={step} variant={index === 0 ? "heading" : "body"}>
               {step}
@@ -38,13 +37,13 @@ export function TroubleSheet({ open, onClose, log, onHeatOff, heatOn }: Props) {
           ))}
         </Card>
         <Card className="gap-1">
-          <Txt variant="label">Next time</Txt>
+          <Txt variant="label">{t`Next time`}</Txt>
           <Txt>{trouble.next}</Txt>
         </Card>
         <View className="flex-row gap-2">
           {heatOn ? (
             <Button
-              label="Heat off"
+              label={t`Heat off`}
               look="danger"
               size="cockpit"
               className="flex-1"
@@ -55,22 +54,24 @@ export function TroubleSheet({ open, onClose, log, onHeatOff, heatOn }: Props) {
             />
           ) : null}
           <Button
-            label="Others"
+            label={t`Others`}
             look="quiet"
             size="cockpit"
             className="flex-1"
             onPress={() => setId(undefined)}
           />
         </View>
-        <Txt variant="small">
-          It stands in the log. Where this and a local code or a licensed professional differ,
-          follow them.
-        </Txt>
+        <Txt variant="small">{t`It stands in the log. Where this and a local code or a licensed professional differ, follow them.`}</Txt>
       </Sheet>
     );
   }
   return (
-    <Sheet title="Trouble" intro="What do you see, smell or hear?" open={open} onClose={close}>
+    <Sheet
+      title={t`Trouble`}
+      intro={t`What do you see, smell or hear?`}
+      open={open}
+      onClose={close}
+    >
       <View className="gap-2">
         {troubleGuide.map(({ id: each, sign, danger }) => (
           <Button

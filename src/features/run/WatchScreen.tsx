@@ -12,6 +12,7 @@ import {
 } from "react";
 import { ScrollView, View } from "react-native";
 import { catchesIn } from "@/core/still/methods";
+import { t } from "@/language/t";
 import { latestKnown, liveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
 import { oilNow } from "@/logbook/run/oilNow";
@@ -130,7 +131,7 @@ const Cockpit = memo(function Cockpit({
   });
   const early = useCallback(() => earlyBy(latestLive.current), []);
   const { heatOn } = state;
-  usePageTitle(`${plant?.name ?? "Plant"}, run ${run.number}, at the still`);
+  usePageTitle(t`${plant?.name ?? t`Plant`}, run ${run.number}, at the still`);
   const parts = useMemo(
     () => ({ run, state, live, watched, since, units }),
     [run, state, live, watched, since, units],
@@ -171,7 +172,7 @@ const Cockpit = memo(function Cockpit({
             <View className={`min-w-0 ${wide ? "flex-1 gap-3" : "gap-[6px]"}`}>
               <CockpitHead
                 {...parts}
-                plantName={plant?.name ?? "Plant"}
+                plantName={plant?.name ?? t`Plant`}
                 back={practice?.back}
                 probe={probeHealth(run, instrument)}
                 onProbe={openProbe}
@@ -249,5 +250,5 @@ const Cockpit = memo(function Cockpit({
 /** The probe's health in a word; undefined where none is heard, as after the run is measured. */
 function probeHealth(run: Run, { health }: Instrument): string | undefined {
   if (!run.instrument || health.status === "none") return undefined;
-  return health.unstored ? "not stored" : health.status;
+  return health.unstored ? t`not stored` : health.status;
 }

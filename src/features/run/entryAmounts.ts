@@ -1,5 +1,6 @@
 import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { type NumberKind, type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits, type Limit } from "@/messages/limits";
 import type { LoggedEntry } from "@/logbook/run/runState";
 
@@ -29,35 +30,35 @@ const of = (kind: NumberKind) => (system: UnitSystem) => unitsFor(kind, system);
 const oil = (): readonly UnitName[] => ["mL", "drop"];
 
 const ofReading: EntryAmount[] = [
-  { label: "Distillate so far", field: "distillateMl", units: of("volume"), limit: limits.amount },
-  { label: "Flow", field: "rateMlPerMin", units: of("flow"), limit: limits.amount },
-  { label: "Visible oil", field: "oilMl", units: oil, limit: limits.amount },
-  { label: "Head temperature", field: "headC", units: of("temperature"), limit: limits.headC },
-  { label: "Outlet temperature", field: "outletC", units: of("temperature"), limit: limits.headC },
+  { label: t`Distillate so far`, field: "distillateMl", units: of("volume"), limit: limits.amount },
+  { label: t`Flow`, field: "rateMlPerMin", units: of("flow"), limit: limits.amount },
+  { label: t`Visible oil`, field: "oilMl", units: oil, limit: limits.amount },
+  { label: t`Head temperature`, field: "headC", units: of("temperature"), limit: limits.headC },
+  { label: t`Outlet temperature`, field: "outletC", units: of("temperature"), limit: limits.headC },
   {
-    label: "Cooling water out",
+    label: t`Cooling water out`,
     field: "coolingOutC",
     units: of("temperature"),
     limit: limits.tubC,
   },
-  { label: "Tub temperature", field: "tubC", units: of("temperature"), limit: limits.tubC },
+  { label: t`Tub temperature`, field: "tubC", units: of("temperature"), limit: limits.tubC },
 ];
 
 const ofOthers: Partial<Record<LoggedEntry["type"], EntryAmount>> = {
   waterAdded: {
-    label: "Water added",
+    label: t`Water added`,
     field: "volumeMl",
     units: of("volume"),
     limit: limits.positive,
   },
   iceAdded: {
-    label: "Ice added",
+    label: t`Ice added`,
     field: "massG",
     units: (system) => (system === "metric" ? ["kg", "lb"] : ["lb", "kg"]),
     limit: limits.positive,
   },
   heatChanged: {
-    label: "Heat",
+    label: t`Heat`,
     field: "powerW",
     units: () => ["W", "kW"],
     limit: limits.powerW,

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import { optionalNumberField } from "@/ui/primitives/numberField";
 
@@ -7,12 +8,12 @@ const temperature = (name: string) => optionalNumberField({ name, ...limits.head
 /** What the reading sheet takes: any one of its fields is enough. */
 export const readingSchema = z
   .object({
-    distillate: optionalNumberField({ name: "Distillate", ...limits.amount }),
-    oil: optionalNumberField({ name: "Oil", ...limits.amount }),
-    head: temperature("Head"),
-    outlet: temperature("Outlet"),
+    distillate: optionalNumberField({ name: t`Distillate`, ...limits.amount }),
+    oil: optionalNumberField({ name: t`Oil`, ...limits.amount }),
+    head: temperature(t`Head`),
+    outlet: temperature(t`Outlet`),
     coolingOut: optionalNumberField({ name: "Cooling water", ...limits.tubC }),
-    tub: optionalNumberField({ name: "Tub", ...limits.tubC }),
+    tub: optionalNumberField({ name: t`Tub`, ...limits.tubC }),
     note: z.string().max(5000),
   })
   .refine(
@@ -20,6 +21,6 @@ export const readingSchema = z
       distillate ?? oil ?? head ?? outlet ?? coolingOut ?? tub ?? (note || undefined),
     {
       path: ["distillate"],
-      message: "Read at least one thing: the jar, a temperature, or a note.",
+      message: t`Read at least one thing: the jar, a temperature, or a note.`,
     },
   );

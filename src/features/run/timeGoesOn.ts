@@ -1,4 +1,5 @@
 import { showDuration } from "@/core/units/format";
+import { t } from "@/language/t";
 import { clockFrom, runNow } from "@/logbook/run/runClock";
 import { withEntry } from "@/logbook/run/withEntry";
 import { changeRun } from "@/store/changes";
@@ -16,7 +17,10 @@ export function timeGoesOn(runId: string, from: (byClock: number) => number): Th
         const byClock = runNow(run, wallNow);
         const runAt = from(byClock);
         const by = showDuration(Math.abs(byClock - runAt) / 60000);
-        const note = `The device's clock was put ${byClock < runAt ? "back" : "forward"} by ${by}; the run goes on in its own time.`;
+        const note =
+          byClock < runAt
+            ? t`The device's clock was put back by ${by}; the run goes on in its own time.`
+            : t`The device's clock was put forward by ${by}; the run goes on in its own time.`;
         const clock = clockFrom(run, runAt, wallNow);
         return withEntry({ ...run, clock }, { type: "note", note }, wallNow);
       }),

@@ -2,6 +2,7 @@ import { layerOf } from "@/core/plant/oil";
 import { showMass, showVolume, words } from "@/core/units/format";
 import type { Plant } from "@/core/plant/plant";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import { liveLevels } from "@/logbook/run/liveLevels";
 import { stillShape } from "@/logbook/still/stillFigures";
 import type { Separated } from "@/records/entry";
@@ -46,11 +47,15 @@ export function AsCharged({ run, still, plant, result, units }: Props) {
         }}
         labels={{
           charge: { shown: charge, what: lastWord(plant?.part ?? "plant") },
-          water: { shown: water, what: "water" },
-          dryLine: { shown: showVolume(plan.dryLineMl, units), what: "dry line" },
-          ...(hydrosolMl > 0 ? { hydrosol: { shown: came, what: "hydrosol" } } : {}),
+          water: { shown: water, what: t`water` },
+          dryLine: { shown: showVolume(plan.dryLineMl, units), what: t`dry line` },
+          ...(hydrosolMl > 0 ? { hydrosol: { shown: came, what: t`hydrosol` } } : {}),
         }}
-        inWords={`${still.name}, charged with ${words(charge)} and ${words(water)} of water${hydrosolMl > 0 ? `; ${words(came)} of hydrosol came of it` : ""}.`}
+        inWords={
+          hydrosolMl > 0
+            ? t`${still.name}, charged with ${words(charge)} and ${words(water)} of water; ${words(came)} of hydrosol came of it.`
+            : t`${still.name}, charged with ${words(charge)} and ${words(water)} of water.`
+        }
       />
     </Card>
   );

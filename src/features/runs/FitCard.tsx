@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { fixed, significant, yieldRange, yieldUnit } from "@/core/units/format";
 import { preparationOf } from "@/core/plant/preparation";
 import type { Percentiles } from "@/core/statistics/chance";
+import { t } from "@/language/t";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { knownRequest } from "@/logbook/run/knownRequest";
 import { seenOf } from "@/logbook/run/seenOf";
@@ -46,8 +47,9 @@ export function FitCard({ run, state, plant }: { run: Run; state: RunState; plan
     };
   }, [asked]);
   if (!question || !plant.states[run.state]) return null;
-  if (failed) return <Notice severity="caution" message="The readings could not be fitted here." />;
-  if (!answer) return <Txt variant="small">Fitting the readings …</Txt>;
+  if (failed)
+    return <Notice severity="caution" message={t`The readings could not be fitted here.`} />;
+  if (!answer) return <Txt variant="small">{t`Fitting the readings …`}</Txt>;
   const { parameters, curve, misfit } = answer;
   const { content, freeShare, releasePerMinute } = figuresOf(parameters, run, plant);
   const measured = question.readings.flatMap((reading) =>
@@ -55,45 +57,45 @@ export function FitCard({ run, state, plant }: { run: Run; state: RunState; plan
   );
   return (
     <Card className="gap-3">
-      <Txt variant="heading">What its readings teach</Txt>
+      <Txt variant="heading">{t`What its readings teach`}</Txt>
       <Fan
         fan={curve.map(({ minutes, oilMl }) => ({ minutes, ...oilMl }))}
         unit="mL of visible oil"
         measured={measured}
-        inWords={`A curve through ${measured.length} readings of the oil.`}
+        inWords={t`A curve through ${measured.length} readings of the oil.`}
       />
       <Facts
         facts={[
           [
-            "Oil in the plant",
-            `likely ${yieldRange(content.p10, content.p90, units)} ${yieldUnit(units)}`,
+            t`Oil in the plant`,
+            t`likely ${yieldRange(content.p10, content.p90, units)} ${yieldUnit(units)}`,
           ],
-          ["Free to go at once", `${percent(parameters.freeShare)}`],
+          [t`Free to go at once`, `${percent(parameters.freeShare)}`],
           [
-            "Then each minute",
-            `${significant(parameters.releasePerMinute.p10 * 100, 2)} to ${significant(parameters.releasePerMinute.p90 * 100, 2)} % of the rest`,
+            t`Then each minute`,
+            t`${significant(parameters.releasePerMinute.p10 * 100, 2)} to ${significant(parameters.releasePerMinute.p90 * 100, 2)} % of the rest`,
           ],
         ]}
       />
       {misfit > badMisfit ? (
         <Notice
           severity="caution"
-          message="The readings do not lie on any curve of this kind: look at the log for a slip."
+          message={t`The readings do not lie on any curve of this kind: look at the log for a slip.`}
         />
       ) : (
         <>
           <Txt variant="small">
-            {`The next plan of ${plant.name} then uses these figures and marks them as yours. Undo, or the plant's page, goes back.`}
+            {t`The next plan of ${plant.name} then uses these figures and marks them as yours. Undo, or the plant's page, goes back.`}
           </Txt>
           <Button
             look="quiet"
-            label="Plan with these from now on"
+            label={t`Plan with these from now on`}
             onPress={() =>
               dispatch(
                 changeFigures(
                   plant,
                   fitted(plant, run, { content, freeShare, releasePerMinute }),
-                  `${plant.name}: planned by your own figures.`,
+                  t`${plant.name}: planned by your own figures.`,
                 ),
               )
             }
@@ -161,12 +163,12 @@ function fitted(
     freeShare: rounded(freeShare),
     releasePerMinute: rounded(releasePerMinute),
     states: { ...own.states, [state]: { oilMlPerKg, moisture, packingGPerL } },
-    source: `Fitted to the readings of run ${number}.`,
+    source: t`Fitted to the readings of run ${number}.`,
   });
 }
 
 function percent({ p10, p90 }: Percentiles): string {
-  return `${fixed(p10 * 100, 0)} to ${fixed(p90 * 100, 0)} %`;
+  return t`${fixed(p10 * 100, 0)} to ${fixed(p90 * 100, 0)} %`;
 }
 
 function rounded(value: number): number {

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { type NumberInput, readNumber } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { lotsOfRun } from "@/logbook/run/lotsOfRun";
 import { runState } from "@/logbook/run/runState";
 import { limits } from "@/messages/limits";
@@ -18,7 +19,13 @@ export function LaterDraw({ run, units }: { run: Run; units: UnitSystem }) {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <Button look="quiet" size="small" label="Drew off more" opens onPress={() => setOpen(true)} />
+      <Button
+        look="quiet"
+        size="small"
+        label={t`Drew off more`}
+        opens
+        onPress={() => setOpen(true)}
+      />
       {open ? <DrawSheet run={run} units={units} onClose={() => setOpen(false)} /> : null}
     </>
   );
@@ -30,7 +37,7 @@ function DrawSheet({ run, units, onClose }: { run: Run; units: UnitSystem; onClo
   const choices = unitsFor("oilVolume", units);
   const [amount, setAmount] = useState<NumberInput>({ text: "", unit: choices[0] ?? "mL" });
   const [tried, setTried] = useState(false);
-  const read = readNumber(amount, { name: "The oil", ...limits.positive });
+  const read = readNumber(amount, { name: t`The oil`, ...limits.positive });
   const save = () => {
     setTried(true);
     if (!read.ok) return;
@@ -39,7 +46,7 @@ function DrawSheet({ run, units, onClose }: { run: Run; units: UnitSystem; onClo
         run.id,
         { type: "drawnOff", oilMl: read.value },
         {
-          label: `Run ${run.number}: more oil drawn off.`,
+          label: t`Run ${run.number}: more oil drawn off.`,
           along: (changed) => {
             const result = runState(changed.entries).result;
             return result ? lotsOfRun(changed, result, lots, new Date()) : [];
@@ -50,17 +57,17 @@ function DrawSheet({ run, units, onClose }: { run: Run; units: UnitSystem; onClo
     if (kept.ok) onClose();
   };
   return (
-    <Sheet title="More oil drawn off" open onClose={onClose} onSubmit={save}>
-      <Txt>Oil that separated later. It is added to this run.</Txt>
+    <Sheet title={t`More oil drawn off`} open onClose={onClose} onSubmit={save}>
+      <Txt>{t`Oil that separated later. It is added to this run.`}</Txt>
       <NumberField
-        label="Oil"
+        label={t`Oil`}
         value={amount}
         onChange={setAmount}
         choices={choices}
         problem={tried && !read.ok ? read.problem : undefined}
         required
       />
-      <Button label="Add it" onPress={save} />
+      <Button label={t`Add it`} onPress={save} />
     </Sheet>
   );
 }

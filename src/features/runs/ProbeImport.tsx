@@ -11,6 +11,7 @@ import {
   type ColumnMatch,
   type ProbeReading,
 } from "@/exchange/probeCsv";
+import { t } from "@/language/t";
 import { channels } from "@/messages/instrumentMessages";
 import type { Run } from "@/records/run";
 import type { RunState } from "@/logbook/run/runState";
@@ -47,7 +48,7 @@ export function ProbeImport({ run, state, onKept }: Props) {
   async function choose(file: File) {
     setProblem(undefined);
     if (file.size > mostCsvBytes) {
-      setProblem(`${file.name} is larger than 40 MB. Cut it to this run's hours.`);
+      setProblem(t`${file.name} is larger than 40 MB. Cut it to this run's hours.`);
       return;
     }
     setReading(true);
@@ -55,24 +56,24 @@ export function ProbeImport({ run, state, onKept }: Props) {
       const parsed = await parseCsv(await file.text());
       if (parsed.header.length < 2 || parsed.rows.length === 0)
         setProblem(
-          `${file.name} has no table: a header row and columns are needed. Nothing was changed.`,
+          t`${file.name} has no table: a header row and columns are needed. Nothing was changed.`,
         );
       else setTable(parsed);
     } catch {
-      setProblem(`${file.name} could not be read as a table. Nothing was changed.`);
+      setProblem(t`${file.name} could not be read as a table. Nothing was changed.`);
     }
     setReading(false);
   }
 
   return (
     <Card className="no-print gap-2">
-      <Txt variant="heading">A probe’s own log</Txt>
-      <Txt variant="small">A CSV file with a time column and temperatures or a mass.</Txt>
+      <Txt variant="heading">{t`A probe’s own log`}</Txt>
+      <Txt variant="small">{t`A CSV file with a time column and temperatures or a mass.`}</Txt>
       {problem ? <Notice severity="error" message={problem} /> : null}
       <View className="flex-row">
         <FileChoice
-          label="Probe log"
-          button={reading ? "Reading…" : "Choose a log"}
+          label={t`Probe log`}
+          button={reading ? t`Reading…` : t`Choose a log`}
           accept=".csv,.tsv,.txt,text/csv"
           size="small"
           disabled={reading}
@@ -93,10 +94,10 @@ export function ProbeImport({ run, state, onKept }: Props) {
 }
 
 const labels: Record<Channel, string> = {
-  head: "Head",
-  outlet: "Outlet",
-  tub: "Tub",
-  distillate: "Distillate, g",
+  head: t`Head`,
+  outlet: t`Outlet`,
+  tub: t`Tub`,
+  distillate: t`Distillate, g`,
 };
 
 /* A run is on the heat for hours. */
@@ -121,13 +122,13 @@ function Match({
   const [refused, setRefused] = useState<string>();
   /* So many days it is sure of: another column may come to others. */
   const [sureOf, setSureOf] = useState<number>();
-  const shift = readNumber(offset, { name: "The offset", min: -1440, max: 1440 });
+  const shift = readNumber(offset, { name: t`The offset`, min: -1440, max: 1440 });
   const zeroAt = state.litAt ?? Date.parse(run.createdAt);
   const read = readProbe(table, match, zeroAt);
   const days = read.ok ? (read.reading.to - read.reading.from) / 86400e3 : 0;
   const asked = days > mostDays && sureOf !== days;
   const columns = [
-    { value: "", label: "not in this log" },
+    { value: "", label: t`not in this log` },
     ...table.header.map((name) => ({ value: name, label: name })),
   ];
   const lines = read.ok
@@ -163,8 +164,8 @@ function Match({
 
   return (
     <Sheet
-      title="Match the columns"
-      intro={`${table.rows.length} rows. How you match them is remembered for logs with this header.`}
+      title={t`Match the columns`}
+      intro={t`${table.rows.length} rows. How you match them is remembered for logs with this header.`}
       open
       onClose={onClose}
     >
@@ -184,17 +185,17 @@ function Match({
         />
       ))}
       <Check
-        label="Temperatures are in °F"
+        label={t`Temperatures are in °F`}
         checked={match.fahrenheit}
         onChange={(fahrenheit) => setMatch({ ...match, fahrenheit })}
       />
       <NumberField
-        label="Move it by"
+        label={t`Move it by`}
         value={offset}
         onChange={setOffset}
         choices={["min"]}
         problem={shift.ok ? undefined : shift.problem}
-        help="Later is more, earlier is less: until its boil is the log's."
+        help={t`Later is more, earlier is less: until its boil is the log's.`}
       />
       {read.ok ? (
         <Card className="gap-1 px-2">
@@ -203,12 +204,15 @@ function Match({
               lines={lines}
               units={preferences.units}
               inWords={lines
-                .map(({ name, series }) => `${name}, ${series.at.length} samples`)
+                .map(({ name, series }) => t`${name}, ${series.at.length} samples`)
                 .join("; ")}
             />
           ) : null}
           <Txt variant="small">
-            {`${lines.map(({ name, series }) => `${name} ${series.at.length}`).join(", ")} samples over ${Math.round((read.reading.to - read.reading.from) / 60000)} min${read.reading.unreadable > 0 ? `; ${read.reading.unreadable} rows without a readable time are left out, the first is row ${read.reading.firstUnreadable}` : ""}${impossibleWords(read.reading)}.`}
+            {read.reading.unreadable > 0
+              ? t`${lines.map(({ name, series }) => `${name} ${series.at.length}`).join(", ")} samples over ${Math.round((read.reading.to - read.reading.from) / 60000)} min. ${read.reading.unreadable} rows without a readable time are left out, the first is row ${read.reading.firstUnreadable ?? ""}.`
+              : t`${lines.map(({ name, series }) => `${name} ${series.at.length}`).join(", ")} samples over ${Math.round((read.reading.to - read.reading.from) / 60000)} min.`}{" "}
+            {impossibleWords(read.reading)}
           </Txt>
         </Card>
       ) : (
@@ -218,10 +222,10 @@ function Match({
         <>
           <Notice
             severity="caution"
-            message={`These rows lie over ${Math.round(days)} days. One run is hardly as long: is another column the time, or are several runs in this file?`}
+            message={t`These rows lie over ${Math.round(days)} days. One run is hardly as long: is another column the time, or are several runs in this file?`}
           />
           <Check
-            label="It is one run all the same"
+            label={t`It is one run all the same`}
             checked={sureOf === days}
             onChange={(sure) => setSureOf(sure ? days : undefined)}
           />
@@ -230,12 +234,12 @@ function Match({
       {refused ? (
         <Notice
           severity="error"
-          message={`Not stored: ${refused}`}
-          remedy="Free some space and try again; the file is unharmed."
+          message={t`Not stored: ${refused}`}
+          remedy={t`Free some space and try again; the file is unharmed.`}
         />
       ) : null}
       <Button
-        label="Bring it in"
+        label={t`Bring it in`}
         disabled={!read.ok || !shift.ok || asked}
         onPress={() => void take()}
       />
@@ -247,8 +251,8 @@ function impossibleWords({ impossible, firstImpossible }: ProbeReading): string 
   if (!firstImpossible) return "";
   const { row, text } = firstImpossible;
   return impossible === 1
-    ? `; “${text}” in row ${row} cannot be true and is left out`
-    : `; ${impossible} values cannot be true and are left out, the first is “${text}” in row ${row}`;
+    ? t`“${text}” in row ${row} cannot be true and is left out.`
+    : t`${impossible} values cannot be true and are left out, the first is “${text}” in row ${row}.`;
 }
 
 /* Preferences keep texts only. */

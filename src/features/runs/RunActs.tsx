@@ -1,6 +1,7 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { leaveRunsOut } from "@/store/acts/severalRuns";
 import { bin } from "@/store/changes";
@@ -24,7 +25,7 @@ export function RunActs({
         <Button
           look="quiet"
           size="small"
-          label="Correct the measures"
+          label={t`Correct the measures`}
           onPress={() => router.push(`/runs/${run.id}/separate`)}
         />
       ) : null}
@@ -33,7 +34,7 @@ export function RunActs({
         <Button
           look="quiet"
           size="small"
-          label="Correct the log"
+          label={t`Correct the log`}
           onPress={() => router.push(`/runs/${run.id}/watch`)}
         />
       ) : null}
@@ -42,16 +43,16 @@ export function RunActs({
           look="quiet"
           size="small"
           leaves
-          label={run.notToLearn ? "Count in again" : "Leave out of learning"}
+          label={run.notToLearn ? t`Count in again` : t`Leave out of learning`}
           onPress={() => dispatch(leaveRunsOut([run.id], !run.notToLearn))}
         />
       ) : null}
       <Button
         look="quiet"
         size="small"
-        label="Delete run"
+        label={t`Delete run`}
         onPress={() => {
-          dispatch(bin(`Run ${run.number} deleted.`, [run]));
+          dispatch(bin(t`Run ${run.number} deleted.`, [run]));
           router.replace("/runs");
         }}
       />

@@ -2,6 +2,7 @@ import { View } from "react-native";
 import { showTime } from "@/core/units/dates";
 import type { UnitSystem } from "@/core/units/units";
 import type { ShownAttachment } from "@/exchange/useAttachments";
+import { t } from "@/language/t";
 import type { RunState } from "@/logbook/run/runState";
 import { AttachmentView } from "@/ui/attachments/AttachmentView";
 import { Card } from "@/ui/primitives/Card";
@@ -19,8 +20,8 @@ interface Props {
 export function RunLog({ entries, attachments, units }: Props) {
   return (
     <Card className="gap-1">
-      <Txt variant="heading">Log</Txt>
-      {entries.length === 0 ? <Txt variant="small">Nothing is written down yet.</Txt> : null}
+      <Txt variant="heading">{t`Log`}</Txt>
+      {entries.length === 0 ? <Txt variant="small">{t`Nothing is written down yet.`}</Txt> : null}
       {entries.map((entry) => {
         const { what, detail } = logLine(entry, units);
         return (

@@ -1,8 +1,9 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import type { CraftStop } from "@/core/plan/warning";
-import { counted, showDuration, showMass, showVolume, words } from "@/core/units/format";
+import { showDuration, showMass, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { plural, t } from "@/language/t";
 import type { doubtfulLog } from "@/logbook/run/doubtfulLog";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import type { Run } from "@/records/run";
@@ -31,14 +32,14 @@ export function RunNotices({ summary: { run }, doubt, units }: Props) {
       {run.notToLearn ? (
         <Notice
           severity="note"
-          message="This run is left out of learning."
-          remedy="It teaches the plan nothing, and stands in no best or average of its plant."
+          message={t`This run is left out of learning.`}
+          remedy={t`It teaches the plan nothing, and stands in no best or average of its plant.`}
         />
       ) : null}
       {run.told ? <ToldAfterwards run={run} units={units} /> : null}
       {run.plan.reasons ? (
         <Card className="gap-1">
-          <Txt variant="heading">Done on purpose</Txt>
+          <Txt variant="heading">{t`Done on purpose`}</Txt>
           {Object.entries(run.plan.reasons).map(([code, reason]) => (
             <Txt
               key={code}
@@ -53,16 +54,16 @@ export function RunNotices({ summary: { run }, doubt, units }: Props) {
             severity="caution"
             message={
               doubt.overlong
-                ? `By this log it was on the heat for ${counted(Math.round(doubt.minutes / 1440), "day")} after the first drop. Was its heat off noted too late?`
-                : `By this log ${words(showVolume(doubt.hydrosolMl, units))} came within ${showDuration(doubt.minutes)} of the first drop. Was the first drop noted too late?`
+                ? t`By this log it was on the heat for ${plural(Math.round(doubt.minutes / 1440), { one: "# day", other: "# days" })} after the first drop. Was its heat off noted too late?`
+                : t`By this log ${words(showVolume(doubt.hydrosolMl, units))} came within ${showDuration(doubt.minutes)} of the first drop. Was the first drop noted too late?`
             }
             remedy={
               doubt.overlong
-                ? "A run of more than two days teaches the plan nothing."
-                : "Until you have said so, this run teaches the plan nothing."
+                ? t`A run of more than two days teaches the plan nothing.`
+                : t`Until you have said so, this run teaches the plan nothing.`
             }
             action={{
-              label: "Correct the log",
+              label: t`Correct the log`,
               onPress: () => router.push(`/runs/${run.id}/watch`),
             }}
           />
@@ -70,10 +71,10 @@ export function RunNotices({ summary: { run }, doubt, units }: Props) {
             <Button
               look="quiet"
               size="small"
-              label="The log is right"
+              label={t`The log is right`}
               onPress={() =>
                 dispatch(
-                  changeRun(run.id, (now) => ({ ...now, confirmed: true }), "The log is right."),
+                  changeRun(run.id, (now) => ({ ...now, confirmed: true }), t`The log is right.`),
                 )
               }
             />
@@ -89,17 +90,17 @@ function ToldAfterwards({ run: { told, stopped, plan }, units }: { run: Run; uni
   const between = plan.chargeBetweenG;
   const facts = [
     told === "withoutClock"
-      ? "The time of day is not known. The first drop is shown as 12:00; only durations are right."
+      ? t`The time of day is not known. The first drop is shown as 12:00; only durations are right.`
       : undefined,
     between
-      ? `The plant was not weighed: ${words(showMass(between.low, units))} to ${words(showMass(between.high, units))} is an estimate, and so is the yield per weight.`
+      ? t`The plant was not weighed: ${words(showMass(between.low, units))} to ${words(showMass(between.high, units))} is an estimate, and so is the yield per weight.`
       : undefined,
-    stopped ? `It was stopped so: ${pastStopWords[stopped].toLowerCase()}.` : undefined,
+    stopped ? t`It was stopped so: ${pastStopWords[stopped].toLowerCase()}.` : undefined,
   ].filter((fact) => fact !== undefined);
   return (
     <Notice
       severity="note"
-      message="This run was entered afterwards."
+      message={t`This run was entered afterwards.`}
       remedy={facts.length > 0 ? facts.join(" ") : undefined}
     />
   );

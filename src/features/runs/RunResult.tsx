@@ -12,6 +12,7 @@ import {
 } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { usualDropsPerMl } from "@/core/yield/convert";
+import { t } from "@/language/t";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
@@ -41,17 +42,17 @@ export function RunResult({ summary, others, units }: Props) {
         <View className="flex-row flex-wrap gap-3">
           <Tile
             wash="oil"
-            label="Oil"
-            value={{ text: "open", unit: "" }}
-            detail="not measured yet"
+            label={t`Oil`}
+            value={{ text: t`open`, unit: "" }}
+            detail={t`not measured yet`}
           />
           <HydrosolTile summary={summary} units={units} />
         </View>
         <Notice
           severity="note"
-          message="The oil is not measured yet: this run has no yield, and teaches nothing until then."
+          message={t`The oil is not measured yet: this run has no yield, and teaches nothing until then.`}
           action={{
-            label: "Measure the oil",
+            label: t`Measure the oil`,
             onPress: () => router.push(`/runs/${run.id}/separate`),
           }}
         />
@@ -62,15 +63,15 @@ export function RunResult({ summary, others, units }: Props) {
       <View className="flex-row flex-wrap gap-3">
         <Tile
           wash="oil"
-          label="Oil"
+          label={t`Oil`}
           value={showOil(result.oilMl)}
-          detail={`expected ${showRange(run.plan.forecast.visibleMl.p10, run.plan.forecast.visibleMl.p90)} mL`}
+          detail={t`expected ${showRange(run.plan.forecast.visibleMl.p10, run.plan.forecast.visibleMl.p90)} mL`}
         />
         <HydrosolTile summary={summary} units={units} />
         <Tile
-          label="Yield"
+          label={t`Yield`}
           value={showYield(result.mlPerKg, units)}
-          detail={`${significant(result.percentMass, 2)} % w/w`}
+          detail={t`${significant(result.percentMass, 2)} % w/w`}
         />
       </View>
       <Card>
@@ -78,32 +79,34 @@ export function RunResult({ summary, others, units }: Props) {
           expected={run.plan.forecast.visibleMl}
           measured={result.oilMl}
           unit="mL"
-          inWords={`Measured ${words(showOil(result.oilMl))}; likely was ${showRange(run.plan.forecast.visibleMl.p10, run.plan.forecast.visibleMl.p90)} mL.`}
+          inWords={t`Measured ${words(showOil(result.oilMl))}; likely was ${showRange(run.plan.forecast.visibleMl.p10, run.plan.forecast.visibleMl.p90)} mL.`}
         />
       </Card>
       <Card>
         <Facts
           facts={[
             [
-              "On dry matter",
-              `${words(showYield(result.mlPerKgDry, units))} · ${significant(result.percentMassDry, 2)} % w/w`,
+              t`On dry matter`,
+              t`${words(showYield(result.mlPerKgDry, units))} · ${significant(result.percentMassDry, 2)} % w/w`,
             ],
-            ["By volume", `${significant(result.percentVolume, 2)} % v/w`],
+            [t`By volume`, t`${significant(result.percentVolume, 2)} % v/w`],
             [
-              "Oil by weight",
-              `${words(showMass(result.oilG, units))}, ${Math.round(result.oilMl * dropsPerMl)} drops`,
+              t`Oil by weight`,
+              t`${words(showMass(result.oilG, units))}, ${Math.round(result.oilMl * dropsPerMl)} drops`,
             ],
             [
-              "Poured together",
+              t`Poured together`,
               state.result?.pool &&
-                `with ${state.result.pool.runIds.length - 1} more, shared by ${state.result.pool.by === "charge" ? "charge" : "forecast"}`,
+                (state.result.pool.by === "charge"
+                  ? t`with ${state.result.pool.runIds.length - 1} more, shared by charge`
+                  : t`with ${state.result.pool.runIds.length - 1} more, shared by forecast`),
             ],
-            ["Look", state.result?.look],
-            ["Smell", state.result?.smell],
-            ["Hydrosol looks", state.result?.hydrosolLook],
-            ["Hydrosol smells", state.result?.hydrosolSmell],
+            [t`Look`, state.result?.look],
+            [t`Smell`, state.result?.smell],
+            [t`Hydrosol looks`, state.result?.hydrosolLook],
+            [t`Hydrosol smells`, state.result?.hydrosolSmell],
             ["pH", state.result?.ph === undefined ? undefined : fixed(state.result.ph, 1)],
-            ["Note", state.result?.note],
+            [t`Note`, state.result?.note],
           ]}
         />
         <Explained terms={["v/w", "w/w", "dryMatter"]} />
@@ -120,12 +123,12 @@ function HydrosolTile({ summary, units }: { summary: RunSummary; units: UnitSyst
   return (
     <Tile
       wash="dew"
-      label="Hydrosol"
-      value={kept === undefined ? { text: "open", unit: "" } : showVolume(kept, units)}
+      label={t`Hydrosol`}
+      value={kept === undefined ? { text: t`open`, unit: "" } : showVolume(kept, units)}
       detail={
         kept === undefined
-          ? "not measured yet"
-          : `${significant(kept / run.plan.chargeG, 2)} : 1 to plant`
+          ? t`not measured yet`
+          : t`${significant(kept / run.plan.chargeG, 2)} : 1 to plant`
       }
     />
   );

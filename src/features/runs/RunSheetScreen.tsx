@@ -3,6 +3,7 @@ import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { showOil, showVolume, words } from "@/core/units/format";
 import { showDayLong } from "@/core/units/dates";
+import { t } from "@/language/t";
 import { costOfRun, costSum } from "@/logbook/shelf/costs";
 import { showMoney } from "@/core/units/money";
 import { lotWords } from "@/words/lotWords";
@@ -62,25 +63,25 @@ export function RunSheetScreen({ run }: { run: Run }) {
   return (
     <Screen
       title={plantName}
-      pageTitle={`${plantName}, run ${run.number}`}
+      pageTitle={t`${plantName}, run ${run.number}`}
       oneSheet
-      over={`Run ${run.number} · ${showDayLong(summary.at)} · ${run.stillName}`}
-      back={{ href: "/runs", label: "Runs" }}
+      over={t`Run ${run.number} · ${showDayLong(summary.at)} · ${run.stillName}`}
+      back={{ href: "/runs", label: t`Runs` }}
       actions={
         <>
           <Button
             look="quiet"
             size="small"
-            label="Again"
-            hint="Again: plan a run like this"
+            label={t`Again`}
+            hint={t`Again: plan a run like this`}
             onPress={again}
           />
           {result ? (
             <Button
               look="quiet"
               size="small"
-              label="Compare"
-              hint="Compare: this run with another"
+              label={t`Compare`}
+              hint={t`Compare: this run with another`}
               onPress={() => router.push(`/runs/compare?ids=${run.id}`)}
             />
           ) : null}
@@ -120,12 +121,12 @@ export function RunSheetScreen({ run }: { run: Run }) {
             <Row
               href={`/runs/learn?trial=${place.trial.id}`}
               title={place.trial.question}
-              detail={`Trial: “${place.side === "a" ? place.trial.a : place.trial.b}”`}
+              detail={t`Trial: “${place.side === "a" ? place.trial.a : place.trial.b}”`}
             />
           ) : null}
           <RunLog entries={state.entries} attachments={attachments.items} units={units} />
           <AttachmentsCard
-            name={`Run ${run.number}`}
+            name={t`Run ${run.number}`}
             {...attachments}
             items={attachments.items.filter(({ entryId }) => entryId === undefined)}
           />
@@ -134,7 +135,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
             <Facts
               facts={[
                 ...planFacts(summary, units, plantBook),
-                ["It cost", cost > 0 ? showMoney(cost, preferences.prices?.currency) : undefined],
+                [t`It cost`, cost > 0 ? showMoney(cost, preferences.prices?.currency) : undefined],
               ]}
             />
           </Card>
@@ -143,11 +144,11 @@ export function RunSheetScreen({ run }: { run: Run }) {
               <Row
                 href={`/bench/plants/${plant.id}`}
                 title={plant.name}
-                detail={`The plant: ${plant.part}`}
+                detail={t`The plant: ${plant.part}`}
               />
             ) : null}
             {still && !still.deletedAt ? (
-              <Row href={`/bench/stills/${still.id}`} title={still.name} detail="The still" />
+              <Row href={`/bench/stills/${still.id}`} title={still.name} detail={t`The still`} />
             ) : null}
           </View>
           <RunActs summary={summary} units={units} />
@@ -162,7 +163,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
       )}
       {lots.length > 0 ? (
         <View className="gap-2">
-          <Txt variant="heading">On the shelf</Txt>
+          <Txt variant="heading">{t`On the shelf`}</Txt>
           {lots.map((lot) => (
             <Row
               key={lot.id}
@@ -178,8 +179,8 @@ export function RunSheetScreen({ run }: { run: Run }) {
 }
 
 function nextStep({ state }: RunSummary): { label: string; to: string } | undefined {
-  if (state.phase === "ready") return { label: "To the checklist", to: "ready" };
-  if (state.phase === "settling") return { label: "Separate and measure", to: "separate" };
+  if (state.phase === "ready") return { label: t`To the checklist`, to: "ready" };
+  if (state.phase === "settling") return { label: t`Separate and measure`, to: "separate" };
   if (state.phase === "done") return undefined;
-  return { label: "Back to the still", to: "watch" };
+  return { label: t`Back to the still`, to: "watch" };
 }

@@ -11,20 +11,21 @@ import {
 } from "@/core/units/format";
 import { showDay } from "@/core/units/dates";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { Card } from "@/ui/primitives/Card";
 import type { SortKey } from "./findRuns";
 import { phaseInShort } from "@/words/runWords";
 
 const columns: { key: SortKey; label: string; end?: boolean; flex: string }[] = [
-  { key: "number", label: "Run", flex: "flex-[0.5]" },
-  { key: "at", label: "Heat on", flex: "flex-[1]" },
-  { key: "plant", label: "Plant", flex: "flex-[1.5]" },
-  { key: "charge", label: "Charge", end: true, flex: "flex-[0.9]" },
-  { key: "minutes", label: "Minutes", end: true, flex: "flex-[0.7]" },
-  { key: "hydrosol", label: "Hydrosol", end: true, flex: "flex-[0.9]" },
-  { key: "oil", label: "Oil", end: true, flex: "flex-[0.8]" },
-  { key: "yield", label: "Yield", end: true, flex: "flex-[0.8]" },
+  { key: "number", label: t`Run`, flex: "flex-[0.5]" },
+  { key: "at", label: t`Heat on`, flex: "flex-[1]" },
+  { key: "plant", label: t`Plant`, flex: "flex-[1.5]" },
+  { key: "charge", label: t`Charge`, end: true, flex: "flex-[0.9]" },
+  { key: "minutes", label: t`Minutes`, end: true, flex: "flex-[0.7]" },
+  { key: "hydrosol", label: t`Hydrosol`, end: true, flex: "flex-[0.9]" },
+  { key: "oil", label: t`Oil`, end: true, flex: "flex-[0.8]" },
+  { key: "yield", label: t`Yield`, end: true, flex: "flex-[0.8]" },
 ];
 
 interface TableProps {
@@ -38,7 +39,7 @@ interface TableProps {
 export function RunTable({ runs, units, sort, onSort }: TableProps) {
   return (
     <Card className="px-2 py-2">
-      <View role="table" aria-label="Runs">
+      <View role="table" aria-label={t`Runs`}>
         <View role="row" className="flex-row border-b border-line">
           {columns.map(({ key, label, end, flex }) => (
             <View

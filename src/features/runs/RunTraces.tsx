@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import type { Channel } from "@/core/practice/virtualStill";
 import type { Series } from "@/core/statistics/thin";
+import { t } from "@/language/t";
 import { channels } from "@/messages/instrumentMessages";
 import type { SampleChunk } from "@/records/sampleChunk";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
@@ -31,13 +32,13 @@ export function RunTraces({ runId, edition }: { runId: string; edition: number }
   if (lines.length === 0) return null;
   return (
     <Card className="gap-2 px-2">
-      <Txt variant="heading" className="px-2">
-        What the probe saw
-      </Txt>
+      <Txt variant="heading" className="px-2">{t`What the probe saw`}</Txt>
       <Traces
         lines={lines}
         units={units}
-        inWords={lines.map(({ name, series }) => `${name}: ${series.at.length} samples`).join("; ")}
+        inWords={lines
+          .map(({ name, series }) => t`${name}: ${series.at.length} samples`)
+          .join("; ")}
       />
     </Card>
   );

@@ -2,10 +2,11 @@ import { useRouter } from "expo-router";
 import { useDeferredValue, useMemo, useState } from "react";
 import { View } from "react-native";
 import { isoDay, showDay } from "@/core/units/dates";
-import { counted, showMass, showOil, showYield, words } from "@/core/units/format";
+import { showMass, showOil, showYield, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { runsCsv } from "@/exchange/csv";
 import { handOver } from "@/exchange/download";
+import { plural, t } from "@/language/t";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences, selectRuns } from "@/store/selectors";
@@ -56,39 +57,36 @@ export function RunsScreen() {
   if (runs.length === 0) {
     return (
       <Screen
-        title="Runs"
-        footer={<Button label="Plan a run" onPress={() => router.push("/plan")} />}
+        title={t`Runs`}
+        footer={<Button label={t`Plan a run`} onPress={() => router.push("/plan")} />}
         actions={<EnterPast />}
       >
         <Card className="gap-2">
-          <Txt variant="heading">No runs yet</Txt>
-          <Txt>
-            Every charge you distil stands here with its times, its yield and what you noted: the
-            book you will plan from next year.
-          </Txt>
+          <Txt variant="heading">{t`No runs yet`}</Txt>
+          <Txt>{t`Every charge you distil stands here with its times, its yield and what you noted: the book you will plan from next year.`}</Txt>
         </Card>
       </Screen>
     );
   }
   return (
     <Screen
-      title="Runs"
+      title={t`Runs`}
       actions={
         <>
           <EnterPast />
           <Button
-            label="Learn"
-            hint="Learn: compare, trials, blind sniffs, what you know now"
+            label={t`Learn`}
+            hint={t`Learn: compare, trials, blind sniffs, what you know now`}
             look="quiet"
             size="small"
             onPress={() => router.push("/runs/learn")}
           />
           <MoreActions
-            title="More of the runs"
+            title={t`More of the runs`}
             actions={[
-              { label: "Several at once", opens: true, act: () => setSeveral(true) },
+              { label: t`Several at once`, opens: true, act: () => setSeveral(true) },
               {
-                label: "Save as CSV",
+                label: t`Save as CSV`,
                 act: () =>
                   void handOver(
                     `sereno-runs-${isoDay(new Date())}.csv`,
@@ -99,11 +97,11 @@ export function RunsScreen() {
             ]}
           >
             <Choice
-              label="Order"
+              label={t`Order`}
               shown
               options={[
-                { value: "down", label: "Highest first" },
-                { value: "up", label: "Lowest first" },
+                { value: "down", label: t`Highest first` },
+                { value: "up", label: t`Lowest first` },
               ]}
               value={sort.down ? "down" : "up"}
               onChange={(way) => setSort({ key: sort.key, down: way === "down" })}
@@ -116,11 +114,11 @@ export function RunsScreen() {
       <View className="flex-row items-end gap-3">
         <View className="min-w-0 flex-[3]">
           <TextField
-            label="Find"
+            label={t`Find`}
             shortcut="/"
             value={query}
             onChange={setQuery}
-            placeholder={wide ? "plant, still, month, note, run number" : "plant, still, note"}
+            placeholder={wide ? t`plant, still, month, note, run number` : t`plant, still, note`}
           />
         </View>
         {wide ? null : (
@@ -134,7 +132,7 @@ export function RunsScreen() {
           </View>
         )}
       </View>
-      <Choice label="Which runs" options={filterWords} value={which} onChange={setWhich} />
+      <Choice label={t`Which runs`} options={filterWords} value={which} onChange={setWhich} />
       <SavedSearches
         {...searches}
         now={{ text: query, filter: which, sort: sort.key, down: sort.down }}
@@ -151,14 +149,14 @@ export function RunsScreen() {
         <Txt
           variant="label"
           role="status"
-        >{`Reading the logbook: ${counted(later, "run")} to come.`}</Txt>
+        >{t`Reading the logbook: ${plural(later, { one: "# run", other: "# runs" })} to come.`}</Txt>
       ) : null}
       {found.length === 0 ? (
         <Card>
           <Txt>
             {searched
-              ? `Nothing matches “${searched}”. Try a plant, a still or a month.`
-              : "No run is like that."}
+              ? t`Nothing matches “${searched}”. Try a plant, a still or a month.`
+              : t`No run is like that.`}
           </Txt>
         </Card>
       ) : wide ? (
@@ -178,7 +176,7 @@ export function RunsScreen() {
       {found.length > shown ? (
         <Button
           look="quiet"
-          label={`Show more of ${found.length}`}
+          label={t`Show more of ${found.length}`}
           onPress={() => setShown(shown + pageSize)}
         />
       ) : null}
@@ -190,7 +188,7 @@ function EnterPast() {
   const router = useRouter();
   return (
     <Button
-      label="Enter a past run"
+      label={t`Enter a past run`}
       look="quiet"
       size="small"
       onPress={() => router.push("/runs/past")}
@@ -206,24 +204,24 @@ const filters = {
 } satisfies Record<string, (summary: RunSummary) => boolean>;
 type Filter = keyof typeof filters;
 const filterWords: { value: Filter; label: string }[] = [
-  { value: "all", label: "All" },
-  { value: "open", label: "Not finished" },
-  { value: "measured", label: "Measured" },
+  { value: "all", label: t`All` },
+  { value: "open", label: t`Not finished` },
+  { value: "measured", label: t`Measured` },
 ];
 const sortWords: { value: SortKey; label: string }[] = [
-  { value: "number", label: "Number" },
-  { value: "at", label: "Day" },
-  { value: "plant", label: "Plant" },
-  { value: "charge", label: "Charge" },
-  { value: "oil", label: "Oil" },
-  { value: "yield", label: "Yield" },
+  { value: "number", label: t`Number` },
+  { value: "at", label: t`Day` },
+  { value: "plant", label: t`Plant` },
+  { value: "charge", label: t`Charge` },
+  { value: "oil", label: t`Oil` },
+  { value: "yield", label: t`Yield` },
 ];
 
 /* A wide table sorts by these as well. */
 const columnWords: { value: SortKey; label: string }[] = [
   ...sortWords,
-  { value: "minutes", label: "Time" },
-  { value: "hydrosol", label: "Hydrosol" },
+  { value: "minutes", label: t`Time` },
+  { value: "hydrosol", label: t`Hydrosol` },
 ];
 
 function RunRow({ summary, units }: { summary: RunSummary; units: UnitSystem }) {
@@ -239,7 +237,7 @@ function RunRow({ summary, units }: { summary: RunSummary; units: UnitSystem }) 
             {result
               ? words(showOil(result.oilMl))
               : summary.state.result
-                ? "oil open"
+                ? t`oil open`
                 : phaseInShort(summary.state)}
           </Txt>
           {result ? <Txt variant="small">{words(showYield(result.mlPerKg, units))}</Txt> : null}

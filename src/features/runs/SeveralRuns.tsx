@@ -1,6 +1,7 @@
 import { useRouter } from "expo-router";
 import { showDay } from "@/core/units/dates";
 import { showOil, words } from "@/core/units/format";
+import { t } from "@/language/t";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { binRuns, leaveRunsOut } from "@/store/acts/severalRuns";
 import { useAppDispatch } from "@/store/hooks";
@@ -22,33 +23,33 @@ export function SeveralRuns({ runs, onClose }: Props) {
   const router = useRouter();
   return (
     <ActOnSeveral
-      one="run"
+      none={t`Tick at least one run.`}
       items={runs.map(({ run, plantName, at, result, state }) => ({
         id: run.id,
         label: `${run.number} · ${plantName}`,
         detail: [
           showDay(at),
           result ? words(showOil(result.oilMl)) : phaseInShort(state),
-          run.notToLearn ? "left out of learning" : undefined,
+          run.notToLearn ? t`left out of learning` : undefined,
         ]
           .filter(Boolean)
           .join(" · "),
       }))}
       acts={[
         {
-          label: "Compare",
+          label: t`Compare`,
           act: (ids) => {
             if (ids.length < 2 || ids.length > mostBeside)
-              return { ok: false, problem: `tick 2 to ${mostBeside} runs to compare` };
+              return { ok: false, problem: t`tick 2 to ${mostBeside} runs to compare` };
             router.push(`/runs/compare?ids=${ids.join(",")}`);
             return { ok: true };
           },
         },
-        { label: "Leave out of learning", act: (ids) => dispatch(leaveRunsOut(ids, true)) },
-        { label: "Count in again", act: (ids) => dispatch(leaveRunsOut(ids, false)) },
+        { label: t`Leave out of learning`, act: (ids) => dispatch(leaveRunsOut(ids, true)) },
+        { label: t`Count in again`, act: (ids) => dispatch(leaveRunsOut(ids, false)) },
         {
-          label: "Delete",
-          hint: "Delete: the ticked runs",
+          label: t`Delete`,
+          hint: t`Delete: the ticked runs`,
           act: (ids) => dispatch(binRuns(ids)),
         },
       ]}

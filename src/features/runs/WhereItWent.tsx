@@ -1,6 +1,7 @@
 import { showOil, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { waterFlows } from "@/core/yield/flows";
+import { t } from "@/language/t";
 import { explainedRun, flowsOfRun } from "@/logbook/run/afterRun";
 import { standing } from "@/logbook/run/standing";
 import type { RunSummary } from "@/logbook/run/runSummary";
@@ -27,19 +28,19 @@ export function WhereItWent({ summary, others, units }: Props) {
   const explained = explainedRun(summary, book);
   const oil = (ml: number) => words(showOil(ml));
   const bands = [
-    { label: "in hand", amount: flows.inHandMl, colour: "var(--oil)" },
+    { label: t`in hand`, amount: flows.inHandMl, colour: "var(--oil)" },
     {
-      label: "not found, though the plan saw it",
+      label: t`not found, though the plan saw it`,
       amount: flows.missingMl,
       colour: "var(--oil)",
       unknown: true,
     },
-    { label: "dissolved in the hydrosol", amount: flows.dissolvedMl, colour: "var(--dew)" },
-    { label: "haze that never settles", amount: flows.hazeMl, colour: "var(--dew)" },
-    { label: "on glass and tubes", amount: flows.onGlassMl, colour: "var(--soft)" },
-    { label: "not caught", amount: flows.vapourMl, colour: "var(--ember)" },
+    { label: t`dissolved in the hydrosol`, amount: flows.dissolvedMl, colour: "var(--dew)" },
+    { label: t`haze that never settles`, amount: flows.hazeMl, colour: "var(--dew)" },
+    { label: t`on glass and tubes`, amount: flows.onGlassMl, colour: "var(--soft)" },
+    { label: t`not caught`, amount: flows.vapourMl, colour: "var(--ember)" },
     {
-      label: "left in the plant",
+      label: t`left in the plant`,
       amount: flows.leftMl,
       colour: "var(--leaf)",
       unknown: !flows.fromMeasured,
@@ -50,77 +51,77 @@ export function WhereItWent({ summary, others, units }: Props) {
   return (
     <>
       <Card className="gap-3">
-        <Txt variant="heading">Where the oil went</Txt>
+        <Txt variant="heading">{t`Where the oil went`}</Txt>
         <Flows
-          whole={`${oil(flows.plantMl)} in the plant`}
+          whole={t`${oil(flows.plantMl)} in the plant`}
           colour="var(--leaf)"
           flows={bands}
           inWords={bands.map(({ text, label }) => `${text} ${label}`).join(", ")}
         />
         <Txt variant="small">
           {flows.fromMeasured
-            ? "What is in hand is measured; the rest follows from it by the model."
+            ? t`What is in hand is measured; the rest follows from it by the model.`
             : result.oilMl > 0
-              ? "You have more oil than this much steam should bring over. The rest is estimated from the plan."
-              : "No oil to calculate from. The plant is assumed to hold what the plan assumed."}
+              ? t`You have more oil than this much steam should bring over. The rest is estimated from the plan.`
+              : t`No oil to calculate from. The plant is assumed to hold what the plan assumed.`}
         </Txt>
       </Card>
       <Card className="gap-3">
-        <Txt variant="heading">What explains it</Txt>
+        <Txt variant="heading">{t`What explains it`}</Txt>
         <Txt>{standing(summary, others)}</Txt>
         {explained.length === 0 ? (
-          <Txt variant="small">It went as planned: nothing in the log needs explaining.</Txt>
+          <Txt variant="small">{t`It went as planned: nothing in the log needs explaining.`}</Txt>
         ) : (
           <Facts
             facts={explained.map(({ reason, ml, inPlan }) => [
               reasonWords[reason],
               ml === undefined
-                ? "cannot be told in mL"
-                : `${ml < 0 ? "−" : "+"}${oil(Math.abs(ml))}${inPlan ? ", already in the plan" : ""}`,
+                ? t`cannot be told in mL`
+                : signed(oil(Math.abs(ml)), ml < 0, inPlan),
             ])}
           />
         )}
       </Card>
       <Card className="gap-3">
-        <Txt variant="heading">Where the water went</Txt>
+        <Txt variant="heading">{t`Where the water went`}</Txt>
         <Flows
-          whole={`${volume(water.inMl)} in the pot`}
+          whole={t`${volume(water.inMl)} in the pot`}
           colour="var(--dew)"
           flows={[
             ...water.jarsMl.map((amount, i) => ({
-              label: water.jarsMl.length > 1 ? `in jar ${i + 1}` : "of hydrosol",
+              label: water.jarsMl.length > 1 ? t`in jar ${i + 1}` : t`of hydrosol`,
               amount,
               colour: "var(--dew)",
               text: volume(amount),
             })),
             {
-              label: "left in the pot",
+              label: t`left in the pot`,
               amount: water.potMl,
               colour: "var(--dew)",
               text: volume(water.potMl),
               unknown: true,
             },
             {
-              label: "in and on the plant",
+              label: t`in and on the plant`,
               amount: water.plantMl,
               colour: "var(--leaf)",
               text: volume(water.plantMl),
               unknown: true,
             },
             {
-              label: "lost",
+              label: t`lost`,
               amount: water.lostMl,
               colour: "var(--ember)",
               text: volume(water.lostMl),
               unknown: true,
             },
           ]}
-          inWords={`${volume(water.inMl)} went in; ${volume(water.jarsMl.reduce((a, b) => a + b, 0))} are in jars, about ${volume(water.potMl)} stayed in the pot, ${volume(water.plantMl)} in the plant, ${volume(water.lostMl)} are lost.`}
+          inWords={t`${volume(water.inMl)} went in; ${volume(water.jarsMl.reduce((a, b) => a + b, 0))} are in jars, about ${volume(water.potMl)} stayed in the pot, ${volume(water.plantMl)} in the plant, ${volume(water.lostMl)} are lost.`}
         />
-        <Txt variant="small">Striped: estimated, not measured.</Txt>
+        <Txt variant="small">{t`Striped: estimated, not measured.`}</Txt>
       </Card>
       {run.plan.edition === 3 ? null : (
-        <Txt variant="small">Calculated by today&apos;s model, not by the one of its plan.</Txt>
+        <Txt variant="small">{t`Calculated by today's model, not by the one of its plan.`}</Txt>
       )}
     </>
   );
@@ -139,4 +140,10 @@ function waterOf({ run, state, result }: RunSummary) {
     heldMl:
       method === "cohobation" ? 0 : Math.max(0, waterMl - (forecast.spendableMl ?? 0) - dryLineMl),
   });
+}
+
+/* "+1.2 mL, already in the plan" */
+function signed(amount: string, less: boolean, inPlan = false): string {
+  const shown = `${less ? "−" : "+"}${amount}`;
+  return inPlan ? t`${shown}, already in the plan` : shown;
 }

@@ -1,4 +1,5 @@
 import { isoDay, showDay, showDayLong } from "@/core/units/dates";
+import { t } from "@/language/t";
 import type { RunSummary } from "@/logbook/run/runSummary";
 
 export type SortKey =
@@ -49,7 +50,7 @@ function searchText({ run, plantName, at, state }: RunSummary): string {
   const notes = state.entries.map(({ note }) => note ?? "");
   const result = state.result ? [state.result.look, state.result.smell] : [];
   return [
-    `run ${run.number}`,
+    t`run ${run.number}`,
     plantName,
     run.state,
     run.stillName,

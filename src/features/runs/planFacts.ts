@@ -1,5 +1,6 @@
 import { showDuration, showMass, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { methodWords } from "@/words/methodWords";
@@ -13,33 +14,37 @@ export function planFacts(
   const { plan } = run;
   const sinceLit = (to?: number) =>
     state.litAt !== undefined && to !== undefined
-      ? `${showDuration((to - state.litAt) / 60000)} after heat on`
-      : "not yet";
+      ? t`${showDuration((to - state.litAt) / 60000)} after heat on`
+      : t`not yet`;
   return [
     [
-      "Charge",
-      `${words(showMass(plan.chargeG, units))}, ${run.state} ${plantBook.byId(run.plantId)?.part ?? ""}, ${plan.charge} of ${plan.charges}`,
+      t`Charge`,
+      t`${words(showMass(plan.chargeG, units))}, ${run.state} ${plantBook.byId(run.plantId)?.part ?? ""}, ${plan.charge} of ${plan.charges}`,
     ],
-    ["Method", `${methodWords[plan.method]}, ${words(showVolume(plan.waterMl, units))} of water`],
-    ["Forecast", editionWords(plan)],
+    [t`Method`, t`${methodWords[plan.method]}, ${words(showVolume(plan.waterMl, units))} of water`],
+    [t`Forecast`, editionWords(plan)],
     [
-      "Boiling",
-      `${sinceLit(state.boilingAt)}; planned ${showDuration(plan.forecast.minutesToBoil)}`,
-    ],
-    [
-      "First drop",
-      `${sinceLit(state.firstDropAt)}; planned ${showDuration(plan.forecast.minutesToFirstDrop)}`,
+      t`Boiling`,
+      t`${sinceLit(state.boilingAt)}; planned ${showDuration(plan.forecast.minutesToBoil)}`,
     ],
     [
-      "On the drip",
-      `${minutesFromFirstDrop === undefined ? "not over yet" : showDuration(minutesFromFirstDrop)}; planned ${showDuration(plan.forecast.runMinutes)}`,
+      t`First drop`,
+      t`${sinceLit(state.firstDropAt)}; planned ${showDuration(plan.forecast.minutesToFirstDrop)}`,
     ],
-    ["Jars", String(state.jars)],
+    [
+      t`On the drip`,
+      minutesFromFirstDrop === undefined
+        ? t`not over yet; planned ${showDuration(plan.forecast.runMinutes)}`
+        : t`${showDuration(minutesFromFirstDrop)}; planned ${showDuration(plan.forecast.runMinutes)}`,
+    ],
+    [t`Jars`, String(state.jars)],
   ];
 }
 
 /* A plan keeps the figures it was made with. */
 function editionWords({ edition }: RunSummary["run"]["plan"]): string | undefined {
   if (edition === 3) return undefined;
-  return `by the model's ${edition === 2 ? "second" : "first"} edition, as it was then`;
+  return edition === 2
+    ? t`by the model's second edition, as it was then`
+    : t`by the model's first edition, as it was then`;
 }

@@ -1,5 +1,6 @@
 import { showOil, showRange, words } from "@/core/units/format";
 import type { Percentiles } from "@/core/statistics/chance";
+import { t } from "@/language/t";
 import { RangeBar } from "@/ui/charts/RangeBar";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
@@ -14,17 +15,21 @@ export function AgainstExpected({
 }) {
   return (
     <Card className="gap-2">
-      <Txt variant="heading">Against what was expected</Txt>
+      <Txt variant="heading">{t`Against what was expected`}</Txt>
       <RangeBar
         expected={expected}
         measured={oilMl}
         unit="mL"
-        inWords={`Expected ${showRange(expected.p10, expected.p90)} mL of visible oil${oilMl === undefined ? "" : `, measured ${words(showOil(oilMl))}`}.`}
+        inWords={
+          oilMl === undefined
+            ? t`Expected ${showRange(expected.p10, expected.p90)} mL of visible oil.`
+            : t`Expected ${showRange(expected.p10, expected.p90)} mL of visible oil, measured ${words(showOil(oilMl))}.`
+        }
       />
       <Txt variant="small" role="status">
         {expected.p90 < 0.005
-          ? "By the plan no oil shows: the hydrosol takes it up."
-          : `Likely ${showRange(expected.p10, expected.p90)} mL of visible oil. ${oilMl === undefined ? "" : verdict(oilMl, expected)}`}
+          ? t`By the plan no oil shows: the hydrosol takes it up.`
+          : t`Likely ${showRange(expected.p10, expected.p90)} mL of visible oil. ${oilMl === undefined ? "" : verdict(oilMl, expected)}`}
       </Txt>
     </Card>
   );
@@ -32,7 +37,7 @@ export function AgainstExpected({
 
 function verdict(oilMl: number, { p10, p90 }: { p10: number; p90: number }): string {
   if (oilMl < p10)
-    return "Less than expected: wet or old plant, a leak, channelling, or settling cut short.";
-  if (oilMl > p90) return "More than expected: a rich harvest, or water left in the measure.";
-  return "As expected.";
+    return t`Less than expected: wet or old plant, a leak, channelling, or settling cut short.`;
+  if (oilMl > p90) return t`More than expected: a rich harvest, or water left in the measure.`;
+  return t`As expected.`;
 }

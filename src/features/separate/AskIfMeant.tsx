@@ -1,5 +1,6 @@
 import { fixed, showDensity, showOil, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import { Notice } from "@/ui/primitives/Notice";
 
 interface Props {
@@ -37,23 +38,23 @@ export function AskIfMeant({
       {oilMl > chargeG * mostMlPerG ? (
         <Notice
           severity="caution"
-          message={`${words(showVolume(oilMl, units))} of oil? That is more than such a charge can hold.`}
-          remedy={`Did you mean ${thousandth}?`}
-          action={{ label: `It is ${thousandth}`, onPress: () => onOil(oilMl / 1000) }}
+          message={t`${words(showVolume(oilMl, units))} of oil? That is more than such a charge can hold.`}
+          remedy={t`Did you mean ${thousandth}?`}
+          action={{ label: t`It is ${thousandth}`, onPress: () => onOil(oilMl / 1000) }}
         />
       ) : null}
       {hydrosolMl > waterMl + chargeG ? (
         <Notice
           severity="caution"
-          message={`${words(showVolume(hydrosolMl, units))} of hydrosol? There was not so much water in pot and plant.`}
-          remedy="Look at the unit beside the number."
+          message={t`${words(showVolume(hydrosolMl, units))} of hydrosol? There was not so much water in pot and plant.`}
+          remedy={t`Look at the unit beside the number.`}
         />
       ) : null}
       {densityGPerMl !== undefined && densityGPerMl > expectedDensityGPerMl + wetBy ? (
         <Notice
           severity="note"
-          message={`The density is ${words(showDensity(densityGPerMl, units))}, where such an oil has about ${fixed(expectedDensityGPerMl, 3)}. Water is still in it, or its weight is off.`}
-          remedy="Dry it with a pinch of salt and weigh it again."
+          message={t`The density is ${words(showDensity(densityGPerMl, units))}, where such an oil has about ${fixed(expectedDensityGPerMl, 3)}. Water is still in it, or its weight is off.`}
+          remedy={t`Dry it with a pinch of salt and weigh it again.`}
         />
       ) : null}
     </>

@@ -5,6 +5,7 @@ import { insideOf } from "@/core/separation/vesselKinds";
 import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { fromCanonical, type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
 import { useAttachments } from "@/exchange/useAttachments";
+import { t } from "@/language/t";
 import { firstLines, layerByPicture, linesAsked, type LineId } from "@/logbook/run/layerByPicture";
 import { limits } from "@/messages/limits";
 import { useKept } from "@/store/useKept";
@@ -83,14 +84,14 @@ export function LayerPicture({ runId, vessels, units, onMeasured }: Props) {
   const asked = linesAsked(parting.layer, typed.fromAbove);
   return (
     <View className="gap-3">
-      <Txt variant="small">
-        Hold the camera as high as the layer, so near that the vessel fills the picture.
-      </Txt>
+      <Txt variant="small">{t`Hold the camera as high as the layer, so near that the vessel fills the picture.`}</Txt>
       {pictures.problem ? <Notice severity="error" message={pictures.problem} /> : null}
       <View className="flex-row flex-wrap gap-2">
         <FileChoice
-          label="Take a picture of the layer"
-          button={pictures.busy ? "Making it small…" : picture ? "Take another" : "Take a picture"}
+          label={t`Take a picture of the layer`}
+          button={
+            pictures.busy ? t`Making it small…` : picture ? t`Take another` : t`Take a picture`
+          }
           accept="image/*"
           size="small"
           camera
@@ -98,8 +99,8 @@ export function LayerPicture({ runId, vessels, units, onMeasured }: Props) {
           onChoose={pictures.addPicture}
         />
         <FileChoice
-          label="A picture of the layer from a file"
-          button="From a file"
+          label={t`A picture of the layer from a file`}
+          button={t`From a file`}
           accept="image/*"
           size="small"
           disabled={pictures.busy}
@@ -111,7 +112,7 @@ export function LayerPicture({ runId, vessels, units, onMeasured }: Props) {
           <PictureLines
             href={picture.href}
             aspect={picture.aspect}
-            name="The vessel with its layer"
+            name={t`The vessel with its layer`}
             lines={asked.map((id) => ({
               id,
               label: pictureLineWords(id, sinks),
@@ -122,26 +123,24 @@ export function LayerPicture({ runId, vessels, units, onMeasured }: Props) {
           />
           <View className="flex-row gap-3">
             <NumberField
-              label="Known height"
+              label={t`Known height`}
               value={inUnit(height)}
               onChange={(next) => put({ height: next })}
               choices={unitsFor("length", units)}
               problem={problemOf(height)}
             />
             <NumberField
-              label="Inside across"
+              label={t`Inside across`}
               value={inUnit(across)}
               onChange={(next) => put({ across: next })}
               choices={unitsFor("length", units)}
               problem={problemOf(across)}
             />
           </View>
-          <Txt variant="small">
-            The known height is that of the rim, or of a mark on the glass, above the bottom inside.
-          </Txt>
+          <Txt variant="small">{t`The known height is that of the rim, or of a mark on the glass, above the bottom inside.`}</Txt>
           <Check
-            label="Taken from above"
-            reason="Then set the rim’s far edge too, and its near one as the rim."
+            label={t`Taken from above`}
+            reason={t`Then set the rim’s far edge too, and its near one as the rim.`}
             checked={typed.fromAbove}
             onChange={(fromAbove) => change({ fromAbove })}
           />
@@ -149,18 +148,18 @@ export function LayerPicture({ runId, vessels, units, onMeasured }: Props) {
           {typeof told === "object" ? (
             <>
               <Txt role="status" variant="strong">
-                {`${fixed(told.ml.p50, 2)} mL of oil, ${showRange(told.ml.p10, told.ml.p90)} mL likely: ${words(showLength(told.heightMm, units))} high in ${vessel.name.toLowerCase()}.`}
+                {t`${fixed(told.ml.p50, 2)} mL of oil, ${showRange(told.ml.p10, told.ml.p90)} mL likely: ${words(showLength(told.heightMm, units))} high in ${vessel.name.toLowerCase()}.`}
               </Txt>
               {told.tooThin ? (
                 <Notice
                   severity="caution"
-                  message="This layer is too thin to be measured so."
-                  remedy="Pour it into a narrow tube, or weigh it."
+                  message={t`This layer is too thin to be measured so.`}
+                  remedy={t`Pour it into a narrow tube, or weigh it.`}
                 />
               ) : null}
               <Button
                 look="quiet"
-                label="Use as the oil"
+                label={t`Use as the oil`}
                 onPress={() =>
                   onMeasured(told.ml.p50, {
                     pictureId: picture.id,
@@ -177,7 +176,7 @@ export function LayerPicture({ runId, vessels, units, onMeasured }: Props) {
   );
 }
 
-const range = { name: "The length", ...limits.vesselMm };
+const range = { name: t`The length`, ...limits.vesselMm };
 
 function readMm(input: NumberInput): number | undefined {
   const read = readNumber(input, range);

@@ -4,6 +4,7 @@ import { volumeBelow } from "@/core/separation/vessel";
 import { type NumberInput, type NumberRange, readNumber, toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { usualDropsPerMl } from "@/core/yield/convert";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
@@ -29,11 +30,11 @@ interface Props {
 }
 
 const ways = [
-  { value: "weight", label: "By weight" },
-  { value: "drops", label: "By drops" },
-  { value: "height", label: "By its height in a tube" },
-  { value: "picture", label: "From a picture" },
-  { value: "density", label: "Its density, by weighing" },
+  { value: "weight", label: t`By weight` },
+  { value: "drops", label: t`By drops` },
+  { value: "height", label: t`By its height in a tube` },
+  { value: "picture", label: t`From a picture` },
+  { value: "density", label: t`Its density, by weighing` },
 ] as const;
 type Way = (typeof ways)[number]["value"];
 
@@ -90,29 +91,29 @@ export function OilAnotherWay({
   return (
     <Card className="gap-3">
       <Choice
-        label="Measured another way"
+        label={t`Measured another way`}
         shown
         options={[...ways]}
         value={by}
         onChange={(way) => change({ by: way })}
       />
-      {by === "weight" ? field("weight", "Oil weighs", [...weights]) : null}
+      {by === "weight" ? field("weight", t`Oil weighs`, [...weights]) : null}
       {by === "height" ? (
         <View className="flex-row gap-3">
-          {field("height", "Layer stands high", unitsFor("length", units))}
-          {field("across", "Tube, inside across", unitsFor("length", units))}
+          {field("height", t`Layer stands high`, unitsFor("length", units))}
+          {field("across", t`Tube, inside across`, unitsFor("length", units))}
         </View>
       ) : null}
       {by === "drops" ? (
         <>
-          {field("drops", "Drops of oil", [])}
+          {field("drops", t`Drops of oil`, [])}
           <Txt variant="small">
             {own === undefined
-              ? `A usual dropper makes ${usualDropsPerMl} drops a millilitre. Weigh some drops of this oil once, and yours is known:`
-              : `Your dropper makes ${fixed(own, 1)} drops a millilitre. Weigh again:`}
+              ? t`A usual dropper makes ${usualDropsPerMl} drops a millilitre. Weigh some drops of this oil once, and yours is known:`
+              : t`Your dropper makes ${fixed(own, 1)} drops a millilitre. Weigh again:`}
           </Txt>
           <View className="flex-row gap-3">
-            {field("weighedDrops", "So many drops", [])}
+            {field("weighedDrops", t`So many drops`, [])}
             {field("dropsWeigh", "weigh", [...weights])}
           </View>
         </>
@@ -122,16 +123,16 @@ export function OilAnotherWay({
       ) : null}
       {by === "density" ? (
         <View className="flex-row gap-3">
-          {field("volume", "So much oil", ["mL"])}
+          {field("volume", t`So much oil`, ["mL"])}
           {field("volumeWeighs", "weighs", [...weights])}
         </View>
       ) : null}
       {oilMl === undefined ? null : (
         <>
-          <Txt>{`That is ${fixed(oilMl, 2)} mL${basis(by, densityGPerMl, dropper)}.`}</Txt>
+          <Txt>{cameTo(oilMl, by, densityGPerMl, dropper)}</Txt>
           <Button
             look="quiet"
-            label="Use as the oil"
+            label={t`Use as the oil`}
             onPress={() => {
               if (by === "drops" && weighed !== undefined)
                 dispatch(changePreferences({ dropsPerMl: weighed }));
@@ -142,11 +143,11 @@ export function OilAnotherWay({
       )}
       {density === undefined ? null : (
         <>
-          <Txt>{`That is ${words(showDensity(density, units))}; such an oil should have about ${fixed(densityGPerMl, 3)}.`}</Txt>
+          <Txt>{t`That is ${words(showDensity(density, units))}; such an oil should have about ${fixed(densityGPerMl, 3)}.`}</Txt>
           {inRange(density, limits.oilDensity) ? (
-            <Button look="quiet" label="Use as its density" onPress={() => onDensity(density)} />
+            <Button look="quiet" label={t`Use as its density`} onPress={() => onDensity(density)} />
           ) : (
-            <Txt variant="small">No oil is so light or so heavy: look at volume and weight.</Txt>
+            <Txt variant="small">{t`No oil is so light or so heavy: look at volume and weight.`}</Txt>
           )}
         </>
       )}
@@ -155,14 +156,14 @@ export function OilAnotherWay({
 }
 
 const ranges = {
-  weight: { name: "The weight", ...limits.amount },
+  weight: { name: t`The weight`, ...limits.amount },
   height: { name: "The height", ...limits.vesselMm },
-  across: { name: "The inner width", ...limits.vesselMm },
-  drops: { name: "The drops", ...limits.amount },
-  weighedDrops: { name: "The drops", min: 5, max: 1000, remedy: "Ten or twenty are enough." },
-  dropsWeigh: { name: "Their weight", ...limits.positive },
-  volume: { name: "The volume", ...limits.positive },
-  volumeWeighs: { name: "The weight", ...limits.positive },
+  across: { name: t`The inner width`, ...limits.vesselMm },
+  drops: { name: t`The drops`, ...limits.amount },
+  weighedDrops: { name: t`The drops`, min: 5, max: 1000, remedy: t`Ten or twenty are enough.` },
+  dropsWeigh: { name: t`Their weight`, ...limits.positive },
+  volume: { name: t`The volume`, ...limits.positive },
+  volumeWeighs: { name: t`The weight`, ...limits.positive },
 } satisfies Record<string, NumberRange>;
 
 function problemOf(input: NumberInput, range: NumberRange): string | undefined {
@@ -193,9 +194,16 @@ function oilBy(
   return volumeBelow({ shape: "tube", diameterMm, heightMm }, heightMm);
 }
 
-function basis(by: Way | undefined, densityGPerMl: number, dropsPerMl: number): string {
-  if (by === "weight") return `, at a density of ${fixed(densityGPerMl, 3)}`;
-  return by === "drops" ? ` at ${fixed(dropsPerMl, 1)} drops a millilitre` : "";
+function cameTo(
+  oilMl: number,
+  by: Way | undefined,
+  densityGPerMl: number,
+  dropsPerMl: number,
+): string {
+  const came = fixed(oilMl, 2);
+  if (by === "weight") return t`That is ${came} mL, at a density of ${fixed(densityGPerMl, 3)}.`;
+  if (by === "drops") return t`That is ${came} mL at ${fixed(dropsPerMl, 1)} drops a millilitre.`;
+  return t`That is ${came} mL.`;
 }
 
 function ratio(above: number | undefined, below: number | undefined): number | undefined {

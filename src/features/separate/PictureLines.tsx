@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Image, View } from "react-native";
 import { unstable_createElement } from "react-native-web";
+import { t } from "@/language/t";
 import { Button } from "@/ui/primitives/Button";
 import { Choice } from "@/ui/primitives/Choice";
 
@@ -61,7 +62,7 @@ export function PictureLines<Id extends string>({ href, aspect, name, lines, onM
       "aria-valuemin": 0,
       "aria-valuemax": 1000,
       "aria-valuenow": Math.round(1000 * (1 - at)),
-      "aria-valuetext": `${Math.round(100 * (1 - at))} of 100 up the picture`,
+      "aria-valuetext": t`${Math.round(100 * (1 - at))} of 100 up the picture`,
       "data-line": id,
       onFocus: () => setChosen(id),
       onPointerDown: (event: Pointed) => {
@@ -180,21 +181,21 @@ export function PictureLines<Id extends string>({ href, aspect, name, lines, onM
           <Button
             look="quiet"
             size="small"
-            label="Up"
-            hint={`${line.label}: a little up`}
+            label={t`Up`}
+            hint={t`${line.label}: a little up`}
             onPress={() => onMove(line.id, within(line.at - step))}
           />
           <Button
             look="quiet"
             size="small"
-            label="Down"
-            hint={`${line.label}: a little down`}
+            label={t`Down`}
+            hint={t`${line.label}: a little down`}
             onPress={() => onMove(line.id, within(line.at + step))}
           />
         </View>
       </View>
       <Choice
-        label="Line"
+        label={t`Line`}
         options={lines.map(({ id, label }) => ({ value: id, label }))}
         value={line.id}
         onChange={setChosen}

@@ -1,6 +1,7 @@
 import { View } from "react-native";
 import { showMass, showOil, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { Run } from "@/records/run";
 import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
@@ -27,12 +28,12 @@ export function PoolCard({ candidates, chosen, by, units, onChange }: Props) {
     });
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Poured together with</Txt>
+      <Txt variant="heading">{t`Poured together with`}</Txt>
       <View>
         {candidates.map(({ id, number, plan }) => (
           <Check
             key={id}
-            label={`Run ${number}: ${words(showMass(plan.chargeG, units))}, ${words(showOil(plan.forecast.visibleMl.p50))} forecast`}
+            label={t`Run ${number}: ${words(showMass(plan.chargeG, units))}, ${words(showOil(plan.forecast.visibleMl.p50))} forecast`}
             checked={chosen.includes(id)}
             onChange={() => toggle(id)}
           />
@@ -41,18 +42,16 @@ export function PoolCard({ candidates, chosen, by, units, onChange }: Props) {
       {chosen.length > 0 ? (
         <>
           <Choice
-            label="Share the yield by"
+            label={t`Share the yield by`}
             shown
             options={[
-              { value: "forecast", label: "What each was forecast" },
-              { value: "charge", label: "Its charge" },
+              { value: "forecast", label: t`What each was forecast` },
+              { value: "charge", label: t`Its charge` },
             ]}
             value={by === "charge" ? "charge" : "forecast"}
             onChange={(value) => onChange({ by: value })}
           />
-          <Txt variant="small">
-            Type what all of them gave together. Each run keeps its share; the products are one lot.
-          </Txt>
+          <Txt variant="small">{t`Type what all of them gave together. Each run keeps its share; the products are one lot.`}</Txt>
         </>
       ) : null}
     </Card>

@@ -3,6 +3,7 @@ import { View } from "react-native";
 import { fixed } from "@/core/units/format";
 import type { Plant } from "@/core/plant/plant";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { smellsOf } from "@/logbook/plant/smellsOf";
 import { Card } from "@/ui/primitives/Card";
 import { Fold } from "@/ui/primitives/Fold";
@@ -57,39 +58,36 @@ export function ResultFields({
           <FormNumber
             control={control}
             name="oil"
-            label="Oil"
-            placeholder="open"
+            label={t`Oil`}
+            placeholder={t`open`}
             choices={unitsFor("oilVolume", units)}
           />
           <FormNumber
             control={control}
             name="hydrosol"
-            label="Hydrosol, all of it"
-            placeholder="open"
+            label={t`Hydrosol, all of it`}
+            placeholder={t`open`}
             choices={volumes}
           />
         </View>
-        <Txt variant="small">Leave empty what you measure later. No visible oil? Enter 0.</Txt>
+        <Txt variant="small">{t`Leave empty what you measure later. No visible oil? Enter 0.`}</Txt>
         {jars.length > 1 ? (
           <View className="gap-3">
-            <Txt variant="small">
-              Each jar as it was swapped. Enter all of them, and they make up the whole. Each
-              becomes a lot of its own, and so does its oil if you kept it apart.
-            </Txt>
+            <Txt variant="small">{t`Each jar as it was swapped. Enter all of them, and they make up the whole. Each becomes a lot of its own, and so does its oil if you kept it apart.`}</Txt>
             {jars.map((smells, i) => (
               <View key={i} className="flex-row gap-3">
                 <FormNumber
                   control={control}
                   name={`jars.${i}`}
-                  label={`Jar ${i + 1}${smells ? `: ${smells}` : ""}`}
+                  label={smells ? t`Jar ${i + 1}: ${smells}` : t`Jar ${i + 1}`}
                   choices={volumes}
                 />
                 <FormNumber
                   control={control}
                   name={`jarOils.${i}`}
-                  label={`Jar ${i + 1}, its oil`}
+                  label={t`Jar ${i + 1}, its oil`}
                   choices={unitsFor("oilVolume", units)}
-                  placeholder="with the rest"
+                  placeholder={t`with the rest`}
                 />
               </View>
             ))}
@@ -100,17 +98,17 @@ export function ResultFields({
             <FormNumber
               control={control}
               name="firstCut"
-              label="First cut, if kept apart"
+              label={t`First cut, if kept apart`}
               choices={volumes}
-              placeholder="none"
+              placeholder={t`none`}
             />
           )}
           <FormNumber
             control={control}
             name="density"
-            label="Oil density, if weighed"
+            label={t`Oil density, if weighed`}
             choices={[]}
-            suffix={units === "metric" ? "g/mL" : "× water"}
+            suffix={units === "metric" ? "g/mL" : t`× water`}
             placeholder={fixed(densityGPerMl, 3)}
           />
         </View>
@@ -119,62 +117,62 @@ export function ResultFields({
             <FormNumber
               control={control}
               name="liquor"
-              label="Pot liquor, as kept"
+              label={t`Pot liquor, as kept`}
               choices={volumes}
-              placeholder="open"
+              placeholder={t`open`}
             />
             <View className="flex-1" />
           </View>
         ) : null}
       </Card>
       <Fold
-        title="Look, smell, pH, note"
-        inside="What you see and smell, in the plant's words or yours"
+        title={t`Look, smell, pH, note`}
+        inside={t`What you see and smell, in the plant's words or yours`}
         filled={noted}
         wrong={wrong}
       >
         <View className="flex-row gap-3">
-          <FormText control={control} name="look" label="Look" placeholder={plant?.oilLook} />
-          <FormText control={control} name="smell" label="Smell" />
+          <FormText control={control} name="look" label={t`Look`} placeholder={plant?.oilLook} />
+          <FormText control={control} name="smell" label={t`Smell`} />
         </View>
-        <SmellWords control={control} name="smell" label="Words for the oil" words={smells} />
+        <SmellWords control={control} name="smell" label={t`Words for the oil`} words={smells} />
         <View className="flex-row gap-3">
           <FormText
             control={control}
             name="hydrosolLook"
-            label="Hydrosol looks"
-            placeholder="clear, milky"
+            label={t`Hydrosol looks`}
+            placeholder={t`clear, milky`}
           />
           <FormText
             control={control}
             name="hydrosolSmell"
-            label="Hydrosol smells"
+            label={t`Hydrosol smells`}
             placeholder={plant?.hydrosolLook}
           />
         </View>
         <SmellWords
           control={control}
           name="hydrosolSmell"
-          label="Words for the hydrosol"
+          label={t`Words for the hydrosol`}
           words={smells}
         />
         <View className="flex-row gap-3">
           <FormNumber
             control={control}
             name="ph"
-            label="pH of the hydrosol"
+            label={t`pH of the hydrosol`}
             choices={[]}
-            placeholder="if measured"
+            placeholder={t`if measured`}
           />
           <View className="flex-1" />
         </View>
         <FormText
           control={control}
           name="note"
-          label="Note"
+          label={t`Note`}
           lines={3}
           maxLength={5000}
-          placeholder="spent plant, weather, what to change"
+          placeholder={t`spent plant, weather, what to change`}
         />
       </Fold>
     </>

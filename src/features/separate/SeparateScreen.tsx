@@ -5,6 +5,7 @@ import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { toInput } from "@/core/units/numberInput";
 import { shareOut } from "@/core/yield/shareOut";
+import { t } from "@/language/t";
 import { wholePool } from "@/logbook/run/wholePool";
 import { jarSmells } from "@/words/jarSmells";
 import { poolWeights } from "@/logbook/run/poolWeights";
@@ -115,10 +116,10 @@ export function SeparateScreen({ run }: { run: Run }) {
 
   return (
     <Screen
-      over={`Run ${run.number} · ${plant?.name ?? "Plant"}`}
-      title="Separate"
-      back={{ href: `/runs/${run.id}`, label: `Run ${run.number}` }}
-      pageTitle={`Separate, ${plant?.name ?? "plant"}, run ${run.number}`}
+      over={t`Run ${run.number} · ${plant?.name ?? t`Plant`}`}
+      title={t`Separate`}
+      back={{ href: `/runs/${run.id}`, label: t`Run ${run.number}` }}
+      pageTitle={t`Separate, ${plant?.name ?? "plant"}, run ${run.number}`}
       onSubmit={() => void save()}
       words={
         <WordsHere
@@ -146,18 +147,15 @@ export function SeparateScreen({ run }: { run: Run }) {
       }
       footer={
         <View className="gap-2">
-          {problem ? <Notice severity="error" message={`Not kept: ${problem}.`} /> : null}
-          <Button label="Save result" onPress={() => void save()} />
+          {problem ? <Notice severity="error" message={t`Not kept: ${problem}.`} /> : null}
+          <Button label={t`Save result`} onPress={() => void save()} />
         </View>
       }
       aside={
         <>
           <AgainstExpected expected={visibleMl} oilMl={mine?.oil} />
           <YieldSoFar run={run} read={mine} />
-          <Txt variant="small">
-            Oils are concentrated: not to be swallowed, not undiluted on skin, away from children
-            and pets. In pregnancy ask someone qualified.
-          </Txt>
+          <Txt variant="small">{t`Oils are concentrated: not to be swallowed, not undiluted on skin, away from children and pets. In pregnancy ask someone qualified.`}</Txt>
         </>
       }
     >
@@ -171,8 +169,8 @@ export function SeparateScreen({ run }: { run: Run }) {
       {measured && measured.id !== knownMeasure ? (
         <Notice
           severity="caution"
-          message={`This run was measured elsewhere meanwhile: ${logLine(measured, units).detail}.`}
-          remedy="What you save here replaces it. The log shows both, and you can undo it."
+          message={t`This run was measured elsewhere meanwhile: ${logLine(measured, units).detail}.`}
+          remedy={t`What you save here replaces it. The log shows both, and you can undo it.`}
         />
       ) : null}
       <SettlingNotice run={run} state={state} settling={settling} units={units} />

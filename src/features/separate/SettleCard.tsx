@@ -19,6 +19,7 @@ import { finerShare } from "@/core/separation/settling";
 import { clings } from "@/core/separation/steps";
 import { flowsThrough, insideOf } from "@/core/separation/vesselKinds";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import { toPart, type AtHand } from "@/logbook/run/partingOfRun";
 import { runNow } from "@/logbook/run/runClock";
 import { runState, type RunState } from "@/logbook/run/runState";
@@ -64,7 +65,7 @@ export const SettleCard = memo(function SettleCard({
   const degrees = (celsius: number) => words(showTemperature(celsius, units));
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Let oil and water separate</Txt>
+      <Txt variant="heading">{t`Let oil and water separate`}</Txt>
       <VesselsDrawing
         vessels={each.map(({ vessel, parting }) => ({
           id: vessel.id,
@@ -79,39 +80,39 @@ export const SettleCard = memo(function SettleCard({
         inWords={each
           .map(
             ({ vessel, parting }) =>
-              `${vessel.name}: a layer of ${words(showLength(parting.layerMm, units))}`,
+              t`${vessel.name}: a layer of ${words(showLength(parting.layerMm, units))}`,
           )
           .join("; ")}
       />
       <Choice
-        label="Vessel"
+        label={t`Vessel`}
         shown
         options={each.map(({ vessel: { id, name } }) => ({ value: id, label: name }))}
         value={chosen.vessel.id}
         onChange={(vesselId) => onSettle({ vesselId })}
       />
       <Fold
-        title="Warmth and salt"
-        inside={`${degrees(temperatureC)}, ${settle.salt === "0" ? "no salt" : "with salt"}`}
+        title={t`Warmth and salt`}
+        inside={`${degrees(temperatureC)}, ${settle.salt === "0" ? t`no salt` : t`with salt`}`}
         filled={settle.warmth !== "room" || settle.salt !== "0"}
       >
         <Choice
-          label="Warmth"
+          label={t`Warmth`}
           shown
           options={[
-            { value: "room", label: `Room, ${degrees(site.airC)}` },
-            { value: "warm", label: `Warm, ${degrees(warmths.warm)}` },
-            { value: "cold", label: `Cold, ${degrees(warmths.cold)}` },
+            { value: "room", label: t`Room, ${degrees(site.airC)}` },
+            { value: "warm", label: t`Warm, ${degrees(warmths.warm)}` },
+            { value: "cold", label: t`Cold, ${degrees(warmths.cold)}` },
           ]}
           value={settle.warmth}
           onChange={(warmth) => onSettle({ warmth })}
         />
         <Choice
-          label={units === "metric" ? "Salt to the litre" : "Salt to the quart"}
+          label={units === "metric" ? t`Salt to the litre` : t`Salt to the quart`}
           shown
           options={salts.map((value) => ({
             value,
-            label: value === "0" ? "None" : words(showSalt(Number(value), units)),
+            label: value === "0" ? t`None` : words(showSalt(Number(value), units)),
           }))}
           value={settle.salt}
           onChange={(salt) => onSettle({ salt })}
@@ -122,15 +123,12 @@ export const SettleCard = memo(function SettleCard({
       {saltGPerL > 0 ? (
         <Notice
           severity="caution"
-          message="Salted hydrosol is not kept: not for skin, not for the shelf."
-          remedy="Draw off what hydrosol you want first, then salt the rest."
+          message={t`Salted hydrosol is not kept: not for skin, not for the shelf.`}
+          remedy={t`Draw off what hydrosol you want first, then salt the rest.`}
         />
       ) : null}
       {settle.warmth === "warm" ? (
-        <Txt variant="small">
-          In hand-warm water, covered, away from flame: warm oil gives off vapour that burns, and
-          cold glass cracks in hot water.
-        </Txt>
+        <Txt variant="small">{t`In hand-warm water, covered, away from flame: warm oil gives off vapour that burns, and cold glass cracks in hot water.`}</Txt>
       ) : null}
       <SetOrDraw
         state={state}
@@ -145,7 +143,7 @@ export const SettleCard = memo(function SettleCard({
               (latest) =>
                 justSet(latest) ? undefined : { type: "settling", vessel, temperatureC, saltGPerL },
               {
-                label: `Run ${run.number} is settling.`,
+                label: t`Run ${run.number} is settling.`,
               },
             ),
           );
@@ -168,43 +166,47 @@ function verdict(
   const height = (mm: number) => words(showLength(mm, units));
   const told = [
     layer === "hangs"
-      ? "This oil is as heavy as this water: it hangs."
-      : `${chosen.vessel.name}: the oil ${layer}, ${height(layerMm)}${layerMm < visibleMm ? ", too thin to see" : ""}.`,
+      ? t`This oil is as heavy as this water: it hangs.`
+      : layerMm < visibleMm
+        ? t`${chosen.vessel.name}: the oil ${layer}, ${height(layerMm)}, too thin to see.`
+        : t`${chosen.vessel.name}: the oil ${layer}, ${height(layerMm)}.`,
   ];
-  if (pours && !pours.ever) told.push("These arms never pour it: draw it off by hand.");
-  else if (pours) told.push(`It pours once the layer is ${height(pours.atMm)} thick.`);
+  if (pours && !pours.ever) told.push(t`These arms never pour it: draw it off by hand.`);
+  else if (pours) told.push(t`It pours once the layer is ${height(pours.atMm)} thick.`);
   if (fillings > mostFillings && !pours)
-    told.push("It is too small for so much: take a churn or a drum with a tap at its foot.");
-  else if (fillings > 1 && !pours) told.push(`You fill it ${fillings} times.`);
+    told.push(t`It is too small for so much: take a churn or a drum with a tap at its foot.`);
+  else if (fillings > 1 && !pours) told.push(t`You fill it ${fillings} times.`);
   const clinging = clings(chosen.vessel.vessel, {
     diameterMm: chosen.vessel.diameterMm,
     ...chosen.parting,
     oilMl,
   });
-  if (layer !== "hangs") told.push(`About ${words(showOil(clinging))} stays on its glass.`);
+  if (layer !== "hangs") told.push(t`About ${words(showOil(clinging))} stays on its glass.`);
   if (flowsThrough(chosen.vessel.vessel)) {
     const carriedUm = keptFromUm(chosen.parting.settling, rateMlPerMin, chosen.vessel.diameterMm);
     told.push(
-      `While it runs, ${fixed(100 * finerShare(carriedUm), 0)} % of the fine drops leave with the water.`,
+      t`While it runs, ${fixed(100 * finerShare(carriedUm), 0)} % of the fine drops leave with the water.`,
     );
   }
   if (best.vessel !== chosen.vessel && best.parting.layerMm > layerMm * 1.5)
-    told.push(`Better: ${best.vessel.name}, ${height(best.parting.layerMm)}.`);
+    told.push(t`Better: ${best.vessel.name}, ${height(best.parting.layerMm)}.`);
   if (narrow.vessel !== chosen.vessel && narrow.parting.layerMm > 2 * layerMm)
     told.push(
-      `Skimmed or drawn into “${narrow.vessel.name}”, the layer is ${height(narrow.parting.layerMm)}.`,
+      t`Skimmed or drawn into “${narrow.vessel.name}”, the layer is ${height(narrow.parting.layerMm)}.`,
     );
   return told.join(" ");
 }
 
 function soonness(parting: Parting): string {
-  if (parting.layer === "hangs") return "Without salt or warmth it does not separate.";
+  if (parting.layer === "hangs") return t`Without salt or warmth it does not separate.`;
   const [half, most, all] = [0.5, 0.8, 0.95].map((share) => minutesToPart(parting, share)) as [
     number,
     number,
     number,
   ];
-  return `Half of the fine drops have separated after ${showDuration(half)}, 80 % after ${showDuration(most)}, 95 % after ${Number.isFinite(all) ? showDuration(all) : "longer than anyone waits"}.`;
+  return Number.isFinite(all)
+    ? t`Half of the fine drops have separated after ${showDuration(half)}, 80 % after ${showDuration(most)}, 95 % after ${showDuration(all)}.`
+    : t`Half of the fine drops have separated after ${showDuration(half)}, 80 % after ${showDuration(most)}, 95 % after longer than anyone waits.`;
 }
 
 /* A second tap on the same button is the same pouring. */
@@ -239,9 +241,9 @@ function SetOrDraw({
   return (
     <>
       {settling ? (
-        <Txt variant="strong">{`Set ${showDuration(since)} ago in ${settling.vessel.name}: ${Math.round(share * 100)} % have separated. Drawn off now, ${words(showOil(fineMl * (1 - share)))} stay in the hydrosol.`}</Txt>
+        <Txt variant="strong">{t`Set ${showDuration(since)} ago in ${settling.vessel.name}: ${Math.round(share * 100)} % have separated. Drawn off now, ${words(showOil(fineMl * (1 - share)))} stay in the hydrosol.`}</Txt>
       ) : null}
-      <Button look="quiet" label={settling ? "Start again" : "Start settling"} onPress={onSet} />
+      <Button look="quiet" label={settling ? t`Start again` : t`Start settling`} onPress={onSet} />
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { showDuration, showLength, showSalt, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { RunState } from "@/logbook/run/runState";
 import type { settlingLeft } from "@/logbook/run/settlingLeft";
 import { settlingColumnMm } from "@/logbook/run/settlingTime";
@@ -23,25 +24,29 @@ export function SettlingNotice({
     return (
       <Notice
         severity="caution"
-        message="The heat is not noted as off yet."
-        remedy="Turn it off and let the still cool before you open it."
+        message={t`The heat is not noted as off yet.`}
+        remedy={t`Turn it off and let the still cool before you open it.`}
       />
     );
   /* Set in a vessel of its own, its card tells how far it is. */
   if (state.settling || settling.leftMinutes <= 0 || state.result) return null;
-  const salted =
-    run.plan.schools?.settling === "salt"
-      ? `, with ${words(showSalt(50, units))} of salt to the ${units === "metric" ? "litre" : "quart"}`
-      : "";
+  const height = words(showLength(settlingColumnMm, units));
+  const salt = words(showSalt(50, units));
+  const holds =
+    run.plan.schools?.settling !== "salt"
+      ? t`This holds for a vessel filled ${height} high.`
+      : units === "metric"
+        ? t`This holds for a vessel filled ${height} high, with ${salt} of salt to the litre.`
+        : t`This holds for a vessel filled ${height} high, with ${salt} of salt to the quart.`;
   return (
     <Notice
       severity="note"
       message={
         Number.isFinite(settling.minutes)
-          ? `${settlingWords(settling)}: ${showDuration(settling.leftMinutes)} from now. This holds for a vessel filled ${words(showLength(settlingColumnMm, units))} high${salted}.`
-          : "This oil is as heavy as water and hardly separates. Salt or warmth helps."
+          ? t`${settlingWords(settling)}: ${showDuration(settling.leftMinutes)} from now. ${holds}`
+          : t`This oil is as heavy as water and hardly separates. Salt or warmth helps.`
       }
-      remedy="If you draw it off sooner, the fine drops stay in the hydrosol."
+      remedy={t`If you draw it off sooner, the fine drops stay in the hydrosol.`}
     />
   );
 }

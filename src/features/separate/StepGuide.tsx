@@ -3,6 +3,7 @@ import { View } from "react-native";
 import type { Parting } from "@/core/separation/parting";
 import { type Branch, type StepCode, branchesOf, stepsFor } from "@/core/separation/steps";
 import type { VesselKind } from "@/core/separation/vesselKinds";
+import { t } from "@/language/t";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Notice } from "@/ui/primitives/Notice";
@@ -30,7 +31,7 @@ export function StepGuide({ vessel, parting, at, onAt }: Props) {
   };
   return (
     <Card wash="dew" className="gap-3">
-      <Txt variant="label" role="status">{`Step ${place + 1} of ${steps.length}`}</Txt>
+      <Txt variant="label" role="status">{t`Step ${place + 1} of ${steps.length}`}</Txt>
       <Txt variant="title" role="heading" aria-level={2}>
         {say}
       </Txt>
@@ -51,14 +52,14 @@ export function StepGuide({ vessel, parting, at, onAt }: Props) {
       <View className="flex-row gap-3">
         <Button
           look="quiet"
-          label="Back"
+          label={t`Back`}
           className="flex-1"
           disabled={place === 0}
           onPress={() => go(place - 1)}
         />
         <Button
           size="cockpit"
-          label={place === steps.length - 1 ? "From the start" : "Done, next"}
+          label={place === steps.length - 1 ? t`From the start` : t`Done, next`}
           className="flex-1"
           onPress={() => go(place === steps.length - 1 ? 0 : place + 1)}
         />

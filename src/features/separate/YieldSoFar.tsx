@@ -1,4 +1,5 @@
 import { yieldOf } from "@/core/yield/yield";
+import { t } from "@/language/t";
 import type { Run } from "@/records/run";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
@@ -22,7 +23,7 @@ export function YieldSoFar({
   if (read?.oil === undefined)
     return (
       <Card>
-        <Txt variant="small">Enter the oil, and the yield appears here.</Txt>
+        <Txt variant="small">{t`Enter the oil, and the yield appears here.`}</Txt>
       </Card>
     );
   const { chargeG, moisture, forecast } = run.plan;

@@ -2,6 +2,7 @@ import { View } from "react-native";
 import { showMass, showYield, significant, words, yieldUnit } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import type { Yield } from "@/core/yield/yield";
+import { t } from "@/language/t";
 import { Card } from "@/ui/primitives/Card";
 import { Explained } from "@/ui/primitives/Explained";
 import { Txt } from "@/ui/primitives/Txt";
@@ -22,11 +23,11 @@ export function YieldTable({ result, units }: { result: Yield; units: UnitSystem
   ];
   return (
     <Card className="gap-1">
-      <View role="table" aria-label="Yield on every basis">
+      <View role="table" aria-label={t`Yield on every basis`}>
         <View role="row" className="flex-row border-b border-line pb-1">
-          <Cell head wide text="Yield" />
-          <Cell head text="as charged" />
-          <Cell head text="dry matter" />
+          <Cell head wide text={t`Yield`} />
+          <Cell head text={t`as charged`} />
+          <Cell head text={t`dry matter`} />
         </View>
         {rows.map(([label, charged, dry]) => (
           <View role="row" key={label} className="flex-row border-b border-line py-2">
@@ -39,13 +40,15 @@ export function YieldTable({ result, units }: { result: Yield; units: UnitSystem
       <Explained terms={["v/w", "w/w", "dryMatter"]} />
       <Txt variant="small">
         {[
-          `${words(showMass(result.oilG, units))} of oil${result.drops > mostDrops ? "" : `, about ${Math.round(result.drops)} drops`}`,
+          result.drops > mostDrops
+            ? t`${words(showMass(result.oilG, units))} of oil`
+            : t`${words(showMass(result.oilG, units))} of oil, about ${Math.round(result.drops)} drops`,
           result.mlPerPiece === undefined
             ? undefined
-            : `${significant(result.mlPerPiece, 2)} mL per measure`,
+            : t`${significant(result.mlPerPiece, 2)} mL per measure`,
           result.hydrosolToPlant === undefined
             ? undefined
-            : `hydrosol to plant ${significant(result.hydrosolToPlant, 2)} : 1`,
+            : t`hydrosol to plant ${significant(result.hydrosolToPlant, 2)} : 1`,
         ]
           .filter(Boolean)
           .join("; ")}

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { Separated } from "@/records/entry";
 import { limits } from "@/messages/limits";
 import { optionalNumberField } from "@/ui/primitives/numberField";
@@ -9,19 +10,23 @@ import { optionalNumberField } from "@/ui/primitives/numberField";
 export const separateSchema = z
   .object({
     /** Empty while it is not measured. */
-    oil: optionalNumberField({ name: "Oil", ...limits.amount, remedy: "No visible oil? Enter 0." }),
+    oil: optionalNumberField({
+      name: t`Oil`,
+      ...limits.amount,
+      remedy: t`No visible oil? Enter 0.`,
+    }),
     /** All of it; may stay empty while it is not measured, or where every jar is told. */
     hydrosol: optionalNumberField({ name: "Hydrosol", ...limits.amount }),
     jars: z
-      .array(optionalNumberField({ name: "The jar", ...limits.amount }))
+      .array(optionalNumberField({ name: t`The jar`, ...limits.amount }))
       .max(limits.mostJars.max),
     /** Oil of each jar that was kept apart from the others'. */
     jarOils: z
-      .array(optionalNumberField({ name: "The jar's oil", ...limits.amount }))
+      .array(optionalNumberField({ name: t`The jar's oil`, ...limits.amount }))
       .max(limits.mostJars.max),
-    firstCut: optionalNumberField({ name: "First cut", ...limits.amount }),
-    liquor: optionalNumberField({ name: "Pot liquor", ...limits.amount }),
-    density: optionalNumberField({ name: "Density", ...limits.oilDensity }),
+    firstCut: optionalNumberField({ name: t`First cut`, ...limits.amount }),
+    liquor: optionalNumberField({ name: t`Pot liquor`, ...limits.amount }),
+    density: optionalNumberField({ name: t`Density`, ...limits.oilDensity }),
     look: z.string().max(200),
     smell: z.string().max(200),
     hydrosolLook: z.string().max(200),
@@ -42,15 +47,15 @@ export const separateSchema = z
   })
   .refine(({ oil, hydrosol }) => oil !== undefined || hydrosol !== undefined, {
     path: ["oil"],
-    message: "Type the oil, or the hydrosol: what stays empty can come later. None? Write 0.",
+    message: t`Type the oil, or the hydrosol: what stays empty can come later. None? Write 0.`,
   })
   .refine(({ hydrosol = 0 }) => hydrosol <= limits.amount.max, {
     path: ["hydrosol"],
-    message: "The jars together are more than any still gives: look at their units.",
+    message: t`The jars together are more than any still gives: look at their units.`,
   })
   .refine(({ firstCut = 0, hydrosol = firstCut }) => firstCut <= hydrosol, {
     path: ["firstCut"],
-    message: "The first cut is part of the hydrosol: it cannot be more than all of it.",
+    message: t`The first cut is part of the hydrosol: it cannot be more than all of it.`,
   });
 
 function allTold(jars: (number | undefined)[]): jars is number[] {

@@ -7,6 +7,7 @@ import { isoDay } from "@/core/units/dates";
 import { products } from "@/core/shelf/products";
 import { toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
 import { newCode } from "@/records/codes";
@@ -28,16 +29,16 @@ const schema = z.object({
   product: z.enum(products),
   plantId: z.string().min(1),
   from: z.string().max(200),
-  madeOn: z.iso.date("Got on must be a day."),
-  volume: numberField({ name: "The volume", ...limits.positive }),
-  paid: optionalNumberField({ name: "The price", ...limits.price }),
+  madeOn: z.iso.date(t`Got on must be a day.`),
+  volume: numberField({ name: t`The volume`, ...limits.positive }),
+  paid: optionalNumberField({ name: t`The price`, ...limits.price }),
   smell: z.string().max(200),
 });
 
 const kinds: { value: Lot["product"]; label: string }[] = [
-  { value: "oil", label: "Oil" },
-  { value: "hydrosol", label: "Hydrosol" },
-  { value: "liquor", label: "Pot liquor" },
+  { value: "oil", label: t`Oil` },
+  { value: "hydrosol", label: t`Hydrosol` },
+  { value: "liquor", label: t`Pot liquor` },
 ];
 
 /** Something that came of no run: bought for comparison, swapped, or kept of a pot. */
@@ -78,20 +79,20 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
       ...(paid === undefined ? {} : { paid }),
       ...(smell ? { smell } : {}),
     };
-    if (!dispatch(addNew([lot], `${lot.code} is on the shelf.`)).ok) return;
+    if (!dispatch(addNew([lot], t`${lot.code} is on the shelf.`)).ok) return;
     draft.done();
     onClose();
     router.push(`/shelf/${lot.id}`);
   });
   return (
     <Sheet
-      title="Bought or received"
-      intro="Bought for comparison, swapped, or kept of a pot."
+      title={t`Bought or received`}
+      intro={t`Bought for comparison, swapped, or kept of a pot.`}
       open
       onClose={onClose}
       onSubmit={() => void save()}
     >
-      <FormChoice control={control} name="product" label="What" options={kinds} />
+      <FormChoice control={control} name="product" label={t`What`} options={kinds} />
       <Controller
         control={control}
         name="plantId"
@@ -104,15 +105,15 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
           />
         )}
       />
-      <FormNumber control={control} name="volume" label="How much" choices={choices} required />
-      <FormText control={control} name="from" label="From where" />
+      <FormNumber control={control} name="volume" label={t`How much`} choices={choices} required />
+      <FormText control={control} name="from" label={t`From where`} />
       <Controller
         control={control}
         name="madeOn"
         render={({ field, fieldState }) => (
           <MomentField
             kind="day"
-            label="Received on"
+            label={t`Received on`}
             value={field.value}
             onChange={field.onChange}
             problem={fieldState.error?.message}
@@ -122,12 +123,12 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
       <FormNumber
         control={control}
         name="paid"
-        label="Price paid"
+        label={t`Price paid`}
         choices={[]}
         suffix={prices?.currency || moneySign()}
       />
-      <FormText control={control} name="smell" label="Smell" />
-      <Button label="Add to shelf" onPress={() => void save()} />
+      <FormText control={control} name="smell" label={t`Smell`} />
+      <Button label={t`Add to shelf`} onPress={() => void save()} />
     </Sheet>
   );
 }

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { lotBalance } from "@/logbook/shelf/lotBalance";
 import { takeable } from "@/logbook/shelf/takeable";
 import { limits } from "@/messages/limits";
@@ -51,27 +52,27 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
   });
   const { name, parts } = typed;
   const [tried, setTried] = useState(false);
-  const range = { name: "The part", ...limits.positive };
+  const range = { name: t`The part`, ...limits.positive };
   const read = parts.map(({ key, amount }) => {
     const source = sources.find((each) => each.key === key);
     const ml = readNumber(amount, range);
     const problem = !source
-      ? "Choose what it is poured from."
+      ? t`Choose what it is poured from.`
       : !ml.ok
         ? ml.problem
         : takeable(ml.value, source.leftMl) === undefined
-          ? `Only ${amountOf(lot.product, source.leftMl, units)} are left there.`
+          ? t`Only ${amountOf(lot.product, source.leftMl, units)} are left there.`
           : undefined;
     return { source, ml: ml.ok ? ml.value : 0, problem };
   });
   const twice = new Set(parts.map(({ key }) => key)).size < parts.length;
   const problem =
     name.trim() === ""
-      ? "Give the blend a name."
+      ? t`Give the blend a name.`
       : twice
-        ? "The same bottle is here twice. Add its parts together."
+        ? t`The same bottle is here twice. Add its parts together.`
         : read.some((part) => part.problem)
-          ? "One of its parts is not told yet."
+          ? t`One of its parts is not told yet.`
           : undefined;
   const change = (at: number, part: Partial<(typeof parts)[number]>) =>
     keep({ parts: parts.map((each, i) => (i === at ? { ...each, ...part } : each)) });
@@ -103,14 +104,14 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
   };
   return (
     <Sheet
-      title="Blend it"
-      intro="The blend becomes a lot of its own. Sereno keeps where each part came from."
+      title={t`Blend it`}
+      intro={t`The blend becomes a lot of its own. Sereno keeps where each part came from.`}
       open
       onClose={onClose}
       onSubmit={save}
     >
       <TextField
-        label="Name of the blend"
+        label={t`Name of the blend`}
         value={name}
         onChange={(next) => keep({ name: next })}
         required
@@ -118,7 +119,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
       {parts.map(({ key, amount }, i) => (
         <View key={i} className="gap-2">
           <Select
-            label={`Part ${i + 1}, from`}
+            label={t`Part ${i + 1}, from`}
             options={[
               { value: "", label: "Choose" },
               ...sources.map(({ key: value, label }) => ({ value, label })),
@@ -127,7 +128,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
             onChange={(next) => change(i, { key: next })}
           />
           <NumberField
-            label={`Part ${i + 1}, how much`}
+            label={t`Part ${i + 1}, how much`}
             value={amount}
             onChange={(next) => change(i, { amount: next })}
             choices={choices}
@@ -139,12 +140,12 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
         <Button
           look="quiet"
           size="small"
-          label="Add another part"
+          label={t`Add another part`}
           onPress={() => keep({ parts: [...parts, { key: "", amount: empty() }] })}
         />
       ) : null}
       {tried && problem ? <Notice severity="caution" message={problem} /> : null}
-      <Button label="Pour together" onPress={save} />
+      <Button label={t`Pour together`} onPress={save} />
     </Sheet>
   );
 }
@@ -172,7 +173,7 @@ function useSources(product: Lot["product"]): Source[] {
             {
               key: lot.id,
               lotId: lot.id,
-              label: `${lotName(lot, book)}, ${lot.code}, in no bottle: ${amountOf(product, openMl, units)}`,
+              label: t`${lotName(lot, book)}, ${lot.code}, in no bottle: ${amountOf(product, openMl, units)}`,
               leftMl: openMl,
             },
           ]

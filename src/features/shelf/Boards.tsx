@@ -1,6 +1,7 @@
 import { useRouter } from "expo-router";
 import { memo, useMemo } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { groupBy, type Shelved } from "@/logbook/shelf/shelf";
 import { usePlantBook } from "@/store/hooks";
 import { ShelfDrawing } from "@/ui/drawings/ShelfDrawing";
@@ -52,7 +53,7 @@ export const Boards = memo(function Boards({
               label: item.name,
               amount: amount(item.lot.product, item.leftMl),
               due: item.due,
-              inWords: `${item.name} ${lotWords(item.lot)}, ${item.bottle.code}, ${amount(item.lot.product, item.leftMl)} left, ${bestByWords(item)}`,
+              inWords: t`${item.name} ${lotWords(item.lot)}, ${item.bottle.code}, ${amount(item.lot.product, item.leftMl)} left, ${bestByWords(item)}`,
             }))}
             onOpen={(id) => {
               const item = items.find(({ bottle }) => bottle.id === id);

@@ -1,6 +1,7 @@
 import { View } from "react-native";
 import { showBottle, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { Shelved } from "@/logbook/shelf/shelf";
 import { giveNewCode } from "@/store/acts/giveNewCode";
 import { openBottle } from "@/store/acts/openBottle";
@@ -37,7 +38,7 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
       <View className="flex-row items-baseline justify-between gap-3">
         <View className="flex-row items-center">
           <Txt variant="strong">{bottle.code}</Txt>
-          <CopyButton text={bottle.code} what={`the code ${bottle.code}`} />
+          <CopyButton text={bottle.code} what={t`the code ${bottle.code}`} />
         </View>
         <Txt variant="strong" className={due ? "text-ember-ink" : ""}>
           {bestByWords(item)}
@@ -46,11 +47,11 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
       <Level
         share={leftMl / bottle.sizeMl}
         product={item.lot.product}
-        inWords={`${amount(leftMl)} of ${amount(bottle.filledMl)} left`}
+        inWords={t`${amount(leftMl)} of ${amount(bottle.filledMl)} left`}
       />
       <Txt variant="small">
         {[
-          `${amount(leftMl)} left in ${words(showBottle(bottle.sizeMl, units))} ${bottle.glass} glass`,
+          t`${amount(leftMl)} left in ${words(showBottle(bottle.sizeMl, units))} ${bottle.glass} glass`,
           boardOf(bottle),
           bottle.note,
         ]
@@ -61,8 +62,8 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
         {due ? (
           <Button
             size="small"
-            label="Check it"
-            hint={`Check it: ${bottle.code}`}
+            label={t`Check it`}
+            hint={t`Check it: ${bottle.code}`}
             opens
             onPress={onCheck}
           />
@@ -70,8 +71,8 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
         <Button
           look="quiet"
           size="small"
-          label="Use or loss"
-          hint={`Use or loss of ${bottle.code}`}
+          label={t`Use or loss`}
+          hint={t`Use or loss of ${bottle.code}`}
           onPress={onTake}
         />
         {bottle.openedAt === undefined && leftMl > bottle.filledMl * 0.999 ? (
@@ -79,8 +80,8 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
             look="plain"
             size="small"
             leaves
-            label="Opened"
-            hint={`${bottle.code} is opened`}
+            label={t`Opened`}
+            hint={t`${bottle.code} is opened`}
             onPress={() => dispatch(openBottle(bottle))}
           />
         ) : null}
@@ -89,22 +90,24 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
             look="quiet"
             size="small"
             leaves
-            label="New code"
-            hint={`A new code for ${bottle.code}`}
+            label={t`New code`}
+            hint={t`A new code for ${bottle.code}`}
             onPress={() => dispatch(giveNewCode(bottle))}
           />
         ) : null}
       </View>
       <Fold
-        title="What moves its best-by"
-        inside={latest ? moveWords(latest) : `${air} % air above it, nothing else so far.`}
+        title={t`What moves its best-by`}
+        inside={latest ? moveWords(latest) : t`${air} % air above it, nothing else so far.`}
       >
         <Txt variant="small">
           {[
-            `${air} % air above it`,
+            t`${air} % air above it`,
             bottle.closure ? closureWords[bottle.closure].toLowerCase() : undefined,
             bottle.filling === "hot" || bottle.filling === "boiled"
-              ? `filled into ${bottle.filling === "hot" ? "a boiled bottle, hot" : "a boiled bottle"}`
+              ? bottle.filling === "hot"
+                ? t`filled into a boiled bottle, hot`
+                : t`filled into a boiled bottle`
               : undefined,
             bottle.preserved ? addedWords(bottle.preserved) : undefined,
           ]
@@ -121,9 +124,9 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
             look="plain"
             size="small"
             leaves
-            label="Delete"
-            hint={`Delete ${bottle.code}`}
-            onPress={() => dispatch(bin(`${bottle.code} deleted.`, [bottle]))}
+            label={t`Delete`}
+            hint={t`Delete ${bottle.code}`}
+            onPress={() => dispatch(bin(t`${bottle.code} deleted.`, [bottle]))}
           />
         </View>
       </Fold>

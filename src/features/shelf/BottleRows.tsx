@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { t } from "@/language/t";
 import type { Shelved } from "@/logbook/shelf/shelf";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
@@ -25,7 +26,7 @@ export function BottleRows({
           key={item.bottle.id}
           href={`/shelf/${item.lot.id}`}
           title={`${item.name} ${lotWords(item.lot)}`}
-          detail={`${item.bottle.code} · ${amount(item.lot.product, item.leftMl)} of ${amount(item.lot.product, item.bottle.filledMl)} · ${boardOf(item.bottle)}`}
+          detail={t`${item.bottle.code} · ${amount(item.lot.product, item.leftMl)} of ${amount(item.lot.product, item.bottle.filledMl)} · ${boardOf(item.bottle)}`}
           more={item.due ? dueAdvice(item) : undefined}
           end={
             <Txt variant="strong" className={item.due ? "text-ember-ink" : ""}>
@@ -41,6 +42,6 @@ export function BottleRows({
 
 function dueAdvice({ lot }: Shelved): string {
   return lot.product === "oil"
-    ? "Smell it: sharp or like varnish means it has taken up oxygen. Keep such oil off the skin."
-    : "Smell it and hold it to the light: sour, musty or cloudy means let it go.";
+    ? t`Smell it: sharp or like varnish means it has taken up oxygen. Keep such oil off the skin.`
+    : t`Smell it and hold it to the light: sour, musty or cloudy means let it go.`;
 }

@@ -1,6 +1,7 @@
 import { noonOf, showDay } from "@/core/units/dates";
 import { Link } from "expo-router";
 import { Pressable, Text, View } from "react-native";
+import { t } from "@/language/t";
 import type { Shelved } from "@/logbook/shelf/shelf";
 import { Card } from "@/ui/primitives/Card";
 import { useMore } from "@/ui/useMore";
@@ -17,12 +18,12 @@ interface Props {
 }
 
 const columns: { head: string; flex: string; sort?: ShelfView["sort"] }[] = [
-  { head: "Code", flex: "flex-[1.3]" },
-  { head: "What", flex: "flex-[3]", sort: "name" },
-  { head: "Made", flex: "flex-[1.4]", sort: "made" },
-  { head: "Left", flex: "flex-[1.2]", sort: "left" },
-  { head: "Where", flex: "flex-[1.6]" },
-  { head: "Best by", flex: "flex-[2]", sort: "due" },
+  { head: t`Code`, flex: "flex-[1.3]" },
+  { head: t`What`, flex: "flex-[3]", sort: "name" },
+  { head: t`Made`, flex: "flex-[1.4]", sort: "made" },
+  { head: t`Left`, flex: "flex-[1.2]", sort: "left" },
+  { head: t`Where`, flex: "flex-[1.6]" },
+  { head: t`Best by`, flex: "flex-[2]", sort: "due" },
 ];
 const step = 60;
 
@@ -31,7 +32,7 @@ export function BottleTable({ items, amount, sort, onSort }: Props) {
   const { shown, end, more } = useMore(items, step);
   return (
     <Card className="px-2 py-2">
-      <View role="table" aria-label="Bottles">
+      <View role="table" aria-label={t`Bottles`}>
         <View role="row" className="flex-row border-b border-line">
           {columns.map(({ head, flex, sort: by }) => (
             <View
@@ -43,7 +44,7 @@ export function BottleTable({ items, amount, sort, onSort }: Props) {
               {by ? (
                 <Pressable
                   role="button"
-                  aria-label={`Sort by ${head}`}
+                  aria-label={t`Sort by ${head}`}
                   onPress={() => onSort(by)}
                   className="min-h-[48px] justify-center px-2"
                 >

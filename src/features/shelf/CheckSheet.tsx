@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { verdictOf } from "@/core/shelf/verdict";
 import { readNumber, toInput } from "@/core/units/numberInput";
+import { t } from "@/language/t";
 import { firstReading } from "@/logbook/shelf/lotChecks";
 import { limits } from "@/messages/limits";
 import { newRecord } from "@/records/base";
@@ -93,42 +94,42 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
       ...(bottleId ? { bottleId } : {}),
       ...(note ? { note } : {}),
     };
-    const said = `${lot.code} checked. ${checkSentence(outcome)}`;
+    const said = t`${lot.code} checked. ${checkSentence(outcome)}`;
     if (!dispatch(addNew([check], said)).ok) return;
     forget();
     onClose();
   };
   return (
     <Sheet
-      title="Check it"
-      intro={`${lot.code}: what you did not look at stays open.`}
+      title={t`Check it`}
+      intro={t`${lot.code}: what you did not look at stays open.`}
       open
       onClose={onClose}
       onSubmit={save}
     >
       <Choice
-        label="Smell"
+        label={t`Smell`}
         shown
         options={smells}
         value={smell}
         onChange={(next) => change({ smell: next })}
       />
       <Choice
-        label="Clarity"
+        label={t`Clarity`}
         shown
         options={clarities}
         value={clarity}
         onChange={(next) => change({ clarity: next })}
       />
       <Choice
-        label="Colour"
+        label={t`Colour`}
         shown
         options={colours}
         value={colour}
         onChange={(next) => change({ colour: next })}
       />
       <WordChips
-        label="Also seen"
+        label={t`Also seen`}
         words={signs}
         value={also}
         onChange={(next) => change({ also: next })}
@@ -140,26 +141,26 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
             value={ph}
             onChange={(next) => change({ ph: next })}
             choices={[]}
-            placeholder="if measured"
+            placeholder={t`if measured`}
             problem={problems.ph}
           />
           <NumberField
-            label="Colonies on a plate"
+            label={t`Colonies on a plate`}
             value={colonies}
             onChange={(next) => change({ colonies: next })}
             choices={[]}
-            suffix="per mL"
-            placeholder="if counted"
+            suffix={t`per mL`}
+            placeholder={t`if counted`}
             problem={problems.colonies}
           />
         </>
       )}
       {bottles.length > 1 ? (
         <Choice
-          label="Of"
+          label={t`Of`}
           shown
           options={[
-            { value: "", label: "The whole lot" },
+            { value: "", label: t`The whole lot` },
             ...bottles.map(({ id, code }) => ({ value: id, label: code })),
           ]}
           value={bottleId ?? ""}
@@ -167,14 +168,14 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
         />
       ) : null}
       <TextField
-        label="Note"
+        label={t`Note`}
         value={note}
         onChange={(next) => change({ note: next })}
         maxLength={5000}
       />
       {nothing ? (
         tried ? (
-          <Notice severity="caution" message="Enter at least one thing that you saw or smelt." />
+          <Notice severity="caution" message={t`Enter at least one thing that you saw or smelt.`} />
         ) : null
       ) : (
         <Notice
@@ -183,7 +184,7 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
           remedy={verdictWords[outcome.verdict].so}
         />
       )}
-      <Button label="Save check" onPress={save} />
+      <Button label={t`Save check`} onPress={save} />
     </Sheet>
   );
 }

@@ -1,8 +1,9 @@
 import { View } from "react-native";
-import { counted, fixed } from "@/core/units/format";
+import { fixed } from "@/core/units/format";
 import { noonOf, showDay } from "@/core/units/dates";
 import type { Plant } from "@/core/plant/plant";
 import { phFar } from "@/core/shelf/verdict";
+import { plural, t } from "@/language/t";
 import { firstReading, judgedChecks } from "@/logbook/shelf/lotChecks";
 import type { Check } from "@/records/check";
 import type { Lot } from "@/records/lot";
@@ -49,8 +50,8 @@ export function ChecksCard({ lot, plant, checks, onCheck }: Props) {
   return (
     <Card className="gap-3">
       <View className="flex-row items-center justify-between gap-3">
-        <Txt variant="heading">Checks</Txt>
-        <Button look="quiet" size="small" label="Check it" onPress={onCheck} />
+        <Txt variant="heading">{t`Checks`}</Txt>
+        <Button look="quiet" size="small" label={t`Check it`} onPress={onCheck} />
       </View>
       {last ? (
         <Notice
@@ -59,10 +60,7 @@ export function ChecksCard({ lot, plant, checks, onCheck }: Props) {
           remedy={verdictWords[last.verdict].so}
         />
       ) : (
-        <Txt variant="small">
-          Not checked yet. Smell, clarity and colour are two taps; a pH strip tells most of a
-          hydrosol.
-        </Txt>
+        <Txt variant="small">{t`Not checked yet. Smell, clarity and colour are two taps; a pH strip tells most of a hydrosol.`}</Txt>
       )}
       {readings.length > 1 ? (
         <PhChart
@@ -70,7 +68,7 @@ export function ChecksCard({ lot, plant, checks, onCheck }: Props) {
           {...(plant?.hydrosol.ph ? { usual: plant.hydrosol.ph } : {})}
           {...(first === undefined ? {} : { first })}
           step={phFar}
-          inWords={`pH over the days: ${readings.map(({ ph }) => fixed(ph, 1)).join(", ")}. A whole unit away from the first, it has turned.`}
+          inWords={t`pH over the days: ${readings.map(({ ph }) => fixed(ph, 1)).join(", ")}. A whole unit away from the first, it has turned.`}
         />
       ) : null}
       {[...judged].reverse().map((each) => (
@@ -79,7 +77,7 @@ export function ChecksCard({ lot, plant, checks, onCheck }: Props) {
             <Txt variant="label">
               {[
                 showDay(noonOf(each.on)),
-                each.check.ph === undefined ? undefined : `pH ${fixed(each.check.ph, 1)}`,
+                each.check.ph === undefined ? undefined : t`pH ${fixed(each.check.ph, 1)}`,
               ]
                 .filter(Boolean)
                 .join(" · ")}
@@ -88,9 +86,9 @@ export function ChecksCard({ lot, plant, checks, onCheck }: Props) {
               look="plain"
               size="small"
               leaves
-              label="Delete"
-              hint={`Delete the check of ${showDay(noonOf(each.on))}`}
-              onPress={() => dispatch(bin("Check deleted.", [each.check]))}
+              label={t`Delete`}
+              hint={t`Delete the check of ${showDay(noonOf(each.on))}`}
+              onPress={() => dispatch(bin(t`Check deleted.`, [each.check]))}
             />
           </View>
           <Txt>{checkSentence(each)}</Txt>
@@ -108,8 +106,12 @@ function CheckAttachments({ id, name }: { id: string; name: string }) {
   const { length } = attachments.items;
   return (
     <Fold
-      title="Pictures and spoken notes"
-      inside={length === 0 ? "How it looked, in your own words." : counted(length, "piece")}
+      title={t`Pictures and spoken notes`}
+      inside={
+        length === 0
+          ? t`How it looked, in your own words.`
+          : plural(length, { one: "# piece", other: "# pieces" })
+      }
     >
       <AttachmentsCard name={name} {...attachments} />
     </Fold>

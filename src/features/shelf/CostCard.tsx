@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import { costOfLot, costSum, worthOf, type CostPart } from "@/logbook/shelf/costs";
 import type { Lot } from "@/records/lot";
 import { units } from "@/core/units/units";
@@ -27,33 +28,33 @@ export function CostCard({ lot }: { lot: Lot }) {
   if (sum === 0 && worth === undefined) return null;
   const [perName, perMl] =
     lot.product === "oil"
-      ? ["one mL", 1]
+      ? [t`one mL`, 1]
       : preferences.units === "metric"
-        ? ["a litre", 1000]
-        : ["a pint", units.pint.factor];
+        ? [t`a litre`, 1000]
+        : [t`a pint`, units.pint.factor];
   return (
     <Card className="gap-2">
-      <Txt variant="heading">What it cost</Txt>
+      <Txt variant="heading">{t`What it cost`}</Txt>
       <Facts
         facts={[
           ...(Object.entries(costs) as [CostPart, number][]).map(
             ([part, cost]): [string, string] => [costWords[part], showMoney(cost, currency)],
           ),
-          ["In all", sum > 0 ? showMoney(sum, currency) : undefined],
+          [t`In all`, sum > 0 ? showMoney(sum, currency) : undefined],
           [
-            `For ${perName}`,
+            t`For ${perName}`,
             sum > 0 && lot.volumeMl > 0
               ? showMoney((sum / lot.volumeMl) * perMl, currency)
               : undefined,
           ],
-          ["Worth, by your price", worth === undefined ? undefined : showMoney(worth, currency)],
+          [t`Worth, by your price`, worth === undefined ? undefined : showMoney(worth, currency)],
         ]}
       />
       {lot.runIds.length > 0 && share < 0.999 ? (
         <Txt variant="small">
           {share === 0
-            ? "The oil of its run carries what the run cost. Enter what hydrosol is worth to you on the Bench, and it takes its share."
-            : `It carries ${Math.round(share * 100)} % of what its run cost, by what oil and hydrosol are worth to you.`}
+            ? t`The oil of its run carries what the run cost. Enter what hydrosol is worth to you on the Bench, and it takes its share.`
+            : t`It carries ${Math.round(share * 100)} % of what its run cost, by what oil and hydrosol are worth to you.`}
         </Txt>
       ) : null}
     </Card>

@@ -8,6 +8,7 @@ import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { showBottle, words } from "@/core/units/format";
 import type { Product } from "@/core/shelf/products";
+import { t } from "@/language/t";
 import type { OwnerNow } from "@/logbook/shelf/ownersOf";
 import { emptiesLeft } from "@/logbook/shelf/empties";
 import { monthsFilled, phOfLot, usualFilling } from "@/logbook/shelf/monthsFilled";
@@ -129,11 +130,11 @@ export function FillSheet({ lot, openMl, owing, onClose }: Props) {
   const worth = proposal.bottles.length > 1 || empties.length > 0;
   return (
     <Sheet
-      title="Fill bottles"
+      title={t`Fill bottles`}
       intro={[
-        `From ${lot.code}: ${amountOf(lot.product, openMl, units)} in no bottle yet.`,
+        t`From ${lot.code}: ${amountOf(lot.product, openMl, units)} in no bottle yet.`,
         ...owing.map(
-          ({ name, leftMl }) => `${amountOf(lot.product, leftMl, units)} of it is ${name}’s.`,
+          ({ name, leftMl }) => t`${amountOf(lot.product, leftMl, units)} of it is ${name}’s.`,
         ),
       ].join(" ")}
       open
@@ -144,16 +145,23 @@ export function FillSheet({ lot, openMl, owing, onClose }: Props) {
         <Card wash="leaf" className="gap-2">
           <Txt variant="strong">{inWords(proposal.bottles, lot.product, units)}</Txt>
           <Txt variant="small" className="text-ink">
-            {`${empties.length > 0 ? "Out of your empties" : "Of usual sizes"}, full to the shoulder, so that little air stands over it. ${proposal.leftMl > 0.005 ? `${amountOf(lot.product, proposal.leftMl, units)} left over.` : "Nothing left over."}`}
+            {empties.length > 0
+              ? t`Out of your empties, full to the shoulder, so that little air stands over it.`
+              : t`Of usual sizes, full to the shoulder, so that little air stands over it.`}{" "}
+            {proposal.leftMl > 0.005
+              ? t`${amountOf(lot.product, proposal.leftMl, units)} left over.`
+              : t`Nothing left over.`}
           </Txt>
-          <Button label="Fill these" look="quiet" onPress={() => void fill(proposal.bottles)} />
+          <Button label={t`Fill these`} look="quiet" onPress={() => void fill(proposal.bottles)} />
         </Card>
       ) : null}
       <View className="flex-row">
         <Button
           look="plain"
           size="small"
-          label={empties.length > 0 ? "Change my empty bottles" : "Say which empty bottles I have"}
+          label={
+            empties.length > 0 ? t`Change my empty bottles` : t`Say which empty bottles I have`
+          }
           onPress={() => {
             onClose();
             router.push("/bench");
@@ -161,52 +169,63 @@ export function FillSheet({ lot, openMl, owing, onClose }: Props) {
         />
       </View>
       <View className="flex-row gap-3">
-        <FormNumber control={control} name="size" label="Bottle size" choices={choices} required />
+        <FormNumber
+          control={control}
+          name="size"
+          label={t`Bottle size`}
+          choices={choices}
+          required
+        />
         <FormNumber
           control={control}
           name="filled"
-          label="Filled with"
+          label={t`Filled with`}
           choices={choices}
           required
         />
       </View>
-      <FormNumber control={control} name="count" label="How many" choices={[]} required />
+      <FormNumber control={control} name="count" label={t`How many`} choices={[]} required />
       {overMl > openMl * 0.001 + 0.01 ? (
         <Notice
           severity="caution"
-          message={`That is ${amountOf(lot.product, overMl, units)} more than there is by the measures.`}
-          remedy="Check size and number. If you save it, the lot shows the difference."
+          message={t`That is ${amountOf(lot.product, overMl, units)} more than there is by the measures.`}
+          remedy={t`Check size and number. If you save it, the lot shows the difference.`}
         />
       ) : null}
       <FormChoice
         control={control}
         name="glass"
-        label="Glass"
+        label={t`Glass`}
         options={named(glasses, glassWords)}
       />
       <FormChoice
         control={control}
         name="closure"
-        label="Closure"
+        label={t`Closure`}
         options={named(closures, closureWords)}
       />
       <FormChoice
         control={control}
         name="storage"
-        label="Kept"
+        label={t`Kept`}
         options={named(storages, storageWords)}
       />
       {lot.product === "hydrosol" ? (
         <WaterFields control={control} ph={phOfLot(lot, checks)} />
       ) : null}
-      <FormText control={control} name="place" label="New place" placeholder="top shelf, box 2" />
+      <FormText
+        control={control}
+        name="place"
+        label={t`New place`}
+        placeholder={t`top shelf, box 2`}
+      />
       <Controller
         control={control}
         name="bestBy"
         render={({ field, fieldState }) => (
           <MomentField
             kind="day"
-            label="Best by"
+            label={t`Best by`}
             value={field.value || suggested}
             onChange={field.onChange}
             problem={fieldState.error?.message}
@@ -214,10 +233,10 @@ export function FillSheet({ lot, openMl, owing, onClose }: Props) {
         )}
       />
       <Txt variant="small">
-        {`A rule, not a promise: ${spanWords(months)} from the run, full and closed, kept this way. Opening, air and what a check finds bring it nearer; smell and look decide.`}
+        {t`A rule, not a promise: ${spanWords(months)} from the run, full and closed, kept this way. Opening, air and what a check finds bring it nearer; smell and look decide.`}
       </Txt>
-      <FormText control={control} name="note" label="Note" />
-      <Button label="Add to shelf" onPress={() => void save()} />
+      <FormText control={control} name="note" label={t`Note`} />
+      <Button label={t`Add to shelf`} onPress={() => void save()} />
     </Sheet>
   );
 }
@@ -226,7 +245,11 @@ export function FillSheet({ lot, openMl, owing, onClose }: Props) {
 function inWords(bottles: readonly Proposed[], product: Product, units: UnitSystem): string {
   const sorts = new Map<string, number>();
   for (const { sizeMl, filledMl, glass } of bottles) {
-    const name = `${words(showBottle(sizeMl, units))} ${glassWords[glass].toLowerCase()}${filledMl < sizeMl * 0.999 ? `, filled to ${amountOf(product, filledMl, units)}` : ""}`;
+    const bottle = `${words(showBottle(sizeMl, units))} ${glassWords[glass].toLowerCase()}`;
+    const name =
+      filledMl < sizeMl * 0.999
+        ? t`${bottle}, filled to ${amountOf(product, filledMl, units)}`
+        : bottle;
     sorts.set(name, (sorts.get(name) ?? 0) + 1);
   }
   return [...sorts].map(([name, count]) => `${count} × ${name}`).join("; ");

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import type { HeldAgainst } from "@/core/care/identity";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import { identityOf, measuredOf } from "@/logbook/shelf/measuredOil";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { Check } from "@/records/check";
@@ -42,13 +43,11 @@ export function IdentityCard({ lot, plant, checks }: Props) {
   return (
     <Card className="gap-3">
       <View className="flex-row items-center justify-between gap-3">
-        <Txt variant="heading" className="min-w-0 flex-1">
-          Is it what it should be?
-        </Txt>
+        <Txt variant="heading" className="min-w-0 flex-1">{t`Is it what it should be?`}</Txt>
         <Button
           look="quiet"
           size="small"
-          label="Measure it"
+          label={t`Measure it`}
           opens
           onPress={() => setMeasuring(true)}
         />
@@ -65,7 +64,7 @@ export function IdentityCard({ lot, plant, checks }: Props) {
           {identity.sharesOff.map((each) => (
             <Txt key={each.compound}>{shareOffWords(each)}</Txt>
           ))}
-          {identity.could.length > 0 ? <Txt variant="label">It could be</Txt> : null}
+          {identity.could.length > 0 ? <Txt variant="label">{t`It could be`}</Txt> : null}
           {identity.could.map((each) => (
             <Txt key={each}>{couldBeWords(each, units)}</Txt>
           ))}
@@ -74,7 +73,7 @@ export function IdentityCard({ lot, plant, checks }: Props) {
               <Button
                 look="quiet"
                 size="small"
-                label={`Plan ${plant.name} with this make-up`}
+                label={t`Plan ${plant.name} with this make-up`}
                 onPress={() =>
                   dispatch(
                     changeFigures(
@@ -83,7 +82,7 @@ export function IdentityCard({ lot, plant, checks }: Props) {
                         ...(plant.materialId ? { materialId: plant.materialId } : {}),
                       },
                       (own) => ({ ...own, composition: shares }),
-                      `${plant.name} is planned with the make-up of ${lot.code}.`,
+                      t`${plant.name} is planned with the make-up of ${lot.code}.`,
                     ),
                   )
                 }
@@ -91,19 +90,12 @@ export function IdentityCard({ lot, plant, checks }: Props) {
             </View>
           ) : null}
           {taught ? (
-            <Txt variant="small">{`Your ${plant.name} is planned with this make-up.`}</Txt>
+            <Txt variant="small">{t`Your ${plant.name} is planned with this make-up.`}</Txt>
           ) : null}
-          <Txt variant="small">
-            {`At ${roomWords(units)}. `}
-            Bands follow from the book’s make-up of this plant and from standards of the trade:
-            usual limits, check yours. What it could be is a hint, no proof.
-          </Txt>
+          <Txt variant="small">{t`At ${roomWords(units)}. Bands follow from the book’s make-up of this plant and from standards of the trade: usual limits, check yours. What it could be is a hint, no proof.`}</Txt>
         </>
       ) : (
-        <Txt variant="small">
-          Density, refractive index, rotation or a laboratory’s chromatogram tell whether it is this
-          plant’s oil, old, or let down.
-        </Txt>
+        <Txt variant="small">{t`Density, refractive index, rotation or a laboratory’s chromatogram tell whether it is this plant’s oil, old, or let down.`}</Txt>
       )}
       {measuring ? (
         <IdentitySheet lot={lot} plant={plant} onClose={() => setMeasuring(false)} />

@@ -5,6 +5,7 @@ import { plainNumber } from "@/core/units/format";
 import { readNumber, toInput, type NumberInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
 import { chromatogramOf } from "@/exchange/chromatogramCsv";
+import { t } from "@/language/t";
 import { bookComposition } from "@/logbook/shelf/measuredOil";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { limits, type Limit } from "@/messages/limits";
@@ -26,20 +27,25 @@ import { parseCsv } from "@/workers/csvClient";
 import { couldBeWords, verdictOfIdentity } from "@/words/identityWords";
 
 const figures = [
-  { name: "densityGPerMl", label: "Density, water is 1", suffix: "", limit: limits.oilDensity },
-  { name: "refractiveIndex", label: "Refractive index", suffix: "", limit: limits.refractiveIndex },
-  { name: "rotationDeg", label: "Optical rotation", suffix: "°", limit: limits.rotationDeg },
+  { name: "densityGPerMl", label: t`Density, water is 1`, suffix: "", limit: limits.oilDensity },
+  {
+    name: "refractiveIndex",
+    label: t`Refractive index`,
+    suffix: "",
+    limit: limits.refractiveIndex,
+  },
+  { name: "rotationDeg", label: t`Optical rotation`, suffix: "°", limit: limits.rotationDeg },
 ] as const satisfies readonly { name: string; label: string; suffix: string; limit: Limit }[];
 const temperatures = [
-  { name: "measuredAtC", label: "Measured at", limit: limits.roomC },
-  { name: "freezingC", label: "Freezing point", limit: limits.freezingC },
+  { name: "measuredAtC", label: t`Measured at`, limit: limits.roomC },
+  { name: "freezingC", label: t`Freezing point`, limit: limits.freezingC },
 ] as const;
 type Name = (typeof figures)[number]["name"] | (typeof temperatures)[number]["name"];
 const rows: readonly { name: Name; label: string; limit: Limit }[] = [...figures, ...temperatures];
 const smells = [
-  { value: "same", label: "The same" },
-  { value: "weaker", label: "Weaker" },
-  { value: "other", label: "Another" },
+  { value: "same", label: t`The same` },
+  { value: "weaker", label: t`Weaker` },
+  { value: "other", label: t`Another` },
 ] as const;
 const mostBytes = 2_000_000;
 
@@ -79,12 +85,14 @@ export function IdentitySheet({ lot, plant, onClose }: Props) {
   async function choose(file: File) {
     setProblem(undefined);
     setTable(undefined);
-    if (file.size > mostBytes) return setProblem(`${file.name} is larger than 2 MB.`);
+    if (file.size > mostBytes) return setProblem(t`${file.name} is larger than 2 MB.`);
     try {
       setTable(chromatogramOf(await parseCsv(await file.text())));
     } catch (error) {
       setProblem(
-        `${file.name} was not taken in. ${error instanceof RangeError ? error.message : "It is no table of text."}`,
+        error instanceof RangeError
+          ? t`${file.name} was not taken in. ${error.message}`
+          : t`${file.name} was not taken in. It is no table of text.`,
       );
     }
   }
@@ -102,7 +110,7 @@ export function IdentitySheet({ lot, plant, onClose }: Props) {
       ...(table ? { shares: table.composition } : {}),
     };
     if (
-      !dispatch(addNew([check], `${lot.code} measured. ${verdictOfIdentity[identity.verdict]}`)).ok
+      !dispatch(addNew([check], t`${lot.code} measured. ${verdictOfIdentity[identity.verdict]}`)).ok
     )
       return;
     forget();
@@ -111,8 +119,8 @@ export function IdentitySheet({ lot, plant, onClose }: Props) {
 
   return (
     <Sheet
-      title="Measure it"
-      intro={`${lot.code}: what you did not measure stays open.`}
+      title={t`Measure it`}
+      intro={t`${lot.code}: what you did not measure stays open.`}
       open
       onClose={onClose}
       onSubmit={save}
@@ -139,18 +147,16 @@ export function IdentitySheet({ lot, plant, onClose }: Props) {
         />
       ))}
       <Choice
-        label="Smell beside an oil that is surely right"
+        label={t`Smell beside an oil that is surely right`}
         shown
-        options={[{ value: "", label: "Not held beside one" }, ...smells]}
+        options={[{ value: "", label: t`Not held beside one` }, ...smells]}
         value={smell ?? ""}
         onChange={(next) => change({ smell: next })}
       />
-      <Txt variant="small">
-        A laboratory’s chromatogram as a table (CSV): one column of names, one of percent.
-      </Txt>
+      <Txt variant="small">{t`A laboratory’s chromatogram as a table (CSV): one column of names, one of percent.`}</Txt>
       <FileChoice
-        label="Chromatogram file"
-        button={table ? "Another chromatogram" : "Chromatogram from a file"}
+        label={t`Chromatogram file`}
+        button={table ? t`Another chromatogram` : t`Chromatogram from a file`}
         accept=".csv,text/csv,text/plain"
         size="small"
         onChoose={(file) => void choose(file)}
@@ -158,12 +164,14 @@ export function IdentitySheet({ lot, plant, onClose }: Props) {
       {problem ? <Notice severity="error" message={problem} /> : null}
       {table ? (
         <Txt role="status">
-          {`${Object.keys(table.composition).length} compounds read${table.unmatched.length > 0 ? `; not known by name: ${table.unmatched.map(({ name, percent }) => `${name} (${plainNumber(percent)} %)`).join(", ")}` : ""}.`}
+          {table.unmatched.length > 0
+            ? t`${Object.keys(table.composition).length} compounds read; not known by name: ${table.unmatched.map(({ name, percent }) => `${name} (${plainNumber(percent)} %)`).join(", ")}.`
+            : t`${Object.keys(table.composition).length} compounds read.`}
         </Txt>
       ) : null}
       {nothing ? (
         tried ? (
-          <Notice severity="caution" message="Enter at least one figure, a smell or a file." />
+          <Notice severity="caution" message={t`Enter at least one figure, a smell or a file.`} />
         ) : null
       ) : (
         <Notice
@@ -174,7 +182,7 @@ export function IdentitySheet({ lot, plant, onClose }: Props) {
             : {})}
         />
       )}
-      <Button label="Save what was measured" onPress={save} />
+      <Button label={t`Save what was measured`} onPress={save} />
     </Sheet>
   );
 }

@@ -2,6 +2,7 @@ import { noonOf, showDay } from "@/core/units/dates";
 import { showMass, words } from "@/core/units/format";
 import { Link, type Href } from "expo-router";
 import { Pressable, View } from "react-native";
+import { t } from "@/language/t";
 import { traceCode, type Traced } from "@/logbook/shelf/trace";
 import type { Lot } from "@/records/lot";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
@@ -22,19 +23,19 @@ export function LineCard({ lot }: { lot: Lot }) {
   if (!traced || traced.id !== lot.id) return null;
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Where it came from</Txt>
+      <Txt variant="heading">{t`Where it came from`}</Txt>
       {traced.ancestors.length === 0 ? (
         <Txt variant="small">
           {lot.origin === "bought"
-            ? "Bought, or got from elsewhere."
-            : "Its run is not in this logbook any more."}
+            ? t`Bought, or got from elsewhere.`
+            : t`Its run is not in this logbook any more.`}
         </Txt>
       ) : (
         <Branch of={lot.id} steps={traced.ancestors} depth={0} product={lot.product} />
       )}
-      <Txt variant="heading">Where it went</Txt>
+      <Txt variant="heading">{t`Where it went`}</Txt>
       {traced.descendants.length === 0 ? (
-        <Txt variant="small">Nowhere yet: it is in no bottle, and nothing was taken.</Txt>
+        <Txt variant="small">{t`Nowhere yet: it is in no bottle, and nothing was taken.`}</Txt>
       ) : (
         <Branch of={lot.id} steps={traced.descendants} depth={0} product={lot.product} />
       )}
@@ -83,18 +84,18 @@ function Step({ step, product }: { step: Traced; product: Lot["product"] }) {
   const on = step.on ? showDay(step.on.length > 10 ? new Date(step.on) : noonOf(step.on)) : "";
   const told: Record<Traced["kind"], { title: string; detail: string; href?: Href }> = {
     harvest: {
-      title: `Harvest of ${on}`,
-      detail: `${plant}, ${words(showMass(step.massG ?? 0, units))} of it`,
+      title: t`Harvest of ${on}`,
+      detail: t`${plant}, ${words(showMass(step.massG ?? 0, units))} of it`,
     },
     run: {
-      title: `Run ${step.number ?? ""}`,
+      title: t`Run ${step.number ?? ""}`,
       detail: `${plant}, ${on}: ${ml}`,
       href: `/runs/${step.id}`,
     },
     lot: { title: `${plant}, ${step.code ?? ""}`, detail: ml, href: `/shelf/${step.id}` },
     bottle: {
-      title: `Bottle ${step.code ?? ""}`,
-      detail: `${ml}, ${amountOf(product, step.leftMl ?? 0, units)} left`,
+      title: t`Bottle ${step.code ?? ""}`,
+      detail: t`${ml}, ${amountOf(product, step.leftMl ?? 0, units)} left`,
     },
     use: {
       title: [wayOf(step), step.purpose].filter(Boolean).join(": "),

@@ -1,5 +1,6 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { leastToHandle, type LotPage } from "@/logbook/shelf/lotPage";
 import type { Lot } from "@/records/lot";
 import { giveNewCode } from "@/store/acts/giveNewCode";
@@ -25,20 +26,20 @@ export function LotActs({ lot, page: { full, balance, owing, twice }, onBlend, o
         <Button
           look="quiet"
           size="small"
-          label="Labels"
+          label={t`Labels`}
           onPress={() => router.push(`/shelf/labels?lot=${lot.id}`)}
         />
       ) : null}
       {full.length > 0 || open ? (
-        <Button look="quiet" size="small" label="Blend it" opens onPress={onBlend} />
+        <Button look="quiet" size="small" label={t`Blend it`} opens onPress={onBlend} />
       ) : null}
       {twice.has(lot.id) ? (
         <Button
           look="quiet"
           size="small"
           leaves
-          label="New code"
-          hint={`A new code for the lot ${lot.code}`}
+          label={t`New code`}
+          hint={t`A new code for the lot ${lot.code}`}
           onPress={() => dispatch(giveNewCode(lot))}
         />
       ) : null}
@@ -49,7 +50,7 @@ export function LotActs({ lot, page: { full, balance, owing, twice }, onBlend, o
               key={name}
               look="quiet"
               size="small"
-              label={`Hand over ${name}’s share`}
+              label={t`Hand over ${name}’s share`}
               opens
               onPress={() => onTake(name)}
             />
@@ -57,8 +58,8 @@ export function LotActs({ lot, page: { full, balance, owing, twice }, onBlend, o
           <Button
             look="quiet"
             size="small"
-            label="Use or loss"
-            hint="Use or loss: of what is in no bottle"
+            label={t`Use or loss`}
+            hint={t`Use or loss: of what is in no bottle`}
             opens
             onPress={() => onTake()}
           />

@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import type { LotPage } from "@/logbook/shelf/lotPage";
 import type { Lot } from "@/records/lot";
@@ -35,8 +36,12 @@ export function LotAside({ lot, page, plant, name }: Props) {
         <Row
           key={other.id}
           href={`/shelf/${other.id}`}
-          title={`Also from this run: ${lotWords(other)}`}
-          detail={`${other.code}${bottles.some(({ lotId }) => lotId === other.id) ? "" : " · not bottled yet"}`}
+          title={t`Also from this run: ${lotWords(other)}`}
+          detail={
+            bottles.some(({ lotId }) => lotId === other.id)
+              ? other.code
+              : t`${other.code} · not bottled yet`
+          }
         />
       ))}
       <CostCard lot={lot} />
@@ -59,10 +64,7 @@ function OilCare({ lot, plant }: Pick<Props, "lot" | "plant">) {
       ))}
       <ProductCautions lot={lot} />
       {plant && lot.origin !== "blend" ? <Txt variant="small">{skinWords(plant)}</Txt> : null}
-      <Txt variant="small">
-        Not to be swallowed, not undiluted on skin. Keep from children, pets and flame. In pregnancy
-        ask someone qualified.
-      </Txt>
+      <Txt variant="small">{t`Not to be swallowed, not undiluted on skin. Keep from children, pets and flame. In pregnancy ask someone qualified.`}</Txt>
     </>
   );
 }
@@ -74,8 +76,8 @@ function WaterCare({ lot, page }: Pick<Props, "lot" | "page">) {
       <DrinkLine lot={lot} page={page} />
       <Txt variant="small">
         {page.full.some(({ bottle }) => bottle.preserved)
-          ? "Preserved or not, keep it cold and dark. Let it go when it smells sour or turns cloudy."
-          : "It has no preservative. Keep it cold and dark. Let it go when it smells sour or turns cloudy."}
+          ? t`Preserved or not, keep it cold and dark. Let it go when it smells sour or turns cloudy.`
+          : t`It has no preservative. Keep it cold and dark. Let it go when it smells sour or turns cloudy.`}
       </Txt>
     </>
   );

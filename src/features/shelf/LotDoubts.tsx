@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { LotPage } from "@/logbook/shelf/lotPage";
 import { overdrawn } from "@/logbook/shelf/shelf";
 import type { Lot } from "@/records/lot";
@@ -22,20 +23,20 @@ export function LotDoubts({ lot, page: { own, taken, balance }, amount }: Props)
         <Notice
           key={bottle.id}
           severity="caution"
-          message={`${amount(takenMl)} was taken out of ${bottle.code}, and ${amount(bottle.filledMl)} was in it.`}
-          remedy="Two people or devices may have noted the same use. Delete one of them."
+          message={t`${amount(takenMl)} was taken out of ${bottle.code}, and ${amount(bottle.filledMl)} was in it.`}
+          remedy={t`Two people or devices may have noted the same use. Delete one of them.`}
         />
       ))}
       {balance.overMl > tolerated(lot.volumeMl) ? (
         <Notice
           severity="caution"
-          message={`${amount(balance.bottledMl + balance.takenMl)} are bottled and taken, and the measures say ${amount(lot.volumeMl)}: ${amount(balance.overMl)} more than there was.`}
-          remedy="The bottles stay as they are, and the difference is shown. Correct the measures, or delete a bottle."
+          message={t`${amount(balance.bottledMl + balance.takenMl)} are bottled and taken, and the measures say ${amount(lot.volumeMl)}: ${amount(balance.overMl)} more than there was.`}
+          remedy={t`The bottles stay as they are, and the difference is shown. Correct the measures, or delete a bottle.`}
         />
       ) : null}
       {own.length === 0 ? (
         <Card>
-          <Txt>{`Not bottled yet: ${amount(balance.openMl)}. Dark glass, filled to the shoulder, keeps it longest.`}</Txt>
+          <Txt>{t`Not bottled yet: ${amount(balance.openMl)}. Dark glass, filled to the shoulder, keeps it longest.`}</Txt>
         </Card>
       ) : null}
     </>

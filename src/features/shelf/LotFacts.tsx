@@ -1,6 +1,7 @@
 import { fixed, plainNumber } from "@/core/units/format";
 import { noonOf, showDayLong } from "@/core/units/dates";
 import type { NoteFamily } from "@/core/plant/noteFamilies";
+import { t } from "@/language/t";
 import type { OwnerNow } from "@/logbook/shelf/ownersOf";
 import type { Lot } from "@/records/lot";
 import { useAppSelector } from "@/store/hooks";
@@ -29,25 +30,25 @@ export function LotFacts({
     <Card>
       <Facts
         facts={[
-          [lot.origin === "bought" ? "Got" : "Made", showDayLong(noonOf(lot.madeOn))],
-          ["In all", amount(lot.volumeMl)],
-          ["Taken unbottled", takenMl > 0 ? amount(takenMl) : undefined],
-          ["From", lot.boughtFrom],
+          [lot.origin === "bought" ? t`Got` : t`Made`, showDayLong(noonOf(lot.madeOn))],
+          [t`In all`, amount(lot.volumeMl)],
+          [t`Taken unbottled`, takenMl > 0 ? amount(takenMl) : undefined],
+          [t`From`, lot.boughtFrom],
           ...owners.map(
             ({ name: whose, shareMl, handedMl }) =>
               [
-                `For ${whose}`,
+                t`For ${whose}`,
                 [
                   shareMl === undefined ? "no share told" : amount(shareMl),
-                  ...(handedMl > 0 ? [`${amount(handedMl)} handed over`] : []),
+                  ...(handedMl > 0 ? [t`${amount(handedMl)} handed over`] : []),
                 ].join(", "),
               ] as const,
           ),
-          ["Look", lot.look],
-          ["Smell", lot.smell],
-          ["Holds most of", notes.map((family) => noteWords[family]).join(", ") || undefined],
+          [t`Look`, lot.look],
+          [t`Smell`, lot.smell],
+          [t`Holds most of`, notes.map((family) => noteWords[family]).join(", ") || undefined],
           ["pH", lot.ph === undefined ? undefined : fixed(lot.ph, 1)],
-          ["Paid", lot.paid === undefined ? undefined : plainNumber(lot.paid)],
+          [t`Paid`, lot.paid === undefined ? undefined : plainNumber(lot.paid)],
         ]}
       />
     </Card>

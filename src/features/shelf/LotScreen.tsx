@@ -1,6 +1,7 @@
 import { useLocalSearchParams } from "expo-router";
 import { useState, type ReactNode } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { lotName } from "@/logbook/shelf/lotName";
 import { leastToHandle, lotPage } from "@/logbook/shelf/lotPage";
 import type { Lot } from "@/records/lot";
@@ -38,7 +39,7 @@ export function LotScreen({ elsewhere }: { elsewhere?: (id: string) => ReactNode
   const lot = useAppSelector((state) => state.lot.entities[id ?? ""]);
   if (!lot || lot.deletedAt)
     return (
-      <NotHere what="This lot" back={{ href: "/shelf", label: "Shelf" }}>
+      <NotHere what={t`This lot`} back={{ href: "/shelf", label: t`Shelf` }}>
         {elsewhere?.(id ?? "")}
       </NotHere>
     );
@@ -68,12 +69,12 @@ function OneLot({ lot }: { lot: Lot }) {
       title={name}
       pageTitle={`${name}, ${lot.code}`}
       over={lot.code}
-      back={{ href: "/shelf", label: "Shelf" }}
-      actions={<CopyButton text={lot.code} what={`the code ${lot.code}`} />}
+      back={{ href: "/shelf", label: t`Shelf` }}
+      actions={<CopyButton text={lot.code} what={t`the code ${lot.code}`} />}
       footer={
         balance.openMl > leastToHandle ? (
           <Button
-            label={`Bottle ${amount(balance.openMl)}`}
+            label={t`Bottle ${amount(balance.openMl)}`}
             opens
             onPress={() => setSheet("fill")}
           />
@@ -138,7 +139,7 @@ function OneLot({ lot }: { lot: Lot }) {
           />
         ))}
         {page.emptyCodes.length > 0 ? (
-          <Txt variant="small">{`Empty: ${page.emptyCodes.join(", ")}`}</Txt>
+          <Txt variant="small">{t`Empty: ${page.emptyCodes.join(", ")}`}</Txt>
         ) : null}
       </View>
       <ChecksCard lot={lot} plant={plant} checks={checks} onCheck={check} />

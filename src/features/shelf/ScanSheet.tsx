@@ -2,6 +2,7 @@ import { useRouter } from "expo-router";
 import { useEffect, useRef, useState } from "react";
 import { View } from "react-native";
 import { unstable_createElement } from "react-native-web";
+import { t } from "@/language/t";
 import { isCode, readCode } from "@/records/codes";
 import { useAppSelector } from "@/store/hooks";
 import { selectStock } from "@/store/stock";
@@ -80,21 +81,21 @@ export function ScanSheet({ onClose }: { onClose: () => void }) {
       const picture = await createImageBitmap(chosen);
       const text = await codeOf(picture, picture.width, picture.height);
       if (text) open(text);
-      else setProblem("No code is to be seen in this picture. Nearer and straighter, or type it.");
+      else setProblem(t`No code is to be seen in this picture. Nearer and straighter, or type it.`);
     } catch {
-      setProblem("This file is not a picture that the browser can open.");
+      setProblem(t`This file is not a picture that the browser can open.`);
     }
   }
 
   return (
-    <Sheet title="Find by its label" open onClose={onClose} onSubmit={() => open(typed)}>
+    <Sheet title={t`Find by its label`} open onClose={onClose} onSubmit={() => open(typed)}>
       {camera === "off" || camera === "refused" ? null : (
         <View className="overflow-hidden rounded-card bg-ink">
           {unstable_createElement("video", {
             ref: video,
             muted: true,
             playsInline: true,
-            "aria-label": "What the camera sees",
+            "aria-label": t`What the camera sees`,
             style: { width: "100%", maxHeight: 320, objectFit: "cover" },
           })}
         </View>
@@ -102,34 +103,34 @@ export function ScanSheet({ onClose }: { onClose: () => void }) {
       {camera === "refused" ? (
         <Notice
           severity="note"
-          message="The browser gives no camera here."
-          remedy="Take a picture and choose it, or type the code."
+          message={t`The browser gives no camera here.`}
+          remedy={t`Take a picture and choose it, or type the code.`}
         />
       ) : null}
       {problem ? <Notice severity="caution" message={problem} /> : null}
       <View className="flex-row flex-wrap gap-2">
         {camera === "off" || camera === "refused" ? (
-          <Button look="quiet" label="Use the camera" onPress={() => setCamera("asked")} />
+          <Button look="quiet" label={t`Use the camera`} onPress={() => setCamera("asked")} />
         ) : null}
         <FileChoice
-          label="A picture of the label"
-          button="From a picture"
+          label={t`A picture of the label`}
+          button={t`From a picture`}
           accept="image/*"
           onChoose={(file) => void fromPicture(file)}
         />
       </View>
       <TextField
-        label="Or type its code"
+        label={t`Or type its code`}
         value={typed}
         onChange={(next) => {
           setTyped(next);
           setProblem(undefined);
         }}
         placeholder="K7Q-4MX"
-        help="Six letters and digits; small or capital, hyphen or none."
+        help={t`Six letters and digits; small or capital, hyphen or none.`}
       />
-      <Button label="Open it" onPress={() => open(typed)} />
-      <Txt variant="small">What the camera sees stays on this device.</Txt>
+      <Button label={t`Open it`} onPress={() => open(typed)} />
+      <Txt variant="small">{t`What the camera sees stays on this device.`}</Txt>
     </Sheet>
   );
 }
@@ -140,8 +141,8 @@ function codeIn(text: string): string {
 }
 
 function notFound(text: string, near: readonly string[]): string {
-  const said = text.trim() ? `No bottle here has the code ${text.trim()}.` : "Type a code first.";
-  return near.length === 0 ? said : `${said} Near it: ${near.join(", ")}.`;
+  const said = text.trim() ? t`No bottle here has the code ${text.trim()}.` : t`Type a code first.`;
+  return near.length === 0 ? said : t`${said} Near it: ${near.join(", ")}.`;
 }
 
 /** The text of a QR code in a picture; undefined where there is none. */

@@ -2,6 +2,7 @@ import { fixed, showMass, showOil, showVolume, showYield, words } from "@/core/u
 import { noonOf, showMonth } from "@/core/units/dates";
 import { useState } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { seasonOf, yearsOf, type PlantYear } from "@/logbook/shelf/season";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
@@ -43,9 +44,9 @@ export function SeasonScreen() {
   const most = Math.max(1, ...season.ahead.map(({ bottles }) => bottles));
   return (
     <Screen
-      title={`Season ${year}`}
+      title={t`Season ${year}`}
       oneSheet
-      back={{ href: "/shelf", label: "Shelf" }}
+      back={{ href: "/shelf", label: t`Shelf` }}
       words={
         <WordsHere
           all="/bench/words"
@@ -54,46 +55,43 @@ export function SeasonScreen() {
           words={wordsOf(["lot", "yield"])}
         />
       }
-      actions={<Button look="quiet" size="small" label="Print" onPress={() => window.print()} />}
+      actions={<Button look="quiet" size="small" label={t`Print`} onPress={() => window.print()} />}
       aside={
         <>
           <Card className="gap-2">
-            <Txt variant="heading">Made, used, lost</Txt>
+            <Txt variant="heading">{t`Made, used, lost`}</Txt>
             <Facts
               facts={[
-                ["Oil made", oil(season.madeMl.oil)],
-                ["Oil used", oil(season.usedMl.oil)],
-                ["Oil lost", oil(season.lostMl.oil)],
-                ["Hydrosol made", volume(season.madeMl.hydrosol)],
-                ["Hydrosol used", volume(season.usedMl.hydrosol)],
-                ["Hydrosol lost", volume(season.lostMl.hydrosol)],
+                [t`Oil made`, oil(season.madeMl.oil)],
+                [t`Oil used`, oil(season.usedMl.oil)],
+                [t`Oil lost`, oil(season.lostMl.oil)],
+                [t`Hydrosol made`, volume(season.madeMl.hydrosol)],
+                [t`Hydrosol used`, volume(season.usedMl.hydrosol)],
+                [t`Hydrosol lost`, volume(season.lostMl.hydrosol)],
               ]}
             />
           </Card>
           {season.cost > 0 || season.worth > 0 ? (
             <Card className="gap-2">
-              <Txt variant="heading">Money</Txt>
+              <Txt variant="heading">{t`Money`}</Txt>
               <Facts
                 facts={[
-                  ["Runs cost", showMoney(season.cost, currency)],
+                  [t`Runs cost`, showMoney(season.cost, currency)],
                   [
-                    "Worth of what was made",
+                    t`Worth of what was made`,
                     season.worth > 0 ? showMoney(season.worth, currency) : undefined,
                   ],
                 ]}
               />
             </Card>
           ) : (
-            <Txt variant="small">
-              Tell on the bench what plant, energy and your hours cost, and the year is reckoned
-              here.
-            </Txt>
+            <Txt variant="small">{t`Tell on the bench what plant, energy and your hours cost, and the year is reckoned here.`}</Txt>
           )}
           <Card className="gap-2">
-            <Txt variant="heading">Best-by ahead</Txt>
+            <Txt variant="heading">{t`Best-by ahead`}</Txt>
             <View
               role="img"
-              aria-label={`Bottles whose best-by falls in each month: ${season.ahead.map(({ month, bottles }) => `${month} ${bottles}`).join(", ")}`}
+              aria-label={t`Bottles whose best-by falls in each month: ${season.ahead.map(({ month, bottles }) => `${month} ${bottles}`).join(", ")}`}
               className="gap-1"
             >
               {season.ahead.map(({ month, bottles }) => (
@@ -115,7 +113,7 @@ export function SeasonScreen() {
     >
       {years.length > 1 ? (
         <Choice
-          label="Year"
+          label={t`Year`}
           options={years.slice(0, 6).map((each) => ({ value: String(each), label: String(each) }))}
           value={String(year)}
           onChange={(next) => setChosen(Number(next))}
@@ -124,17 +122,17 @@ export function SeasonScreen() {
       <View className="flex-row flex-wrap gap-3">
         <Tile
           wash="leaf"
-          label="Distilled"
+          label={t`Distilled`}
           value={showMass(season.distilledG, units)}
-          detail={`${season.runs} runs; ${words(showMass(season.harvestedG, units))} harvested`}
+          detail={t`${season.runs} runs; ${words(showMass(season.harvestedG, units))} harvested`}
         />
-        <Tile wash="oil" label="Oil" value={showOil(season.madeMl.oil)} />
-        <Tile wash="dew" label="Hydrosol" value={showVolume(season.madeMl.hydrosol, units)} />
+        <Tile wash="oil" label={t`Oil`} value={showOil(season.madeMl.oil)} />
+        <Tile wash="dew" label={t`Hydrosol`} value={showVolume(season.madeMl.hydrosol, units)} />
       </View>
       <Card className="gap-3">
-        <Txt variant="heading">Plant by plant</Txt>
+        <Txt variant="heading">{t`Plant by plant`}</Txt>
         {season.plants.length === 0 ? (
-          <Txt>Nothing was distilled in this year.</Txt>
+          <Txt>{t`Nothing was distilled in this year.`}</Txt>
         ) : (
           season.plants.map((plant) => (
             <View key={plant.plantId} className="border-b border-line pb-2">
@@ -142,15 +140,15 @@ export function SeasonScreen() {
                 <Txt variant="strong">{plant.name}</Txt>
                 <Txt variant="strong">
                   {plant.mlPerKg === undefined
-                    ? "not measured"
+                    ? t`not measured`
                     : words(showYield(plant.mlPerKg, units))}
                 </Txt>
               </View>
               <Txt variant="small">
                 {[
-                  `${plant.runs} ${plant.runs === 1 ? "run" : "runs"}, ${words(showMass(plant.chargedG, units))}`,
-                  `${oil(plant.oilMl)} oil`,
-                  `${volume(plant.hydrosolMl)} hydrosol`,
+                  `${plant.runs} ${plant.runs === 1 ? t`run` : t`runs`}, ${words(showMass(plant.chargedG, units))}`,
+                  t`${oil(plant.oilMl)} oil`,
+                  t`${volume(plant.hydrosolMl)} hydrosol`,
                   against(plant),
                 ]
                   .filter(Boolean)
@@ -168,6 +166,8 @@ export function SeasonScreen() {
 function against({ mlPerKg, before }: PlantYear): string | undefined {
   if (mlPerKg === undefined || before === undefined || before === 0) return undefined;
   const change = (mlPerKg / before - 1) * 100;
-  if (Math.abs(change) < 0.5) return "as the year before";
-  return `${fixed(Math.abs(change), 0)} % ${change > 0 ? "more" : "less"} than the year before`;
+  if (Math.abs(change) < 0.5) return t`as the year before`;
+  return change > 0
+    ? t`${fixed(Math.abs(change), 0)} % more than the year before`
+    : t`${fixed(Math.abs(change), 0)} % less than the year before`;
 }

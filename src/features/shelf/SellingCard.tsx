@@ -2,6 +2,7 @@ import { View } from "react-native";
 import { allergensIn } from "@/core/care/allergens";
 import { hazardDraft } from "@/core/care/hazardMarks";
 import { sharesOfWhole } from "@/core/care/sharesOfWhole";
+import { t } from "@/language/t";
 import { oilParts } from "@/logbook/shelf/oilParts";
 import type { Lot } from "@/records/lot";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
@@ -24,29 +25,24 @@ export function SellingCard({ lot, name }: { lot: Lot; name: string }) {
   const named = (use: "leftOn" | "washedOff") =>
     allergensIn(shares, use).map(allergenLine).join(", ") || "none";
   const facts: (readonly [string, string | undefined])[] = [
-    ["Product", name],
-    ["Batch", lot.code],
-    ["Maker", maker ? [maker.name, maker.address].filter(Boolean).join(", ") : undefined],
-    ["Left on skin", named("leftOn")],
-    ["Washed off", named("washedOff")],
-    ["Marks, a draft", oil ? hazardLine(hazardDraft(shares)) : undefined],
+    [t`Product`, name],
+    [t`Batch`, lot.code],
+    [t`Maker`, maker ? [maker.name, maker.address].filter(Boolean).join(", ") : undefined],
+    [t`Left on skin`, named("leftOn")],
+    [t`Washed off`, named("washedOff")],
+    [t`Marks, a draft`, oil ? hazardLine(hazardDraft(shares)) : undefined],
   ];
   const text = facts
     .flatMap(([title, value]) => (value ? [`${title}: ${value}`] : []))
-    .concat("A draft from usual limits, to be checked.")
+    .concat(t`A draft from usual limits, to be checked.`)
     .join("\n");
   return (
-    <Fold title="If you sell it" inside="Allergens to name, warning marks, batch, maker">
+    <Fold title={t`If you sell it`} inside={t`Allergens to name, warning marks, batch, maker`}>
       <Facts facts={facts} />
       <View className="flex-row">
-        <CopyButton text={text} what="what a buyer has to be told" />
+        <CopyButton text={text} what={t`what a buyer has to be told`} />
       </View>
-      <Txt variant="small">
-        A draft from usual limits. Allergens are named above 0.001 % where it stays on skin, above
-        0.01 % where it is washed off. Marks follow from its make-up. Have it checked before you
-        sell. Most places have rules on selling cosmetics, on labels, on stills, on tax and
-        insurance. Ask your authority for trade and food, and your insurer.
-      </Txt>
+      <Txt variant="small">{t`A draft from usual limits. Allergens are named above 0.001 % where it stays on skin, above 0.01 % where it is washed off. Marks follow from its make-up. Have it checked before you sell. Most places have rules on selling cosmetics, on labels, on stills, on tax and insurance. Ask your authority for trade and food, and your insurer.`}</Txt>
     </Fold>
   );
 }

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { counted } from "@/core/units/format";
+import { plural, t } from "@/language/t";
 import type { Shelved } from "@/logbook/shelf/shelf";
 import { storages, type Bottle, type UseWay } from "@/records/bottle";
 import { emptyBottles, moveBottles } from "@/store/acts/severalBottles";
@@ -36,41 +36,41 @@ export function SeveralSheet({ items, amount, onClose }: Props) {
     setTried(true);
     if (ids.length > 0 && kept().ok) onClose();
   };
-  const chosen = counted(ids.length, "bottle");
+  const chosen = plural(ids.length, { one: "# bottle", other: "# bottles" });
   return (
     <Sheet
-      title="Several at once"
-      intro="Tick bottles, then move or empty them. Search the shelf first for fewer."
+      title={t`Several at once`}
+      intro={t`Tick bottles, then move or empty them. Search the shelf first for fewer.`}
       open
       onClose={onClose}
     >
       {tried && ids.length === 0 ? (
-        <Notice severity="caution" message="Tick at least one bottle." />
+        <Notice severity="caution" message={t`Tick at least one bottle.`} />
       ) : null}
-      <Fold title={`Move ${chosen}`} inside="To another place">
+      <Fold title={t`Move ${chosen}`} inside={t`To another place`}>
         <Choice
-          label="Now kept"
+          label={t`Now kept`}
           shown
           options={storages.map((value) => ({ value, label: storageWords[value] }))}
           value={storage}
           onChange={setStorage}
         />
         <TextField
-          label="New place"
+          label={t`New place`}
           value={place}
           maxLength={200}
           onChange={setPlace}
-          placeholder="top shelf, box 2"
+          placeholder={t`top shelf, box 2`}
         />
         <Button
           look="quiet"
-          label="Move"
+          label={t`Move`}
           onPress={() => act(() => dispatch(moveBottles(ids, { storage, place })))}
         />
       </Fold>
-      <Fold title={`Empty ${chosen}`} inside="Used up, given away, sold or thrown away">
+      <Fold title={t`Empty ${chosen}`} inside={t`Used up, given away, sold or thrown away`}>
         <Choice
-          label="What happened to them?"
+          label={t`What happened to them?`}
           shown
           options={ways.map((value) => ({ value, label: useWayWords[value] }))}
           value={way}
@@ -78,7 +78,7 @@ export function SeveralSheet({ items, amount, onClose }: Props) {
         />
         <Button
           look="quiet"
-          label="Empty"
+          label={t`Empty`}
           onPress={() =>
             act(() => dispatch(emptyBottles(ids, { way, purpose: useWayWords[way].toLowerCase() })))
           }
@@ -88,7 +88,7 @@ export function SeveralSheet({ items, amount, onClose }: Props) {
         items={items.map(({ bottle, lot, name, leftMl }) => ({
           id: bottle.id,
           label: `${name} ${lotWords(lot)}, ${bottle.code}`,
-          detail: `${amount(lot.product, leftMl)} left · ${bottle.place?.trim() || storageWords[bottle.storage]}`,
+          detail: t`${amount(lot.product, leftMl)} left · ${bottle.place?.trim() || storageWords[bottle.storage]}`,
         }))}
         ticked={wanted}
         onTicked={setWanted}

@@ -4,6 +4,7 @@ import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } fro
 import { View } from "react-native";
 import { bottlesCsv } from "@/exchange/csv";
 import { download } from "@/exchange/download";
+import { plural, t } from "@/language/t";
 import { codesTwice, notBottled } from "@/logbook/shelf/shelf";
 import { lotName } from "@/logbook/shelf/lotName";
 import { readCode } from "@/records/codes";
@@ -39,9 +40,9 @@ import { SeveralSheet } from "./SeveralSheet";
 import { ScanSheet } from "./ScanSheet";
 
 const views = [
-  { value: "boards", label: "Places" },
-  { value: "cards", label: "Cards" },
-  { value: "table", label: "Table" },
+  { value: "boards", label: t`Places` },
+  { value: "cards", label: t`Cards` },
+  { value: "table", label: t`Table` },
 ] as const;
 
 /** Every bottle on its board at its fill; found by code, name or place. */
@@ -79,13 +80,13 @@ export function ShelfScreen() {
   );
 
   const addBought: Action = {
-    label: "Add something bought",
+    label: t`Add something bought`,
     opens: true,
     act: () => setSheet("add"),
   };
   const shownAs = (
     <Choice
-      label="Shown as"
+      label={t`Shown as`}
       shown={!wide}
       options={[...views]}
       value={view.as}
@@ -99,15 +100,12 @@ export function ShelfScreen() {
   if (allRead && stock.lots.length === 0 && items.length === 0 && open.length === 0) {
     return (
       <Screen
-        title="Shelf"
-        footer={<Button label="Plan a run" onPress={() => router.push("/plan")} />}
+        title={t`Shelf`}
+        footer={<Button label={t`Plan a run`} onPress={() => router.push("/plan")} />}
       >
         <Card className="gap-2">
-          <Txt variant="heading">An empty shelf</Txt>
-          <Txt>
-            Once a run is separated and measured, its oil and its hydrosol come here: bottled,
-            labelled with a code, and drawn at their fill.
-          </Txt>
+          <Txt variant="heading">{t`An empty shelf`}</Txt>
+          <Txt>{t`Once a run is separated and measured, its oil and its hydrosol come here: bottled, labelled with a code, and drawn at their fill.`}</Txt>
         </Card>
         <View className="flex-row">
           <Button look="quiet" size="small" label={addBought.label} opens onPress={addBought.act} />
@@ -118,7 +116,7 @@ export function ShelfScreen() {
   }
   return (
     <Screen
-      title="Shelf"
+      title={t`Shelf`}
       words={
         <WordsHere
           all="/bench/words"
@@ -129,16 +127,22 @@ export function ShelfScreen() {
       }
       actions={
         <>
-          <Button label="Scan" look="quiet" size="small" opens onPress={() => setSheet("scan")} />
+          <Button
+            label={t`Scan`}
+            look="quiet"
+            size="small"
+            opens
+            onPress={() => setSheet("scan")}
+          />
           <MoreActions
-            title="More of the shelf"
+            title={t`More of the shelf`}
             actions={[
-              { label: "Labels", act: () => router.push("/shelf/labels") },
-              { label: "Season", act: () => router.push("/shelf/season") },
+              { label: t`Labels`, act: () => router.push("/shelf/labels") },
+              { label: t`Season`, act: () => router.push("/shelf/season") },
               addBought,
-              { label: "Several at once", opens: true, act: () => setSheet("several") },
+              { label: t`Several at once`, opens: true, act: () => setSheet("several") },
               {
-                label: "Save as CSV",
+                label: t`Save as CSV`,
                 act: () =>
                   void download(
                     `sereno-bottles-${isoDay(new Date())}.csv`,
@@ -157,10 +161,10 @@ export function ShelfScreen() {
         <Notice
           key={those[0]!.code}
           severity="caution"
-          message={`The code ${those[0]!.code} is on ${those.length} things. Two devices gave it.`}
-          remedy="Open one of them and give it a new code."
+          message={t`The code ${those[0]!.code} is on ${those.length} things. Two devices gave it.`}
+          remedy={t`Open one of them and give it a new code.`}
           action={{
-            label: "Open one",
+            label: t`Open one`,
             onPress: () => {
               const last = those.at(-1)!;
               router.push(`/shelf/${last.kind === "lot" ? last.id : last.lotId}`);
@@ -184,7 +188,7 @@ export function ShelfScreen() {
       <CodeHint typed={text} />
       <View className="flex-row flex-wrap gap-x-6 gap-y-2">
         <Choice
-          label="Show"
+          label={t`Show`}
           options={filters.map(({ value, label }) => ({
             value,
             label:
@@ -218,13 +222,13 @@ export function ShelfScreen() {
         <Row
           key={lot.id}
           href={`/shelf/${lot.id}`}
-          title={`${lotName(lot, book)} ${lotWords(lot)}: not bottled yet`}
+          title={t`${lotName(lot, book)} ${lotWords(lot)}: not bottled yet`}
           detail={`${lot.code} · ${amount(lot.product, openMl)}`}
         />
       ))}
       {shown.length === 0 ? (
         <Card>
-          <Txt>Nothing here is of that kind.</Txt>
+          <Txt>{t`Nothing here is of that kind.`}</Txt>
         </Card>
       ) : view.as === "boards" ? (
         <Boards items={shown} amount={amount} />
@@ -260,8 +264,8 @@ function FindField({ start, onChange }: { start: string; onChange: (text: string
   }, [typed, start, onChange]);
   return (
     <TextField
-      label="Find"
-      placeholder="code, name, place"
+      label={t`Find`}
+      placeholder={t`code, name, place`}
       value={typed}
       onChange={setTyped}
       shortcut="/"
@@ -284,7 +288,7 @@ const CodeHint = memo(function CodeHint({ typed }: { typed: string }) {
   return (
     <View className="gap-2" role="status">
       {"found" in read ? null : (
-        <Txt variant="small">{`No bottle has that code. ${codes.length === 1 ? "This one is" : "These are"} a slip away:`}</Txt>
+        <Txt variant="small">{t`No bottle has that code. ${plural(codes.length, { one: "This one is", other: "These are" })} a slip away:`}</Txt>
       )}
       {codes.map((code) => {
         const those = all.find((each) => each.code === code)!;

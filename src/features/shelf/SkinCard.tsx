@@ -5,6 +5,7 @@ import { mostOnSkin } from "@/core/care/onSkin";
 import { unitsFor } from "@/core/units/units";
 import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { usualDropsPerMl } from "@/core/yield/convert";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Lot } from "@/records/lot";
 import { densityOfParts, oilParts } from "@/logbook/shelf/oilParts";
@@ -29,26 +30,26 @@ export function SkinCard({ lot }: { lot: Lot }) {
   const parts = oilParts(lot, shelf, book);
   const density = densityOfParts(parts);
   const most = mostOnSkin(lot.product, parts, whose);
-  const share = readNumber(percent, { name: "The share", min: 0, max: 100, above: true });
-  const grams = readNumber(batch, { name: "The batch", ...limits.positive });
+  const share = readNumber(percent, { name: t`The share`, min: 0, max: 100, above: true });
+  const grams = readNumber(batch, { name: t`The batch`, ...limits.positive });
   const tooMuch = share.ok && share.value > most + 1e-9;
   const oilG = share.ok && grams.ok ? (grams.value * share.value) / 100 : undefined;
   return (
     <Card className="gap-3">
-      <Txt variant="heading">On skin</Txt>
+      <Txt variant="heading">{t`On skin`}</Txt>
       <Choice
-        label="For"
+        label={t`For`}
         shown
         options={[
-          { value: "body", label: "The body" },
-          { value: "face", label: "The face" },
-          { value: "child", label: "A child of two to six" },
+          { value: "body", label: t`The body` },
+          { value: "face", label: t`The face` },
+          { value: "child", label: t`A child of two to six` },
         ]}
         value={whose}
         onChange={setWhose}
       />
       <NumberField
-        label="Share of oil"
+        label={t`Share of oil`}
         value={percent}
         onChange={setPercent}
         choices={[]}
@@ -56,7 +57,7 @@ export function SkinCard({ lot }: { lot: Lot }) {
         problem={share.ok ? undefined : share.problem}
       />
       <NumberField
-        label="Finished batch"
+        label={t`Finished batch`}
         value={batch}
         onChange={setBatch}
         choices={unitsFor("plantMass", units)}
@@ -64,21 +65,18 @@ export function SkinCard({ lot }: { lot: Lot }) {
       />
       <Txt variant="strong" role="status" className={tooMuch || most === 0 ? "text-ember-ink" : ""}>
         {most === 0
-          ? "None: not on skin."
+          ? t`None: not on skin.`
           : tooMuch
-            ? `Too much: ${plainNumber(Number(most.toPrecision(2)))} % is the usual cautious maximum${parts.length > 1 ? ", by the part that allows the least" : ""}.`
+            ? parts.length > 1
+              ? t`Too much: ${plainNumber(Number(most.toPrecision(2)))} % is the usual cautious maximum, by the part that allows the least.`
+              : t`Too much: ${plainNumber(Number(most.toPrecision(2)))} % is the usual cautious maximum.`
             : oilG === undefined
               ? ""
               : density === undefined
-                ? `${words(showMass(oilG, units))} of oil in ${words(showMass((grams.ok ? grams.value : 0) - oilG, units))} of the rest.`
-                : `${words(units === "metric" ? showMass(oilG, units) : showOil(oilG / density))} of oil, about ${Math.round((oilG / density) * dropsPerMl)} drops, in ${words(showMass((grams.ok ? grams.value : 0) - oilG, units))} of the rest.`}
+                ? t`${words(showMass(oilG, units))} of oil in ${words(showMass((grams.ok ? grams.value : 0) - oilG, units))} of the rest.`
+                : t`${words(units === "metric" ? showMass(oilG, units) : showOil(oilG / density))} of oil, about ${Math.round((oilG / density) * dropsPerMl)} drops, in ${words(showMass((grams.ok ? grams.value : 0) - oilG, units))} of the rest.`}
       </Txt>
-      <Txt variant="small">
-        Before first use put a drop of the finished dilution inside the elbow and cover it for a
-        day. Redness or itching means no. Not for children under two. In pregnancy, with asthma or
-        epilepsy ask someone qualified. Most places have rules for what is made for others: ask the
-        office for cosmetics where you live.
-      </Txt>
+      <Txt variant="small">{t`Before first use put a drop of the finished dilution inside the elbow and cover it for a day. Redness or itching means no. Not for children under two. In pregnancy, with asthma or epilepsy ask someone qualified. Most places have rules for what is made for others: ask the office for cosmetics where you live.`}</Txt>
     </Card>
   );
 }

@@ -4,6 +4,7 @@ import { unitsFor } from "@/core/units/units";
 import { zodResolver } from "@hookform/resolvers/zod";
 import { Controller, useForm } from "react-hook-form";
 import { z } from "zod";
+import { t } from "@/language/t";
 import { lastPurposes } from "@/logbook/shelf/purposes";
 import type { OwnerNow } from "@/logbook/shelf/ownersOf";
 import { takeable } from "@/logbook/shelf/takeable";
@@ -50,7 +51,7 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
   const choices = unitsFor(oil ? "oilVolume" : "volume", units);
   const schema = z
     .object({
-      amount: numberField({ name: "The amount", ...limits.positive }),
+      amount: numberField({ name: t`The amount`, ...limits.positive }),
       way: z.enum(useWays),
       purpose: z.string().trim().max(200),
       owner: z.string(),
@@ -58,11 +59,11 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
     })
     .refine(({ amount }) => takeable(amount, leftMl) !== undefined, {
       path: ["amount"],
-      message: `Only ${amountOf(product, leftMl, units)} are left by the log. More came out? Enter what is left, and delete a use that did not happen.`,
+      message: t`Only ${amountOf(product, leftMl, units)} are left by the log. More came out? Enter what is left, and delete a use that did not happen.`,
     })
     .refine(({ way, purpose }) => way !== "used" || purpose !== "", {
       path: ["purpose"],
-      message: "Say what it is for: soap, a linen spray.",
+      message: t`Say what it is for: soap, a linen spray.`,
     });
   const inUnit = (ml: number) => toInput(Number(ml.toPrecision(6)), choices[0] ?? "mL");
   const draft = useDraft(
@@ -95,38 +96,38 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       ...(whom ? { to: whom } : {}),
     };
     const said = amountOf(product, amount, units);
-    if (!dispatch(addNew([use], `${said} taken from ${from.code}.`)).ok) return;
+    if (!dispatch(addNew([use], t`${said} taken from ${from.code}.`)).ok) return;
     draft.done();
     onClose();
   });
   return (
     <Sheet
-      title="Use or loss"
-      intro={`${from.code}: ${amountOf(product, leftMl, units)} left.`}
+      title={t`Use or loss`}
+      intro={t`${from.code}: ${amountOf(product, leftMl, units)} left.`}
       open
       onClose={onClose}
       onSubmit={() => void save()}
     >
-      <FormNumber control={control} name="amount" label="How much" choices={choices} required />
+      <FormNumber control={control} name="amount" label={t`How much`} choices={choices} required />
       <Button
         look="quiet"
         size="small"
-        label="All of it"
+        label={t`All of it`}
         onPress={() => setValue("amount", inUnit(leftMl), { shouldValidate: true })}
       />
       <FormChoice
         control={control}
         name="way"
-        label="What happened to it?"
+        label={t`What happened to it?`}
         options={waysFor(owners)}
       />
-      <FormText control={control} name="purpose" label="What for" />
+      <FormText control={control} name="purpose" label={t`What for`} />
       <Controller
         control={control}
         name="purpose"
         render={({ field }) => (
           <WordChips
-            label="What for, as before"
+            label={t`What for, as before`}
             words={purposes.filter((purpose) => !purpose.includes(","))}
             value={field.value}
             onChange={(next) => field.onChange(next.split(", ").at(-1) ?? "")}
@@ -141,22 +142,22 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
             <FormChoice
               control={control}
               name="owner"
-              label="Whose it is"
+              label={t`Whose it is`}
               options={owners.map(({ name }) => ({ value: name, label: name }))}
             />
           ) : passedOn.has(field.value) ? (
             <FormText
               control={control}
               name="to"
-              label="To whom"
-              help="Only if you wish: so that this bottle could be called back."
+              label={t`To whom`}
+              help={t`Only if you wish: so that this bottle could be called back.`}
             />
           ) : (
             <></>
           )
         }
       />
-      <Button label="Taken" onPress={() => void save()} />
+      <Button label={t`Taken`} onPress={() => void save()} />
     </Sheet>
   );
 }

@@ -1,5 +1,6 @@
 import { showDay } from "@/core/units/dates";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import type { Use } from "@/records/bottle";
 import { bin } from "@/store/changes";
 import { useAppDispatch } from "@/store/hooks";
@@ -20,7 +21,7 @@ export function TakenCard({
   if (taken.length === 0) return null;
   return (
     <Card className="gap-2">
-      <Txt variant="heading">Taken out</Txt>
+      <Txt variant="heading">{t`Taken out`}</Txt>
       {taken.map((use) => (
         <View key={use.id}>
           <Txt>{use.purpose}</Txt>
@@ -34,9 +35,9 @@ export function TakenCard({
               look="plain"
               size="small"
               leaves
-              label="Delete"
-              hint={`Delete the use for ${use.purpose}`}
-              onPress={() => dispatch(bin("Use deleted.", [use]))}
+              label={t`Delete`}
+              hint={t`Delete the use for ${use.purpose}`}
+              onPress={() => dispatch(bin(t`Use deleted.`, [use]))}
             />
           </View>
         </View>

@@ -1,6 +1,7 @@
 import { useWatch, type Control, type FieldValues } from "react-hook-form";
 import { filterings, fillings, preservativeNames } from "@/core/shelf/waterKeeping";
 import { roundTemperature } from "@/core/units/format";
+import { t } from "@/language/t";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { Fold } from "@/ui/primitives/Fold";
@@ -31,34 +32,34 @@ export function WaterFields({ control, ph }: Props) {
   const problem = preserved && preservedProblem(preserved, ph);
   return (
     <Fold
-      title="How clean, and what was added"
-      inside={`${fillingWords[filling]}, ${typed.preservative ? "preserved" : "nothing added"}.`}
+      title={t`How clean, and what was added`}
+      inside={`${fillingWords[filling]}, ${typed.preservative ? "preserved" : t`nothing added`}.`}
       wrong={typed.preservative !== "" && preserved === undefined}
     >
       <FormChoice
         control={control}
         name="filling"
-        label="Filled"
+        label={t`Filled`}
         options={fillings.map((value) => ({ value, label: fillingWords[value] }))}
       />
       <FormChoice
         control={control}
         name="filtering"
-        label="Filtered through"
+        label={t`Filtered through`}
         options={[
-          { value: "", label: "Nothing" },
+          { value: "", label: t`Nothing` },
           ...filterings.map((value) => ({ value, label: filteringWords[value] })),
         ]}
       />
       <Txt variant="small">
-        {`Hot: bottle and cap boiled for ten minutes, filled above ${roundTemperature(hotC, units)}, closed at once. 0.2 µm takes what lives in the water, into a boiled bottle only.`}
+        {t`Hot: bottle and cap boiled for ten minutes, filled above ${roundTemperature(hotC, units)}, closed at once. 0.2 µm takes what lives in the water, into a boiled bottle only.`}
       </Txt>
       <FormSelect
         control={control}
         name="preservative"
-        label="Preservative"
+        label={t`Preservative`}
         options={[
-          { value: "", label: "None" },
+          { value: "", label: t`None` },
           ...preservativeNames.map((value) => ({ value, label: preservativeLine(value) })),
         ]}
       />
@@ -66,17 +67,14 @@ export function WaterFields({ control, ph }: Props) {
         <FormNumber
           control={control}
           name="preservativePercent"
-          label="How much of it"
+          label={t`How much of it`}
           choices={[]}
           suffix="%"
           required
         />
       ) : null}
       {problem ? <Notice severity="caution" message={problem} /> : null}
-      <Txt variant="small">
-        What may be added, and what a label must say of it, is for your rules on what you make. The
-        label names it.
-      </Txt>
+      <Txt variant="small">{t`What may be added, and what a label must say of it, is for your rules on what you make. The label names it.`}</Txt>
     </Fold>
   );
 }

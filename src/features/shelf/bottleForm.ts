@@ -8,6 +8,7 @@ import {
   type PreservativeName,
 } from "@/core/shelf/waterKeeping";
 import { readNumber, type NumberInput } from "@/core/units/numberInput";
+import { t } from "@/language/t";
 import { bottleSchema, closures, type Bottle } from "@/records/bottle";
 import { limits } from "@/messages/limits";
 import { numberField } from "@/ui/primitives/numberField";
@@ -17,9 +18,9 @@ const percentLimit = { name: "How much was added", ...limits.preservativePercent
 /** Bottles as they are typed. */
 export const bottleFormSchema = z
   .object({
-    size: numberField({ name: "The bottle's size", ...limits.positive }),
-    filled: numberField({ name: "What is in it", ...limits.positive }),
-    count: numberField({ name: "How many", min: 1, max: 200, remedy: "One at least." }),
+    size: numberField({ name: t`The bottle's size`, ...limits.positive }),
+    filled: numberField({ name: t`What is in it`, ...limits.positive }),
+    count: numberField({ name: "How many", min: 1, max: 200, remedy: t`One at least.` }),
     glass: bottleSchema.shape.glass,
     closure: z.enum([...closures, ""]),
     storage: bottleSchema.shape.storage,
@@ -29,20 +30,20 @@ export const bottleFormSchema = z
     preservative: z.enum([...preservativeNames, ""]),
     /* Read only where something was added: what stands in a field that is hidden again is no fault. */
     preservativePercent: z.object({ text: z.string(), unit: z.custom<NumberInput["unit"]>() }),
-    bestBy: z.union([z.literal(""), z.iso.date("Best by must be a day.")]),
+    bestBy: z.union([z.literal(""), z.iso.date(t`Best by must be a day.`)]),
     note: z.string().max(5000),
   })
   .refine(({ filled, size }) => filled <= size * 1.05, {
     path: ["filled"],
-    message: "More than the bottle holds. Check the size, or share it over two bottles.",
+    message: t`More than the bottle holds. Check the size, or share it over two bottles.`,
   })
   .refine(({ count }) => Number.isInteger(count), {
     path: ["count"],
-    message: "How many must be a whole number.",
+    message: t`How many must be a whole number.`,
   })
   .refine((form) => !form.preservative || waterOfForm(form).preserved, {
     path: ["preservativePercent"],
-    message: "Say how much was added, in percent and more than 0, or choose none.",
+    message: t`Say how much was added, in percent and more than 0, or choose none.`,
   });
 export type BottleForm = z.input<typeof bottleFormSchema>;
 

@@ -1,18 +1,19 @@
+import { t } from "@/language/t";
 import type { Shelved } from "@/logbook/shelf/shelf";
 import { boardOf } from "@/words/bottleWords";
 import { lotWords } from "@/words/lotWords";
 
 export const filters = [
-  { value: "all", label: "All" },
-  { value: "oil", label: "Oils" },
-  { value: "hydrosol", label: "Hydrosols" },
-  { value: "due", label: "Due" },
+  { value: "all", label: t`All` },
+  { value: "oil", label: t`Oils` },
+  { value: "hydrosol", label: t`Hydrosols` },
+  { value: "due", label: t`Due` },
 ] as const;
 export const sorts = [
-  { value: "due", label: "Best by" },
-  { value: "name", label: "Name" },
-  { value: "made", label: "Made, latest first" },
-  { value: "left", label: "Least left" },
+  { value: "due", label: t`Best by` },
+  { value: "name", label: t`Name` },
+  { value: "made", label: t`Made, latest first` },
+  { value: "left", label: t`Least left` },
 ] as const;
 
 /** How the shelf is looked at; it stands so when one comes back. */

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { renewDemo, switchLogbook } from "@/storage/logbookChoice";
 import { useAppSelector } from "@/store/hooks";
 import { selectRuns } from "@/store/selectors";
@@ -25,16 +26,16 @@ function Banner() {
   return (
     <View
       role="region"
-      aria-label="Demonstration"
+      aria-label={t`Demonstration`}
       className="flex-row flex-wrap items-center justify-between gap-x-3 bg-leaf-wash px-4"
     >
       <Txt variant="small" className="flex-1 text-leaf-ink">
-        {problem ? `Not begun afresh: ${problem}.` : "Demonstration: Vesper Croft"}
+        {problem ? t`Not begun afresh: ${problem}.` : t`Demonstration: Vesper Croft`}
       </Txt>
       {made > 0 && now - made > dayMs ? (
         <Button
-          label="Start again"
-          hint="Begin the demonstration afresh, with a season that ends today"
+          label={t`Start again`}
+          hint={t`Begin the demonstration afresh, with a season that ends today`}
           look="plain"
           size="small"
           onPress={() => {
@@ -45,8 +46,8 @@ function Banner() {
         />
       ) : null}
       <Button
-        label="Leave"
-        hint="Leave the demonstration"
+        label={t`Leave`}
+        hint={t`Leave the demonstration`}
         look="plain"
         size="small"
         onPress={() => switchLogbook("sereno")}

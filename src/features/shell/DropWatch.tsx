@@ -2,6 +2,7 @@ import { useRouter } from "expo-router";
 import { useEffect, useState } from "react";
 import { View } from "react-native";
 import { drop, placeFor } from "@/exchange/dropped";
+import { t } from "@/language/t";
 import { Button } from "@/ui/primitives/Button";
 import { Txt } from "@/ui/primitives/Txt";
 
@@ -34,8 +35,8 @@ export function DropWatch() {
   if (!refused) return null;
   return (
     <View role="alert" className="flex-row items-center gap-3 bg-oil-wash px-4 py-1">
-      <Txt className="min-w-0 flex-1 text-oil-ink">{`${refused} cannot be brought in. Drop a logbook (.json) or a table of runs (.csv).`}</Txt>
-      <Button look="plain" size="small" label="Close" onPress={() => setRefused(undefined)} />
+      <Txt className="min-w-0 flex-1 text-oil-ink">{t`${refused} cannot be brought in. Drop a logbook (.json) or a table of runs (.csv).`}</Txt>
+      <Button look="plain" size="small" label={t`Close`} onPress={() => setRefused(undefined)} />
     </View>
   );
 }

@@ -1,5 +1,6 @@
 import { usePathname } from "expo-router";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { demoId } from "@/records/base";
 import { Button } from "@/ui/primitives/Button";
 import { Txt } from "@/ui/primitives/Txt";
@@ -11,10 +12,10 @@ export function ElsewhereHint({ id }: { id: string }) {
   if (isDemo() || !demoId.test(id)) return null;
   return (
     <View className="gap-2">
-      <Txt>It is part of the demonstration, which is separate from your own logbook.</Txt>
+      <Txt>{t`It is part of the demonstration, which is separate from your own logbook.`}</Txt>
       <View className="flex-row">
         <Button
-          label="Open it in the demonstration"
+          label={t`Open it in the demonstration`}
           size="small"
           onPress={() => window.location.assign(`${path}?logbook=demo`)}
         />

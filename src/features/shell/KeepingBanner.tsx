@@ -1,6 +1,7 @@
 import { useEffect } from "react";
 import { View } from "react-native";
 import { saveLogbookFile } from "@/exchange/saveLogbookFile";
+import { plural, t } from "@/language/t";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { holdLeaving } from "@/storage/holdLeaving";
 import { changeTaken } from "@/store/keepingSlice";
@@ -33,12 +34,14 @@ function Old() {
   if (!old) return null;
   return (
     <View role="alert" className="flex-row items-center gap-x-4 bg-ember-wash px-4 py-1">
-      <Txt className="min-w-0 flex-1 text-ember-ink">
-        A newer Sereno has written in this logbook. What it wrote stays as it is, and cannot be
-        changed here until this page is the newer one too.
-      </Txt>
+      <Txt className="min-w-0 flex-1 text-ember-ink">{t`A newer Sereno has written in this logbook. What it wrote stays as it is, and cannot be changed here until this page is the newer one too.`}</Txt>
       {waiting ? null : (
-        <Button label="Reload" look="quiet" size="small" onPress={() => window.location.reload()} />
+        <Button
+          label={t`Reload`}
+          look="quiet"
+          size="small"
+          onPress={() => window.location.reload()}
+        />
       )}
     </View>
   );
@@ -52,9 +55,9 @@ function NotTaken() {
   return (
     <View role="alert" className="flex-row items-center gap-x-4 bg-ember-wash px-4 py-1">
       <Txt className="min-w-0 flex-1 text-ember-ink">
-        {`Not taken, and nothing was changed: ${problem}. Mend that and try again.`}
+        {t`Not taken, and nothing was changed: ${problem}. Mend that and try again.`}
       </Txt>
-      <Button label="I see" look="quiet" size="small" onPress={() => dispatch(changeTaken())} />
+      <Button label={t`I see`} look="quiet" size="small" onPress={() => dispatch(changeTaken())} />
     </View>
   );
 }
@@ -70,11 +73,11 @@ function NotKept({ status }: { status: "refused" | "unreadable" }) {
     >
       <Txt className="min-w-[240px] flex-1 text-ember-ink">
         {status === "refused"
-          ? `Not stored: ${waiting} ${waiting === 1 ? "change waits" : "changes wait"}. The browser says “${problem}”. Nothing is lost while this tab is open: save a file now.`
-          : `The logbook could not be read: “${problem}”. What you enter now may not be kept. Reload, or free some space first.`}
+          ? t`Not stored: ${waiting} ${plural(waiting, { one: "change waits", other: "changes wait" })}. The browser says “${problem ?? ""}”. Nothing is lost while this tab is open: save a file now.`
+          : t`The logbook could not be read: “${problem ?? ""}”. What you enter now may not be kept. Reload, or free some space first.`}
       </Txt>
       <Button
-        label="Save a file"
+        label={t`Save a file`}
         look="danger"
         size="small"
         onPress={() =>
@@ -85,13 +88,18 @@ function NotKept({ status }: { status: "refused" | "unreadable" }) {
       />
       {status === "refused" ? (
         <Button
-          label="Try again"
+          label={t`Try again`}
           look="quiet"
           size="small"
           onPress={() => dispatch(retryWriting)}
         />
       ) : (
-        <Button label="Reload" look="quiet" size="small" onPress={() => window.location.reload()} />
+        <Button
+          label={t`Reload`}
+          look="quiet"
+          size="small"
+          onPress={() => window.location.reload()}
+        />
       )}
     </View>
   );

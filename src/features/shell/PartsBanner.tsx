@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { usePartsMissing } from "@/ui/partsLoading";
 import { Txt } from "@/ui/primitives/Txt";
 
@@ -7,10 +8,7 @@ export function PartsBanner() {
   if (!usePartsMissing()) return null;
   return (
     <View role="status" className="bg-oil-wash px-4 py-2">
-      <Txt className="text-oil-ink">
-        A part of Sereno has not come: the network is away. It is tried again until it does; what
-        you enter is kept all the same.
-      </Txt>
+      <Txt className="text-oil-ink">{t`A part of Sereno has not come: the network is away. It is tried again until it does; what you enter is kept all the same.`}</Txt>
     </View>
   );
 }

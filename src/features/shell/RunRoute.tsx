@@ -1,5 +1,6 @@
 import { useLocalSearchParams } from "expo-router";
 import type { ReactNode } from "react";
+import { t } from "@/language/t";
 import type { Run } from "@/records/run";
 import { useAppSelector } from "@/store/hooks";
 import { NotHere } from "@/ui/layout/NotHere";
@@ -11,7 +12,7 @@ export function RunRoute({ show }: { show: (run: Run) => ReactNode }) {
   const run = useAppSelector((state) => state.run.entities[id ?? ""]);
   if (run && !run.deletedAt) return show(run);
   return (
-    <NotHere what="This run" back={{ href: "/", label: "Today" }}>
+    <NotHere what={t`This run`} back={{ href: "/", label: t`Today` }}>
       <ElsewhereHint id={id ?? ""} />
     </NotHere>
   );

@@ -1,6 +1,7 @@
 import { Component, type ReactNode } from "react";
 import { View } from "react-native";
 import { useRouter } from "expo-router";
+import { t } from "@/language/t";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -42,21 +43,18 @@ export class ScreenBoundary extends Component<Props, { problem?: string; path: s
 function Failed({ problem, onAgain }: { problem: string; onAgain: () => void }) {
   const router = useRouter();
   return (
-    <Screen title="This screen failed" back={{ href: "/", label: "Today" }}>
+    <Screen title={t`This screen failed`} back={{ href: "/", label: t`Today` }}>
       <Notice
         severity="error"
-        message="Something on this screen could not be shown. Nothing of your logbook is lost."
-        remedy={`It says: ${problem.slice(0, 300)}`}
-        action={{ label: "Try again", onPress: onAgain }}
+        message={t`Something on this screen could not be shown. Nothing of your logbook is lost.`}
+        remedy={t`It says: ${problem.slice(0, 300)}`}
+        action={{ label: t`Try again`, onPress: onAgain }}
       />
       <Card className="gap-3">
-        <Txt>
-          A still on the heat goes on by its own clock: watch it with your own eyes, and heat off
-          comes first when in doubt. The whole logbook can be saved as a file under Data.
-        </Txt>
+        <Txt>{t`A still on the heat goes on by its own clock: watch it with your own eyes, and heat off comes first when in doubt. The whole logbook can be saved as a file under Data.`}</Txt>
         <View className="flex-row flex-wrap gap-2">
-          <Button label="To Data" size="small" onPress={() => router.push("/bench/data")} />
-          <Button label="To Today" look="quiet" size="small" onPress={() => router.push("/")} />
+          <Button label={t`To Data`} size="small" onPress={() => router.push("/bench/data")} />
+          <Button label={t`To Today`} look="quiet" size="small" onPress={() => router.push("/")} />
         </View>
       </Card>
     </Screen>

@@ -2,6 +2,7 @@ import { PortalHost } from "@rn-primitives/portal";
 import { usePathname } from "expo-router";
 import type { ReactNode } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { useAppSelector } from "@/store/hooks";
 import { Places } from "@/ui/layout/Places";
 import { isCockpit, isExercise } from "./isCockpit";
@@ -60,7 +61,7 @@ export function Shell({ children }: { children: ReactNode }) {
 function alarmsFailed(problem: string) {
   return (
     <View role="alert" className="bg-ember-wash px-4 py-2">
-      <Txt className="text-ember-ink">{`The stills cannot be watched from here: ${problem.slice(0, 120)}. Watch them with your own eyes.`}</Txt>
+      <Txt className="text-ember-ink">{t`The stills cannot be watched from here: ${problem.slice(0, 120)}. Watch them with your own eyes.`}</Txt>
     </View>
   );
 }
@@ -68,7 +69,7 @@ function alarmsFailed(problem: string) {
 function Opening() {
   return (
     <View role="status" className="flex-1 items-center justify-center">
-      <Txt variant="label">Opening the logbook…</Txt>
+      <Txt variant="label">{t`Opening the logbook…`}</Txt>
     </View>
   );
 }

@@ -1,24 +1,25 @@
 import { useRouter, type Href } from "expo-router";
 import { useEffect, useState } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 
 const places: Record<string, { href: Href; what: string }> = {
-  t: { href: "/", what: "Today" },
-  p: { href: "/plan", what: "Plan" },
-  r: { href: "/runs", what: "Runs" },
-  s: { href: "/shelf", what: "Shelf" },
-  b: { href: "/bench", what: "Bench" },
+  t: { href: "/", what: t`Today` },
+  p: { href: "/plan", what: t`Plan` },
+  r: { href: "/runs", what: t`Runs` },
+  s: { href: "/shelf", what: t`Shelf` },
+  b: { href: "/bench", what: t`Bench` },
 };
 /* What a screen offers itself: its buttons carry their key. Heat off has none: it is tapped on purpose. */
 const onScreen: Record<string, string> = {
-  "/": "Find",
-  e: "Reading, at the still",
-  n: "Note, at the still",
-  l: "Log, at the still",
+  "/": t`Find`,
+  e: t`Reading, at the still`,
+  n: t`Note, at the still`,
+  l: t`Log, at the still`,
 };
 
 /** Keys for a wide screen with a keyboard; “?” tells them. They rest while anything is typed or open. */
@@ -47,11 +48,11 @@ export function Shortcuts() {
   const lines = [
     ...Object.entries(places).map(([key, { what }]) => [key, what]),
     ...Object.entries(onScreen),
-    ["Ctrl K", "Find anything"],
-    ["?", "These keys"],
+    [t`Ctrl K`, t`Find anything`],
+    ["?", t`These keys`],
   ];
   return (
-    <Sheet title="Keys" open onClose={() => setShown(false)}>
+    <Sheet title={t`Keys`} open onClose={() => setShown(false)}>
       <View className="gap-1">
         {lines.map(([key, what]) => (
           <View key={key} className="flex-row items-center gap-4">

@@ -1,5 +1,6 @@
 import { useDeferredValue, useEffect } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { undoLast } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { undoGone } from "@/store/undoSlice";
@@ -25,7 +26,7 @@ export function UndoBar() {
       <Txt variant="strong" className="flex-1">
         {last.label}
       </Txt>
-      <Button label="Undo" look="quiet" size="small" onPress={() => dispatch(undoLast())} />
+      <Button label={t`Undo`} look="quiet" size="small" onPress={() => dispatch(undoLast())} />
     </View>
   );
 }

@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { useAppSelector } from "@/store/hooks";
 import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { Button } from "@/ui/primitives/Button";
@@ -14,11 +15,11 @@ export function VersionBanner() {
     <View role="status" className="flex-row items-center gap-3 bg-leaf-wash px-4 py-1">
       <Txt variant="small" className="min-w-0 flex-1 text-leaf-ink">
         {lit > 0
-          ? "A newer Sereno is here. It waits until no still is on the heat."
-          : "A newer Sereno is here."}
+          ? t`A newer Sereno is here. It waits until no still is on the heat.`
+          : t`A newer Sereno is here.`}
       </Txt>
       {lit > 0 ? null : (
-        <Button label="Use it now" look="quiet" size="small" onPress={takeNewVersion} />
+        <Button label={t`Use it now`} look="quiet" size="small" onPress={takeNewVersion} />
       )}
     </View>
   );

@@ -14,6 +14,7 @@ import { type NumberInput, type ReadNumber, readNumber, toInput } from "@/core/u
 import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { pressureAtAltitudePa } from "@/core/water/atmosphere";
 import { boilingPointC } from "@/core/water/saturation";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
@@ -43,7 +44,7 @@ export function CalibrateScreen() {
   const { id = "" } = useLocalSearchParams<{ id: string }>();
   const still = useAppSelector((state) => state.still.entities[id]);
   if (!still || still.deletedAt)
-    return <NotHere what="This still" back={{ href: "/bench", label: "Bench" }} />;
+    return <NotHere what={t`This still`} back={{ href: "/bench", label: t`Bench` }} />;
   return <CalibrateForm still={still} />;
 }
 
@@ -73,7 +74,7 @@ function CalibrateForm({ still }: { still: Still }) {
   return (
     <Screen
       over={still.name}
-      title="Calibrate with water"
+      title={t`Calibrate with water`}
       back={{ href: `/bench/stills/${still.id}`, label: still.name }}
       words={
         <WordsHere
@@ -86,8 +87,12 @@ function CalibrateForm({ still }: { still: Still }) {
       onSubmit={() => whole && take(whole)}
       footer={
         <View className="gap-2">
-          {refused ? <Notice severity="error" message={`Not kept: ${refused}.`} /> : null}
-          <Button label="Save calibration" disabled={!whole} onPress={() => whole && take(whole)} />
+          {refused ? <Notice severity="error" message={t`Not kept: ${refused}.`} /> : null}
+          <Button
+            label={t`Save calibration`}
+            disabled={!whole}
+            onPress={() => whole && take(whole)}
+          />
         </View>
       }
       aside={
@@ -121,7 +126,7 @@ function CalibrateForm({ still }: { still: Still }) {
       />
       <Notice
         severity="caution"
-        message="A still under test is a still under steam. Keep its way out open, the cooling on and the water above the dry line. Stay with it."
+        message={t`A still under test is a still under steam. Keep its way out open, the cooling on and the water above the dry line. Stay with it.`}
       />
     </Screen>
   );
@@ -154,10 +159,10 @@ function useWaterRun(still: Still, { units, site }: Setting) {
     draft.note(next);
   };
   const fields = {
-    water: readNumber(typed.water, { name: "Water", ...limits.positive }),
-    start: readNumber(typed.start, { name: "The start", ...limits.startC }),
-    boil: readNumber(typed.boil, { name: "The time", ...limits.positive }),
-    rate: readNumber(typed.rate, { name: "The drip rate", ...limits.positive }),
+    water: readNumber(typed.water, { name: t`Water`, ...limits.positive }),
+    start: readNumber(typed.start, { name: t`The start`, ...limits.startC }),
+    boil: readNumber(typed.boil, { name: t`The time`, ...limits.positive }),
+    rate: readNumber(typed.rate, { name: t`The drip rate`, ...limits.positive }),
   };
   const readings = readingsOf(fields);
   const problem = (field: WaterRunField) => {
@@ -219,12 +224,9 @@ function WhatItSettles({ usual }: { usual: Calibration }) {
   const units = useUnits();
   return (
     <Card className="gap-2">
-      <Txt variant="heading">What it settles</Txt>
-      <Txt>
-        How much of the heat reaches the pot, and how much the still gives to the room. Every time,
-        level and volume of the plan rests on these two.
-      </Txt>
-      <Txt variant="small">{`Until then: ${fixed(usual.efficiency * 100, 0)} % and ${words(showLoss(usual.lossWPerK, units))}, as is usual.`}</Txt>
+      <Txt variant="heading">{t`What it settles`}</Txt>
+      <Txt>{t`How much of the heat reaches the pot, and how much the still gives to the room. Every time, level and volume of the plan rests on these two.`}</Txt>
+      <Txt variant="small">{t`Until then: ${fixed(usual.efficiency * 100, 0)} % and ${words(showLoss(usual.lossWPerK, units))}, as is usual.`}</Txt>
       <Explained terms={["heatLoss"]} />
     </Card>
   );
@@ -235,12 +237,12 @@ function LastCalibration({ still }: { still: Still }) {
   const dispatch = useAppDispatch();
   return (
     <Card className="gap-2">
-      <Txt variant="small">{`Last: ${calibrationWords(still)}`}</Txt>
+      <Txt variant="small">{t`Last: ${calibrationWords(still)}`}</Txt>
       <View className="flex-row">
         <Button
           look="quiet"
           size="small"
-          label="Back to the usual"
+          label={t`Back to the usual`}
           onPress={() => dispatch(forgetCalibration(still))}
         />
       </View>

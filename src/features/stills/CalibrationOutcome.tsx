@@ -3,6 +3,7 @@ import { planCharges } from "@/core/plan/planCharges";
 import { plantById } from "@/core/plant/catalogue";
 import type { Calibration } from "@/core/still/calibrate";
 import { methodsOf } from "@/core/still/fillLimits";
+import { t } from "@/language/t";
 import { stillFigures } from "@/logbook/still/stillFigures";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
@@ -42,30 +43,31 @@ export function CalibrationOutcome({ still, usual, solved, preferences }: Outcom
   const [from, to] = [times(usual), times(solved)];
   const rows: [string, string, string][] = [
     [
-      "Reaches the pot",
+      t`Reaches the pot`,
       `${fixed(usual.efficiency * 100, 0)} %`,
       `${fixed(solved.efficiency * 100, 0)} %`,
     ],
     [
-      "Lost to the room",
+      t`Lost to the room`,
       words(showLoss(usual.lossWPerK, units)),
       words(showLoss(solved.lossWPerK, units)),
     ],
     [
-      `First drop of ${words(showMass(500, units))}`,
+      t`First drop of ${words(showMass(500, units))}`,
       showDuration(from.minutesToFirstDrop ?? NaN),
       showDuration(to.minutesToFirstDrop ?? NaN),
     ],
-    ["Flow", words(showFlow(from.rateMlPerMin, units)), words(showFlow(to.rateMlPerMin, units))],
+    [t`Flow`, words(showFlow(from.rateMlPerMin, units)), words(showFlow(to.rateMlPerMin, units))],
   ];
   return (
     <Card wash="leaf" className="gap-2">
-      <Txt variant="heading">Your still, not the usual one</Txt>
-      <Table label="Usual and measured" head={["", "usual", "yours"]} rows={rows} />
+      <Txt variant="heading">{t`Your still, not the usual one`}</Txt>
+      <Table label={t`Usual and measured`} head={["", "usual", "yours"]} rows={rows} />
       <Explained terms={["heatLoss"]} />
-      <Txt variant="small" className="text-ink">
-        With a calibration the plan allows 3 % either way for the heat, instead of 10 %.
-      </Txt>
+      <Txt
+        variant="small"
+        className="text-ink"
+      >{t`With a calibration the plan allows 3 % either way for the heat, instead of 10 %.`}</Txt>
     </Card>
   );
 }

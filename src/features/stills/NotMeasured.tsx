@@ -7,6 +7,7 @@ import { type NumberInput, toInput } from "@/core/units/numberInput";
 import { units as unitTable } from "@/core/units/units";
 import { pressureAtAltitudePa } from "@/core/water/atmosphere";
 import { boilingPointC } from "@/core/water/saturation";
+import { t } from "@/language/t";
 import { selectPreferences } from "@/store/selectors";
 import { useAppSelector } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
@@ -26,11 +27,11 @@ interface Props {
 }
 
 const wallWords: Record<Thickness, string> = {
-  thin: "Thin, it dents",
-  middling: "Middling",
-  heavy: "Heavy to lift",
+  thin: t`Thin, it dents`,
+  middling: t`Middling`,
+  heavy: t`Heavy to lift`,
 };
-const boilMinutes = numberField({ name: "The time", min: 0.5, max: 240 });
+const boilMinutes = numberField({ name: t`The time`, min: 0.5, max: 240 });
 
 /** Power and weight for somebody who has neither label nor scale: how a litre boils, and how the walls feel. */
 export function NotMeasured({ typed, onPower, onMass }: Props) {
@@ -55,22 +56,27 @@ export function NotMeasured({ typed, onPower, onMass }: Props) {
     onPower(Math.round(watts / 10) * 10);
   }
   return (
-    <Fold title="Watts or weight not known?" inside="Boil some water, or say how the walls feel">
+    <Fold
+      title={t`Watts or weight not known?`}
+      inside={t`Boil some water, or say how the walls feel`}
+    >
       <View className="flex-row items-end gap-3">
         <NumberField
-          label={`A ${volume === "L" ? "litre" : "quart"} of cold water boils in`}
+          label={
+            volume === "L" ? t`A litre of cold water boils in` : t`A quart of cold water boils in`
+          }
           value={minutes}
           onChange={setMinutes}
           choices={["min"]}
-          help="In a light pot with its lid on."
+          help={t`In a light pot with its lid on.`}
           {...(problem ? { problem } : {})}
         />
       </View>
       <View className="flex-row">
-        <Button look="quiet" size="small" label="Fill in the power" onPress={fillPower} />
+        <Button look="quiet" size="small" label={t`Fill in the power`} onPress={fillPower} />
       </View>
       <Choice
-        label="Its walls are"
+        label={t`Its walls are`}
         shown
         options={thicknesses.map((value) => ({ value, label: wallWords[value] }))}
         value={thickness}
@@ -78,14 +84,14 @@ export function NotMeasured({ typed, onPower, onMass }: Props) {
       />
       {mass === undefined ? (
         <Txt variant="small">
-          {shape ? "Choose one." : "Fill in what the pot holds and how wide it is first."}
+          {shape ? t`Choose one.` : t`Fill in what the pot holds and how wide it is first.`}
         </Txt>
       ) : (
         <View className="flex-row">
           <Button
             look="quiet"
             size="small"
-            label={`Fill in the weight: about ${words(showMass(mass, units))}`}
+            label={t`Fill in the weight: about ${words(showMass(mass, units))}`}
             onPress={() => onMass(Math.round(mass / 100) * 100)}
           />
         </View>

@@ -5,6 +5,7 @@ import { type Construction, constructionOf } from "@/core/still/constructions";
 import { type HeatKind, heatSources } from "@/core/still/heatSources";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { FormChoice, FormNumber } from "@/ui/primitives/form";
@@ -45,13 +46,13 @@ export function PotFields({
         <FormNumber
           control={control}
           name="potVolume"
-          label={row.holder === "vessel" ? "Boiler holds" : "Pot holds"}
+          label={row.holder === "vessel" ? t`Boiler holds` : t`Pot holds`}
           choices={litres(units)}
         />
         <FormNumber
           control={control}
           name="potDiameter"
-          label="Inside diameter"
+          label={t`Inside diameter`}
           choices={lengths}
         />
       </View>
@@ -60,13 +61,13 @@ export function PotFields({
           <FormNumber
             control={control}
             name="holderVolume"
-            label={`${holder} holds`}
+            label={t`${holder} holds`}
             choices={litres(units)}
           />
           <FormNumber
             control={control}
             name="holderDiameter"
-            label={`${holder} diameter`}
+            label={t`${holder} diameter`}
             choices={lengths}
           />
         </View>
@@ -76,38 +77,38 @@ export function PotFields({
           <FormNumber
             control={control}
             name="basketFloor"
-            label={row.holder === "bowl" ? "Bowl above the floor" : "Grid above the floor"}
+            label={row.holder === "bowl" ? t`Bowl above the floor` : t`Grid above the floor`}
             choices={lengths}
           />
         ) : null}
         <FormNumber
           control={control}
           name="dryLine"
-          label="Dry line"
+          label={t`Dry line`}
           choices={unitsFor("volume", units)}
-          help="Least water that covers element or floor safely"
+          help={t`Least water that covers element or floor safely`}
         />
       </View>
       <View className="flex-row gap-3">
         <FormNumber
           control={control}
           name="emptyMass"
-          label="Empty, it weighs"
+          label={t`Empty, it weighs`}
           choices={kilograms(units)}
         />
         <FormNumber
           control={control}
           name="jar"
-          label="Usual jar"
+          label={t`Usual jar`}
           choices={unitsFor("volume", units)}
         />
       </View>
       <FormNumber
         control={control}
         name="holdUp"
-        label="Oil left on the tubes"
+        label={t`Oil left on the tubes`}
         choices={["mL"]}
-        help="0.1 to 0.5 mL is usual"
+        help={t`0.1 to 0.5 mL is usual`}
       />
     </Card>
   );
@@ -120,13 +121,10 @@ export function LidFields({ control }: Part) {
       <FormChoice
         control={control}
         name="closing"
-        label="Weight or valve"
+        label={t`Weight or valve`}
         options={closingOptions}
       />
-      <Txt variant="small">
-        Sereno plans nothing under pressure. A pot that is shut bursts where it is weak, and hotter
-        steam spoils the oil.
-      </Txt>
+      <Txt variant="small">{t`Sereno plans nothing under pressure. A pot that is shut bursts where it is weak, and hotter steam spoils the oil.`}</Txt>
     </Card>
   );
 }
@@ -139,12 +137,12 @@ export function HeatFields({
 }: Part & { heatKind: HeatKind; units: UnitSystem }) {
   return (
     <Card className="gap-3">
-      <FormChoice control={control} name="heatKind" label="Heat" options={heatOptions} />
+      <FormChoice control={control} name="heatKind" label={t`Heat`} options={heatOptions} />
       <View className="flex-row gap-3">
         <FormNumber
           control={control}
           name="power"
-          label="Power"
+          label={t`Power`}
           choices={
             heatSources[heatKind].hazard === "pressure"
               ? ["W", "kW", ...(units === "metric" ? (["steamLPerH"] as const) : []), "hp"]
@@ -154,10 +152,10 @@ export function HeatFields({
         <FormNumber
           control={control}
           name="efficiency"
-          label="Reaches the pot"
+          label={t`Reaches the pot`}
           choices={[]}
           suffix="%"
-          placeholder={`usual: ${fixed(heatSources[heatKind].usualEfficiency * 100, 0)}`}
+          placeholder={t`usual: ${fixed(heatSources[heatKind].usualEfficiency * 100, 0)}`}
         />
       </View>
     </Card>
@@ -177,41 +175,41 @@ export function CondenserFields({ control, construction, condenser, units }: Con
   return (
     <Card className="gap-3">
       {choiceOfHeads ? (
-        <FormChoice control={control} name="head" label="Head" options={headOptions} />
+        <FormChoice control={control} name="head" label={t`Head`} options={headOptions} />
       ) : null}
       {trap ? (
-        <FormChoice control={control} name="trapKeeps" label="Its trap" options={trapOptions} />
+        <FormChoice control={control} name="trapKeeps" label={t`Its trap`} options={trapOptions} />
       ) : null}
       {bowl ? null : (
         <FormChoice
           control={control}
           name="condenser"
-          label="Cooled by"
+          label={t`Cooled by`}
           options={condenserOptions}
         />
       )}
       <View className="flex-row gap-3">
         {tub ? (
-          <FormNumber control={control} name="tub" label="Tub holds" choices={litres(units)} />
+          <FormNumber control={control} name="tub" label={t`Tub holds`} choices={litres(units)} />
         ) : null}
         {tub || bowl ? (
           <FormNumber
             control={control}
             name="ice"
-            label={bowl ? "Ice on the lid" : "Ice at the start"}
+            label={bowl ? t`Ice on the lid` : t`Ice at the start`}
             choices={kilograms(units)}
-            placeholder="none"
+            placeholder={t`none`}
           />
         ) : null}
         {!bowl && condenser === "tap" ? (
           <FormNumber
             control={control}
             name="rise"
-            label="Water may warm by"
+            label={t`Water may warm by`}
             choices={[]}
             suffix="K"
-            help="K, kelvin: a difference of one degree Celsius."
-            placeholder="usual: 25"
+            help={t`K, kelvin: a difference of one degree Celsius.`}
+            placeholder={t`usual: 25`}
           />
         ) : null}
       </View>
@@ -220,17 +218,17 @@ export function CondenserFields({ control, construction, condenser, units }: Con
           <FormNumber
             control={control}
             name="tubeLength"
-            label="Tube length"
+            label={t`Tube length`}
             choices={unitsFor("tubeLength", units)}
-            placeholder={units === "metric" ? "e.g. 3" : "e.g. 10"}
+            placeholder={units === "metric" ? t`e.g. 3` : t`e.g. 10`}
           />
           <FormNumber
             control={control}
             name="tubeDiameter"
-            label="Tube inside width"
+            label={t`Tube inside width`}
             choices={unitsFor("length", units)}
-            placeholder={units === "metric" ? "e.g. 10" : "e.g. 0.4"}
-            help="With both, the plan says how much this condenser takes."
+            placeholder={units === "metric" ? t`e.g. 10` : t`e.g. 0.4`}
+            help={t`With both, the plan says how much this condenser takes.`}
           />
         </View>
       )}
@@ -247,30 +245,27 @@ interface ReceiverPart extends Part {
 export function ReceiverFields({ control, receivers, units }: ReceiverPart) {
   return (
     <Card className="gap-3">
-      <Txt variant="heading">Receivers</Txt>
-      <Txt variant="small">
-        Beside the usual jar. The first is taken when you plan; how wide it is where the oil gathers
-        decides what you see.
-      </Txt>
+      <Txt variant="heading">{t`Receivers`}</Txt>
+      <Txt variant="small">{t`Beside the usual jar. The first is taken when you plan; how wide it is where the oil gathers decides what you see.`}</Txt>
       {receivers.fields.map(({ id }, index) => (
         <View key={id} className="gap-2">
           <FormChoice
             control={control}
             name={`receivers.${index}.kind`}
-            label={`Receiver ${index + 1}`}
+            label={t`Receiver ${index + 1}`}
             options={receiverOptions}
           />
           <View className="flex-row items-end gap-3">
             <FormNumber
               control={control}
               name={`receivers.${index}.diameter`}
-              label="Inside diameter"
+              label={t`Inside diameter`}
               choices={unitsFor("length", units)}
             />
             <FormNumber
               control={control}
               name={`receivers.${index}.volume`}
-              label="Holds"
+              label={t`Holds`}
               choices={unitsFor("volume", units)}
             />
           </View>
@@ -278,8 +273,8 @@ export function ReceiverFields({ control, receivers, units }: ReceiverPart) {
             <Button
               look="plain"
               size="small"
-              label="Remove"
-              hint={`Remove receiver ${index + 1}`}
+              label={t`Remove`}
+              hint={t`Remove receiver ${index + 1}`}
               onPress={() => receivers.remove(index)}
             />
           </View>
@@ -290,7 +285,7 @@ export function ReceiverFields({ control, receivers, units }: ReceiverPart) {
           <Button
             look="quiet"
             size="small"
-            label="Add a receiver"
+            label={t`Add a receiver`}
             onPress={() =>
               receivers.append({
                 kind: "tube",

@@ -5,6 +5,7 @@ import { useFieldArray, useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { constructionOf } from "@/core/still/constructions";
 import { toInput } from "@/core/units/numberInput";
+import { t } from "@/language/t";
 import { newRecord } from "@/records/base";
 import type { Still } from "@/records/still";
 import { addNew } from "@/store/acts/addNew";
@@ -48,7 +49,7 @@ export function StillScreen() {
   const { id = "new" } = useLocalSearchParams<{ id: string }>();
   const still = useAppSelector((state) => state.still.entities[id]);
   if (id !== "new" && (!still || still.deletedAt))
-    return <NotHere what="This still" back={{ href: "/bench", label: "Bench" }} />;
+    return <NotHere what={t`This still`} back={{ href: "/bench", label: t`Bench` }} />;
   return <StillForm key={id} still={still} />;
 }
 
@@ -97,8 +98,8 @@ function StillForm({ still }: { still: Still | undefined }) {
   }
   return (
     <Screen
-      title={still ? still.name : "A still"}
-      back={{ href: "/bench", label: "Bench" }}
+      title={still ? still.name : t`A still`}
+      back={{ href: "/bench", label: t`Bench` }}
       onSubmit={() => void save()}
       words={
         <WordsHere
@@ -120,13 +121,14 @@ function StillForm({ still }: { still: Still | undefined }) {
       }
       footer={
         <View className="gap-2">
-          {problem ? <Notice severity="error" message={`Not kept: ${problem}.`} /> : null}
+          {problem ? <Notice severity="error" message={t`Not kept: ${problem}.`} /> : null}
           {isSubmitted && !isValid ? (
-            <Txt variant="label" className="text-center text-ember-ink">
-              Not kept yet: see what is marked in red.
-            </Txt>
+            <Txt
+              variant="label"
+              className="text-center text-ember-ink"
+            >{t`Not kept yet: see what is marked in red.`}</Txt>
           ) : null}
-          <Button label="Save still" onPress={() => void save()} />
+          <Button label={t`Save still`} onPress={() => void save()} />
         </View>
       }
       aside={
@@ -137,16 +139,17 @@ function StillForm({ still }: { still: Still | undefined }) {
                 still={{ ...newRecord("still", new Date(0)), ...stillFromForm(read.data) }}
               />
             ) : (
-              <Txt variant="small" className="p-4">
-                The still is drawn here to scale once its measures are whole.
-              </Txt>
+              <Txt
+                variant="small"
+                className="p-4"
+              >{t`The still is drawn here to scale once its measures are whole.`}</Txt>
             )}
           </Card>
           {still ? (
             <>
               <Row
                 href={`/bench/stills/${still.id}/calibrate`}
-                title="Calibrate with water"
+                title={t`Calibrate with water`}
                 detail={calibrationWords(still)}
               />
               <StillAttachments still={still} />
@@ -154,9 +157,9 @@ function StillForm({ still }: { still: Still | undefined }) {
                 <Button
                   look="quiet"
                   size="small"
-                  label="Delete still"
+                  label={t`Delete still`}
                   onPress={() => {
-                    dispatch(bin(`${still.name} deleted.`, [still]));
+                    dispatch(bin(t`${still.name} deleted.`, [still]));
                     router.replace("/bench");
                   }}
                 />
@@ -177,17 +180,17 @@ function StillForm({ still }: { still: Still | undefined }) {
         <FormText
           control={control}
           name="name"
-          label="Name"
+          label={t`Name`}
           required
-          placeholder="Copper pot, 12 L"
+          placeholder={t`Copper pot, 12 L`}
         />
         <FormChoice
           control={control}
           name="construction"
-          label="Kind"
+          label={t`Kind`}
           options={constructionOptions}
         />
-        <FormChoice control={control} name="metal" label="Made of" options={metalOptions} />
+        <FormChoice control={control} name="metal" label={t`Made of`} options={metalOptions} />
       </Card>
       <PotFields control={control} construction={construction} units={units} />
       {constructionOf(construction).canShut ? <LidFields control={control} /> : null}

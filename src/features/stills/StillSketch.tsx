@@ -1,6 +1,7 @@
 import { showVolume, words } from "@/core/units/format";
 import { chargeLevels } from "@/core/plan/chargeLevels";
 import { fillLimits, methodsOf } from "@/core/still/fillLimits";
+import { t } from "@/language/t";
 import type { Still } from "@/records/still";
 import { stillShape } from "@/logbook/still/stillFigures";
 import { catchMl } from "@/logbook/still/catchMl";
@@ -35,14 +36,14 @@ export function StillSketch({ still }: { still: Still }) {
       trapKeeps={still.trapKeeps}
       jar={{ sizeMl: catchMl(still), hydrosolMl: catchMl(still) / 2, oilMl: 0 }}
       labels={{
-        water: { shown: showVolume(waterMl, units), what: "most water" },
-        dryLine: { shown: showVolume(still.dryLineMl, units), what: "dry line" },
+        water: { shown: showVolume(waterMl, units), what: t`most water` },
+        dryLine: { shown: showVolume(still.dryLineMl, units), what: t`dry line` },
         hydrosol: {
           shown: showVolume(catchMl(still), units),
           what: shape.bowl ? "bowl" : "jar",
         },
       }}
-      inWords={`${still.name || "The still"} to scale: it holds ${words(showVolume(still.potVolumeMl, units))}, dry line at ${words(showVolume(still.dryLineMl, units))}.`}
+      inWords={t`${still.name || t`The still`} to scale: it holds ${words(showVolume(still.potVolumeMl, units))}, dry line at ${words(showVolume(still.dryLineMl, units))}.`}
     />
   );
 }

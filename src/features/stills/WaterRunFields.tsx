@@ -2,6 +2,7 @@ import { View } from "react-native";
 import { showMass, showTemperature, words } from "@/core/units/format";
 import type { NumberInput } from "@/core/units/numberInput";
 import { type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import type { Still } from "@/records/still";
 import { Card } from "@/ui/primitives/Card";
 import { NumberField } from "@/ui/primitives/NumberField";
@@ -23,13 +24,10 @@ interface Props {
 export function WaterRunFields({ still, boilC, typed, onType, problem, volumes, units }: Props) {
   return (
     <Card className="gap-3">
-      <Txt>
-        Fill the clean still with water alone and run it on full heat until it drips steadily. That
-        is your clean run as well: pour the first distillate away.
-      </Txt>
+      <Txt>{t`Fill the clean still with water alone and run it on full heat until it drips steadily. That is your clean run as well: pour the first distillate away.`}</Txt>
       <View className="flex-row gap-3">
         <NumberField
-          label="Water in the pot"
+          label={t`Water in the pot`}
           value={typed.water}
           onChange={onType("water")}
           required
@@ -37,7 +35,7 @@ export function WaterRunFields({ still, boilC, typed, onType, problem, volumes, 
           problem={problem("water")}
         />
         <NumberField
-          label="It was at"
+          label={t`It was at`}
           value={typed.start}
           onChange={onType("start")}
           required
@@ -46,7 +44,7 @@ export function WaterRunFields({ still, boilC, typed, onType, problem, volumes, 
         />
       </View>
       <NumberField
-        label="From heat on to a full boil"
+        label={t`From heat on to a full boil`}
         value={typed.boil}
         onChange={onType("boil")}
         required
@@ -54,15 +52,15 @@ export function WaterRunFields({ still, boilC, typed, onType, problem, volumes, 
         problem={problem("boil")}
       />
       <NumberField
-        label="Distillate in a minute, once it is steady"
+        label={t`Distillate in a minute, once it is steady`}
         value={typed.rate}
         onChange={onType("rate")}
         required
         choices={unitsFor("volume", units)}
-        help="Catch five minutes in a measure and divide by five."
+        help={t`Catch five minutes in a measure and divide by five.`}
         problem={problem("rate")}
       />
-      <Txt variant="small">{`Calculated with ${still.heat.powerW} W, ${words(showMass(still.emptyMassG, units))} of ${still.metal} and a boil at ${words(showTemperature(boilC, units))}.`}</Txt>
+      <Txt variant="small">{t`Calculated with ${still.heat.powerW} W, ${words(showMass(still.emptyMassG, units))} of ${still.metal} and a boil at ${words(showTemperature(boilC, units))}.`}</Txt>
     </Card>
   );
 }

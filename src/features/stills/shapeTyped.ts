@@ -1,4 +1,5 @@
 import type { StillShape } from "@/core/still/geometry";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import { numberField } from "@/ui/primitives/numberField";
 import type { StillForm } from "./stillForm";
@@ -10,7 +11,7 @@ export interface BodyTyped {
   potDiameter?: unknown;
 }
 
-const size = numberField({ name: "It", ...limits.positive });
+const size = numberField({ name: t`It`, ...limits.positive });
 
 /** A still's body as far as it is typed; undefined while it has no volume or width. */
 export function shapeTyped({

@@ -7,6 +7,7 @@ import { trapKinds } from "@/core/still/stillFigures";
 import { cylinderHeightMm } from "@/core/still/geometry";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import { headKinds, stillSchema, type Still } from "@/records/still";
 import { numberField, optionalNumberField } from "@/ui/primitives/numberField";
@@ -18,40 +19,44 @@ const length = (name: string) => numberField({ name, ...limits.positive });
 /** A still as it is typed: every part is asked for, only what the construction has is kept. */
 export const stillFormSchema = z
   .object({
-    name: z.string().trim().min(1, "Give the still a name.").max(200),
+    name: z
+      .string()
+      .trim()
+      .min(1, t`Give the still a name.`)
+      .max(200),
     construction: stillSchema.shape.construction,
     metal: stillSchema.shape.metal,
-    potVolume: volume("The pot"),
-    potDiameter: length("The pot's diameter"),
-    basketFloor: optionalNumberField({ name: "The basket's height", ...limits.positive }),
-    holderVolume: optionalNumberField({ name: "The plant's room", ...limits.positive }),
-    holderDiameter: optionalNumberField({ name: "Its diameter", ...limits.positive }),
-    dryLine: numberField({ name: "The dry line", ...limits.amount }),
+    potVolume: volume(t`The pot`),
+    potDiameter: length(t`The pot's diameter`),
+    basketFloor: optionalNumberField({ name: t`The basket's height`, ...limits.positive }),
+    holderVolume: optionalNumberField({ name: t`The plant's room`, ...limits.positive }),
+    holderDiameter: optionalNumberField({ name: t`Its diameter`, ...limits.positive }),
+    dryLine: numberField({ name: t`The dry line`, ...limits.amount }),
     emptyMass: numberField({
-      name: "The empty still",
+      name: t`The empty still`,
       ...limits.positive,
-      remedy: "Put it on the scale.",
+      remedy: t`Put it on the scale.`,
     }),
     heatKind: stillSchema.shape.heat.shape.kind,
-    power: numberField({ name: "Power", ...limits.stillPowerW }),
-    efficiency: optionalNumberField({ name: "Efficiency", min: 1, max: 100 }),
+    power: numberField({ name: t`Power`, ...limits.stillPowerW }),
+    efficiency: optionalNumberField({ name: t`Efficiency`, min: 1, max: 100 }),
     holdUp: numberField({ name: "Hold-up", ...limits.amount }),
-    jar: volume("The jar"),
+    jar: volume(t`The jar`),
     head: z.enum(headKinds),
     condenser: z.enum(["notSaid", ...chosenCondensers]),
-    tub: optionalNumberField({ name: "The tub", ...limits.positive }),
-    ice: optionalNumberField({ name: "Ice", ...limits.amount }),
-    rise: optionalNumberField({ name: "The rise", min: 1, max: 60 }),
-    tubeLength: optionalNumberField({ name: "The tube's length", ...limits.positive }),
-    tubeDiameter: optionalNumberField({ name: "The tube's width", ...limits.positive }),
+    tub: optionalNumberField({ name: t`The tub`, ...limits.positive }),
+    ice: optionalNumberField({ name: t`Ice`, ...limits.amount }),
+    rise: optionalNumberField({ name: t`The rise`, min: 1, max: 60 }),
+    tubeLength: optionalNumberField({ name: t`The tube's length`, ...limits.positive }),
+    tubeDiameter: optionalNumberField({ name: t`The tube's width`, ...limits.positive }),
     closing: z.enum(["notSaid", "open", "shut"]),
     trapKeeps: z.enum(trapKinds),
     receivers: z
       .array(
         z.object({
           kind: stillSchema.shape.receivers.unwrap().element.shape.kind,
-          diameter: length("Its diameter"),
-          volume: volume("It"),
+          diameter: length(t`Its diameter`),
+          volume: volume(t`It`),
         }),
       )
       .max(8),
@@ -60,37 +65,39 @@ export const stillFormSchema = z
     const fault = (path: string, message: string) =>
       context.addIssue({ code: "custom", path: [path], message });
     if (form.dryLine >= form.potVolume)
-      fault("dryLine", "The dry line must be under the pot's rim.");
+      fault("dryLine", t`The dry line must be under the pot's rim.`);
     const { holder: part, inside, catchesItself, canShut } = constructionOf(form.construction);
     if (!catchesItself && hasTub(form.condenser) && form.tub === undefined)
-      fault("tub", "Say how much water the tub holds.");
+      fault("tub", t`Say how much water the tub holds.`);
     if (!catchesItself && (form.tubeLength === undefined) !== (form.tubeDiameter === undefined))
       fault(
         form.tubeLength === undefined ? "tubeLength" : "tubeDiameter",
-        "Measure the tube's length and its width, or leave both empty.",
+        t`Measure the tube's length and its width, or leave both empty.`,
       );
     if (canShut && form.closing !== "open")
       fault(
         "closing",
-        "Take the weight off, open the way to the condenser, and say so here: nothing is planned under pressure.",
+        t`Take the weight off, open the way to the condenser, and say so here: nothing is planned under pressure.`,
       );
     if (part === "none") return;
     const holder = holderWords[part];
-    if (form.holderVolume === undefined) fault("holderVolume", `Say how much the ${holder} holds.`);
-    if (form.holderDiameter === undefined) fault("holderDiameter", `Measure across the ${holder}.`);
+    if (form.holderVolume === undefined)
+      fault("holderVolume", t`Say how much the ${holder} holds.`);
+    if (form.holderDiameter === undefined)
+      fault("holderDiameter", t`Measure across the ${holder}.`);
     if (!inside) return;
     if (form.basketFloor === undefined) {
-      fault("basketFloor", `Measure from the pot's floor to the ${holder}'s floor.`);
+      fault("basketFloor", t`Measure from the pot's floor to the ${holder}'s floor.`);
       return;
     }
     const height = cylinderHeightMm(form.potVolume, form.potDiameter);
     if (form.basketFloor >= height)
       fault(
         "basketFloor",
-        `The pot is only ${fixed(height, 0)} mm high by its volume and diameter.`,
+        t`The pot is only ${fixed(height, 0)} mm high by its volume and diameter.`,
       );
     if (form.holderDiameter !== undefined && form.holderDiameter > form.potDiameter) {
-      fault("holderDiameter", `The ${holder} must fit into the pot.`);
+      fault("holderDiameter", t`The ${holder} must fit into the pot.`);
     }
   });
 

@@ -1,6 +1,6 @@
-import { counted } from "@/core/units/format";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
+import { plural, t } from "@/language/t";
 import { backupDue } from "@/logbook/backupDue";
 import { chosenLogbook } from "@/storage/logbookChoice";
 import { changePreferences } from "@/store/changes";
@@ -21,19 +21,19 @@ export function BackupRow({ now }: { now: number }) {
   if (!due || chosenLogbook() === "sereno-demo") return null;
   return (
     <Card wash="oil" className="gap-2">
-      <Txt variant="strong">Save a backup of the logbook</Txt>
+      <Txt variant="strong">{t`Save a backup of the logbook`}</Txt>
       <Txt variant="small" className="text-ink">
         {due.ever
-          ? `${counted(due.runs, "run")} since the last one, ${counted(due.days, "day")} ago. It lives in this browser alone.`
-          : `${counted(due.runs, "run")}, and no backup yet. It lives in this browser alone.`}
+          ? t`${plural(due.runs, { one: "# run", other: "# runs" })} since the last one, ${plural(due.days, { one: "# day", other: "# days" })} ago. It lives in this browser alone.`
+          : t`${plural(due.runs, { one: "# run", other: "# runs" })}, and no backup yet. It lives in this browser alone.`}
       </Txt>
       <View className="flex-row flex-wrap gap-2">
-        <Button size="small" label="Save a backup" onPress={() => router.push("/bench/data")} />
+        <Button size="small" label={t`Save a backup`} onPress={() => router.push("/bench/data")} />
         <Button
           look="quiet"
           size="small"
-          label="In a week"
-          hint="In a week: remind me of the backup"
+          label={t`In a week`}
+          hint={t`In a week: remind me of the backup`}
           onPress={() =>
             dispatch(
               changePreferences({ backupAskedAfter: new Date(Date.now() + weekMs).toISOString() }),

@@ -1,4 +1,5 @@
 import { isoDay, showTime } from "@/core/units/dates";
+import { t } from "@/language/t";
 import { comingOfDay } from "@/logbook/day/comingOfDay";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectDays, selectRuns, selectStills } from "@/store/selectors";
@@ -15,20 +16,20 @@ export function DayNext({ now }: { now: number }) {
     .filter(({ on }) => on === isoDay(now))
     .map((day) => {
       const next = comingOfDay(day, runs, now)[0];
-      const still = stills.find(({ id }) => id === next?.charge.still)?.name ?? "a still";
+      const still = stills.find(({ id }) => id === next?.charge.still)?.name ?? t`a still`;
       return (
         <Row
           key={day.id}
           href={`/plan/day/${day.id}`}
           title={
             next
-              ? `Next: ${showTime(next.at)} ${dayActWords[next.act].toLowerCase()}`
-              : "Today’s day at the stills"
+              ? t`Next: ${showTime(next.at)} ${dayActWords[next.act].toLowerCase()}`
+              : t`Today’s day at the stills`
           }
           detail={
             next
-              ? `${book.byId(next.plantId ?? "")?.name ?? "Plant"} · ${still}`
-              : "Its last still is clear."
+              ? `${book.byId(next.plantId ?? "")?.name ?? t`Plant`} · ${still}`
+              : t`Its last still is clear.`
           }
         />
       );

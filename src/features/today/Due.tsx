@@ -5,6 +5,7 @@ import type { Href } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
 import { download } from "@/exchange/download";
+import { t } from "@/language/t";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import { cautionsOfLot } from "@/logbook/shelf/cautionsOfLot";
 import { isDue, type DutyDue } from "@/logbook/shelf/duties";
@@ -39,18 +40,18 @@ export function Due({ now }: { now: number }) {
   return (
     <View className="gap-2">
       <View className="flex-row items-center justify-between gap-3">
-        <Txt variant="heading">Due</Txt>
+        <Txt variant="heading">{t`Due`}</Txt>
         <Button
           look="quiet"
           size="small"
-          label="To a calendar"
-          hint="Save all that is due, now and later, as a calendar file"
+          label={t`To a calendar`}
+          hint={t`Save all that is due, now and later, as a calendar file`}
           onPress={() => void saveCalendar(duties, book, units)}
         />
       </View>
       {due.length === 0 ? (
         <Card>
-          <Txt>Nothing on the shelf is due today.</Txt>
+          <Txt>{t`Nothing on the shelf is due today.`}</Txt>
         </Card>
       ) : null}
       {(all ? due : due.slice(0, atFirst)).map((each) => (
@@ -60,14 +61,14 @@ export function Due({ now }: { now: number }) {
         <Button
           look="quiet"
           size="small"
-          label={`${due.length - atFirst} more`}
-          hint={`${due.length - atFirst} more that are due`}
+          label={t`${due.length - atFirst} more`}
+          hint={t`${due.length - atFirst} more that are due`}
           onPress={() => setAll(true)}
         />
       ) : null}
       <NoticesChoice />
       {next ? (
-        <Txt variant="small">{`Next: ${dutyWords(next, book, units).title}, ${showDay(next.at)}.`}</Txt>
+        <Txt variant="small">{t`Next: ${dutyWords(next, book, units).title}, ${showDay(next.at)}.`}</Txt>
       ) : null}
     </View>
   );
@@ -87,18 +88,15 @@ function NoticesChoice() {
   return (
     <View className="gap-1">
       <Check
-        label="Notify me on this device when something is due"
-        reason="While the app is open, in front or behind."
+        label={t`Notify me on this device when something is due`}
+        reason={t`While the app is open, in front or behind.`}
         checked={dueNotices === true}
         onChange={(on) =>
           on ? void ask() : dispatch(changePreferences({ dueNotices: undefined }))
         }
       />
       {refused ? (
-        <Txt variant="small">
-          The browser does not let it: allow notices for this address in its settings, or use a
-          calendar.
-        </Txt>
+        <Txt variant="small">{t`The browser does not let it: allow notices for this address in its settings, or use a calendar.`}</Txt>
       ) : null}
     </View>
   );
@@ -142,19 +140,19 @@ function DueRow({ due, now }: { due: DutyDue; now: number }) {
             look="plain"
             size="small"
             leaves
-            label="Done"
-            hint={`${title}: done`}
-            onPress={() => say(`${title}: done.`, { doneAt: new Date().toISOString() })}
+            label={t`Done`}
+            hint={t`${title}: done`}
+            onPress={() => say(t`${title}: done.`, { doneAt: new Date().toISOString() })}
           />
         )}
         <Button
           look="plain"
           size="small"
           leaves
-          label="In a week"
-          hint={`${title}: in a week`}
+          label={t`In a week`}
+          hint={t`${title}: in a week`}
           onPress={() =>
-            say(`${title}: in a week.`, {
+            say(t`${title}: in a week.`, {
               putOffUntil: addDays(new Date(now), putOffDays).toISOString(),
             })
           }

@@ -1,5 +1,6 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { switchLogbook } from "@/storage/logbookChoice";
 import { changePreferences } from "@/store/changes";
 import { useAppDispatch, useUnits } from "@/store/hooks";
@@ -14,13 +15,13 @@ import { Txt } from "@/ui/primitives/Txt";
 
 const steps = [
   {
-    title: "1. Your still",
-    what: "Choose one that is like yours. Its measures can be changed later.",
+    title: t`1. Your still`,
+    what: t`Choose one that is like yours. Its measures can be changed later.`,
   },
-  { title: "2. Plant and weight", what: "Say which plant and how much of it you have." },
+  { title: t`2. Plant and weight`, what: t`Say which plant and how much of it you have.` },
   {
-    title: "3. The plan",
-    what: "Water, charges, times and the oil you can expect, for your own still.",
+    title: t`3. The plan`,
+    what: t`Water, charges, times and the oil you can expect, for your own still.`,
   },
 ];
 
@@ -32,24 +33,24 @@ export function FirstDay({ hasStill }: { hasStill: boolean }) {
   const next = hasStill ? 1 : 0;
   return (
     <Screen
-      title="Sereno"
-      over="From the cut plant to the bottle"
+      title={t`Sereno`}
+      over={t`From the cut plant to the bottle`}
       footer={
         <View className="gap-2">
           <Button
-            label={hasStill ? "Choose the plant" : "Begin with your still"}
+            label={hasStill ? t`Choose the plant` : t`Begin with your still`}
             onPress={() => router.push(hasStill ? "/plan" : "/bench")}
           />
           <Button
             look="quiet"
-            label="Open the demonstration"
+            label={t`Open the demonstration`}
             onPress={() => switchLogbook("sereno-demo")}
           />
         </View>
       }
     >
       <Card className="gap-3">
-        <Txt variant="strong">Sereno helps you to distil essential oils and hydrosols at home.</Txt>
+        <Txt variant="strong">{t`Sereno helps you to distil essential oils and hydrosols at home.`}</Txt>
         <WayDrawing />
         {steps.map(({ title, what }, i) => (
           <View key={title}>
@@ -59,26 +60,19 @@ export function FirstDay({ hasStill }: { hasStill: boolean }) {
         ))}
         <Choice
           shown
-          label="Units"
+          label={t`Units`}
           options={unitOptions}
           value={units}
           onChange={(next) => dispatch(changePreferences({ units: next }))}
         />
-        <Txt variant="small">
-          Have you distilled before? Enter your past runs under Runs: the first plan learns from
-          them.
-        </Txt>
+        <Txt variant="small">{t`Have you distilled before? Enter your past runs under Runs: the first plan learns from them.`}</Txt>
       </Card>
       <Row
         href="/bench/practice"
-        title="Practise first"
-        detail="A still that cannot be spoilt, in ten short lessons"
+        title={t`Practise first`}
+        detail={t`A still that cannot be spoilt, in ten short lessons`}
       />
-      <Txt variant="small">
-        Hot steam, flame and pressure can hurt: never a closed still, never alone, never dry. Owning
-        a still and selling what it makes are regulated in many places. Sereno informs; local codes
-        and licensed practice come first.
-      </Txt>
+      <Txt variant="small">{t`Hot steam, flame and pressure can hurt: never a closed still, never alone, never dry. Owning a still and selling what it makes are regulated in many places. Sereno informs; local codes and licensed practice come first.`}</Txt>
     </Screen>
   );
 }

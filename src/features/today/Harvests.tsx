@@ -2,6 +2,7 @@ import { noonOf, showDayOfYear } from "@/core/units/dates";
 import { showMass, words } from "@/core/units/format";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { harvestDraft } from "@/logbook/harvest/harvestDraft";
 import { harvestNow } from "@/logbook/harvest/harvestNow";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
@@ -38,28 +39,29 @@ export function Harvests({ summaries }: { summaries: readonly RunSummary[] }) {
     }
     return (
       <Card key={harvest.id} wash="leaf" className="gap-2">
-        <Txt variant="strong">{`${amount} of ${plant?.name ?? harvest.plantId} waits`}</Txt>
-        <Txt
-          variant="small"
-          className="text-ink"
-        >{`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${lies.state}. ${lies.state === "dried" ? "" : "Distil it before it heats up in the heap."}`}</Txt>
+        <Txt variant="strong">{t`${amount} of ${plant?.name ?? harvest.plantId} waits`}</Txt>
+        <Txt variant="small" className="text-ink">
+          {lies.state === "dried"
+            ? t`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${lies.state}.`
+            : t`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${lies.state}. Distil it before it heats up in the heap.`}
+        </Txt>
         {wish ? (
-          <Txt variant="strong">{`Your wish: ${wishWords(wish, preferences.units)}`}</Txt>
+          <Txt variant="strong">{t`Your wish: ${wishWords(wish, preferences.units)}`}</Txt>
         ) : null}
         <View className="flex-row flex-wrap gap-2">
-          <Button size="small" label="Next charge" onPress={next} />
+          <Button size="small" label={t`Next charge`} onPress={next} />
           <Button
             size="small"
             look="quiet"
-            label="The harvest"
-            hint={`The harvest of ${plant?.name ?? harvest.plantId}: weigh it again, weather, wilting`}
+            label={t`The harvest`}
+            hint={t`The harvest of ${plant?.name ?? harvest.plantId}: weigh it again, weather, wilting`}
             onPress={() => router.push(`/harvests/${harvest.id}`)}
           />
           <Button
             size="small"
             look="quiet"
-            label="All used"
-            onPress={() => dispatch(nothingMoreOf(harvest, `${amount} set aside.`))}
+            label={t`All used`}
+            onPress={() => dispatch(nothingMoreOf(harvest, t`${amount} set aside.`))}
           />
         </View>
       </Card>

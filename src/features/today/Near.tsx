@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { gardenOf, nearPlants, plantCalendar } from "@/logbook/harvest/plantCalendar";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
@@ -31,7 +32,7 @@ export function Near({ summaries, day }: { summaries: readonly RunSummary[]; day
   );
   return (
     <View className="gap-2">
-      <Txt variant="heading">To cut</Txt>
+      <Txt variant="heading">{t`To cut`}</Txt>
       {near.map((each) => (
         <Row
           key={each.plant.id}
@@ -42,11 +43,11 @@ export function Near({ summaries, day }: { summaries: readonly RunSummary[]; day
       ))}
       <Row
         href="/harvests"
-        title="Harvests"
+        title={t`Harvests`}
         detail={
           near.length === 0
-            ? "None of your plants is near its time."
-            : "What was cut, what lies here, the plants’ year"
+            ? t`None of your plants is near its time.`
+            : t`What was cut, what lies here, the plants’ year`
         }
       />
     </View>

@@ -3,6 +3,7 @@ import { showDuration } from "@/core/units/format";
 import { useRouter } from "expo-router";
 import { useMemo } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { doubtfulLog } from "@/logbook/run/doubtfulLog";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { settlingLeft } from "@/logbook/run/settlingLeft";
@@ -47,9 +48,9 @@ export function TodayScreen() {
   if (runs.length === 0) return <FirstDay hasStill={stills.length > 0} />;
   return (
     <Screen
-      title="Today"
+      title={t`Today`}
       over={showWeekday(now)}
-      footer={<Button label="Plan a run" onPress={() => router.push("/plan")} />}
+      footer={<Button label={t`Plan a run`} onPress={() => router.push("/plan")} />}
       aside={
         <>
           <GoTo />
@@ -60,8 +61,8 @@ export function TodayScreen() {
     >
       {calm ? (
         <Card wash="leaf" className="gap-1">
-          <Txt variant="heading">Nothing on the heat</Txt>
-          <Txt>No still is running and nothing waits to be separated.</Txt>
+          <Txt variant="heading">{t`Nothing on the heat`}</Txt>
+          <Txt>{t`No still is running and nothing waits to be separated.`}</Txt>
         </Card>
       ) : null}
       {allRead && running.length === 0 ? <BackupRow now={now} /> : null}
@@ -76,16 +77,16 @@ export function TodayScreen() {
         <Row
           key={run.id}
           href={`/runs/${run.id}/ready`}
-          title={`Run ${run.number} is planned`}
-          detail={`${plantName}, charge ${run.plan.charge} of ${run.plan.charges} · ${run.stillName}`}
+          title={t`Run ${run.number} is planned`}
+          detail={t`${plantName}, charge ${run.plan.charge} of ${run.plan.charges} · ${run.stillName}`}
         />
       ))}
       {doubtful.map(({ run, plantName }) => (
         <Row
           key={run.id}
           href={`/runs/${run.id}`}
-          title={`Is run ${run.number}’s log right?`}
-          detail={`${plantName} · for now it teaches the plan nothing`}
+          title={t`Is run ${run.number}’s log right?`}
+          detail={t`${plantName} · for now it teaches the plan nothing`}
         />
       ))}
       {allRead ? <Harvests summaries={summaries} /> : null}
@@ -101,7 +102,7 @@ function Running({ summary, now }: { summary: RunSummary; now: number }) {
   const router = useRouter();
   return (
     <Card wash={urgent ? "ember" : "dew"} className="gap-1">
-      <Txt variant="label" className="text-ink">{`Run ${run.number} · ${run.stillName}`}</Txt>
+      <Txt variant="label" className="text-ink">{t`Run ${run.number} · ${run.stillName}`}</Txt>
       <Txt variant="heading">{plantName}</Txt>
       {said ? (
         <Txt
@@ -119,8 +120,8 @@ function Running({ summary, now }: { summary: RunSummary; now: number }) {
       ) : null}
       <View className="mt-2">
         <Button
-          label="To the still"
-          hint={`To the still of run ${run.number}`}
+          label={t`To the still`}
+          hint={t`To the still of run ${run.number}`}
           onPress={() => router.push(`/runs/${run.id}/watch`)}
         />
       </View>
@@ -134,13 +135,15 @@ function SettlingRow({ summary, now }: { summary: RunSummary; now: number }) {
   const { run, state, plantName } = summary;
   const { minutes, share, leftMinutes: left } = settlingLeft(run, state, site, now, book);
   const line = !Number.isFinite(minutes)
-    ? "as heavy as the water: it hardly parts"
-    : `${Math.round(share * 100)} % of the oil has separated${left > 0 ? ` in ${showDuration(left)}` : ": separate and measure"}`;
+    ? t`as heavy as the water: it hardly parts`
+    : left > 0
+      ? t`${Math.round(share * 100)} % of the oil has separated in ${showDuration(left)}`
+      : t`${Math.round(share * 100)} % of the oil has separated: separate and measure`;
   return (
     <Row
       href={`/runs/${run.id}/separate`}
-      title={`${plantName} is settling`}
-      detail={`Run ${run.number} · ${line}`}
+      title={t`${plantName} is settling`}
+      detail={t`Run ${run.number} · ${line}`}
       end={
         Number.isFinite(minutes) ? (
           <Txt variant="strong">{left > 0 ? showDuration(left) : "now"}</Txt>

@@ -39,7 +39,7 @@ export function lengthOf({ from, until }: Pick<DayRecord, "from" | "until">): nu
 
 /** The moment at which a day begins, ms. */
 export function beginningOf({ on, from }: Pick<DayRecord, "on" | "from">): number {
-  return new Date(`${on}T${from}:00`).getTime();
+  return new Date(`${on}T${from}`).getTime();
 }
 
 /**

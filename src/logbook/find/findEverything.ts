@@ -1,4 +1,5 @@
 import { isoDay, noonOf, showDay } from "@/core/units/dates";
+import { t } from "@/language/t";
 import type { Bottle } from "@/records/bottle";
 import type { Harvest } from "@/records/harvest";
 import type { Lot } from "@/records/lot";
@@ -60,7 +61,7 @@ export function findEverything(query: string, logbook: Logbook): FoundThing[] {
         ...(entry.type === "separated" ? [entry.look, entry.smell] : []),
         ...(entry.type === "trouble" ? [entry.what] : []),
       ]);
-      const parts = [`run ${run.number}`, ...nameOf(run.plantId), run.stillName, ...days(at)];
+      const parts = [t`run ${run.number}`, ...nameOf(run.plantId), run.stillName, ...days(at)];
       if (!fits([...parts, ...notes])) return [];
       const note = fits(parts) ? undefined : notes.find((text) => allBegin([wanted[0]!], [text]));
       return [

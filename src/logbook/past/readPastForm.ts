@@ -5,6 +5,7 @@ import type { Method } from "@/core/still/methods";
 import { type NumberRange, readNumber } from "@/core/units/numberInput";
 import { parseAmount, parseCounted } from "@/core/units/parseAmount";
 import { type UnitName, units } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Measure } from "@/records/measure";
 import type { Still } from "@/records/still";
@@ -66,12 +67,12 @@ interface Context {
 }
 
 const ranges = {
-  mass: { name: "Plant weight", ...limits.chargeG },
-  water: { name: "Water", min: 0, max: 1e6 },
-  oil: { name: "Oil", ...limits.amount },
+  mass: { name: t`Plant weight`, ...limits.chargeG },
+  water: { name: t`Water`, min: 0, max: 1e6 },
+  oil: { name: t`Oil`, ...limits.amount },
   hydrosol: { name: "Hydrosol", ...limits.amount },
-  jars: { name: "Jars", min: 1, max: limits.mostJars.max },
-  head: { name: "The head", ...limits.headC },
+  jars: { name: t`Jars`, min: 1, max: limits.mostJars.max },
+  head: { name: t`The head`, ...limits.headC },
 } satisfies Record<string, NumberRange>;
 
 /* Heat on to heat off: nobody distils for longer at a stretch. */
@@ -92,11 +93,11 @@ export function readPastForm(form: PastForm, { book, stills, measures, now }: Co
     methods[0];
 
   if (!/^\d{4}-\d{2}-\d{2}$/.test(form.day) || Number.isNaN(Date.parse(form.day)))
-    problems.day = "Say which day it was.";
+    problems.day = t`Say which day it was.`;
   else if (form.day > isoDay(now))
-    problems.day = "That day is still to come: plan that run instead.";
-  if (!plant) problems.plantId = "Say which plant it was.";
-  if (!still) problems.stillId = "Add your still first.";
+    problems.day = t`That day is still to come: plan that run instead.`;
+  if (!plant) problems.plantId = t`Say which plant it was.`;
+  if (!still) problems.stillId = t`Add your still first.`;
 
   const mass = readMass();
   const waterMl = optional("water", form.water, form.waterUnit);
@@ -154,7 +155,7 @@ export function readPastForm(form: PastForm, { book, stills, measures, now }: Co
           massG: measure.massG * pieces.count,
           counted: { measure: measure.name, count: pieces.count },
         };
-      problems.mass = `What one of the ${pieces.what} weighs is not known. Type the weight of all, or leave it empty.`;
+      problems.mass = t`What one of the ${pieces.what} weighs is not known. Type the weight of all, or leave it empty.`;
       return {};
     }
     const heap = parseAmount(form.mass, "mL");
@@ -166,13 +167,13 @@ export function readPastForm(form: PastForm, { book, stills, measures, now }: Co
   function readTimes(): Pick<PastTold, "heatOn" | "firstDrop" | "heatOff" | "runMinutes"> {
     const heatOn = time("heatOn", form.heatOn);
     const on = heatOn && "clock" in heatOn ? heatOn.clock : undefined;
-    if (heatOn && on === undefined) problems.heatOn = "Type when the heat went on, as 9:40.";
+    if (heatOn && on === undefined) problems.heatOn = t`Type when the heat went on, as 9:40.`;
     const drop = at(time("firstDrop", form.firstDrop), on);
     const off = time("heatOff", form.heatOff);
     const since = drop ?? on;
     const offAt = at(off, since);
     if (offAt !== undefined && since !== undefined && offAt - since > longestMinutes)
-      problems.heatOff = "That is longer than two days. Look at the times again.";
+      problems.heatOff = t`That is longer than two days. Look at the times again.`;
     return {
       ...(on === undefined ? {} : { heatOn: on }),
       ...(drop === undefined ? {} : { firstDrop: drop }),
@@ -213,7 +214,7 @@ export function readPastForm(form: PastForm, { book, stills, measures, now }: Co
       return undefined;
     const moment = at(time(field("time"), reading.time), times.firstDrop ?? times.heatOn);
     if (moment === undefined) {
-      problems[field("time")] ??= "Say when, as 10:20, or so long after the first drop.";
+      problems[field("time")] ??= t`Say when, as 10:20, or so long after the first drop.`;
       return undefined;
     }
     return {

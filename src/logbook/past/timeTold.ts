@@ -1,4 +1,5 @@
 import { parseAmount } from "@/core/units/parseAmount";
+import { t } from "@/language/t";
 
 /** A time as a notebook has it: by the clock, minutes after midnight; or a length, minutes. */
 export type TimeTold = { clock: number } | { minutes: number };
@@ -19,9 +20,9 @@ export function timeTold(
   if (byClock && !/h/i.test(bare)) return ofDay(Number(byClock[1]), Number(byClock[2]), byClock[3]);
   const byHour = hour.exec(bare);
   if (byHour) return ofDay(Number(byHour[1]), 0, byHour[2]);
-  const length = parseAmount(bare.replace(/^(\d+)\s*h\s*(\d+)$/i, "$1 h $2 min"), "min");
+  const length = parseAmount(bare.replace(/^(\d+)\s*h\s*(\d+)$/i, t`$1 h $2 min`), "min");
   if (length.ok && length.value >= 0) return { ok: true, value: { minutes: length.value } };
-  return { ok: false, problem: "Type a time, as 9:40, or a length, as 35 min." };
+  return { ok: false, problem: t`Type a time, as 9:40, or a length, as 35 min.` };
 }
 
 function ofDay(
@@ -32,7 +33,7 @@ function ofDay(
   const late = half?.toLowerCase().startsWith("p");
   const most = half ? 12 : 23;
   if (hours > most || minutes > 59)
-    return { ok: false, problem: "There is no such time. Type it as 9:40 or 21:40." };
+    return { ok: false, problem: t`There is no such time. Type it as 9:40 or 21:40.` };
   const ofTwelve = half ? (hours % 12) + (late ? 12 : 0) : hours;
   return { ok: true, value: { clock: ofTwelve * 60 + minutes } };
 }

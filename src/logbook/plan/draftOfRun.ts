@@ -37,9 +37,9 @@ export function draftOfRun(run: Run, units: UnitSystem): PlanDraft {
 function answered(kept: Readonly<Record<string, string>>): Partial<ChoiceFields> {
   return Object.fromEntries(
     choiceIds.flatMap((id) => {
-      const { field, schools } = choiceOf(id);
+      const { field, answers } = choiceOf(id);
       const answer = kept[id];
-      return answer !== undefined && Object.hasOwn(schools, answer) ? [[field, answer]] : [];
+      return answer !== undefined && answers.includes(answer) ? [[field, answer]] : [];
     }),
   );
 }

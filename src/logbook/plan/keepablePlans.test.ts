@@ -11,7 +11,7 @@ import { nextRunNumber } from "@/records/run";
 import type { Still } from "@/records/still";
 import { makeReady } from "../run/makeReady";
 import { readDraft } from "./readDraft";
-import { schoolsFollowed, waysOfWorking } from "./waysOfWorking";
+import { schoolsFollowed, waysOfWorking } from "@/words/waysOfWorking";
 
 const stills = readyMadeStills.map((figures, at): Still => ({
   ...newRecord("still", new Date(0)),

@@ -13,6 +13,7 @@ import type { ChargePlan } from "@/core/plan/chargePlan";
 import { type Prices, fuelFor } from "@/core/plan/fuel";
 import type { HeatKind } from "@/core/still/heatSources";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 
 /** A plan's numbers in all, as a line of words each, to be held against another plan's. */
 export interface PlanFigure {
@@ -40,7 +41,7 @@ export function planFigures(
       value: words(showOil(visibleMl)),
     },
     {
-      name: "Oil distilled",
+      name: t`Oil distilled`,
       amount: forecast.oil.distilledMl.p50 * charges,
       value: words(showOil(forecast.oil.distilledMl.p50 * charges)),
     },
@@ -56,22 +57,22 @@ export function planFigures(
     },
     { name: "Heating", amount: minutes * charges, value: showDuration(minutes * charges) },
     {
-      name: "Water",
+      name: t`Water`,
       amount: plan.waterMl * charges,
       value: words(showVolume(plan.waterMl * charges, units)),
     },
-    { name: "Energy", amount: fuel.kWh, value: `${fixed(fuel.kWh, 2)} kWh` },
+    { name: t`Energy`, amount: fuel.kWh, value: t`${fixed(fuel.kWh, 2)} kWh` },
   ];
   if (fuel.cost !== undefined)
     figures.push({
-      name: "Fuel",
+      name: t`Fuel`,
       amount: fuel.cost,
       value: showMoney(fuel.cost, money?.currency),
     });
   const ice = plan.cooling?.iceKg ?? 0;
   if (ice > 0)
     figures.push({
-      name: "Ice",
+      name: t`Ice`,
       amount: ice * charges,
       value: words(showIce(ice * charges, units)),
     });

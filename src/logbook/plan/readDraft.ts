@@ -12,6 +12,7 @@ import { methodsOf } from "@/core/still/fillLimits";
 import type { Method } from "@/core/still/methods";
 import { type NumberInput, type NumberRange, readNumber } from "@/core/units/numberInput";
 import { parseAmount, parseCounted } from "@/core/units/parseAmount";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Measure } from "@/records/measure";
 import { ownContents } from "../plant/ownContents";
@@ -37,25 +38,25 @@ export interface PlanContext {
 
 const ranges = {
   mass: {
-    name: "The charge",
+    name: t`The charge`,
     ...limits.chargeG,
-    remedy: "Weigh the plant as it goes into the still.",
+    remedy: t`Weigh the plant as it goes into the still.`,
   },
-  count: { name: "The count", min: 0, max: 10000, above: true },
-  wish: { name: "What you want", min: 0, max: 1e6, above: true },
-  aged: { name: "Its age", min: 0, max: 240 },
+  count: { name: t`The count`, min: 0, max: 10000, above: true },
+  wish: { name: t`What you want`, min: 0, max: 1e6, above: true },
+  aged: { name: t`Its age`, min: 0, max: 240 },
   moisture: {
-    name: "Its moisture",
+    name: t`Its moisture`,
     min: 100 * limits.moisture.min,
     max: 100 * limits.moisture.max,
   },
-  minutes: { name: "The time", min: 1, max: 1440 },
-  ratio: { name: "The ratio", min: 0, max: 20, above: true },
-  rate: { name: "The rate", ...limits.rateMlPerMin },
-  worth: { name: "Ten more minutes", min: 0, max: 100, above: true },
-  water: { name: "Water", min: 0, max: 1e6, above: true },
+  minutes: { name: t`The time`, min: 1, max: 1440 },
+  ratio: { name: t`The ratio`, min: 0, max: 20, above: true },
+  rate: { name: t`The rate`, ...limits.rateMlPerMin },
+  worth: { name: t`Ten more minutes`, min: 0, max: 100, above: true },
+  water: { name: t`Water`, min: 0, max: 1e6, above: true },
   charges: { name: "Charges", min: 1, max: 500 },
-  ice: { name: "Ice", min: 0, max: 500_000 },
+  ice: { name: t`Ice`, min: 0, max: 500_000 },
   cooling: { name: "Cooling water", min: 0, max: 60 },
 } satisfies Record<string, NumberRange>;
 type Field = keyof typeof ranges;
@@ -114,7 +115,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
   const waterMl = optional("water", draft.waterText, draft.waterUnit);
   const charges = optional("charges", draft.chargesText, "one");
   if (charges !== undefined && !Number.isInteger(charges))
-    problems.charges = "Charges come whole: 1, 2, 3.";
+    problems.charges = t`Charges come whole: 1, 2, 3.`;
   const rateMlPerMin = optional("rate", draft.rateText, draft.rateUnit);
   const iceG = optional("ice", draft.iceText, draft.iceUnit);
   const ice = iceG === undefined ? undefined : iceG / 1000;
@@ -228,7 +229,7 @@ export function readDraft(draft: PlanDraft, context: PlanContext): ReadDraft {
     const measure = measureCalled(what, context.measures, plant.id);
     counted = { count, what, measure };
     if (!measure) {
-      problems.mass = `How much does one of the ${what} weigh? Weigh one, or type the weight of all.`;
+      problems.mass = t`How much does one of the ${what} weigh? Weigh one, or type the weight of all.`;
       return undefined;
     }
     return measure.massG * count;

@@ -6,7 +6,7 @@ import { sampleStill } from "@/testing/sampleRecords";
 import { emptyDraft, type PlanDraft } from "@/records/planDraft";
 import { planFigures } from "./planFigures";
 import { readDraft, type PlanContext } from "./readDraft";
-import { schoolsFollowed, waysOfWorking } from "./waysOfWorking";
+import { schoolsFollowed, waysOfWorking } from "@/words/waysOfWorking";
 
 const stills: Still[] = readyMadeStills.map((figures, index) => ({
   ...sampleStill(),

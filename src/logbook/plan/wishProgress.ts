@@ -1,5 +1,6 @@
 import { readNumber } from "@/core/units/numberInput";
 import type { UnitName } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Harvest } from "@/records/harvest";
 import type { Run } from "@/records/run";
@@ -56,7 +57,7 @@ function wishOf({ draft }: Run): { what: "oil" | "hydrosol"; wantedMl: number } 
   if (draft?.goal !== "want" || !draft.wishText || !draft.wishWhat) return undefined;
   const read = readNumber(
     { text: draft.wishText, unit: draft.wishUnit as UnitName },
-    { name: "The wish", ...limits.positive },
+    { name: t`The wish`, ...limits.positive },
   );
   return read.ok ? { what: draft.wishWhat, wantedMl: read.value } : undefined;
 }

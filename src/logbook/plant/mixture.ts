@@ -1,5 +1,6 @@
 import { plantById } from "@/core/plant/catalogue";
 import { mixPlants, type MixedFigures, type PartOfMix } from "@/core/plant/mixPlants";
+import { t } from "@/language/t";
 import { newRecord } from "@/records/base";
 import type { Material } from "@/records/material";
 
@@ -44,7 +45,7 @@ export function mixtureRecord(parts: readonly PartOfMix[], at: Date): Material {
       ),
       setsBelowC: mixed.setsBelowC ?? null,
       hazards: mixed.hazards.slice(0, mostHazards),
-      source: "Worked out from the plants it is mixed of.",
+      source: t`Worked out from the plants it is mixed of.`,
     },
   };
 }

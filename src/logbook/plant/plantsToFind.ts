@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { RunSummary } from "../run/runSummary";
 import type { PlantBook } from "./plantBook";
 
@@ -23,13 +24,13 @@ export function plantsToFind(
   const recent = [...new Set(latestFirst)].slice(0, mostRecent);
   const groupOf = (id: string, own: boolean) =>
     favourites.includes(id)
-      ? "Favourites"
+      ? t`Favourites`
       : recent.includes(id)
-        ? "Of late"
+        ? t`Of late`
         : own
-          ? "Your own"
-          : "The book";
-  const order = ["Favourites", "Of late", "Your own", "The book"];
+          ? t`Your own`
+          : t`The book`;
+  const order = [t`Favourites`, t`Of late`, t`Your own`, t`The book`];
   return book.all
     .map((plant) => ({
       value: plant.id,

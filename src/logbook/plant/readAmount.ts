@@ -1,6 +1,7 @@
 import { plantStates, type Plant, type PlantState } from "@/core/plant/plant";
 import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { PlantBook } from "./plantBook";
 
@@ -39,12 +40,12 @@ export function readAmount(typed: AmountTyped, book: PlantBook): AmountRead {
   const plant = book.byId(typed.plantId);
   const states = statesOf(typed, book);
   const state = states.find((each) => each === typed.state) ?? states[0];
-  const mass = readNumber(typed.mass, { name: "The weight", ...limits.chargeG });
+  const mass = readNumber(typed.mass, { name: t`The weight`, ...limits.chargeG });
   if (plant && state && mass.ok) return { ok: true, plant, state, massG: mass.value };
   return {
     ok: false,
     problems: {
-      ...(plant && state ? {} : { plant: "Choose the plant." }),
+      ...(plant && state ? {} : { plant: t`Choose the plant.` }),
       ...(mass.ok ? {} : { mass: mass.problem }),
     },
   };

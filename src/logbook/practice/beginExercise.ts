@@ -4,6 +4,7 @@ import { planCharges } from "@/core/plan/planCharges";
 import type { Plant } from "@/core/plant/plant";
 import { lessonOf } from "@/core/practice/lessons";
 import { exercise } from "@/core/practice/exercise";
+import { t } from "@/language/t";
 import { newId, newRecord } from "@/records/base";
 import type { Entry } from "@/records/entry";
 import type { ExerciseRecord, ExerciseSpec } from "@/records/exercise";
@@ -77,7 +78,7 @@ export function beginExercise(
       ...run,
       instrument: {
         id: `practice-${run.id}`,
-        name: "Practice probe and scale",
+        name: t`Practice probe and scale`,
         connectedAt: run.createdAt,
       },
     },

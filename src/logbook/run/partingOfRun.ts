@@ -1,6 +1,7 @@
 import { oilProperties } from "@/core/plant/oil";
 import { type Parting, partingOf } from "@/core/separation/parting";
 import { type ToldVessel, insideOf, vesselKindRows } from "@/core/separation/vesselKinds";
+import { t } from "@/language/t";
 import { notesOfPlan } from "./notesOfPlan";
 import type { PlantBook } from "../plant/plantBook";
 import type { Run } from "@/records/run";
@@ -15,14 +16,14 @@ export interface AtHand extends ToldVessel {
 
 /* What stands in every kitchen, where the person has told none of their own. */
 const usual: readonly AtHand[] = [
-  { id: "usual-jar", name: "Wide jar", vessel: "jar", ...vesselKindRows.jar.usual },
+  { id: "usual-jar", name: t`Wide jar`, vessel: "jar", ...vesselKindRows.jar.usual },
   {
     id: "usual-funnel",
-    name: "Funnel",
+    name: t`Funnel`,
     vessel: "funnel",
     ...vesselKindRows.funnel.usual,
   },
-  { id: "usual-tube", name: "Narrow tube", vessel: "tube", ...vesselKindRows.tube.usual },
+  { id: "usual-tube", name: t`Narrow tube`, vessel: "tube", ...vesselKindRows.tube.usual },
 ];
 
 /** The person's vessels; the usual ones where they have none. */

@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { Still } from "@/records/still";
 
 type Figures = Omit<Still, "kind" | "id" | "version" | "createdAt" | "updatedAt" | "deletedAt">;
@@ -43,7 +44,7 @@ export const readyMadeStills: readonly Figures[] = [
     receivers: [{ kind: "twoArm", diameterMm: 40, volumeMl: 400, lipStepMm: 4 }],
   },
   {
-    name: "Glass flask, 2 L",
+    name: t`Glass flask, 2 L`,
     construction: "flask",
     metal: "glass",
     potVolumeMl: 2000,
@@ -57,7 +58,7 @@ export const readyMadeStills: readonly Figures[] = [
     receivers: [{ kind: "tube", diameterMm: 22, volumeMl: 50 }],
   },
   {
-    name: "Boiler and vessel, 15 L",
+    name: t`Boiler and vessel, 15 L`,
     construction: "separateVessel",
     metal: "stainless",
     potVolumeMl: 15000,
@@ -75,7 +76,7 @@ export const readyMadeStills: readonly Figures[] = [
     ],
   },
   {
-    name: "Returning flask, 3 L",
+    name: t`Returning flask, 3 L`,
     construction: "cohobating",
     metal: "glass",
     potVolumeMl: 3000,
@@ -89,7 +90,7 @@ export const readyMadeStills: readonly Figures[] = [
     receivers: [{ kind: "tube", diameterMm: 10, volumeMl: 10 }],
   },
   {
-    name: "Bowl and lid, 10 L",
+    name: t`Bowl and lid, 10 L`,
     construction: "bowl",
     metal: "stainless",
     potVolumeMl: 10000,
@@ -104,7 +105,7 @@ export const readyMadeStills: readonly Figures[] = [
     receivers: [{ kind: "tube", diameterMm: 16, volumeMl: 25 }],
   },
   {
-    name: "Returning pot, 10 L",
+    name: t`Returning pot, 10 L`,
     construction: "returningPot",
     metal: "stainless",
     potVolumeMl: 10000,
@@ -118,7 +119,7 @@ export const readyMadeStills: readonly Figures[] = [
     receivers: [{ kind: "tube", diameterMm: 14, volumeMl: 25 }],
   },
   {
-    name: "Pressure pot, weight off, 9 L",
+    name: t`Pressure pot, weight off, 9 L`,
     construction: "pressurePot",
     metal: "stainless",
     potVolumeMl: 9000,

@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { AnyRecord } from "@/records/record";
 import { keep, keepUndoable, type Kept } from "../changes";
 import { entitiesOf } from "../selectors";
@@ -8,7 +9,7 @@ export function addNew(records: AnyRecord[], label?: string): Thunk<Kept> {
   return (dispatch, getState) => {
     const state = getState();
     if (records.some(({ kind, id }) => entitiesOf(state, kind)[id]))
-      return { ok: false, problem: "this is in the logbook already" };
+      return { ok: false, problem: t`this is in the logbook already` };
     return dispatch(label === undefined ? keep(...records) : keepUndoable(label, records));
   };
 }

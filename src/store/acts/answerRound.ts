@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { SniffRound } from "@/records/sniff";
 import { changeRecord, type Kept } from "../changes";
 import type { Thunk } from "../store";
@@ -14,7 +15,7 @@ export function answerRound(
 ): Thunk<Kept> {
   return (dispatch, getState) => {
     const sniff = getState().sniff.entities[sniffId];
-    if (!sniff) return { ok: false, problem: "this sniff is not in this logbook any more" };
+    if (!sniff) return { ok: false, problem: t`this sniff is not in this logbook any more` };
     const codes = codesOf(shown);
     return dispatch(
       changeRecord(sniff, (now) => ({

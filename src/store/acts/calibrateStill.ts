@@ -1,4 +1,5 @@
 import type { Calibration } from "@/core/still/calibrate";
+import { t } from "@/language/t";
 import type { Still } from "@/records/still";
 import { changeRecord, type Kept } from "../changes";
 import type { Thunk } from "../store";
@@ -20,7 +21,7 @@ export function calibrateStill(
           lossWPerK,
           calibration: { on, ...readings },
         }),
-        `${still.name} is calibrated.`,
+        t`${still.name} is calibrated.`,
       ),
     );
   };
@@ -36,7 +37,7 @@ export function forgetCalibration(still: Still): Thunk<Kept> {
           ...current,
           heat: { kind, powerW },
         }),
-        "Calibration taken away.",
+        t`Calibration taken away.`,
       ),
     );
 }

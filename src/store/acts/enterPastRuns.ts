@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import { lotsOfRun } from "@/logbook/run/lotsOfRun";
 import { pastRun } from "@/logbook/past/pastRun";
 import type { PastTold } from "@/logbook/past/readPastForm";
@@ -29,7 +30,7 @@ export function enterPastRuns(told: readonly PastTold[]): Thunk<Kept & { runs: R
       records.push(entered.harvest, entered.run, ...made);
     }
     const label =
-      runs.length === 1 ? `Run ${runs[0]!.number} entered.` : `${runs.length} past runs entered.`;
+      runs.length === 1 ? t`Run ${runs[0]!.number} entered.` : t`${runs.length} past runs entered.`;
     return { ...dispatch(keepUndoable(label, records)), runs };
   };
 }

@@ -1,4 +1,5 @@
 import { bestBy } from "@/core/shelf/bestBy";
+import { t } from "@/language/t";
 import { emptiesChanged } from "@/logbook/shelf/empties";
 import { monthsFilled } from "@/logbook/shelf/monthsFilled";
 import type { Proposed } from "@/logbook/shelf/proposeBottles";
@@ -27,7 +28,7 @@ export function fillBottles(told: Told): Thunk<Kept> {
   return (dispatch, getState, { now }) => {
     const state = getState();
     const lot = state.lot.entities[told.lotId];
-    if (!lot) return { ok: false, problem: "this lot is not in this logbook any more" };
+    if (!lot) return { ok: false, problem: t`this lot is not in this logbook any more` };
     const book = selectPlantBook(state);
     const { bottles, lots, checks, rule } = selectStock(state);
     const by = { book, rule, checks, runs: selectRuns(state) };
@@ -57,8 +58,8 @@ export function fillBottles(told: Told): Thunk<Kept> {
     );
     const said =
       made.length === 1
-        ? `${made[0]!.code} is on the shelf.`
-        : `${made.length} bottles are on the shelf.`;
+        ? t`${made[0]!.code} is on the shelf.`
+        : t`${made.length} bottles are on the shelf.`;
     const changed = used.filter((empty) => empty !== state.empty.entities[empty.id]);
     return dispatch(keepUndoable(said, [...made, ...changed]));
   };

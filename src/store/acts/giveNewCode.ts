@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { Bottle } from "@/records/bottle";
 import { newCode } from "@/records/codes";
 import type { Lot } from "@/records/lot";
@@ -11,7 +12,7 @@ export function giveNewCode(of: Bottle | Lot): Thunk<Kept> {
     const root = getState();
     const code = newCode([...selectBottles(root), ...selectLots(root)].map((each) => each.code));
     return dispatch(
-      changeRecord(of, (current) => ({ ...current, code }), `${of.code} is ${code} now.`),
+      changeRecord(of, (current) => ({ ...current, code }), t`${of.code} is ${code} now.`),
     );
   };
 }

@@ -1,4 +1,4 @@
-import { counted } from "@/core/units/format";
+import { plural, t } from "@/language/t";
 import { leftInBottle } from "@/logbook/shelf/bottleLevel";
 import { newRecord } from "@/records/base";
 import type { Bottle, Use, UseWay } from "@/records/bottle";
@@ -15,8 +15,13 @@ export function moveBottles(
     const moved = selectBottles(getState())
       .filter(({ id }) => ids.includes(id))
       .map((bottle): Bottle => ({ ...bottle, storage, place: place?.trim() || undefined }));
-    if (moved.length === 0) return { ok: false, problem: "no bottle is chosen" };
-    return dispatch(keepUndoable(`${counted(moved.length, "bottle")} moved.`, moved));
+    if (moved.length === 0) return { ok: false, problem: t`no bottle is chosen` };
+    return dispatch(
+      keepUndoable(
+        t`${plural(moved.length, { one: "# bottle", other: "# bottles" })} moved.`,
+        moved,
+      ),
+    );
   };
 }
 
@@ -44,7 +49,12 @@ export function emptyBottles(
           },
         ];
       });
-    if (taken.length === 0) return { ok: false, problem: "nothing is left in what is chosen" };
-    return dispatch(keepUndoable(`${counted(taken.length, "bottle")} emptied.`, taken));
+    if (taken.length === 0) return { ok: false, problem: t`nothing is left in what is chosen` };
+    return dispatch(
+      keepUndoable(
+        t`${plural(taken.length, { one: "# bottle", other: "# bottles" })} emptied.`,
+        taken,
+      ),
+    );
   };
 }

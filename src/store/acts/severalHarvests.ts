@@ -1,4 +1,4 @@
-import { counted } from "@/core/units/format";
+import { plural, t } from "@/language/t";
 import { allUsed, harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { bin, keepUndoable, type Kept } from "../changes";
 import { selectHarvests, selectRuns } from "../selectors";
@@ -11,9 +11,12 @@ export function nothingMoreOfThese(ids: readonly string[]): Thunk<Kept> {
     const changed = selectHarvests(getState())
       .filter((harvest) => ids.includes(harvest.id) && harvestLeftG(harvest, runs) > 0)
       .map((harvest) => allUsed(harvest, runs));
-    if (changed.length === 0) return { ok: false, problem: "nothing is left of what is ticked" };
+    if (changed.length === 0) return { ok: false, problem: t`nothing is left of what is ticked` };
     return dispatch(
-      keepUndoable(`Nothing more of ${counted(changed.length, "harvest")}.`, changed),
+      keepUndoable(
+        t`Nothing more of ${plural(changed.length, { one: "# harvest", other: "# harvests" })}.`,
+        changed,
+      ),
     );
   };
 }
@@ -22,7 +25,9 @@ export function nothingMoreOfThese(ids: readonly string[]): Thunk<Kept> {
 export function binHarvests(ids: readonly string[]): Thunk<Kept> {
   return (dispatch, getState) => {
     const gone = selectHarvests(getState()).filter(({ id }) => ids.includes(id));
-    if (gone.length === 0) return { ok: false, problem: "no harvest is chosen" };
-    return dispatch(bin(`${counted(gone.length, "harvest")} deleted.`, gone));
+    if (gone.length === 0) return { ok: false, problem: t`no harvest is chosen` };
+    return dispatch(
+      bin(t`${plural(gone.length, { one: "# harvest", other: "# harvests" })} deleted.`, gone),
+    );
   };
 }

@@ -1,4 +1,4 @@
-import { counted } from "@/core/units/format";
+import { plural, t } from "@/language/t";
 import { mostFavourites } from "@/records/setting";
 import { bin, changePreferences, type Kept } from "../changes";
 import { selectPreferences } from "../selectors";
@@ -11,7 +11,7 @@ export function markFavourites(ids: readonly string[], on: boolean): Thunk<Kept>
     const others = favourites.filter((id) => !ids.includes(id));
     const next = on ? [...ids, ...others] : others;
     if (next.length > mostFavourites)
-      return { ok: false, problem: `there is room for ${mostFavourites} favourites` };
+      return { ok: false, problem: t`there is room for ${mostFavourites} favourites` };
     return dispatch(changePreferences({ favourites: next.length > 0 ? next : undefined }));
   };
 }
@@ -24,7 +24,12 @@ export function binOwnFigures(materialIds: readonly string[]): Thunk<Kept> {
   return (dispatch, getState) => {
     const { entities } = getState().material;
     const gone = materialIds.flatMap((id) => entities[id] ?? []);
-    if (gone.length === 0) return { ok: false, problem: "none of them has figures of your own" };
-    return dispatch(bin(`Own figures of ${counted(gone.length, "plant")} deleted.`, gone));
+    if (gone.length === 0) return { ok: false, problem: t`none of them has figures of your own` };
+    return dispatch(
+      bin(
+        t`Own figures of ${plural(gone.length, { one: "# plant", other: "# plants" })} deleted.`,
+        gone,
+      ),
+    );
   };
 }

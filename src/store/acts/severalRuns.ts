@@ -1,4 +1,4 @@
-import { counted } from "@/core/units/format";
+import { plural, t } from "@/language/t";
 import { runState } from "@/logbook/run/runState";
 import type { Run } from "@/records/run";
 import { bin, keepUndoable, type Kept } from "../changes";
@@ -12,9 +12,17 @@ export function leaveRunsOut(ids: readonly string[], out: boolean): Thunk<Kept> 
       .filter(({ id, notToLearn = false }) => ids.includes(id) && notToLearn !== out)
       .map((run): Run => ({ ...run, notToLearn: out ? true : undefined }));
     if (changed.length === 0)
-      return { ok: false, problem: out ? "they are left out already" : "none of them is left out" };
-    const said = out ? "left out of learning" : "counted in again";
-    return dispatch(keepUndoable(`${counted(changed.length, "run")} ${said}.`, changed));
+      return {
+        ok: false,
+        problem: out ? t`they are left out already` : t`none of them is left out`,
+      };
+    const said = out ? t`left out of learning` : t`counted in again`;
+    return dispatch(
+      keepUndoable(
+        `${plural(changed.length, { one: "# run", other: "# runs" })} ${said}.`,
+        changed,
+      ),
+    );
   };
 }
 
@@ -22,10 +30,12 @@ export function leaveRunsOut(ids: readonly string[], out: boolean): Thunk<Kept> 
 export function binRuns(ids: readonly string[]): Thunk<Kept> {
   return (dispatch, getState) => {
     const gone = selectRuns(getState()).filter(({ id }) => ids.includes(id));
-    if (gone.length === 0) return { ok: false, problem: "no run is chosen" };
+    if (gone.length === 0) return { ok: false, problem: t`no run is chosen` };
     /* With the run its alarms would go. */
     const hot = gone.find(({ entries }) => runState(entries).heatOn);
-    if (hot) return { ok: false, problem: `run ${hot.number} is on the heat` };
-    return dispatch(bin(`${counted(gone.length, "run")} deleted.`, gone));
+    if (hot) return { ok: false, problem: t`run ${hot.number} is on the heat` };
+    return dispatch(
+      bin(t`${plural(gone.length, { one: "# run", other: "# runs" })} deleted.`, gone),
+    );
   };
 }

@@ -1,6 +1,6 @@
 import { showDayLong, showTime } from "@/core/units/dates";
-import { counted } from "@/core/units/format";
 import { View } from "react-native";
+import { plural, t } from "@/language/t";
 import { Button } from "../primitives/Button";
 import { Card } from "../primitives/Card";
 import { FileChoice } from "../primitives/FileChoice";
@@ -36,11 +36,11 @@ interface Props {
 export function AttachmentsCard({ name, items, dropped, problem, ...acts }: Props) {
   return (
     <Card className="no-print gap-3">
-      <Txt variant="heading">Pictures and spoken notes</Txt>
+      <Txt variant="heading">{t`Pictures and spoken notes`}</Txt>
       {problem ? <Notice severity="error" message={problem} /> : null}
       {items.map(({ id, at, href, aspect }, i) => {
-        const what = aspect === undefined ? "spoken note" : "picture";
-        const called = `${name}, ${showDayLong(at)}, ${what} ${i + 1} of ${items.length}`;
+        const what = aspect === undefined ? t`spoken note` : "picture";
+        const called = t`${name}, ${showDayLong(at)}, ${what} ${i + 1} of ${items.length}`;
         return (
           <View key={id} className="gap-1">
             <AttachmentView href={href} aspect={aspect} name={called} />
@@ -50,8 +50,8 @@ export function AttachmentsCard({ name, items, dropped, problem, ...acts }: Prop
                 look="plain"
                 size="small"
                 leaves
-                label="Remove"
-                hint={`Remove ${what} ${i + 1}`}
+                label={t`Remove`}
+                hint={t`Remove ${what} ${i + 1}`}
                 onPress={() => acts.drop(id)}
               />
             </View>
@@ -60,12 +60,12 @@ export function AttachmentsCard({ name, items, dropped, problem, ...acts }: Prop
       })}
       {dropped > 0 ? (
         <View className="flex-row items-center justify-between gap-3">
-          <Txt role="status">{`${dropped} removed.`}</Txt>
+          <Txt role="status">{t`${dropped} removed.`}</Txt>
           <Button
             look="plain"
             size="small"
             leaves
-            label={dropped === 1 ? "Bring it back" : "Bring them back"}
+            label={plural(dropped, { one: "Bring it back", other: "Bring them back" })}
             onPress={acts.bringBack}
           />
         </View>
@@ -73,8 +73,8 @@ export function AttachmentsCard({ name, items, dropped, problem, ...acts }: Prop
       <AttachmentButtons name={name} {...acts} />
       <Txt variant="small">
         {items.length === 0
-          ? "Pictures are made small, without the place where they were taken. All is kept on this device."
-          : `${counted(items.length, "piece")}, in the logbook’s file if you wish (Bench, Data).`}
+          ? t`Pictures are made small, without the place where they were taken. All is kept on this device.`
+          : t`${plural(items.length, { one: "# piece", other: "# pieces" })}, in the logbook’s file if you wish (Bench, Data).`}
       </Txt>
     </Card>
   );
@@ -111,8 +111,8 @@ export function AttachmentButtons({
       </View>
       <View className="flex-row flex-wrap gap-2">
         <FileChoice
-          label={`Take a picture: ${name}`}
-          button={busy ? "Making it small…" : "Take a picture"}
+          label={t`Take a picture: ${name}`}
+          button={busy ? t`Making it small…` : t`Take a picture`}
           accept="image/*"
           size="small"
           camera
@@ -120,8 +120,8 @@ export function AttachmentButtons({
           onChoose={addPicture}
         />
         <FileChoice
-          label={`A picture from a file: ${name}`}
-          button="From a file"
+          label={t`A picture from a file: ${name}`}
+          button={t`From a file`}
           accept="image/*"
           size="small"
           disabled={busy}

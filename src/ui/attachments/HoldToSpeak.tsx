@@ -2,6 +2,7 @@ import Mic from "lucide-react-native/icons/mic";
 import { useState } from "react";
 import { Text } from "react-native";
 import { unstable_createElement } from "react-native-web";
+import { t } from "@/language/t";
 import { useNow } from "../useNow";
 
 interface Props {
@@ -36,7 +37,7 @@ export function HoldToSpeak({ since, longestSeconds, onStart, onStop }: Props) {
   return unstable_createElement("button", {
     type: "button",
     "aria-pressed": speaking,
-    "aria-label": speaking ? "Recording. Let go or tap to stop" : "Hold to speak a note",
+    "aria-label": speaking ? t`Recording. Let go or tap to stop` : t`Hold to speak a note`,
     onPointerDown: ({ currentTarget, pointerId, timeStamp }: PointerDown) => {
       /* A finger that slides off it goes on speaking. */
       currentTarget.setPointerCapture?.(pointerId);
@@ -74,7 +75,7 @@ export function HoldToSpeak({ since, longestSeconds, onStart, onStop }: Props) {
       <>
         <Mic size={22} color={speaking ? "var(--ember)" : "var(--ink)"} />
         <Text className="text-center font-bold text-[17px] text-ink">
-          {speaking ? <Running longestSeconds={longestSeconds} /> : "Hold to speak"}
+          {speaking ? <Running longestSeconds={longestSeconds} /> : t`Hold to speak`}
         </Text>
       </>
     ),
@@ -86,5 +87,5 @@ function Running({ longestSeconds }: { longestSeconds: number }) {
   const now = useNow(500);
   const [begun] = useState(() => Date.now());
   const seconds = Math.max(0, Math.round((now - begun) / 1000));
-  return `Recording, ${seconds} of ${longestSeconds} s`;
+  return t`Recording, ${seconds} of ${longestSeconds} s`;
 }

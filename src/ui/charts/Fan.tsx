@@ -4,6 +4,7 @@ import line from "d3-shape/src/line.js";
 import Svg, { Circle, G, Line, Path } from "react-native-svg";
 import { plainNumber, significant } from "@/core/units/format";
 import type { Percentiles } from "@/core/statistics/chance";
+import { t } from "@/language/t";
 import { GroundedText } from "./GroundedText";
 import { ReadableChart } from "./ReadableChart";
 import { linear } from "./linear";
@@ -69,7 +70,7 @@ export function Fan({
       at={fan.map(({ minutes }) => x(minutes) / width)}
       said={(row) => {
         const { minutes, p10, p50, p90 } = fan[row]!;
-        return `${Math.round(minutes)} min: ${significant(p50, 3)} ${unit}, likely ${significant(p10, 2)} to ${significant(p90, 2)}`;
+        return t`${Math.round(minutes)} min: ${significant(p50, 3)} ${unit}, likely ${significant(p10, 2)} to ${significant(p90, 2)}`;
       }}
       table={{
         name: "oil-over-the-run",
@@ -138,7 +139,7 @@ export function Fan({
         ))}
         {ticks(0, end, 4).map((tick, i, all) => (
           <Mark key={tick} x={x(tick)} y={height - 6} anchor={i === 0 ? "start" : "middle"}>
-            {i === all.length - 1 ? `${tick} min` : String(tick)}
+            {i === all.length - 1 ? t`${tick} min` : String(tick)}
           </Mark>
         ))}
         <Mark x={left - 5} y={11} anchor="start">

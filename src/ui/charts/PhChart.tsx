@@ -1,5 +1,6 @@
 import Svg, { Circle, Line, Path, Rect, Text as SvgText } from "react-native-svg";
 import { fixed } from "@/core/units/format";
+import { t } from "@/language/t";
 import { ReadableChart } from "./ReadableChart";
 import { linear } from "./linear";
 
@@ -39,7 +40,7 @@ export function PhChart({ readings, usual, first, step, inWords }: Props) {
     <ReadableChart
       inWords={inWords}
       at={readings.map(({ day }) => x(day) / width)}
-      said={(row) => `Day ${Math.round(readings[row]!.day)}: pH ${fixed(readings[row]!.ph, 1)}`}
+      said={(row) => t`Day ${Math.round(readings[row]!.day)}: pH ${fixed(readings[row]!.ph, 1)}`}
       table={{
         name: "pH-over-the-days",
         columns: ["day", "pH"],
@@ -99,10 +100,10 @@ export function PhChart({ readings, usual, first, step, inWords }: Props) {
           <Circle key={day} cx={x(day)} cy={y(ph)} r={4.5} fill="var(--dew)" />
         ))}
         <SvgText x={left} y={height - 6} fontSize={12} fill="var(--soft)">
-          made
+          {t`made`}
         </SvgText>
         <SvgText x={width - right} y={height - 6} fontSize={12} textAnchor="end" fill="var(--soft)">
-          {`day ${Math.round(lastDay)}`}
+          {t`day ${Math.round(lastDay)}`}
         </SvgText>
       </Svg>
     </ReadableChart>

@@ -1,6 +1,7 @@
 import { createContext, useContext, useRef, useState, type ReactNode } from "react";
 import { View } from "react-native";
 import { unstable_createElement } from "react-native-web";
+import { t } from "@/language/t";
 import { Button } from "../primitives/Button";
 import { Txt } from "../primitives/Txt";
 
@@ -63,7 +64,7 @@ export function ReadableChart({ inWords, at, said, table, plain = false, childre
         {unstable_createElement("div", {
           role: "slider",
           tabIndex: 0,
-          "aria-label": `Read ${table.name.replaceAll("-", " ")}`,
+          "aria-label": t`Read ${table.name.replaceAll("-", " ")}`,
           "aria-valuemin": 0,
           "aria-valuemax": at.length - 1,
           "aria-valuenow": shown ?? 0,
@@ -81,7 +82,7 @@ export function ReadableChart({ inWords, at, said, table, plain = false, childre
       </View>
       <View className="no-print flex-row flex-wrap items-center gap-x-2">
         <Txt variant="small" className="min-w-[160px] flex-1">
-          {shown === undefined ? "Touch the drawing to read it." : said(shown)}
+          {shown === undefined ? t`Touch the drawing to read it.` : said(shown)}
         </Txt>
         {saving ? (
           <>
@@ -89,7 +90,7 @@ export function ReadableChart({ inWords, at, said, table, plain = false, childre
               look="plain"
               size="small"
               label="SVG"
-              hint={`SVG: save the drawing of ${table.name.replaceAll("-", " ")}`}
+              hint={t`SVG: save the drawing of ${table.name.replaceAll("-", " ")}`}
               onPress={() => {
                 const svg = (drawn.current as unknown as HTMLElement | null)?.querySelector("svg");
                 if (svg) saving.drawing(svg, table);
@@ -99,7 +100,7 @@ export function ReadableChart({ inWords, at, said, table, plain = false, childre
               look="plain"
               size="small"
               label="CSV"
-              hint={`CSV: save the figures of ${table.name.replaceAll("-", " ")}`}
+              hint={t`CSV: save the figures of ${table.name.replaceAll("-", " ")}`}
               onPress={() => saving.figures(table)}
             />
           </>

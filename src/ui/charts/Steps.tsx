@@ -2,6 +2,7 @@ import { ticks } from "d3-array";
 import line from "d3-shape/src/line.js";
 import { View } from "react-native";
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
+import { t } from "@/language/t";
 import { linear } from "./linear";
 import { ValueAxis } from "./ValueAxis";
 
@@ -46,7 +47,7 @@ export function Steps({ points, limit, unit, inWords }: Props) {
               fontSize={12}
               fill="var(--ember-ink)"
             >
-              {`limit ${limit} ${unit}`}
+              {t`limit ${limit} ${unit}`}
             </SvgText>
           </G>
         )}
@@ -61,7 +62,7 @@ export function Steps({ points, limit, unit, inWords }: Props) {
             fontSize={12}
             fill="var(--soft)"
           >
-            {i === all.length - 1 ? `${tick} min` : tick}
+            {i === all.length - 1 ? t`${tick} min` : tick}
           </SvgText>
         ))}
       </Svg>

@@ -2,6 +2,7 @@ import { ticks } from "d3-array";
 import line from "d3-shape/src/line.js";
 import Svg, { Circle, G, Line, Path, Text as SvgText } from "react-native-svg";
 import { significant } from "@/core/units/format";
+import { t } from "@/language/t";
 import { ReadableChart } from "./ReadableChart";
 import { linear } from "./linear";
 import { ValueAxis } from "./ValueAxis";
@@ -44,7 +45,9 @@ export function WiltingChart({ weighed, ahead, usual, aim, inWords }: Props) {
       inWords={inWords}
       at={read.map(({ hours }) => x(hours) / 360)}
       said={(row) =>
-        `${significant(read[row]!.hours, 2)} h: ${Math.round(read[row]!.percent)} % of water${row < weighed.length ? ", weighed" : ", if it goes on so"}`
+        row < weighed.length
+          ? t`${significant(read[row]!.hours, 2)} h: ${Math.round(read[row]!.percent)} % of water, weighed`
+          : t`${significant(read[row]!.hours, 2)} h: ${Math.round(read[row]!.percent)} % of water, if it goes on so`
       }
       table={{
         name: "water-as-it-lies",
@@ -57,7 +60,7 @@ export function WiltingChart({ weighed, ahead, usual, aim, inWords }: Props) {
       }}
     >
       <Svg viewBox="0 0 360 165" width="100%" aria-hidden>
-        <ValueAxis most={most} y={y} left={left} right={right} unit="% of water" />
+        <ValueAxis most={most} y={y} left={left} right={right} unit={t`% of water`} />
         {ticks(0, end, 5).map((tick, i, shown) => (
           <SvgText
             key={tick}
@@ -90,7 +93,7 @@ export function WiltingChart({ weighed, ahead, usual, aim, inWords }: Props) {
               fontSize={12}
               fill="var(--leaf-ink)"
             >
-              wilted
+              {t`wilted`}
             </SvgText>
           </G>
         )}
@@ -126,9 +129,7 @@ export function WiltingChart({ weighed, ahead, usual, aim, inWords }: Props) {
           fontFamily="Atkinson_400"
           fontSize={12}
           fill="var(--soft)"
-        >
-          weighed · dashes: if it goes on so · dots: as it usually dries
-        </SvgText>
+        >{t`weighed · dashes: if it goes on so · dots: as it usually dries`}</SvgText>
       </Svg>
     </ReadableChart>
   );

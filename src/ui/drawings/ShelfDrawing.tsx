@@ -2,6 +2,7 @@ import { type PlantMark, plantMarks } from "@/core/plant/plantMarks";
 import type { Product } from "@/core/shelf/products";
 import { Pressable, Text, View } from "react-native";
 import Svg, { ClipPath, Defs, G, Path, Rect } from "react-native-svg";
+import { t } from "@/language/t";
 import { bottleOutline } from "./bottleOutline";
 
 /** A bottle on the shelf. */
@@ -44,7 +45,7 @@ const liquids = { oil: "var(--oil)", hydrosol: "var(--dew)", liquor: "var(--leaf
 /** Bottles on their board, each at its fill; a tap opens it. A board that is full goes on below. */
 export function ShelfDrawing({ board, bottles, onOpen }: Props) {
   return (
-    <View role="list" aria-label={`Bottles: ${board}`} className="flex-row flex-wrap">
+    <View role="list" aria-label={t`Bottles: ${board}`} className="flex-row flex-wrap">
       {bottles.map((bottle) => (
         <ShelfPlace key={bottle.id} bottle={bottle} onOpen={onOpen} />
       ))}
@@ -138,7 +139,7 @@ function ShelfPlace({ bottle, onOpen }: { bottle: ShelfBottle; onOpen: Props["on
         {bottle.amount}
       </Text>
       {bottle.due ? (
-        <Text className="font-bold text-[12px] leading-[16px] text-ember-ink">due</Text>
+        <Text className="font-bold text-[12px] leading-[16px] text-ember-ink">{t`due`}</Text>
       ) : null}
     </Pressable>
   );

@@ -197,10 +197,7 @@ function potOutline(
   const shoulder = Math.min(46, width * 0.36, potTop - headTop - 18);
   const top = potTop - Math.max(14, shoulder);
   const neck = 6;
-  const body =
-    `M${middle - neck} ${top}C${middle - neck} ${top + 12} ${bodyLeft} ${potTop - 22} ${bodyLeft} ${potTop}` +
-    `V${base - 9}q0 9 9 9H${bodyRight - 9}q9 0 9 -9V${potTop}` +
-    `C${bodyRight} ${potTop - 22} ${middle + neck} ${top + 12} ${middle + neck} ${top}Z`;
+  const body = `M${middle - neck} ${top}C${middle - neck} ${top + 12} ${bodyLeft} ${potTop - 22} ${bodyLeft} ${potTop}V${base - 9}q0 9 9 9H${bodyRight - 9}q9 0 9 -9V${potTop}C${bodyRight} ${potTop - 22} ${middle + neck} ${top + 12} ${middle + neck} ${top}Z`;
   const bend = `V${headTop + 14}q0 -14 14 -14H${coolerX - 12}q12 0 12 12V74`;
   /* A swan's neck rises, bows, and falls all the way, so that nothing lies in it. */
   const swan = `C${headX - 2} ${headTop - 14} ${headX + 34} ${headTop - 2} ${headX + 62} ${headTop + 6}L${coolerX - 12} 58q12 3 12 16`;

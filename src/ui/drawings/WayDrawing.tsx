@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
+import { t } from "@/language/t";
 
 const line = { stroke: "var(--ink)", strokeWidth: 2.6, fill: "none" } as const;
 
@@ -8,7 +9,7 @@ export function WayDrawing() {
   return (
     <View
       role="img"
-      aria-label="The way: a sprig goes into the still; oil and water come over and separate; the oil goes into a bottle."
+      aria-label={t`The way: a sprig goes into the still; oil and water come over and separate; the oil goes into a bottle.`}
     >
       <Svg viewBox="0 0 360 150" width="100%" aria-hidden>
         <Sprig />

@@ -1,5 +1,6 @@
 import type { Href } from "expo-router";
 import type { ReactNode } from "react";
+import { t } from "@/language/t";
 import { Card } from "../primitives/Card";
 import { Txt } from "../primitives/Txt";
 import { Screen } from "./Screen";
@@ -15,9 +16,9 @@ interface Props {
 /** An address that names what is not in this logbook. */
 export function NotHere({ what, back, children }: Props) {
   return (
-    <Screen title="Not here" back={back}>
+    <Screen title={t`Not here`} back={back}>
       <Card className="gap-3">
-        <Txt>{`${what} is not in this logbook. It may be in the bin (Bench, Data), or in another logbook.`}</Txt>
+        <Txt>{t`${what} is not in this logbook. It may be in the bin (Bench, Data), or in another logbook.`}</Txt>
         {children}
       </Card>
     </Screen>

@@ -6,14 +6,15 @@ import Milk from "lucide-react-native/icons/milk";
 import Search from "lucide-react-native/icons/search";
 import Scale from "lucide-react-native/icons/scale";
 import { Pressable, Text, View } from "react-native";
+import { t } from "@/language/t";
 import { useWide } from "./useWide";
 
 const places: { href: Href; label: string; Icon: typeof Droplet; owns: RegExp }[] = [
-  { href: "/", label: "Today", Icon: Droplet, owns: /^\/($|harvests)/ },
-  { href: "/plan", label: "Plan", Icon: Scale, owns: /^\/plan/ },
-  { href: "/runs", label: "Runs", Icon: FlaskRound, owns: /^\/runs/ },
-  { href: "/shelf", label: "Shelf", Icon: Milk, owns: /^\/shelf/ },
-  { href: "/bench", label: "Bench", Icon: Hammer, owns: /^\/bench/ },
+  { href: "/", label: t`Today`, Icon: Droplet, owns: /^\/($|harvests)/ },
+  { href: "/plan", label: t`Plan`, Icon: Scale, owns: /^\/plan/ },
+  { href: "/runs", label: t`Runs`, Icon: FlaskRound, owns: /^\/runs/ },
+  { href: "/shelf", label: t`Shelf`, Icon: Milk, owns: /^\/shelf/ },
+  { href: "/bench", label: t`Bench`, Icon: Hammer, owns: /^\/bench/ },
 ];
 
 /** The five places: along the bottom on a phone, a rail at the left on a wide screen. */
@@ -23,7 +24,7 @@ export function Places() {
   return (
     <View
       role="navigation"
-      aria-label="Places"
+      aria-label={t`Places`}
       className={
         wide
           ? "w-[96px] items-center gap-2 border-r border-line bg-panel px-2 pt-5"
@@ -55,13 +56,13 @@ export function Places() {
       {wide ? (
         <Link href="/find" asChild>
           <Pressable
-            aria-label="Find anything"
+            aria-label={t`Find anything`}
             aria-keyshortcuts="Control+K"
             aria-current={path === "/find" ? "page" : undefined}
             className="mt-2 h-[60px] w-full items-center justify-center gap-1 rounded-[18px] border-t border-line"
           >
             <Search size={22} color="var(--soft)" />
-            <Text className="font-medium text-[13px] text-soft">Find</Text>
+            <Text className="font-medium text-[13px] text-soft">{t`Find`}</Text>
           </Pressable>
         </Link>
       ) : null}

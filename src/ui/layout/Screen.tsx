@@ -3,6 +3,7 @@ import ChevronLeft from "lucide-react-native/icons/chevron-left";
 import Search from "lucide-react-native/icons/search";
 import { useRef, type ReactNode } from "react";
 import { Pressable, ScrollView, Text, View } from "react-native";
+import { t } from "@/language/t";
 import { FormArea } from "../primitives/FormArea";
 import { Txt } from "../primitives/Txt";
 import { usePageTitle } from "./usePageTitle";
@@ -37,7 +38,7 @@ function FindLink() {
   return (
     <Link href="/find" asChild>
       <Pressable
-        aria-label="Find anything"
+        aria-label={t`Find anything`}
         className="no-print min-h-[48px] min-w-[48px] items-center justify-center rounded-[14px]"
       >
         <Search size={22} color="var(--soft)" />

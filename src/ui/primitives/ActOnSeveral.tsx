@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { View } from "react-native";
-import { counted } from "@/core/units/format";
+import { t } from "@/language/t";
 import { Button } from "./Button";
 import { Notice } from "./Notice";
 import { Sheet } from "./Sheet";
@@ -8,9 +8,9 @@ import { TickList, type Tickable } from "./TickList";
 import { Txt } from "./Txt";
 
 interface Props {
-  /** What one of them is called: "run". */
-  one: string;
   /** What the search shows now. */
+  /** Said where nothing is ticked: "Tick at least one run." */
+  none: string;
   items: readonly Tickable[];
   acts: {
     label: string;
@@ -21,19 +21,19 @@ interface Props {
 }
 
 /** Several things of a list in one step: tick them, then choose what to do with all of them. */
-export function ActOnSeveral({ one, items, acts, onClose }: Props) {
+export function ActOnSeveral({ none, items, acts, onClose }: Props) {
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const [problem, setProblem] = useState("");
   const ids = [...ticked];
   return (
     <Sheet
-      title="Several at once"
-      intro={`Tick ${one}s, then choose what to do. Search the list first for fewer.`}
+      title={t`Several at once`}
+      intro={t`Tick what is meant, then choose what to do. Search the list first for fewer.`}
       open
       onClose={onClose}
     >
       {problem ? <Notice severity="caution" message={problem} /> : null}
-      <Txt variant="strong" role="status">{`${counted(ids.length, one)} ticked`}</Txt>
+      <Txt variant="strong" role="status">{t`${ids.length} ticked`}</Txt>
       <View className="flex-row flex-wrap gap-2">
         {acts.map(({ label, hint, act }) => (
           <Button
@@ -44,10 +44,10 @@ export function ActOnSeveral({ one, items, acts, onClose }: Props) {
             label={label}
             hint={hint}
             onPress={() => {
-              if (ids.length === 0) return setProblem(`Tick at least one ${one}.`);
+              if (ids.length === 0) return setProblem(none);
               const done = act(ids);
               if (done.ok) onClose();
-              else setProblem(`Nothing changed: ${done.problem}.`);
+              else setProblem(t`Nothing changed: ${done.problem}.`);
             }}
           />
         ))}

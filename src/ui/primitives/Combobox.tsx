@@ -2,6 +2,7 @@ import { useCombobox } from "downshift";
 import { useId, useMemo, useState } from "react";
 import { Text, View } from "react-native";
 import { unstable_createElement } from "react-native-web";
+import { t } from "@/language/t";
 import { beginningFirst } from "../beginningFirst";
 import { usePopover } from "../usePopover";
 import { FieldFrame, told } from "./FieldFrame";
@@ -67,7 +68,7 @@ export function Combobox<T extends string>({
           style: inputStyle,
         })}
         {unstable_createElement("button", {
-          ...getToggleButtonProps({ "aria-label": `${label}: show all`, type: "button" }),
+          ...getToggleButtonProps({ "aria-label": t`${label}: show all`, type: "button" }),
           style: toggleStyle,
           children: "▾",
         })}
@@ -96,9 +97,10 @@ export function Combobox<T extends string>({
         })}
       </View>
       {isOpen && shown.length === 0 ? (
-        <Text role="status" className="font-body text-[14px] leading-[19px] text-soft">
-          Nothing is called that.
-        </Text>
+        <Text
+          role="status"
+          className="font-body text-[14px] leading-[19px] text-soft"
+        >{t`Nothing is called that.`}</Text>
       ) : null}
     </FieldFrame>
   );

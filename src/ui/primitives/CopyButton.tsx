@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { t } from "@/language/t";
 import { Button } from "./Button";
 
 /** Copies a text, and says that it did; where the browser refuses, it says that. */
@@ -13,15 +14,15 @@ export function CopyButton({ text, what }: { text: string; what: string }) {
     <Button
       look="plain"
       size="small"
-      label={said ?? "Copy"}
-      hint={said ? `${said}: ${what}` : `Copy ${what}`}
+      label={said ?? t`Copy`}
+      hint={said ? `${said}: ${what}` : t`Copy ${what}`}
       onPress={() => {
         /* Over plain http a browser keeps no clipboard. */
         const written = navigator.clipboard?.writeText(text);
-        if (!written) return setSaid("Not allowed here");
+        if (!written) return setSaid(t`Not allowed here`);
         written.then(
-          () => setSaid("Copied"),
-          () => setSaid("Not allowed here"),
+          () => setSaid(t`Copied`),
+          () => setSaid(t`Not allowed here`),
         );
       }}
     />

@@ -1,19 +1,20 @@
 import { useState } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { Button } from "./Button";
 import { Txt } from "./Txt";
 
 /* Words that a beginner does not know, each in a sentence. */
 const explanations = {
-  "v/w": ["% v/w", "Volume by weight: mL of oil from 100 g of plant."],
-  "w/w": ["% w/w", "Weight by weight: g of oil from 100 g of plant."],
+  "v/w": ["% v/w", t`Volume by weight: mL of oil from 100 g of plant.`],
+  "w/w": ["% w/w", t`Weight by weight: g of oil from 100 g of plant.`],
   dryMatter: [
-    "Dry matter",
-    "What would be left of the plant without any water in it. Yields on it can be compared, however wet the plant was.",
+    t`Dry matter`,
+    t`What would be left of the plant without any water in it. Yields on it can be compared, however wet the plant was.`,
   ],
   heatLoss: [
-    "Heat lost to the room",
-    "Watts for each degree: how much heat the still loses for every degree it is hotter than the room.",
+    t`Heat lost to the room`,
+    t`Watts for each degree: how much heat the still loses for every degree it is hotter than the room.`,
   ],
 } as const satisfies Record<string, readonly [string, string]>;
 
@@ -27,7 +28,7 @@ export function Explained({ terms }: { terms: readonly (keyof typeof explanation
         <Button
           look="plain"
           size="small"
-          label={open ? "Close the explanation" : `What is ${asList(names)}?`}
+          label={open ? t`Close the explanation` : t`What is ${asList(names)}?`}
           onPress={() => setOpen(!open)}
         />
       </View>
@@ -49,5 +50,5 @@ function asList(names: readonly string[]): string {
   );
   return words.length < 2
     ? (words[0] ?? "")
-    : `${words.slice(0, -1).join(", ")} or ${words.at(-1)}`;
+    : t`${words.slice(0, -1).join(", ")} or ${words.at(-1) ?? ""}`;
 }

@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import { Text, View } from "react-native";
 import { unstable_createElement } from "react-native-web";
+import { t } from "@/language/t";
 
 interface Props {
   label: string;
@@ -33,7 +34,7 @@ export function FieldFrame({ label, id, problem, help, required, children, answe
         {unstable_createElement("label", { htmlFor: id, style: labelStyle, children: label })}
         {required ? (
           <Text aria-hidden className="font-body text-[13px] leading-[20px] text-soft">
-            needed
+            {t`needed`}
           </Text>
         ) : null}
       </View>

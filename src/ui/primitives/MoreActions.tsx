@@ -1,5 +1,6 @@
 import { useState, type ReactNode } from "react";
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { useWide } from "../layout/useWide";
 import { Button } from "./Button";
 import { Sheet } from "./Sheet";
@@ -42,7 +43,7 @@ export function MoreActions({ title, actions, children }: Props) {
   if (wide) return <>{buttons}</>;
   return (
     <>
-      <Button label="More" look="quiet" size="small" opens onPress={() => setOpen(true)} />
+      <Button label={t`More`} look="quiet" size="small" opens onPress={() => setOpen(true)} />
       <Sheet title={title} open={open} onClose={() => setOpen(false)}>
         {children}
         <View className="flex-row flex-wrap gap-2">{buttons}</View>

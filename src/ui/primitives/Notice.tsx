@@ -1,12 +1,13 @@
 import type { ReactNode } from "react";
 import { Text, View } from "react-native";
+import { t } from "@/language/t";
 import { Button } from "./Button";
 
 const looks = {
-  error: { box: "bg-ember-wash border-ember", ink: "text-ember-ink", word: "Stop" },
-  caution: { box: "bg-oil-wash border-oil", ink: "text-oil-ink", word: "Careful" },
-  note: { box: "bg-panel border-line", ink: "text-soft", word: "Note" },
-  good: { box: "bg-leaf-wash border-leaf", ink: "text-leaf-ink", word: "Done" },
+  error: { box: "bg-ember-wash border-ember", ink: "text-ember-ink", word: t`Stop` },
+  caution: { box: "bg-oil-wash border-oil", ink: "text-oil-ink", word: t`Careful` },
+  note: { box: "bg-panel border-line", ink: "text-soft", word: t`Note` },
+  good: { box: "bg-leaf-wash border-leaf", ink: "text-leaf-ink", word: t`Done` },
 };
 
 interface Props {

@@ -3,6 +3,7 @@ import { Text, TextInput, View, type TextInputProps } from "react-native";
 import { answerMark } from "@/core/units/markMeaning";
 import { doubtOf, type NumberInput, inUnit, meaningOf } from "@/core/units/numberInput";
 import { type UnitName, units } from "@/core/units/units";
+import { t } from "@/language/t";
 import { Button } from "./Button";
 import { FieldFrame, told } from "./FieldFrame";
 import { BareSelect } from "./Select";
@@ -101,7 +102,7 @@ export function NumberField({
         />
         {choices.length > 1 ? (
           <BareSelect
-            label={`${label}: unit`}
+            label={t`${label}: unit`}
             options={choices.map((unit) => ({ value: unit, label: units[unit].symbol }))}
             value={value.unit}
             onChange={(unit) =>

@@ -1,6 +1,7 @@
 import { View } from "react-native";
 import type { NumberInput } from "@/core/units/numberInput";
 import type { UnitName } from "@/core/units/units";
+import { t } from "@/language/t";
 import { Button } from "./Button";
 import { Card } from "./Card";
 import { Choice } from "./Choice";
@@ -33,11 +34,11 @@ export function PlantAmount<State extends string>({
   onRemove,
 }: Props<State>) {
   return (
-    <View role="group" aria-label={`Plant ${number}`}>
+    <View role="group" aria-label={t`Plant ${number}`}>
       <Card className="gap-3">
         <Combobox
-          label={`Plant ${number}`}
-          placeholder="e.g. lavender"
+          label={t`Plant ${number}`}
+          placeholder={t`e.g. lavender`}
           options={plants}
           value={value.plantId}
           problem={problems?.plant}
@@ -45,7 +46,7 @@ export function PlantAmount<State extends string>({
         />
         {states.length > 1 ? (
           <Choice
-            label={`Plant ${number} is`}
+            label={t`Plant ${number} is`}
             options={states}
             value={states.find((state) => state.value === value.state)?.value ?? states[0]?.value}
             onChange={(state) => onChange({ state })}
@@ -53,7 +54,7 @@ export function PlantAmount<State extends string>({
         ) : null}
         <View className="flex-row">
           <NumberField
-            label="Weight"
+            label={t`Weight`}
             value={value.mass}
             choices={units}
             problem={problems?.mass}
@@ -65,8 +66,8 @@ export function PlantAmount<State extends string>({
             <Button
               look="plain"
               size="small"
-              label="Remove"
-              hint={`Remove plant ${number}`}
+              label={t`Remove`}
+              hint={t`Remove plant ${number}`}
               onPress={onRemove}
             />
           </View>

@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { Button } from "./Button";
 import { labelOf, type Option } from "./options";
 import { Txt } from "./Txt";
@@ -46,14 +47,14 @@ export function SavedSearches({
   const isFirst = same(now, first);
   if (saved.length === 0 && (isFirst || full)) return null;
   return (
-    <View role="group" aria-label="Saved searches" className="flex-row flex-wrap gap-2">
+    <View role="group" aria-label={t`Saved searches`} className="flex-row flex-wrap gap-2">
       {saved.map((each) => {
         const name = nameOf(each, first, names);
         return (
           <Button
             key={JSON.stringify(each)}
             label={name}
-            hint={each === chosen ? `${name}: shown now. Show the whole list` : undefined}
+            hint={each === chosen ? t`${name}: shown now. Show the whole list` : undefined}
             look="quiet"
             size="small"
             lit={each === chosen}
@@ -63,18 +64,22 @@ export function SavedSearches({
       })}
       {chosen ? (
         <Button
-          label="Remove this search"
+          label={t`Remove this search`}
           look="plain"
           size="small"
           onPress={() => onForget(chosen)}
         />
       ) : isFirst ? null : full ? (
-        <Txt variant="small">No more searches can be saved. Remove one first.</Txt>
+        <Txt variant="small">{t`No more searches can be saved. Remove one first.`}</Txt>
       ) : (
-        <Button label="Save this search" look="plain" size="small" onPress={() => onSave(now)} />
+        <Button label={t`Save this search`} look="plain" size="small" onPress={() => onSave(now)} />
       )}
     </View>
   );
+}
+
+function orderWords(by: string, down: boolean): string {
+  return down ? t`${by}, highest first` : t`${by}, lowest first`;
 }
 
 /** What of a search differs from the whole list: “juniper” · Oils · Least left. */
@@ -84,11 +89,11 @@ function nameOf(
   { filters, sorts }: Pick<Props, "filters" | "sorts">,
 ): string {
   const typed = text.trim();
-  const order = down === first.down ? "" : down ? ", highest first" : ", lowest first";
+  const turned = down !== first.down;
   return [
     typed && `“${typed}”`,
     filter !== first.filter && labelOf(filter, filters),
-    (sort !== first.sort || order) && labelOf(sort, sorts) + order,
+    turned ? orderWords(labelOf(sort, sorts), down) : sort !== first.sort && labelOf(sort, sorts),
   ]
     .filter(Boolean)
     .join(" · ");

@@ -1,6 +1,7 @@
 import * as Dialog from "@rn-primitives/dialog";
 import { useDeferredValue, useLayoutEffect, useRef, type ReactNode } from "react";
 import { ScrollView, View } from "react-native";
+import { t } from "@/language/t";
 import { focusBack } from "../focusHeading";
 import { shieldTaps } from "../shieldTaps";
 import { useAfterAnswer } from "../useAfterAnswer";
@@ -79,7 +80,7 @@ function CloseButton({ onClose }: { onClose: () => void }) {
   const [closing, close] = useAfterAnswer();
   return (
     <Button
-      label="Close"
+      label={t`Close`}
       look="quiet"
       lit={closing}
       size="cockpit"

@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { Check } from "./Check";
 import { Txt } from "./Txt";
 
@@ -28,7 +29,7 @@ export function TickList({ items, ticked, onTicked }: Props) {
   return (
     <>
       <Check
-        label={`All ${listed.length} shown`}
+        label={t`All ${listed.length} shown`}
         checked={all}
         onChange={(on) => onTicked(new Set(on ? listed.map(({ id }) => id) : []))}
       />
@@ -44,7 +45,7 @@ export function TickList({ items, ticked, onTicked }: Props) {
         ))}
       </View>
       {items.length > mostListed ? (
-        <Txt variant="small">{`The first ${mostListed} of ${items.length}. Search for fewer.`}</Txt>
+        <Txt variant="small">{t`The first ${mostListed} of ${items.length}. Search for fewer.`}</Txt>
       ) : null}
     </>
   );

@@ -1,4 +1,5 @@
 import { View } from "react-native";
+import { t } from "@/language/t";
 import { Button } from "./Button";
 import { Txt } from "./Txt";
 
@@ -10,10 +11,11 @@ export function TypedBefore({ shown, onLetGo }: { shown: boolean; onLetGo: () =>
       role="status"
       className="flex-row flex-wrap items-center gap-x-3 rounded-card bg-leaf-wash px-4 py-1"
     >
-      <Txt variant="small" className="min-w-[180px] flex-1 text-leaf-ink">
-        This is what you typed before. It is not kept yet.
-      </Txt>
-      <Button label="Start again" look="plain" size="small" onPress={onLetGo} />
+      <Txt
+        variant="small"
+        className="min-w-[180px] flex-1 text-leaf-ink"
+      >{t`This is what you typed before. It is not kept yet.`}</Txt>
+      <Button label={t`Start again`} look="plain" size="small" onPress={onLetGo} />
     </View>
   );
 }

@@ -2,6 +2,7 @@ import { Link, type Href } from "expo-router";
 import BookOpen from "lucide-react-native/icons/book-open";
 import { useState } from "react";
 import { Pressable, Text, View } from "react-native";
+import { t } from "@/language/t";
 import { Sheet } from "./Sheet";
 import { Txt } from "./Txt";
 
@@ -17,7 +18,7 @@ interface Props {
 
 /** The craft words and the computed numbers of a screen, one tap away: what each means, how each comes about. */
 export function WordsHere({ words, figures = [], all, guide }: Props) {
-  const title = figures.length > 0 ? "Words and figures here" : "Words on this page";
+  const title = figures.length > 0 ? t`Words and figures here` : t`Words on this page`;
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -33,15 +34,15 @@ export function WordsHere({ words, figures = [], all, guide }: Props) {
       <Sheet title={title} open={open} onClose={() => setOpen(false)}>
         {figures.length > 0 ? (
           <>
-            <Txt variant="heading">How the figures come about</Txt>
+            <Txt variant="heading">{t`How the figures come about`}</Txt>
             <Words words={figures.map(({ figure, says }) => ({ term: figure, says }))} />
-            {words.length > 0 ? <Txt variant="heading">Words</Txt> : null}
+            {words.length > 0 ? <Txt variant="heading">{t`Words`}</Txt> : null}
           </>
         ) : null}
         <Words words={words} />
         {[
-          { href: guide, label: "This page in the guide" },
-          { href: all, label: "All words" },
+          { href: guide, label: t`This page in the guide` },
+          { href: all, label: t`All words` },
         ].map(({ href, label }) => (
           <Link key={label} href={href} asChild>
             <Pressable role="link" className="min-h-[48px] justify-center">

@@ -3,6 +3,7 @@ import type { ChargePlan } from "@/core/plan/chargePlan";
 import { receiverFit, widestShowingMm } from "@/core/separation/receiver";
 import { showLength, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
+import { t } from "@/language/t";
 import { OptionCard } from "@/ui/primitives/OptionCard";
 import { Txt } from "@/ui/primitives/Txt";
 import { receiverLine } from "@/words/receiverWords";
@@ -18,7 +19,7 @@ export function HydrosolDoor(props: DoorProps) {
   return (
     <>
       {plan && plan.method === "cohobation" ? (
-        <Txt>{`${words(showVolume(plan.forecast.distillateMl, units))} come over and flow back into the pot. No hydrosol is kept.`}</Txt>
+        <Txt>{t`${words(showVolume(plan.forecast.distillateMl, units))} come over and flow back into the pot. No hydrosol is kept.`}</Txt>
       ) : plan ? (
         <Txt>{cameOver(plan, props.state, units)}</Txt>
       ) : null}
@@ -33,8 +34,8 @@ function cameOver(plan: ChargePlan, { ranges }: DoorProps["state"], units: UnitS
   const range = ranges && volumeRange(ranges.ranges.distillateMl, units);
   const all = words(showVolume(distillateMl, units));
   return range
-    ? `${all} come over until heat off, likely ${range}.`
-    : `${all} come over until heat off.`;
+    ? t`${all} come over until heat off, likely ${range}.`
+    : t`${all} come over until heat off.`;
 }
 
 /** What stands under the outlet, each with the layer it would show, and how long oil and water separate. */
@@ -45,7 +46,7 @@ export function ReceiverDoor(props: DoorProps) {
     <>
       {plan ? <Txt>{layerWords(plan, units)}</Txt> : null}
       {read.receivers.length > 1 ? (
-        <View role="group" aria-label="Receiver" className="gap-2">
+        <View role="group" aria-label={t`Receiver`} className="gap-2">
           {read.receivers.map((receiver, at) => (
             <OptionCard
               key={at}
@@ -68,24 +69,25 @@ function fitWords(
   units: UnitSystem,
 ): string {
   const { oilDensityGPerMl: densityGPerMl, oilLayer: layer } = forecast;
-  if (layer === "hangs") return "the oil hangs in the water";
+  if (layer === "hangs") return t`the oil hangs in the water`;
   const fit = receiverFit(receiver, { densityGPerMl, layer }, forecast.oil.visibleMl.p50);
-  if (!fit.suits) return "loses this oil";
-  return `layer ${words(showLength(fit.layerMm, units))}${fit.shows ? "" : ", too thin to see"}`;
+  if (!fit.suits) return t`loses this oil`;
+  const height = words(showLength(fit.layerMm, units));
+  return fit.shows ? t`layer ${height}` : t`layer ${height}, too thin to see`;
 }
 
 function layerWords({ forecast, receiver }: ChargePlan, units: UnitSystem): string {
   const oilMl = forecast.oil.visibleMl.p50;
   if (forecast.oilLayer === "hangs")
-    return "The oil is as heavy as the water and hangs in it. Let it stand in a tall vessel.";
-  if (oilMl <= 0) return "No oil shows in an average year.";
-  const where = forecast.oilLayer === "floats" ? "The oil floats." : "The oil sinks.";
+    return t`The oil is as heavy as the water and hangs in it. Let it stand in a tall vessel.`;
+  if (oilMl <= 0) return t`No oil shows in an average year.`;
+  const where = forecast.oilLayer === "floats" ? t`The oil floats.` : t`The oil sinks.`;
   if (!receiver) return where;
-  if (!receiver.suits) return `${where} This receiver loses it: take another one.`;
-  if (receiver.neverPours) return `${where} It never pours from these arms.`;
+  if (!receiver.suits) return t`${where} This receiver loses it: take another one.`;
+  if (receiver.neverPours) return t`${where} It never pours from these arms.`;
   if (receiver.poursAtMm !== undefined && receiver.layerMm < receiver.poursAtMm)
-    return `${where} It pours once the layer is ${words(showLength(receiver.poursAtMm, units))} thick.`;
+    return t`${where} It pours once the layer is ${words(showLength(receiver.poursAtMm, units))} thick.`;
   if (!receiver.shows)
-    return `${where} The layer is too thin to see here. A tube ${words(showLength(widestShowingMm(oilMl), units))} wide would show it.`;
+    return t`${where} The layer is too thin to see here. A tube ${words(showLength(widestShowingMm(oilMl), units))} wide would show it.`;
   return where;
 }

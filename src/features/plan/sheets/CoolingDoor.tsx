@@ -12,6 +12,7 @@ import {
   words,
 } from "@/core/units/format";
 import { type UnitName, fromCanonical, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { Steps } from "@/ui/charts/Steps";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
@@ -31,7 +32,7 @@ export function CoolingDoor({ plan, work }: DoorProps) {
         {condenser && condenser.kind !== "tap" ? (
           <NumberField
             heavy
-            label={condenser.kind === "iceLid" ? "Ice on the lid" : "Ice in the tub"}
+            label={condenser.kind === "iceLid" ? t`Ice on the lid` : t`Ice in the tub`}
             value={{ text: draft.iceText, unit: iceUnit }}
             choices={unitsFor("iceMass", units)}
             placeholder={plainNumber(Number(fromCanonical(ice, iceUnit).toPrecision(3)))}
@@ -41,7 +42,7 @@ export function CoolingDoor({ plan, work }: DoorProps) {
         ) : null}
         <NumberField
           heavy
-          label="Cooling water"
+          label={t`Cooling water`}
           value={{ text: draft.coolingText, unit: coolingUnit }}
           choices={unitsFor("temperature", units)}
           placeholder={plainNumber(
@@ -63,10 +64,8 @@ function Carried({ plan, work: { units } }: { plan: ChargePlan; work: DoorProps[
   if (!cooling)
     return (
       <>
-        <Txt>{`Each charge warms about ${volume(forecast.cooling.litres ?? 0)} of water to ${warmth(usualCoolingOutC)}, or melts ${ice(forecast.cooling.iceKg)} of ice.`}</Txt>
-        <Txt variant="small">
-          Say on the still&apos;s page what cools it, and Sereno calculates its tub or tap.
-        </Txt>
+        <Txt>{t`Each charge warms about ${volume(forecast.cooling.litres ?? 0)} of water to ${warmth(usualCoolingOutC)}, or melts ${ice(forecast.cooling.iceKg)} of ice.`}</Txt>
+        <Txt variant="small">{t`Say on the still's page what cools it, and Sereno calculates its tub or tap.`}</Txt>
       </>
     );
   const { tap, tub } = cooling;
@@ -74,23 +73,23 @@ function Carried({ plan, work: { units } }: { plan: ChargePlan; work: DoorProps[
   return (
     <>
       {tap ? (
-        <Txt>{`The tap runs at ${volume(tap.litresPerMin)} a minute, ${volume(tap.litres * charges)} in all. The water leaves at ${warmth(tap.outC)}.`}</Txt>
+        <Txt>{t`The tap runs at ${volume(tap.litresPerMin)} a minute, ${volume(tap.litres * charges)} in all. The water leaves at ${warmth(tap.outC)}.`}</Txt>
       ) : null}
       {tub ? (
         <Txt>
           {tub.minutesToLimit === null
-            ? `The tub ends at ${warmth(tub.endC)}, below its limit of ${warmth(tub.limitC)}.`
-            : `The tub gets warmer than ${warmth(tub.limitC)} ${showDuration(tub.minutesToLimit)} after the first drop.`}
+            ? t`The tub ends at ${warmth(tub.endC)}, below its limit of ${warmth(tub.limitC)}.`
+            : t`The tub gets warmer than ${warmth(tub.limitC)} ${showDuration(tub.minutesToLimit)} after the first drop.`}
         </Txt>
       ) : null}
       {cooling.kind === "iceLid" ? (
-        <Txt>{`The lid melts ${ice(cooling.iceKg)} of ice each charge.`}</Txt>
+        <Txt>{t`The lid melts ${ice(cooling.iceKg)} of ice each charge.`}</Txt>
       ) : null}
       {cooling.iceKg > 0 ? (
         <Txt variant="strong">
           {charges > 1
-            ? `Ice to make the night before: ${ice(cooling.iceKg * charges)}, ${ice(cooling.iceKg)} a charge`
-            : `Ice to make the night before: ${ice(cooling.iceKg)}`}
+            ? t`Ice to make the night before: ${ice(cooling.iceKg * charges)}, ${ice(cooling.iceKg)} a charge`
+            : t`Ice to make the night before: ${ice(cooling.iceKg)}`}
         </Txt>
       ) : null}
       {tub ? (
@@ -101,12 +100,12 @@ function Carried({ plan, work: { units } }: { plan: ChargePlan; work: DoorProps[
           }))}
           limit={fromCanonical(tub.limitC, units === "metric" ? "C" : "F")}
           unit={units === "metric" ? "°C" : "°F"}
-          inWords={`Tub temperature over ${showDuration(forecast.runMinutes)}: from ${warmth(tub.curve[0]?.temperatureC ?? tub.endC)} to ${warmth(tub.endC)}, limit ${warmth(tub.limitC)}.`}
+          inWords={t`Tub temperature over ${showDuration(forecast.runMinutes)}: from ${warmth(tub.curve[0]?.temperatureC ?? tub.endC)} to ${warmth(tub.endC)}, limit ${warmth(tub.limitC)}.`}
         />
       ) : null}
       {feed ? (
         <Txt variant="small">
-          {`Fill the next pot with the warm water that leaves, ${warmth(feed.feedC)}: it saves ${significant(feed.kWh, 2)} kWh and ${showDuration(feed.minutes)}. Only where water, hose and tub are clean enough to drink from.`}
+          {t`Fill the next pot with the warm water that leaves, ${warmth(feed.feedC)}: it saves ${significant(feed.kWh, 2)} kWh and ${showDuration(feed.minutes)}. Only where water, hose and tub are clean enough to drink from.`}
         </Txt>
       ) : null}
     </>

@@ -13,6 +13,7 @@ import {
   words,
 } from "@/core/units/format";
 import { type UnitName, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { Button } from "@/ui/primitives/Button";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
@@ -31,7 +32,7 @@ export function HeatDoor(props: DoorProps) {
       {plan ? <Times {...props} plan={plan} /> : null}
       <NumberField
         heavy
-        label="Flow after the first drop"
+        label={t`Flow after the first drop`}
         value={{ text: draft.rateText, unit: draft.rateUnit as UnitName }}
         choices={unitsFor("flow", units)}
         placeholder={draft.pace}
@@ -42,7 +43,7 @@ export function HeatDoor(props: DoorProps) {
       <Button
         look="quiet"
         size="small"
-        label={still.calibration ? "Calibrate again" : "Calibrate with water for better times"}
+        label={still.calibration ? t`Calibrate again` : t`Calibrate with water for better times`}
         onPress={() => router.push(`/bench/stills/${still.id}/calibrate`)}
       />
     </>
@@ -58,16 +59,16 @@ function Times({ plan, work, still, state }: DoorProps & { plan: ChargePlan }) {
     <>
       <Txt>
         {ranges
-          ? `The first drop comes after ${showDuration(forecast.minutesToFirstDrop ?? 0)}, likely ${durationRange(ranges.minutesToFirstDrop)}.`
-          : `The first drop comes after ${showDuration(forecast.minutesToFirstDrop ?? 0)}.`}
+          ? t`The first drop comes after ${showDuration(forecast.minutesToFirstDrop ?? 0)}, likely ${durationRange(ranges.minutesToFirstDrop)}.`
+          : t`The first drop comes after ${showDuration(forecast.minutesToFirstDrop ?? 0)}.`}
       </Txt>
-      <Txt>{`Water boils at ${words(showTemperature(forecast.boilC, units))} where you are. The still heats with ${still.heat.powerW} W; the plan then lets ${words(showFlow(forecast.rateMlPerMin, units))} flow.`}</Txt>
+      <Txt>{t`Water boils at ${words(showTemperature(forecast.boilC, units))} where you are. The still heats with ${still.heat.powerW} W; the plan then lets ${words(showFlow(forecast.rateMlPerMin, units))} flow.`}</Txt>
       {still.tube && plan.cooling ? (
-        <Txt>{`This condenser's tube takes up to ${words(showFlow(greatestThrough(still.tube, plan.cooling, forecast.boilC).mlPerMin, units))}.`}</Txt>
+        <Txt>{t`This condenser's tube takes up to ${words(showFlow(greatestThrough(still.tube, plan.cooling, forecast.boilC).mlPerMin, units))}.`}</Txt>
       ) : null}
       <Txt>
         {[
-          `${fuelWords[heatSources[still.heat.kind].fuel]}: ${fuel.gasKg === undefined ? `${fixed(fuel.kWh, 2)} kWh` : words(showMass(fuel.gasKg * 1000, units))}`,
+          `${fuelWords[heatSources[still.heat.kind].fuel]}: ${fuel.gasKg === undefined ? t`${fixed(fuel.kWh, 2)} kWh` : words(showMass(fuel.gasKg * 1000, units))}`,
           fuel.cost === undefined ? undefined : showMoney(fuel.cost, preferences.prices?.currency),
         ]
           .filter(Boolean)

@@ -1,5 +1,6 @@
 import { showLength, showMass, showVolume, words } from "@/core/units/format";
 import { type UnitName, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
 import type { DoorProps } from "./doorProps";
@@ -12,14 +13,14 @@ export function ChargeDoor(props: DoorProps) {
   return (
     <>
       {plan ? (
-        <Txt>{`${plan.charges} × ${words(showMass(plan.chargeG, units))}. Above the charge stay ${words(showLength(plan.levels.headspaceMm, units))}.`}</Txt>
+        <Txt>{t`${plan.charges} × ${words(showMass(plan.chargeG, units))}. Above the charge stay ${words(showLength(plan.levels.headspaceMm, units))}.`}</Txt>
       ) : null}
       <NumberField
         heavy
-        label="Charges"
+        label={t`Charges`}
         value={{ text: draft.chargesText, unit: "one" }}
         choices={[]}
-        placeholder="as many as needed"
+        placeholder={t`as many as needed`}
         problem={read.problems.charges}
         onChange={({ text }) => change({ chargesText: text })}
       />
@@ -35,14 +36,14 @@ export function WaterDoor(props: DoorProps) {
   return (
     <>
       {plan ? (
-        <Txt>{`${words(showVolume(plan.forecast.potLeftMl, units))} are left in the pot at heat off. Below ${words(showVolume(still.dryLineMl, units))}, the dry line, the charge scorches.`}</Txt>
+        <Txt>{t`${words(showVolume(plan.forecast.potLeftMl, units))} are left in the pot at heat off. Below ${words(showVolume(still.dryLineMl, units))}, the dry line, the charge scorches.`}</Txt>
       ) : null}
       <NumberField
         heavy
-        label="Water in the pot"
+        label={t`Water in the pot`}
         value={{ text: draft.waterText, unit: draft.waterUnit as UnitName }}
         choices={unitsFor("volume", units)}
-        placeholder="calculated"
+        placeholder={t`calculated`}
         problem={read.problems.water}
         onChange={({ text, unit }) => change({ waterText: text, waterUnit: unit })}
       />

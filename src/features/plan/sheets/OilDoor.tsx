@@ -8,6 +8,7 @@ import {
   yieldRange,
   yieldUnit,
 } from "@/core/units/format";
+import { t } from "@/language/t";
 import { settlingTime } from "@/logbook/run/settlingTime";
 import { Fan } from "@/ui/charts/Fan";
 import { Button } from "@/ui/primitives/Button";
@@ -33,13 +34,13 @@ function Waiting({ state }: Pick<DoorProps, "state">) {
   const { progress, problem, stopped, toggle } = state;
   if (problem)
     return (
-      <Txt role="alert">{`The likely range could not be calculated: ${problem}. Change a number to try again.`}</Txt>
+      <Txt role="alert">{t`The likely range could not be calculated: ${problem}. Change a number to try again.`}</Txt>
     );
   return (
     <>
       <View
         role="progressbar"
-        aria-label="Calculating a thousand runs"
+        aria-label={t`Calculating a thousand runs`}
         aria-valuenow={Math.round(progress * 100)}
         className="h-[10px] overflow-hidden rounded-full bg-oil-wash"
       >
@@ -49,7 +50,7 @@ function Waiting({ state }: Pick<DoorProps, "state">) {
         <Button
           look="quiet"
           size="small"
-          label={stopped ? "Calculate a thousand runs" : "Stop calculating"}
+          label={stopped ? t`Calculate a thousand runs` : t`Stop calculating`}
           onPress={toggle}
         />
       </View>
@@ -69,19 +70,21 @@ function OverTime({ plan, state, work }: DoorProps & { plan: ChargePlan }) {
   return (
     <>
       <Txt variant="strong">
-        {plan.charges > 1 ? "Oil over time, each charge" : "Oil over time, this charge"}
+        {plan.charges > 1 ? t`Oil over time, each charge` : t`Oil over time, this charge`}
       </Txt>
       <Fan
         fan={ranges.fan}
         unit="mL distilled"
-        inWords={`Oil distilled over ${showDuration(forecast.runMinutes)}: likely ${showRange(p10, p90)} mL at the end.`}
+        inWords={t`Oil distilled over ${showDuration(forecast.runMinutes)}: likely ${showRange(p10, p90)} mL at the end.`}
       />
-      <Txt>{`Likely ${yieldRange(perKg(p10), perKg(p90), units)} ${yieldUnit(units)} distilled, in eight runs of ten. That is ${Math.round(forecast.recovery * 100)} % of the oil in the plant.`}</Txt>
-      <Txt>{`About ${words(showOil(dissolvedMl))} stay dissolved in the hydrosol, and ${words(showOil(forecast.oil.suspendedMl.p50))} float in it as fine drops.`}</Txt>
+      <Txt>{t`Likely ${yieldRange(perKg(p10), perKg(p90), units)} ${yieldUnit(units)} distilled, in eight runs of ten. That is ${Math.round(forecast.recovery * 100)} % of the oil in the plant.`}</Txt>
+      <Txt>{t`About ${words(showOil(dissolvedMl))} stay dissolved in the hydrosol, and ${words(showOil(forecast.oil.suspendedMl.p50))} float in it as fine drops.`}</Txt>
       <Txt>{`${settlingWords(settlingTime(forecast.oilDensityGPerMl, preferences.site.airC, work.draft.settling))}.`}</Txt>
       {narrowed.runs > 0 ? (
         <Txt className="text-leaf-ink">
-          {`${narrowed.runs === 1 ? "Your own run makes" : `Your ${narrowed.runs} own runs make`} this range ${Math.round((1 - narrowed.width) * 100)} % narrower: ${yieldRange(figures.oilMlPerKg.low, figures.oilMlPerKg.high, units)} ${yieldUnit(units)}, where books say ${bookRange(work)}.`}
+          {narrowed.runs === 1
+            ? t`Your own run makes this range ${Math.round((1 - narrowed.width) * 100)} % narrower: ${yieldRange(figures.oilMlPerKg.low, figures.oilMlPerKg.high, units)} ${yieldUnit(units)}, where books say ${bookRange(work)}.`
+            : t`Your ${narrowed.runs} own runs make this range ${Math.round((1 - narrowed.width) * 100)} % narrower: ${yieldRange(figures.oilMlPerKg.low, figures.oilMlPerKg.high, units)} ${yieldUnit(units)}, where books say ${bookRange(work)}.`}
         </Txt>
       ) : null}
     </>

@@ -1,6 +1,7 @@
 import { hydrosolToKeep } from "@/core/plan/hydrosolToKeep";
 import { plainNumber } from "@/core/units/format";
 import { type UnitName, fromCanonical, unitsFor } from "@/core/units/units";
+import { t } from "@/language/t";
 import { NumberField } from "@/ui/primitives/NumberField";
 import type { PlanWork } from "../usePlanDraft";
 
@@ -13,10 +14,10 @@ export function RatioField({ work }: { work: PlanWork }) {
   return (
     <NumberField
       heavy
-      label="Hydrosol to keep"
+      label={t`Hydrosol to keep`}
       value={{ text: draft.ratioText, unit }}
       choices={unitsFor("perPlant", units)}
-      placeholder={`usual ${plainNumber(Number(usual.toPrecision(2)))}`}
+      placeholder={t`usual ${plainNumber(Number(usual.toPrecision(2)))}`}
       problem={read.problems.ratio}
       onChange={(typed) => change({ ratioText: typed.text, ratioUnit: typed.unit })}
     />

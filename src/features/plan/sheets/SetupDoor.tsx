@@ -1,4 +1,5 @@
 import { moonPhase } from "@/core/calendar/moon";
+import { t } from "@/language/t";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
@@ -17,10 +18,10 @@ export function SetupDoor({ work }: { work: PlanWork }) {
       {harvest ? null : <StartFrom plan={work} />}
       {harvest ? null : <MoreToPlan />}
       {harvest || read.states.length < 2 ? (
-        <Txt variant="small">{`The plant is ${read.state}.`}</Txt>
+        <Txt variant="small">{t`The plant is ${read.state}.`}</Txt>
       ) : (
         <Choice
-          label="The plant is"
+          label={t`The plant is`}
           shown
           options={read.states.map((value) => ({ value, label: stateWords[value] }))}
           value={read.state}
@@ -30,11 +31,11 @@ export function SetupDoor({ work }: { work: PlanWork }) {
       {read.state === "dried" ? (
         <NumberField
           heavy
-          label="Stored for"
+          label={t`Stored for`}
           value={{ text: draft.agedText, unit: "one" }}
           choices={[]}
-          suffix="months"
-          placeholder="this season's"
+          suffix={t`months`}
+          placeholder={t`this season's`}
           problem={read.problems.aged}
           onChange={({ text }) => change({ agedText: text })}
         />
@@ -42,7 +43,7 @@ export function SetupDoor({ work }: { work: PlanWork }) {
       {draft.moistureText ? (
         <NumberField
           heavy
-          label="Water in the plant"
+          label={t`Water in the plant`}
           value={{ text: draft.moistureText, unit: "one" }}
           choices={[]}
           suffix="%"
@@ -56,7 +57,7 @@ export function SetupDoor({ work }: { work: PlanWork }) {
       {preferences.moon ? <Moon /> : null}
       {stills.length > 1 ? (
         <Choice
-          label="Still"
+          label={t`Still`}
           shown
           options={stills.map(({ id, name }) => ({ value: id, label: name }))}
           value={read.still?.id}
@@ -67,7 +68,7 @@ export function SetupDoor({ work }: { work: PlanWork }) {
       ) : null}
       {read.methods.length > 1 ? (
         <Choice
-          label="Method"
+          label={t`Method`}
           shown
           options={read.methods.map((value) => ({ value, label: methodWords[value] }))}
           value={read.method}
@@ -77,7 +78,7 @@ export function SetupDoor({ work }: { work: PlanWork }) {
       <Txt variant="small">
         {read.method === read.plant.preferredMethod
           ? read.plant.methodReason
-          : `Usual for this plant: ${methodWords[read.plant.preferredMethod]}. ${read.plant.methodReason}`}
+          : t`Usual for this plant: ${methodWords[read.plant.preferredMethod]}. ${read.plant.methodReason}`}
       </Txt>
     </>
   );
@@ -85,5 +86,5 @@ export function SetupDoor({ work }: { work: PlanWork }) {
 
 function Moon() {
   const now = useNow(60000);
-  return <Txt variant="small">{`Moon: ${moonPhase(now)}.`}</Txt>;
+  return <Txt variant="small">{t`Moon: ${moonPhase(now)}.`}</Txt>;
 }

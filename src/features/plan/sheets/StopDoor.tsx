@@ -6,6 +6,7 @@ import { usualWorthMl } from "@/core/plan/usualWorth";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { fixed, showDuration, showOil, showVolume, words } from "@/core/units/format";
 import { showMoney } from "@/core/units/money";
+import { t } from "@/language/t";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
 import type { DoorProps } from "./doorProps";
@@ -23,10 +24,10 @@ export function StopDoor(props: DoorProps) {
       {stopBy === "clock" ? (
         <NumberField
           heavy
-          label="Minutes after the first drop"
+          label={t`Minutes after the first drop`}
           value={{ text: draft.minutesText, unit: "min" }}
           choices={["min"]}
-          placeholder={`usual ${read.plant.usualMinutes}`}
+          placeholder={t`usual ${read.plant.usualMinutes}`}
           problem={read.problems.minutes}
           onChange={({ text }) => change({ minutesText: text })}
         />
@@ -35,10 +36,10 @@ export function StopDoor(props: DoorProps) {
       {stopBy === "tail" || stopBy === "least" || stopBy === "worth" ? (
         <NumberField
           heavy
-          label="Stop when 10 more minutes bring less than"
+          label={t`Stop when 10 more minutes bring less than`}
           value={{ text: draft.worthText, unit: "mL" }}
           choices={["mL"]}
-          placeholder={`usual: 1/${Math.round(1 / worthShareOf(read.plant.tissue))} of the oil`}
+          placeholder={t`usual: 1/${Math.round(1 / worthShareOf(read.plant.tissue))} of the oil`}
           problem={read.problems.worth}
           onChange={({ text }) => change({ worthText: text })}
         />
@@ -76,12 +77,12 @@ function Beyond({ plan, work, still }: DoorProps & { plan: ChargePlan }) {
         <Txt>{`${hydrosolSaid(keep, forecast.runMinutes, forecast.oil.visibleMl.p50)(words(showVolume(keep.distillateMl, units)))}`}</Txt>
       ) : null}
       {low ? (
-        <Txt>{`Water runs low ${showDuration(low.minutes)} after the first drop: the latest possible stop.`}</Txt>
+        <Txt>{t`Water runs low ${showDuration(low.minutes)} after the first drop: the latest possible stop.`}</Txt>
       ) : null}
       <Txt>
         {more.dry
-          ? "Ten more minutes would boil the pot down to its dry line."
-          : `Ten more minutes bring ${words(showOil(more.oilMl))} of oil${inMoney(money?.oilPerMl === undefined ? undefined : more.oilMl * money.oilPerMl)} and ${words(showVolume(more.distillateMl, units))} of hydrosol. They take ${fixed(more.energyKWh, 2)} kWh${inMoney(fuel.cost)}.`}
+          ? t`Ten more minutes would boil the pot down to its dry line.`
+          : t`Ten more minutes bring ${words(showOil(more.oilMl))} of oil${inMoney(money?.oilPerMl === undefined ? undefined : more.oilMl * money.oilPerMl)} and ${words(showVolume(more.distillateMl, units))} of hydrosol. They take ${fixed(more.energyKWh, 2)} kWh${inMoney(fuel.cost)}.`}
       </Txt>
     </>
   );
@@ -101,10 +102,10 @@ function hydrosolSaid(
   const when = showDuration(keep.minutes);
   if (beyond < -1)
     return (volume) =>
-      `The first ${volume} of hydrosol are worth keeping. This plan stops before they are all in.`;
+      t`The first ${volume} of hydrosol are worth keeping. This plan stops before they are all in.`;
   if (beyond <= 1 || brings < leastToSeeMl)
     return (volume) =>
-      `The first ${volume} of hydrosol are worth keeping. They are in ${when} after the first drop.`;
+      t`The first ${volume} of hydrosol are worth keeping. They are in ${when} after the first drop.`;
   return (volume) =>
-    `The first ${volume} of hydrosol are worth keeping. They are in ${when} after the first drop; ${showDuration(beyond)} more bring ${words(showOil(brings))} of visible oil.`;
+    t`The first ${volume} of hydrosol are worth keeping. They are in ${when} after the first drop; ${showDuration(beyond)} more bring ${words(showOil(brings))} of visible oil.`;
 }

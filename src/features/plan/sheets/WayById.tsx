@@ -1,5 +1,5 @@
 import { View } from "react-native";
-import type { Way } from "@/logbook/plan/waysOfWorking";
+import type { Way } from "@/words/waysOfWorking";
 import { Txt } from "@/ui/primitives/Txt";
 import { WayOptions } from "../WayOptions";
 import type { DoorProps } from "./doorProps";

@@ -1,5 +1,5 @@
 import type { ChargePlan } from "@/core/plan/chargePlan";
-import type { Way } from "@/logbook/plan/waysOfWorking";
+import type { Way } from "@/words/waysOfWorking";
 import type { PlanDraft } from "@/records/planDraft";
 import type { Still } from "@/records/still";
 import type { RangesState } from "../useForecastRanges";

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import type { Fault } from "@/core/practice/faults";
 import type { InstrumentStatus } from "@/instruments/instrumentLine";
+import { t } from "@/language/t";
 import { knownRequest } from "@/logbook/run/knownRequest";
 import type { Run } from "@/records/run";
 import { Button } from "@/ui/primitives/Button";
@@ -15,20 +16,19 @@ import { TracesOf } from "./TracesOf";
 import type { Instrument } from "./useInstrument";
 
 const health: Record<InstrumentStatus, string> = {
-  none: "Not connected",
-  connecting: "Connecting…",
-  live: "Connected",
-  lost: "Line lost: trying again. What was missed comes after.",
-  silent:
-    "The probe is silent: nothing has come for a while. Trying again. Read the thermometer yourself.",
-  gone: "The instrument is not there any more. What it sent is kept.",
+  none: t`Not connected`,
+  connecting: t`Connecting…`,
+  live: t`Connected`,
+  lost: t`Line lost: trying again. What was missed comes after.`,
+  silent: t`The probe is silent: nothing has come for a while. Trying again. Read the thermometer yourself.`,
+  gone: t`The instrument is not there any more. What it sent is kept.`,
 };
 
 const faultWords: { fault: Fault; label: string; reason: string }[] = [
-  { fault: "leak", label: "A leak", reason: "More than half of the steam goes into the room." },
-  { fault: "coolingLost", label: "Cooling lost", reason: "Vapour comes out of the condenser." },
-  { fault: "heatCut", label: "Heat cut", reason: "The flame goes out." },
-  { fault: "iceGone", label: "Ice gone", reason: "The tub is only water from now on." },
+  { fault: "leak", label: t`A leak`, reason: t`More than half of the steam goes into the room.` },
+  { fault: "coolingLost", label: t`Cooling lost`, reason: t`Vapour comes out of the condenser.` },
+  { fault: "heatCut", label: t`Heat cut`, reason: t`The flame goes out.` },
+  { fault: "iceGone", label: t`Ice gone`, reason: t`The tub is only water from now on.` },
 ];
 
 const speeds = ["1", "10", "60", "120"] as const;
@@ -51,19 +51,19 @@ export function InstrumentSheet({ open, onClose, run, instrument, lit, practice 
   const connected = run.instrument !== undefined;
   const request = knownRequest(run.plan);
   return (
-    <Sheet title="Probe and scale" open={open} onClose={onClose}>
+    <Sheet title={t`Probe and scale`} open={open} onClose={onClose}>
       {problem ? (
         <Notice
           severity="error"
-          message={`It could not be connected: ${problem}.`}
-          remedy="Is the server that serves this page still running?"
+          message={t`It could not be connected: ${problem}.`}
+          remedy={t`Is the server that serves this page still running?`}
         />
       ) : null}
       {unstored ? (
         <Notice
           severity="error"
-          message={`The samples are not stored: ${unstored}. They wait in this tab and are tried again.`}
-          remedy="Keep the tab open, and free some space."
+          message={t`The samples are not stored: ${unstored}. They wait in this tab and are tried again.`}
+          remedy={t`Keep the tab open, and free some space.`}
         />
       ) : null}
       {connected ? (
@@ -72,13 +72,15 @@ export function InstrumentSheet({ open, onClose, run, instrument, lit, practice 
             <Txt variant="strong">{run.instrument?.name}</Txt>
             <Txt role="status">{health[status]}</Txt>
             <Txt variant="small">
-              {`${feed.count()} samples${feed.rejected > 0 ? `, ${feed.rejected} that were none were passed over` : ""}.`}
+              {feed.rejected > 0
+                ? t`${feed.count()} samples, ${feed.rejected} that were none were passed over.`
+                : t`${feed.count()} samples.`}
             </Txt>
           </Card>
           <TracesOf feed={feed} version={instrument.version} />
           {practice ? null : (
             <View className="gap-2">
-              <Txt variant="label">Let something go wrong</Txt>
+              <Txt variant="label">{t`Let something go wrong`}</Txt>
               {faultWords.map(({ fault, label, reason }) => (
                 <Check
                   key={fault}
@@ -88,22 +90,19 @@ export function InstrumentSheet({ open, onClose, run, instrument, lit, practice 
                   onChange={() => instrument.line.toggle(fault)}
                 />
               ))}
-              <Button label="Disconnect" look="quiet" onPress={instrument.disconnect} />
+              <Button label={t`Disconnect`} look="quiet" onPress={instrument.disconnect} />
             </View>
           )}
         </>
       ) : (
         <>
-          <Txt>
-            A simulated probe (head, outlet, tub) and scale, on a still that runs as this plan
-            describes it, with chance drawn once, as on any day. For practice: time can run faster.
-          </Txt>
+          <Txt>{t`A simulated probe (head, outlet, tub) and scale, on a still that runs as this plan describes it, with chance drawn once, as on any day. For practice: time can run faster.`}</Txt>
           <Choice
-            label="How fast"
+            label={t`How fast`}
             shown
             options={speeds.map((value) => ({
               value,
-              label: value === "1" ? "As it is" : `${value} times`,
+              label: value === "1" ? t`As it is` : t`${value} times`,
             }))}
             value={speed}
             onChange={setSpeed}
@@ -111,11 +110,11 @@ export function InstrumentSheet({ open, onClose, run, instrument, lit, practice 
           {request ? null : (
             <Notice
               severity="note"
-              message="This run was planned before plans kept what they were asked: it cannot be simulated."
+              message={t`This run was planned before plans kept what they were asked: it cannot be simulated.`}
             />
           )}
           <Button
-            label="Connect"
+            label={t`Connect`}
             disabled={!lit || !request}
             onPress={() => void instrument.connect(Number(speed))}
           />

@@ -5,18 +5,20 @@ import {
   choiceOf,
   isAsked,
 } from "@/core/plan/planChoices";
-import {
-  freshnessQuestion,
-  methodQuestion,
-  preparationQuestion,
-  type School,
-} from "@/core/plan/schools";
 import { massInState } from "@/core/plant/massInState";
 import type { PlantState } from "@/core/plant/plant";
 import { preparationsOf } from "@/core/plant/preparation";
 import { type UnitName, fromCanonical } from "@/core/units/units";
 import type { PlanDraft } from "@/records/planDraft";
-import type { ReadDraft } from "./readDraft";
+import type { ReadDraft } from "@/logbook/plan/readDraft";
+import {
+  choiceWords,
+  freshnessQuestion,
+  methodQuestion,
+  preparationQuestion,
+  type QuestionWords,
+} from "./choiceWords";
+import { preparationText } from "./preparationWords";
 
 /** One way of working among others: what is claimed for it and what it does to the numbers. */
 interface WayOption {
@@ -54,13 +56,14 @@ export function waysOfWorking(draft: PlanDraft, read: ReadDraft): Way[] {
 }
 
 function choiceWay(id: ChoiceId, draft: PlanDraft): Way {
-  const { field, schools, counts, clears = [], ...asked } = choiceOf(id);
+  const { field, counts, clears = [] } = choiceOf(id);
+  const asked: QuestionWords = choiceWords[id];
   const emptied = Object.fromEntries(clears.map((name) => [name, ""]));
   return {
     ...wordsOf(asked),
     id,
     value: draft[field as keyof ChoiceFields],
-    options: optionsOf(schools),
+    options: optionsOf(asked.schools),
     counts,
     draft: (value) => ({ [field]: value, ...emptied }),
   };
@@ -96,11 +99,10 @@ function preparationWay({ plant, preparation }: ReadDraft): Way {
     ...wordsOf(preparationQuestion),
     id: "preparation",
     value: preparation.id,
-    options: preparationsOf(plant).map(({ id, label, effect }) => ({
-      value: id,
-      label,
-      claim: effect,
-    })),
+    options: preparationsOf(plant).map((each) => {
+      const { label, effect } = preparationText(each);
+      return { value: each.id, label, claim: effect };
+    }),
     counts: true,
     draft: (value) => ({ preparation: value, waterText: "", chargesText: "" }),
   };
@@ -112,7 +114,7 @@ function wordsOf({ question, defaultIs, reason }: Pick<Way, "question" | "defaul
 
 /** Schools as options, in their order; only such as are offered. */
 function optionsOf(
-  schools: Readonly<Record<string, School>>,
+  schools: QuestionWords["schools"],
   offered: readonly string[] = Object.keys(schools),
 ): WayOption[] {
   return Object.entries(schools)
