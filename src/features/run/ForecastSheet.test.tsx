@@ -92,7 +92,7 @@ test("ten more minutes are held against their fuel, in money where prices are to
   expect(screen.getByText("Ten minutes after the stop bring 0.31 mL")).toBeVisible();
   expect(screen.getByText("They take 0.25 kWh.")).toBeVisible();
   await open({ prices: { currency: "€", gasPerKg: 2, electricityPerKWh: 0.4, oilPerMl: 2 } });
-  expect(screen.getByText(/that oil is worth €0\.62/)).toBeVisible();
+  expect(screen.getByText(/That oil is worth €0\.62/)).toBeVisible();
 });
 
 test("what nothing explains is said first, with what usually does it", async () => {
