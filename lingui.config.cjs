@@ -1,9 +1,17 @@
-/* The tag is the app's own (src/language/t.ts); the catalogue is gathered from it. */
+const { formatter } = require("@lingui/format-po");
+
+/* What the catalogue is gathered from: the app's own tag (src/language/t.ts), and where it is written to. */
 module.exports = {
   locales: ["en"],
   sourceLocale: "en",
-  catalogs: [{ path: "docs/messages/{locale}", include: ["src"], exclude: ["**/*.test.*", "src/testing/**"] }],
+  catalogs: [
+    {
+      path: "locales/{locale}",
+      include: ["src"],
+      exclude: ["**/*.test.*", "src/testing/**", "src/language/**"],
+    },
+  ],
   macro: { corePackage: ["@/language/t"] },
-  format: require("@lingui/format-po").formatter({ lineNumbers: false }),
+  format: formatter({ lineNumbers: false }),
   orderBy: "origin",
 };

@@ -136,17 +136,25 @@ async function lookAt(page: Page, address: string): Promise<void> {
   await goTo(page, address);
   await settled(page);
   expect.soft(await unreachable(page), address).toEqual([]);
+  await openEach(page, async (opener) => {
+    const name = `${address}, ${opener}`;
+    expect.soft(await badLines(page), name).toEqual([]);
+    expect.soft(await unreachable(page), name).toEqual([]);
+  });
+}
+
+/** Opens every list and sheet of a page, one after the other, and looks at each by what opened it. */
+export async function openEach(page: Page, look: (opener: string) => Promise<void>): Promise<void> {
   const many = await page.locator(openers).count();
   for (let i = 0; i < many; i += 1) {
     const opener = page.locator(openers).nth(i);
     if (!(await opener.isVisible()) || !(await opener.isEnabled())) continue;
-    const name = `${address}, ${(await opener.getAttribute("aria-label")) ?? (await opener.textContent())}`;
+    const name = (await opener.getAttribute("aria-label")) ?? (await opener.innerText());
     await opener.scrollIntoViewIfNeeded();
     await opener.click();
     const opened = page.getByRole("dialog").or(page.locator('[role="listbox"]:popover-open'));
     await expect(opened.first(), name).toBeVisible();
-    expect.soft(await badLines(page), name).toEqual([]);
-    expect.soft(await unreachable(page), name).toEqual([]);
+    await look(name);
     await page.keyboard.press("Escape");
     await expect(opened, name).toHaveCount(0);
     await settled(page);

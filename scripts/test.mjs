@@ -23,8 +23,8 @@ let failed = 0;
 async function checks(all) {
   say(`Checks side by side: ${all.map(({ name }) => name).join(", ")}`);
   await Promise.all(
-    all.map(async ({ name, command }) => {
-      const { code, output } = await runQuietly("npx", command);
+    all.map(async ({ name, command, with: runner = "npx" }) => {
+      const { code, output } = await runQuietly(runner, command);
       console.log(`${code === 0 ? "✓" : "✗"} ${name}${code === 0 ? "" : `\n${output}`}`);
       if (code === 0) passed += 1;
       else failed += 1;
@@ -49,6 +49,7 @@ await checks([
   { name: "Types", command: ["tsc", "--noEmit"] },
   { name: "Format", command: ["prettier", "--check", "--log-level", "warn", "."] },
   { name: "Unused code", command: ["knip"] },
+  { name: "Messages", with: "node", command: ["scripts/messages.mjs", "--check"] },
 ]);
 tests(
   "Unit tests",

@@ -1,6 +1,7 @@
 import type { UnitSystem } from "@/core/units/units";
 import { addDays } from "date-fns/addDays";
 import { createEvents, type EventAttributes } from "ics";
+import { t } from "@/language/t";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { DutyDue } from "@/logbook/shelf/duties";
 import type { DayRecord } from "@/records/day";
@@ -26,7 +27,7 @@ export function calendarFile(
     duties.map((due) => eventOf(due, book, units)),
     {
       productId: "-//Sereno//Due//EN",
-      calName: "Sereno: due",
+      calName: t`Sereno: due`,
       method: "PUBLISH",
     },
   );
@@ -151,7 +152,7 @@ export function dayCalendar(day: DayRecord, moments: readonly Moment[]): string 
         alarms: [{ action: "display", description: told, trigger: { minutes: 0, before: false } }],
       };
     }),
-    { productId: "-//Sereno//Day//EN", calName: "Sereno: a day", method: "PUBLISH" },
+    { productId: "-//Sereno//Day//EN", calName: t`Sereno: a day`, method: "PUBLISH" },
   );
   if (error || !value)
     throw new Error(`the calendar could not be written: ${error?.message ?? "no events"}`);

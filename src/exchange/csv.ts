@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import { plainText } from "@/words/plainText";
 import { lotWords } from "@/words/lotWords";
 import type { PlantBook } from "@/logbook/plant/plantBook";
@@ -114,7 +115,7 @@ export function bottlesCsv(
       bottle: bottle.code,
       lot: lot?.code,
       plant: lot && (book.byId(lot.plantId)?.name ?? lot.plantId),
-      product: lot && (lot.firstCut ? "hydrosol, first cut" : lotWords(lot)),
+      product: lot && (lot.firstCut ? t`hydrosol, first cut` : lotWords(lot)),
       made_on: lot?.madeOn,
       size_mL: bottle.sizeMl,
       filled_mL: bottle.filledMl,

@@ -79,14 +79,14 @@ export function guessColumns({ header, rows }: ProbeTable): ColumnMatch {
 /** Reads a table by a match. Times may be moments, clock times, or seconds or minutes from the start. */
 export function readProbe(table: ProbeTable, match: ColumnMatch, zeroAt: number): ProbeRead {
   const timeAt = table.header.indexOf(match.time);
-  if (timeAt < 0) return { ok: false, problem: "Choose the column that holds the time." };
+  if (timeAt < 0) return { ok: false, problem: t`Choose the column that holds the time.` };
   const wanted = channels.flatMap((channel) => {
     const name = match[channel];
     const at = name === undefined ? -1 : table.header.indexOf(name);
     return at < 0 ? [] : [{ channel, at }];
   });
   if (wanted.length === 0)
-    return { ok: false, problem: "Choose at least one column with a temperature or a mass." };
+    return { ok: false, problem: t`Choose at least one column with a temperature or a mass.` };
   const clock = timeReader(match.time, table.rows, timeAt, zeroAt);
   const reading: ProbeReading = {
     lines: {},

@@ -11,7 +11,7 @@ export interface ChartFigures {
 
 /** Saves a drawing as it stands on the screen: its colours and letters written into it. */
 export function saveDrawing(svg: SVGElement, { name }: ChartFigures): Promise<void> {
-  return download(`sereno-${name}-${isoDay(new Date())}.svg`, standAlone(svg), "image/svg+xml");
+  return download(fileName(name, "svg"), standAlone(svg), "image/svg+xml");
 }
 
 /** Saves what a drawing shows as a table. */
@@ -19,11 +19,7 @@ export function saveFigures({ name, columns, rows }: ChartFigures): Promise<void
   const named = rows.map((row) =>
     Object.fromEntries(columns.map((column, at) => [column, row[at]])),
   );
-  return download(
-    `sereno-${name}-${isoDay(new Date())}.csv`,
-    toCsv(named, [...columns]),
-    "text/csv",
-  );
+  return download(fileName(name, "csv"), toCsv(named, [...columns]), "text/csv");
 }
 
 const typeface: Readonly<Record<string, string>> = {
@@ -31,6 +27,10 @@ const typeface: Readonly<Record<string, string>> = {
   Atkinson_600: "600",
   Atkinson_700: "700",
 };
+
+function fileName(name: string, ending: string): string {
+  return `sereno-${name.replaceAll(" ", "-")}-${isoDay(new Date())}.${ending}`;
+}
 
 /** A drawing that needs nothing of this page: the house's colours by value, its letters by their name. */
 export function standAlone(svg: SVGElement): string {

@@ -23,11 +23,13 @@ export function pseudo(words: string): string {
 export const inPseudo = askedFor();
 
 function askedFor(): boolean {
+  const address = new URLSearchParams(globalThis.location?.search ?? "");
+  const now = address.get("language") === "pseudo";
   try {
-    if (new URLSearchParams(globalThis.location?.search ?? "").get("language") === "pseudo")
-      globalThis.sessionStorage.setItem("language", "pseudo");
-    return globalThis.sessionStorage?.getItem("language") === "pseudo";
+    if (now) globalThis.sessionStorage.setItem("language", "pseudo");
+    return now || globalThis.sessionStorage.getItem("language") === "pseudo";
   } catch {
-    return false;
+    /* No such storage in a worker, on a server, or where the browser refuses it. */
+    return now;
   }
 }

@@ -9,6 +9,15 @@ export const glassWords: Record<Bottle["glass"], string> = {
   metal: t`Metal`,
   plastic: t`Plastic`,
 };
+/** The same within a sentence. */
+export const inGlass: Record<Bottle["glass"], string> = {
+  amber: t`amber`,
+  blue: t`blue`,
+  green: t`green`,
+  clear: t`clear`,
+  metal: t`metal`,
+  plastic: t`plastic`,
+};
 export const closureWords: Record<NonNullable<Bottle["closure"]>, string> = {
   cap: t`Screw cap`,
   dropper: t`Dropper`,

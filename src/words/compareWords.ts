@@ -1,3 +1,4 @@
+import { inState } from "./stateWords";
 import {
   fixed,
   showDuration,
@@ -49,7 +50,7 @@ export function factsOf(
     ml === undefined ? undefined : words(showVolume(ml, units));
   const facts: [string, string | undefined][] = [
     [t`Plant`, plantName],
-    [t`State`, run.state],
+    [t`State`, inState[run.state]],
     [t`Water in it`, `${fixed(plan.moisture * 100, 0)} %`],
     [t`Cut`, harvest && showDay(noonOf(harvest.cutOn))],
     [t`Lay before the heat`, lain === undefined ? undefined : lain > 0 ? days(lain) : t`not a day`],

@@ -1,6 +1,7 @@
+import { inState } from "./stateWords";
 import { showDuration, showYield, words, yieldRange, yieldUnit } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
-import type { Plant } from "@/core/plant/plant";
+import type { Plant, PlantState } from "@/core/plant/plant";
 import { preparationsOf } from "@/core/plant/preparation";
 import type { Method } from "@/core/still/methods";
 import { plural, t } from "@/language/t";
@@ -32,7 +33,7 @@ export function wayNamed(way: Way, name: string, plant: Pick<Plant, "tissue"> | 
       ? t`up to ${showDuration(to)}`
       : t`${showDuration(from)} to ${showDuration(to)}`;
   }
-  return name;
+  return way === "state" ? inState[name as PlantState] : name;
 }
 
 /** What is best so far of one way, and how sure that is. */
@@ -58,7 +59,7 @@ export function bestSentence(
 /** What own runs make of a plant's oil in one state, and how much surer the next plan is for it. */
 export function fitSentence({ state, before, own }: OwnFit, units: UnitSystem): string {
   const unit = yieldUnit(units);
-  const now = t`${yieldRange(own.low, own.high, units)} ${unit} ${state}`;
+  const now = t`${yieldRange(own.low, own.high, units)} ${unit} ${inState[state]}`;
   const was = yieldRange(before.low, before.high, units);
   const points = plural(own.runs, { one: "# run points", other: "# runs point" });
   return own.width < 0.995

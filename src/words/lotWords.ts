@@ -9,6 +9,11 @@ const productWords: Record<Lot["product"], string> = {
   liquor: t`pot liquor`,
 };
 
+const originWords: Record<NonNullable<Lot["origin"]>, string> = {
+  bought: t`bought`,
+  blend: t`blend`,
+};
+
 /** What a lot is, beside its plant: "oil", "first cut", "hydrosol, jar 2", "oil, blend". */
 export function lotWords({
   product,
@@ -19,7 +24,7 @@ export function lotWords({
   const what = productWords[product];
   if (firstCut) return t`first cut`;
   if (jar) return t`${what}, jar ${jar.number}`;
-  return origin ? `${what}, ${origin}` : what;
+  return origin ? t`${what}, ${originWords[origin]}` : what;
 }
 
 /** A lot by its own name, or by its plant's with what it is: "Winter room", "Clary sage hydrosol". */

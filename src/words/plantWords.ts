@@ -1,3 +1,4 @@
+import type { OilProperties } from "@/core/plant/oil";
 import { fixed, plainNumber } from "@/core/units/format";
 import { usualSkinMost } from "@/core/plant/cautions";
 import type { Plant, Tissue } from "@/core/plant/plant";
@@ -18,6 +19,13 @@ export const tissueWords: Record<Tissue, string> = {
   resin: t`Oil lies in the tear itself: small pieces, much water, hours.`,
   petals: t`Oil lies in the petal's skin and goes into the air within hours.`,
   fruit: t`Scent lies all through the flesh, a trace of it: cut it open, and only water is won.`,
+};
+
+/** Where the oil lies in the water. */
+export const layerWords: Record<OilProperties["layer"], string> = {
+  floats: t`it floats`,
+  sinks: t`it sinks`,
+  hangs: t`it hangs`,
 };
 
 /** A tissue in a word or two, to choose from. */

@@ -17,7 +17,7 @@ interface FaultWords {
 /** What can go wrong, in words. */
 export const practiceFaultWords: Record<Fault, FaultWords> = {
   coolingLost: {
-    name: "Cooling stops",
+    name: t`Cooling stops`,
     what: t`No water cooled the condenser any more.`,
     take: [
       t`A hot outlet is the first figure that tells; steam there is the last.`,
@@ -230,7 +230,7 @@ export const signWords: Record<SignCode, string> = {
 /** How an exercise ended that hurt somebody or something: what would have happened. */
 export const harmWords: Record<Harm, { name: string; what: string }> = {
   scald: {
-    name: "Scalded",
+    name: t`Scalded`,
     what: t`Steam shot out and scalded face and hands. That needs a doctor.`,
   },
   burst: {

@@ -9,7 +9,7 @@ const allergenNames: Record<Allergen, string> = {
   anisylAlcoholKin: t`anise aldehyde`,
   benzylBenzoate: t`benzyl benzoate`,
   camphor: t`camphor`,
-  caryophyllene: "beta-caryophyllene",
+  caryophyllene: t`beta-caryophyllene`,
   carvone: t`carvone`,
   cinnamal: t`cinnamal`,
   citral: t`citral`,
@@ -42,8 +42,8 @@ export function allergenLine({ allergen, percent }: AllergenIn): string {
 }
 
 const markWords: Record<HazardMark, string> = {
-  flame: "flame",
-  corrosion: "corrosion",
+  flame: t`flame`,
+  corrosion: t`corrosion`,
   exclamation: t`exclamation mark`,
   health: t`health hazard`,
   environment: t`fish and tree`,

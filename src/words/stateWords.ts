@@ -7,3 +7,10 @@ export const stateWords: Record<PlantState, string> = {
   wilted: t`Wilted`,
   dried: t`Dried`,
 };
+
+/** The same within a sentence. */
+export const inState: Record<PlantState, string> = {
+  fresh: t`fresh`,
+  wilted: t`wilted`,
+  dried: t`dried`,
+};

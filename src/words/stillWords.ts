@@ -35,6 +35,14 @@ const metalWords: Record<Metal, string> = {
   aluminium: t`Aluminium`,
 };
 
+/** The same within a sentence. */
+export const inMetal: Record<Metal, string> = {
+  copper: t`copper`,
+  stainless: t`steel`,
+  glass: t`glass`,
+  aluminium: t`aluminium`,
+};
+
 const headWords: Record<NonNullable<Still["head"]>, string> = {
   dome: t`Dome and pipe`,
   swanNeck: t`Swan neck`,

@@ -209,7 +209,7 @@ export function showDuration(minutes: number): string {
   if (whole < 60) return `${whole} min`;
   if (whole < 48 * 60)
     return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${whole % 60} min`;
-  return `${Math.round(whole / 1440)} days`;
+  return t`${Math.round(whole / 1440)} days`;
 }
 
 /* A low end that is less than this share of the high one is as good as nothing. */

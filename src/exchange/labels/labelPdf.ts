@@ -1,5 +1,6 @@
 import fontkit from "@pdf-lib/fontkit";
 import { PDFDocument, rgb, type PDFFont, type PDFPage, type RGB } from "@cantoo/pdf-lib";
+import { t } from "@/language/t";
 import type { FontFiles, LabelFonts } from "./labelFonts";
 import { labelColours, type DrawnLabel } from "./labelSvg";
 import { qrModules, qrQuiet, type LabelColour, type LabelItem } from "./labelItems";
@@ -33,7 +34,7 @@ export async function labelPdf(
   if (!Number.isInteger(start) || start < 1 || start > perSheet)
     throw new RangeError(`start must be a place from 1 to ${perSheet}, got ${start}`);
   const document = await PDFDocument.create();
-  document.setTitle("Labels");
+  document.setTitle(t`Labels`);
   document.setCreator("Sereno");
   document.registerFontkit(fontkit as never);
   const embedded = await embedUsed(document, labels, fonts);

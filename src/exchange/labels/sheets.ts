@@ -29,11 +29,11 @@ export const sheetSchema = z
   )
   .refine(({ pitchX, width }) => pitchX >= width - 0.001, {
     path: ["pitchX"],
-    message: "Labels lie over one another: the step across is less than a label's width.",
+    message: t`Labels lie over one another: the step across is less than a label's width.`,
   })
   .refine(({ pitchY, height }) => pitchY >= height - 0.001, {
     path: ["pitchY"],
-    message: "Labels lie over one another: the step down is less than a label's height.",
+    message: t`Labels lie over one another: the step down is less than a label's height.`,
   });
 export type SheetGrid = z.infer<typeof sheetSchema>;
 

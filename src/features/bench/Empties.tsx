@@ -26,7 +26,7 @@ import { closureWords, glassWords } from "@/words/bottleWords";
 
 const schema = z.object({
   size: numberField({ name: t`The size`, ...limits.positive }),
-  count: numberField({ name: "How many", min: 0, max: 100000 }).refine(Number.isInteger, {
+  count: numberField({ name: t`How many`, min: 0, max: 100000 }).refine(Number.isInteger, {
     message: t`How many must be a whole number.`,
   }),
   glass: z.enum(glasses),
@@ -49,7 +49,12 @@ export function Empties({ units }: { units: UnitSystem }) {
         <Row
           key={empty.id}
           title={`${emptiesLeft(empty)} × ${words(showBottle(empty.sizeMl, units))}`}
-          detail={t`${glassWords[empty.glass]} glass${empty.closure ? `, ${closureWords[empty.closure].toLowerCase()}` : ""}`}
+          detail={[
+            t`${glassWords[empty.glass]} glass`,
+            empty.closure && closureWords[empty.closure],
+          ]
+            .filter(Boolean)
+            .join(" · ")}
           end={
             <View className="flex-row">
               <Button

@@ -109,7 +109,7 @@ function MeasureSheet({ units, onClose }: { units: UnitSystem; onClose: () => vo
         name="plantId"
         render={({ field }) => (
           <Select
-            label="Of which plant"
+            label={t`Of which plant`}
             options={[
               { value: "", label: "Any" },
               ...plantBook.all.map(({ id, name }) => ({ value: id, label: name })),

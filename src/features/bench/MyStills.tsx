@@ -15,7 +15,7 @@ import { Fold } from "@/ui/primitives/Fold";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { heatWords } from "@/words/heatWords";
-import { constructionWords } from "@/words/stillWords";
+import { inMetal, constructionWords } from "@/words/stillWords";
 
 /** The person's stills, and ready-made ones to begin with. */
 export function MyStills({ units }: { units: UnitSystem }) {
@@ -65,7 +65,7 @@ export function MyStills({ units }: { units: UnitSystem }) {
           href={`/bench/stills/${still.id}`}
           title={still.name}
           detail={t`${constructionWords[still.construction].toLowerCase()} · ${words(showVolume(still.potVolumeMl, units))} · ${still.heat.powerW} W ${heatWords[still.heat.kind].toLowerCase()}`}
-          more={t`Empty ${words(showMass(still.emptyMassG, units))} of ${still.metal}; dry line at ${words(showVolume(still.dryLineMl, units))}`}
+          more={t`Empty ${words(showMass(still.emptyMassG, units))} of ${inMetal[still.metal]}; dry line at ${words(showVolume(still.dryLineMl, units))}`}
         />
       ))}
       {stills.length > 0 && !anyRun ? (

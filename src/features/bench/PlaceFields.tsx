@@ -13,8 +13,8 @@ import { Txt } from "@/ui/primitives/Txt";
 type Degree = keyof NonNullable<Setting["place"]>;
 
 const ranges: Record<Degree, NumberRange> = {
-  latitude: { name: "Latitude", ...limits.latitude },
-  longitude: { name: "Longitude", ...limits.longitude },
+  latitude: { name: t`Latitude`, ...limits.latitude },
+  longitude: { name: t`Longitude`, ...limits.longitude },
 };
 
 /** Where the still stands, for dusk: both degrees or none. */

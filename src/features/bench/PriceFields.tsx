@@ -33,7 +33,7 @@ const costsIn = (system: UnitSystem) =>
     { name: "plantPerKg", label: t`Plant`, ...perMass[system] },
     { name: "waterPerL", label: t`Water`, ...perVolume[system] },
     { name: "icePerKg", label: t`Ice`, ...perMass[system] },
-    { name: "bottleEach", label: t`A bottle`, ...each("each") },
+    { name: "bottleEach", label: t`A bottle`, ...each(t`each`) },
     { name: "hourOfWork", label: t`Your own hour`, ...each(t`an hour`) },
   ] as const;
 

@@ -31,7 +31,7 @@ const fields: Record<Field, { label: string; range: NumberRange; perCanonical: n
   },
   coolingInC: {
     label: t`Cooling water`,
-    range: { name: "Cooling water", ...limits.coolingC },
+    range: { name: t`Cooling water`, ...limits.coolingC },
     perCanonical: 1,
   },
 };

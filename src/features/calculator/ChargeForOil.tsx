@@ -8,6 +8,7 @@ import { stillFigures } from "@/logbook/still/stillFigures";
 import { usePlantBook } from "@/store/hooks";
 import { wishWords } from "@/words/refusalWords";
 import { Select } from "@/ui/primitives/Select";
+import { inState } from "@/words/stateWords";
 import { Question, useAsked, type Asking } from "./Question";
 
 /** What to cut for so much oil in the bottle. */
@@ -44,7 +45,7 @@ export function ChargeForOil({ units, site, still }: Asking) {
       const { massG, charges } = massForWish(input, { what: "oil", volumeMl });
       return {
         text: t`${words(showMass(massG, units))} in ${charges} ${charges === 1 ? t`charge` : t`charges`}`,
-        detail: t`${input.state} ${plant.part}, in ${still.name}, one to one, in an average year.`,
+        detail: t`${inState[input.state]} ${plant.part}, in ${still.name}, one to one, in an average year.`,
       };
     } catch (error) {
       if (!(error instanceof WishRefusal)) throw error;
@@ -58,7 +59,7 @@ export function ChargeForOil({ units, site, still }: Asking) {
       detail={answer?.detail}
     >
       <Select
-        label="Plant"
+        label={t`Plant`}
         options={book.all.map(({ id, name, part }) => ({ value: id, label: `${name}, ${part}` }))}
         value={plantId}
         onChange={setPlantId}

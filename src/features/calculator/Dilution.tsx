@@ -29,7 +29,7 @@ export function Dilution(_: Asking) {
     },
     carrier: {
       label: t`Carrier`,
-      name: "Carrier",
+      name: t`Carrier`,
       min: 0,
       max: 1e5,
       above: true,
@@ -63,7 +63,7 @@ export function Dilution(_: Asking) {
       }
     >
       <Select
-        label="Plant"
+        label={t`Plant`}
         options={book.all.map(({ id, name }) => ({ value: id, label: name }))}
         value={plantId}
         onChange={setPlantId}

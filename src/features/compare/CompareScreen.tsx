@@ -21,6 +21,7 @@ import { Table } from "@/ui/primitives/Table";
 import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
 import { factsOf } from "@/words/compareWords";
+import { inState } from "@/words/stateWords";
 import { CoursesCard } from "./CoursesCard";
 import { LaidTo } from "./LaidTo";
 import { NotesBeside } from "./NotesBeside";
@@ -110,7 +111,7 @@ export function CompareScreen({ ids }: { ids: readonly string[] }) {
         ))}
         {chosen.length < mostRuns ? (
           <Select
-            label={chosen.length === 0 ? "First run" : "Compare with which run?"}
+            label={chosen.length === 0 ? t`First run` : t`Compare with which run?`}
             options={toChoose(summaries, chosen[0]?.summary, chosenIds)}
             value=""
             onChange={(id) => (id ? show([...chosenIds, id]) : undefined)}
@@ -175,7 +176,7 @@ function Differences({
 }
 
 function nameOf({ run, plantName, at }: RunSummary): string {
-  return t`Run ${run.number}: ${plantName}, ${run.state}, ${showDay(at)}`;
+  return t`Run ${run.number}: ${plantName}, ${inState[run.state]}, ${showDay(at)}`;
 }
 
 /** Runs that can be put beside the first, those of its plant on top. */

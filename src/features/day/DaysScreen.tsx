@@ -18,7 +18,7 @@ import { PlantAmount } from "@/ui/primitives/PlantAmount";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { DayLimits } from "./DayLimits";
-import { stateWords } from "@/words/stateWords";
+import { inState, stateWords } from "@/words/stateWords";
 import { emptyDay, formOf, type DayForm } from "./dayForm";
 import { usePlantOptions } from "@/store/usePlantOptions";
 import { useKept } from "@/store/useKept";
@@ -106,7 +106,7 @@ function SetUp({ again, from }: { again: string | undefined; from: DayForm | und
         <Check
           key={harvest.id}
           label={t`${words(showMass(left, units))} of ${book.byId(harvest.plantId)?.name ?? "plant"}`}
-          reason={t`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${harvestNow(harvest, runs, book).state}`}
+          reason={t`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${inState[harvestNow(harvest, runs, book).state]}`}
           checked={form.harvestIds.includes(harvest.id)}
           onChange={(on) => change({ harvestIds: toggled(form.harvestIds, harvest.id, on) })}
         />

@@ -27,6 +27,7 @@ import { useAttachments } from "@/exchange/useAttachments";
 import { AttachmentsCard } from "@/ui/attachments/AttachmentsCard";
 import { Txt } from "@/ui/primitives/Txt";
 import { growthWords, skyWords, wiltingWords } from "@/words/harvestWords";
+import { inState } from "@/words/stateWords";
 import { DryAHandful } from "./DryAHandful";
 import { HarvestFields } from "./HarvestFields";
 import { OilByGround } from "./OilByGround";
@@ -96,7 +97,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
               key={run.id}
               href={`/runs/${run.id}`}
               title={t`Run ${run.number}`}
-              detail={t`${mass(run.plan.chargeG)}, ${run.state}, ${mass(run.plan.chargeG * (1 - run.plan.moisture))} of dry matter`}
+              detail={t`${mass(run.plan.chargeG)}, ${inState[run.state]}, ${mass(run.plan.chargeG * (1 - run.plan.moisture))} of dry matter`}
             />
           ))}
           {plant?.hazards.map((hazard) => (
@@ -140,7 +141,9 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
             [t`Cut`, mass(harvest.massG)],
             [
               t`Now`,
-              here ? `${mass(lies.massG)}, ${state}` : t`nothing lies here, it was ${state}`,
+              here
+                ? `${mass(lies.massG)}, ${inState[state]}`
+                : t`nothing lies here, it was ${inState[state]}`,
             ],
             [
               t`Counted`,

@@ -25,6 +25,7 @@ import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
 import { findHarvests } from "@/logbook/harvest/findHarvests";
+import { inState } from "@/words/stateWords";
 import { NewHarvestSheet } from "./NewHarvestSheet";
 import { SeveralHarvests } from "./SeveralHarvests";
 import {
@@ -126,7 +127,7 @@ export function HarvestsScreen() {
               />
             </View>
             <View className="min-w-0 flex-[2]">
-              <Select label="Sort by" options={harvestSorts} value={sort} onChange={setSort} />
+              <Select label={t`Sort by`} options={harvestSorts} value={sort} onChange={setSort} />
             </View>
           </View>
           <Choice
@@ -168,7 +169,7 @@ export function HarvestsScreen() {
                 detail={[
                   showDay(noonOf(harvest.cutOn)),
                   words(showMass(harvest.massG, units)),
-                  state,
+                  inState[state],
                   harvest.place,
                 ]
                   .filter(Boolean)

@@ -59,7 +59,7 @@ export function MassFields({ told, read, tried, measures, units, onChange }: Pro
               large
             />
             <Select
-              label="Of what"
+              label={t`Of what`}
               options={[
                 ...measures.map(({ id, name, massG }) => ({
                   value: id,

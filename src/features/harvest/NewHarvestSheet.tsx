@@ -80,10 +80,10 @@ export function NewHarvestSheet({ onClose }: { onClose: () => void }) {
       onSubmit={save}
     >
       <Select
-        label="Plant"
+        label={t`Plant`}
         options={options}
         value={now.plantId}
-        problem={tried && !plant ? "Say which plant was cut." : undefined}
+        problem={tried && !plant ? t`Say which plant was cut.` : undefined}
         onChange={(plantId) => change({ plantId })}
       />
       {states.length > 1 ? (

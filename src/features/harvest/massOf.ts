@@ -48,7 +48,7 @@ export function readMass(told: MassTold, measures: readonly Measure[]): MassRead
       : { ok: false, problems: { mass: mass.problem } };
   }
   const known = measures.find(({ id }) => id === told.measureId);
-  const count = readNumber(told.count, { name: "How many", ...limits.positive });
+  const count = readNumber(told.count, { name: t`How many`, ...limits.positive });
   const name = known?.name ?? told.newName.trim();
   const each = known
     ? { ok: true as const, value: known.massG }
@@ -59,7 +59,7 @@ export function readMass(told: MassTold, measures: readonly Measure[]): MassRead
       problems: {
         ...(count.ok ? {} : { count: count.problem }),
         ...(each.ok ? {} : { each: each.problem }),
-        ...(name === "" ? { name: "Say what is counted: handful, bundle, basket." } : {}),
+        ...(name === "" ? { name: t`Say what is counted: handful, bundle, basket.` } : {}),
         ...(name.length > 200 ? { name: t`That name is too long.` } : {}),
       },
     };

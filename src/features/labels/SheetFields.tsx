@@ -37,7 +37,7 @@ export function SheetFields({ units, choice, proposed, problems, onChange }: Pro
   return (
     <>
       <Select
-        label="Sheet"
+        label={t`Sheet`}
         options={[
           { value: smallest, label: t`Smallest that fits: ${sheetLabel(proposed, units)}` },
           ...sheetNames.map((value) => ({

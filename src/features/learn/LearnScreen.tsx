@@ -80,7 +80,7 @@ export function LearnScreen() {
               href={`/runs/learn?trial=${trial.id}`}
               title={trial.question}
               detail={outcome ? verdictSentence(outcome, trial) : t`Nothing to count yet.`}
-              end={<Txt variant="label">{trial.closedAt ? "closed" : "open"}</Txt>}
+              end={<Txt variant="label">{trial.closedAt ? t`closed` : t`open`}</Txt>}
             />
           );
         })}
@@ -111,7 +111,7 @@ export function LearnScreen() {
                 ? sniffVerdict(sniffSoFar(sniff), sniff)
                 : t`${plural(sniffSoFar(sniff).answered, { one: "# round", other: "# rounds" })} answered; what they say is shown at the end.`
             }
-            end={<Txt variant="label">{sniff.closedAt ? "closed" : "open"}</Txt>}
+            end={<Txt variant="label">{sniff.closedAt ? t`closed` : t`open`}</Txt>}
           />
         ))}
       </View>

@@ -25,6 +25,7 @@ import { Select } from "@/ui/primitives/Select";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 import { sniffVerdict } from "@/words/sniffWords";
+import { inState } from "@/words/stateWords";
 import { NextCharge } from "./NextCharge";
 import { SniffSheet } from "./SniffSheet";
 import {
@@ -281,7 +282,7 @@ function AddSheet({
         const { plantName, at } = summarise(run, book);
         return {
           value: run.id,
-          label: `${run.number}: ${plantName}, ${run.state}, ${showDay(at)}`,
+          label: `${run.number}: ${plantName}, ${inState[run.state]}, ${showDay(at)}`,
         };
       }),
   ];

@@ -50,7 +50,7 @@ export function PastDetails({ form, problems, units, onChange }: Props) {
           />
         </View>
         <Select
-          label="It was stopped"
+          label={t`It was stopped`}
           options={pastStops.map((value) => ({ value, label: pastStopWords[value] }))}
           value={form.stopped}
           onChange={(stopped) => onChange({ stopped })}

@@ -65,7 +65,7 @@ export const PlanDrawing = memo(function PlanDrawing({ plan, state, work, still,
         labels={{
           headspace: {
             shown: showLength(levels.headspaceMm, units),
-            what: plan.method === "bowl" ? t`under bowl` : "headspace",
+            what: plan.method === "bowl" ? t`under bowl` : t`headspace`,
             onPress: door("charge"),
           },
           charge: {
@@ -75,7 +75,7 @@ export const PlanDrawing = memo(function PlanDrawing({ plan, state, work, still,
           },
           water: {
             shown: showVolume(plan.waterMl, units),
-            what: "water",
+            what: t`water`,
             onPress: door("water"),
           },
           dryLine: {
@@ -85,7 +85,7 @@ export const PlanDrawing = memo(function PlanDrawing({ plan, state, work, still,
           },
           cooling: { ...coolingLabel(plan, units), onPress: door("cooling") },
           oil: {
-            shown: { ...showOil(middleMl), unit: "mL oil" },
+            shown: { ...showOil(middleMl), unit: t`mL oil` },
             what: oil ? likelyOil(oil.p10, oil.p90) : t`likely …`,
             spoken: oil
               ? t`${showOil(middleMl).text} mL oil, ${likelyOil(oil.p10, oil.p90)}`
@@ -94,7 +94,7 @@ export const PlanDrawing = memo(function PlanDrawing({ plan, state, work, still,
           },
           hydrosol: {
             shown: showVolume(forecast.distillateMl, units),
-            what: plan.method === "cohobation" ? t`flows back` : "hydrosol",
+            what: plan.method === "cohobation" ? t`flows back` : t`hydrosol`,
             onPress: door("hydrosol"),
           },
         }}
@@ -117,7 +117,7 @@ function coolingLabel({ cooling, forecast }: ChargePlan, units: UnitSystem) {
   if (!cooling)
     return {
       shown: showVolume((forecast.cooling.litres ?? 0) * 1000, units),
-      what: "cooling",
+      what: t`cooling`,
     };
   if (cooling.tap)
     return {
@@ -128,5 +128,5 @@ function coolingLabel({ cooling, forecast }: ChargePlan, units: UnitSystem) {
     const { text, unit } = showTemperature(cooling.tub.endC, units);
     return { shown: { text, unit }, what: t`tub at the end` };
   }
-  return { shown: showIce(cooling.iceKg, units), what: "ice" };
+  return { shown: showIce(cooling.iceKg, units), what: t`ice` };
 }

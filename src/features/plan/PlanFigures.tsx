@@ -54,7 +54,7 @@ export const PlanFigures = memo(function PlanFigures({ plan, state, work, still,
         onPress={() => onOpen("heat")}
       />
       <Figure
-        name="Heat off"
+        name={t`Heat off`}
         value={t`${showDuration(forecast.runMinutes)} later`}
         detail={[
           stoppedByWords(plan, draft.stopBy, units),

@@ -177,7 +177,7 @@ function BelowAmount({
   if (measure)
     return (
       <Select
-        label="Measure"
+        label={t`Measure`}
         options={measuresFor(measures, read.plant.id).map(({ id, name, massG }) => ({
           value: id,
           label: `${name}, ${words(showMass(massG, units))}`,

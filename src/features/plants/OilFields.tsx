@@ -12,6 +12,7 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { FormChoice, FormNumber, FormSelect, FormText } from "@/ui/primitives/form";
 import { Txt } from "@/ui/primitives/Txt";
+import { layerWords } from "@/words/plantWords";
 import { compositionOf, type PlantForm, type PlantFormRead } from "./plantForm";
 
 interface Props {
@@ -118,7 +119,7 @@ function followsFrom(composition: Record<string, number>, units: UnitSystem): st
   try {
     const { densityGPerMl, layer, solubilityGPerL } = oilProperties(composition);
     const rest = total < 0.995 ? t`What is not entered is assumed to be like the rest.` : "";
-    return t`These come to ${fixed(total * 100, 0)} %. Density ${words(showDensity(densityGPerMl, units))}: it ${layer}. Water dissolves up to ${words(showDissolved(Math.max(0.1, solubilityGPerL), units))}. ${rest}`.trimEnd();
+    return t`These come to ${fixed(total * 100, 0)} %. Density ${words(showDensity(densityGPerMl, units))}: ${layerWords[layer]}. Water dissolves up to ${words(showDissolved(Math.max(0.1, solubilityGPerL), units))}. ${rest}`.trimEnd();
   } catch {
     return total > 0
       ? t`These come to ${fixed(total * 100, 0)} %: more than the whole oil.`

@@ -35,8 +35,14 @@ import { Txt } from "@/ui/primitives/Txt";
 import { preparationText } from "@/words/preparationWords";
 import { OilMix } from "./OilMix";
 import { CareCard } from "./CareCard";
-import { stateWords } from "@/words/stateWords";
-import { oilKeepingWords, phWords, tissueWords, waterKeepingWords } from "@/words/plantWords";
+import { inState, stateWords } from "@/words/stateWords";
+import {
+  layerWords,
+  oilKeepingWords,
+  phWords,
+  tissueWords,
+  waterKeepingWords,
+} from "@/words/plantWords";
 
 /** One plant: when to cut it and how to make it ready, what it holds, what its oil is like. */
 export function PlantScreen() {
@@ -121,7 +127,10 @@ function Entry({ plant }: { plant: KnownPlant }) {
             <OilMix composition={plant.composition} />
             <Facts
               facts={[
-                [t`Density`, t`${words(showDensity(oil.densityGPerMl, units))}: it ${oil.layer}`],
+                [
+                  t`Density`,
+                  t`${words(showDensity(oil.densityGPerMl, units))}: ${layerWords[oil.layer]}`,
+                ],
                 [
                   t`In the hydrosol`,
                   t`dissolves up to ${words(showDissolved(Math.max(0.1, oil.solubilityGPerL), units))}`,
@@ -271,18 +280,21 @@ function States({ plant, units }: { plant: KnownPlant; units: UnitSystem }) {
       <Txt variant="heading">{t`What it holds`}</Txt>
       <View role="table" aria-label={t`Oil, water and packing by state`}>
         <View role="row" className="flex-row gap-2 pb-1">
-          {["", t`oil, ${yieldUnit(units)}`, "water", t`packing, ${unitTable[packing].symbol}`].map(
-            (head) => (
-              <Txt
-                key={head}
-                role="columnheader"
-                variant="label"
-                className={`flex-1 ${head ? "text-right" : ""}`}
-              >
-                {head}
-              </Txt>
-            ),
-          )}
+          {[
+            "",
+            t`oil, ${yieldUnit(units)}`,
+            t`water`,
+            t`packing, ${unitTable[packing].symbol}`,
+          ].map((head) => (
+            <Txt
+              key={head}
+              role="columnheader"
+              variant="label"
+              className={`flex-1 ${head ? "text-right" : ""}`}
+            >
+              {head}
+            </Txt>
+          ))}
         </View>
         {plantStates.map((state) => {
           const figures = plant.states[state];
@@ -292,7 +304,7 @@ function States({ plant, units }: { plant: KnownPlant; units: UnitSystem }) {
           return (
             <View key={state} role="row" className="flex-row gap-2 border-t border-line py-2">
               <Txt role="cell" className="flex-1">
-                {state}
+                {inState[state]}
               </Txt>
               <Txt
                 role="cell"

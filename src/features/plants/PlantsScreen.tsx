@@ -104,11 +104,11 @@ export function PlantsScreen() {
         </View>
         {wide ? null : (
           <View className="min-w-0 flex-1">
-            <Select label="Which plants" options={groups} value={group} onChange={setGroup} />
+            <Select label={t`Which plants`} options={groups} value={group} onChange={setGroup} />
           </View>
         )}
         <View className={wide ? "min-w-0 flex-[2]" : "min-w-0 flex-1"}>
-          <Select label="Sort by" options={plantSorts} value={sort} onChange={setSort} />
+          <Select label={t`Sort by`} options={plantSorts} value={sort} onChange={setSort} />
         </View>
       </View>
       {several ? (

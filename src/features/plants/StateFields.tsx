@@ -6,6 +6,7 @@ import { t } from "@/language/t";
 import { Card } from "@/ui/primitives/Card";
 import { FormNumber } from "@/ui/primitives/form";
 import { Txt } from "@/ui/primitives/Txt";
+import { stateWords } from "@/words/stateWords";
 import type { PlantForm, PlantFormRead } from "./plantForm";
 
 /** What each state holds: all four figures of it, or none where it is not distilled so. */
@@ -18,7 +19,7 @@ export function StateFields({
 }) {
   return plantStates.map((state) => (
     <Card key={state} className="gap-3">
-      <Txt variant="heading">{state.charAt(0).toUpperCase() + state.slice(1)}</Txt>
+      <Txt variant="heading">{stateWords[state]}</Txt>
       {figurePairs.map((pair) => (
         <View key={pair[0].figure} className="flex-row gap-3">
           {pair.map(({ figure, label, kind }) => (

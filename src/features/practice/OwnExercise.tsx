@@ -78,7 +78,7 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
     <Card className="gap-3">
       <Txt variant="heading">{t`Your own exercise`}</Txt>
       <Select
-        label="Still"
+        label={t`Still`}
         options={choices.map(({ value, label }) => ({ value, label }))}
         value={still.value}
         onChange={(stillId) => change({ stillId })}
@@ -98,7 +98,7 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
         </Txt>
       ) : null}
       <Select
-        label="What goes wrong"
+        label={t`What goes wrong`}
         options={[
           { value: "surprise", label: "Surprise me" },
           { value: "nothing", label: "Nothing" },
@@ -112,7 +112,7 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
         : [...later, ""].slice(0, mostThen).map((value, i) => (
             <Select
               key={i}
-              label={i === 0 ? "And after that" : "And then"}
+              label={i === 0 ? t`And after that` : t`And then`}
               options={[
                 { value: "", label: "Nothing more" },
                 ...possible

@@ -7,6 +7,7 @@ import { plural, t } from "@/language/t";
 import type { Run } from "@/records/run";
 import { cutsOf } from "@/logbook/run/cutsOf";
 import type { Still } from "@/records/still";
+import { inState } from "@/words/stateWords";
 
 const mostJars = 12;
 
@@ -38,7 +39,7 @@ export function packingList(
         ? t`${clean}, for ${plural(cuts, { one: "# cut", other: "# cuts" })}`
         : clean;
   const list = [
-    t`${words(showMass(plan.chargeG, units))} of ${state} ${plant?.name.toLowerCase() ?? "plant"}, ${plant?.part ?? ""}`,
+    t`${words(showMass(plan.chargeG, units))} of ${inState[state]} ${plant?.name.toLowerCase() ?? "plant"}, ${plant?.part ?? ""}`,
     t`${words(showVolume(plan.waterMl, units))} of water for ${stillName}, and a kettle of hot water to top it up`,
   ];
   if ((plan.iceKg ?? 0) > 0) list.push(t`${words(showIce(plan.iceKg ?? 0, units))} of ice`);

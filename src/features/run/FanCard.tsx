@@ -49,7 +49,7 @@ export const FanCard = memo(function FanCard({
       <Fan
         plain
         fan={watched.fan}
-        unit="mL of visible oil"
+        unit={t`mL of visible oil`}
         track={track}
         measured={measured}
         marks={[{ minutes: end, label: t`heat off`, strong: true }]}

@@ -1,3 +1,4 @@
+import { t } from "@/language/t";
 import type { Run } from "@/records/run";
 import { ringOn } from "@/store/acts/ringOn";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
@@ -14,7 +15,7 @@ export function RingsOn({ run }: { run: Run }) {
   const known = [device.id, ...others.map(({ other }) => other.id)].includes(run.ringsOn ?? "");
   return (
     <Select
-      label="Cues sound on"
+      label={t`Cues sound on`}
       options={[
         { value: everywhere, label: "Every device" },
         { value: device.id, label: "This device" },

@@ -12,7 +12,7 @@ export const readingSchema = z
     oil: optionalNumberField({ name: t`Oil`, ...limits.amount }),
     head: temperature(t`Head`),
     outlet: temperature(t`Outlet`),
-    coolingOut: optionalNumberField({ name: "Cooling water", ...limits.tubC }),
+    coolingOut: optionalNumberField({ name: t`Cooling water`, ...limits.tubC }),
     tub: optionalNumberField({ name: t`Tub`, ...limits.tubC }),
     note: z.string().max(5000),
   })

@@ -60,7 +60,7 @@ export function FitCard({ run, state, plant }: { run: Run; state: RunState; plan
       <Txt variant="heading">{t`What its readings teach`}</Txt>
       <Fan
         fan={curve.map(({ minutes, oilMl }) => ({ minutes, ...oilMl }))}
-        unit="mL of visible oil"
+        unit={t`mL of visible oil`}
         measured={measured}
         inWords={t`A curve through ${measured.length} readings of the oil.`}
       />

@@ -170,7 +170,7 @@ function Match({
       onClose={onClose}
     >
       <Select
-        label="Time"
+        label={t`Time`}
         options={columns.slice(1)}
         value={match.time}
         onChange={(time) => setMatch({ ...match, time })}

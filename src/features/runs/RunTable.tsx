@@ -14,6 +14,7 @@ import type { UnitSystem } from "@/core/units/units";
 import { t } from "@/language/t";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { Card } from "@/ui/primitives/Card";
+import { inState } from "@/words/stateWords";
 import type { SortKey } from "./findRuns";
 import { phaseInShort } from "@/words/runWords";
 
@@ -71,7 +72,7 @@ export function RunTable({ runs, units, sort, onSort }: TableProps) {
           const cells = [
             String(run.number),
             showDay(at),
-            `${plantName}, ${run.state}`,
+            `${plantName}, ${inState[run.state]}`,
             words(showMass(run.plan.chargeG, units)),
             minutesFromFirstDrop === undefined
               ? phaseInShort(summary.state)

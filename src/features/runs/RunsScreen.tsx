@@ -24,6 +24,7 @@ import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
+import { inState } from "@/words/stateWords";
 import { findRuns, sortRuns, type Sort, type SortKey } from "./findRuns";
 import { RunTable } from "./RunTable";
 import { SeveralRuns } from "./SeveralRuns";
@@ -124,7 +125,7 @@ export function RunsScreen() {
         {wide ? null : (
           <View className="min-w-0 flex-[2]">
             <Select
-              label="Sort by"
+              label={t`Sort by`}
               options={sortWords}
               value={sort.key}
               onChange={(key) => setSort({ key, down: sort.down })}
@@ -230,7 +231,7 @@ function RunRow({ summary, units }: { summary: RunSummary; units: UnitSystem }) 
     <Row
       href={`/runs/${run.id}`}
       title={`${run.number} · ${plantName}`}
-      detail={`${showDay(at)} · ${words(showMass(run.plan.chargeG, units))} ${run.state} · ${run.stillName}`}
+      detail={`${showDay(at)} · ${words(showMass(run.plan.chargeG, units))} ${inState[run.state]} · ${run.stillName}`}
       end={
         <>
           <Txt variant="strong">

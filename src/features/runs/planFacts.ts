@@ -4,6 +4,7 @@ import { t } from "@/language/t";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { methodWords } from "@/words/methodWords";
+import { inState } from "@/words/stateWords";
 
 /** What was planned of a run, against how it went. */
 export function planFacts(
@@ -19,7 +20,7 @@ export function planFacts(
   return [
     [
       t`Charge`,
-      t`${words(showMass(plan.chargeG, units))}, ${run.state} ${plantBook.byId(run.plantId)?.part ?? ""}, ${plan.charge} of ${plan.charges}`,
+      t`${words(showMass(plan.chargeG, units))}, ${inState[run.state]} ${plantBook.byId(run.plantId)?.part ?? ""}, ${plan.charge} of ${plan.charges}`,
     ],
     [t`Method`, t`${methodWords[plan.method]}, ${words(showVolume(plan.waterMl, units))} of water`],
     [t`Forecast`, editionWords(plan)],

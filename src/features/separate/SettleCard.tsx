@@ -164,12 +164,13 @@ function verdict(
 ): string {
   const { layer, layerMm, pours, fillings } = chosen.parting;
   const height = (mm: number) => words(showLength(mm, units));
+  const where = layer === "floats" ? t`the oil floats` : t`the oil sinks`;
   const told = [
     layer === "hangs"
       ? t`This oil is as heavy as this water: it hangs.`
       : layerMm < visibleMm
-        ? t`${chosen.vessel.name}: the oil ${layer}, ${height(layerMm)}, too thin to see.`
-        : t`${chosen.vessel.name}: the oil ${layer}, ${height(layerMm)}.`,
+        ? t`${chosen.vessel.name}: ${where}, ${height(layerMm)}, too thin to see.`
+        : t`${chosen.vessel.name}: ${where}, ${height(layerMm)}.`,
   ];
   if (pours && !pours.ever) told.push(t`These arms never pour it: draw it off by hand.`);
   else if (pours) told.push(t`It pours once the layer is ${height(pours.atMm)} thick.`);

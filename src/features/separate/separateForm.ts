@@ -16,7 +16,7 @@ export const separateSchema = z
       remedy: t`No visible oil? Enter 0.`,
     }),
     /** All of it; may stay empty while it is not measured, or where every jar is told. */
-    hydrosol: optionalNumberField({ name: "Hydrosol", ...limits.amount }),
+    hydrosol: optionalNumberField({ name: t`Hydrosol`, ...limits.amount }),
     jars: z
       .array(optionalNumberField({ name: t`The jar`, ...limits.amount }))
       .max(limits.mostJars.max),

@@ -98,7 +98,7 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
         name="plantId"
         render={({ field }) => (
           <Select
-            label="Plant"
+            label={t`Plant`}
             options={book.all.map(({ id, name }) => ({ value: id, label: name }))}
             value={field.value}
             onChange={field.onChange}

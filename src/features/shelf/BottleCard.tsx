@@ -13,8 +13,8 @@ import { Card } from "@/ui/primitives/Card";
 import { Fold } from "@/ui/primitives/Fold";
 import { Txt } from "@/ui/primitives/Txt";
 import { bestByWords, moveWords } from "@/words/bestByWords";
+import { inGlass , boardOf, closureWords } from "@/words/bottleWords";
 import { addedWords } from "@/words/waterKeepingWords";
-import { boardOf, closureWords } from "@/words/bottleWords";
 
 interface Props {
   item: Shelved;
@@ -51,7 +51,7 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
       />
       <Txt variant="small">
         {[
-          t`${amount(leftMl)} left in ${words(showBottle(bottle.sizeMl, units))} ${bottle.glass} glass`,
+          t`${amount(leftMl)} left in ${words(showBottle(bottle.sizeMl, units))} ${inGlass[bottle.glass]} glass`,
           boardOf(bottle),
           bottle.note,
         ]

@@ -65,7 +65,7 @@ export function CheckSheet({ lot, checks, bottles, onClose }: Props) {
   const clarity = chosen(clarities, typed.clarity);
   const bottleId = bottles.find(({ id }) => id === typed.bottleId)?.id;
   const read = readNumber(ph, { name: "pH", ...limits.ph });
-  const plate = readNumber(colonies, { name: "Colonies", ...limits.coloniesPerMl });
+  const plate = readNumber(colonies, { name: t`Colonies`, ...limits.coloniesPerMl });
   const problems = {
     ph: ph.text.trim() === "" || read.ok ? undefined : read.problem,
     colonies: colonies.text.trim() === "" || plate.ok ? undefined : plate.problem,

@@ -93,7 +93,7 @@ export function ChecksCard({ lot, plant, checks, onCheck }: Props) {
           </View>
           <Txt>{checkSentence(each)}</Txt>
           {each.check.note ? <Txt variant="small">{each.check.note}</Txt> : null}
-          <CheckAttachments id={each.check.id} name={`Check of ${showDay(noonOf(each.on))}`} />
+          <CheckAttachments id={each.check.id} name={t`Check of ${showDay(noonOf(each.on))}`} />
         </View>
       ))}
     </Card>

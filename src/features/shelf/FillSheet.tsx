@@ -29,7 +29,7 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
 import { spanWords } from "@/words/bestByWords";
-import { closureWords, glassWords, storageWords } from "@/words/bottleWords";
+import { closureWords, inGlass, storageWords } from "@/words/bottleWords";
 import { amountOf } from "./amountOf";
 import { bottleFormSchema, waterOfForm } from "./bottleForm";
 import { WaterFields } from "./WaterFields";
@@ -196,7 +196,7 @@ export function FillSheet({ lot, openMl, owing, onClose }: Props) {
         control={control}
         name="glass"
         label={t`Glass`}
-        options={named(glasses, glassWords)}
+        options={named(glasses, inGlass)}
       />
       <FormChoice
         control={control}
@@ -245,7 +245,7 @@ export function FillSheet({ lot, openMl, owing, onClose }: Props) {
 function inWords(bottles: readonly Proposed[], product: Product, units: UnitSystem): string {
   const sorts = new Map<string, number>();
   for (const { sizeMl, filledMl, glass } of bottles) {
-    const bottle = `${words(showBottle(sizeMl, units))} ${glassWords[glass].toLowerCase()}`;
+    const bottle = `${words(showBottle(sizeMl, units))} ${inGlass[glass]}`;
     const name =
       filledMl < sizeMl * 0.999
         ? t`${bottle}, filled to ${amountOf(product, filledMl, units)}`

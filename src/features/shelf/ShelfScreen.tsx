@@ -178,7 +178,7 @@ export function ShelfScreen() {
         </View>
         <View className="min-w-0 flex-[2]">
           <Select
-            label="Sort by"
+            label={t`Sort by`}
             options={[...sorts]}
             value={view.sort}
             onChange={(sort) => change({ sort })}

@@ -13,14 +13,14 @@ import { bottleSchema, closures, type Bottle } from "@/records/bottle";
 import { limits } from "@/messages/limits";
 import { numberField } from "@/ui/primitives/numberField";
 
-const percentLimit = { name: "How much was added", ...limits.preservativePercent };
+const percentLimit = { name: t`How much was added`, ...limits.preservativePercent };
 
 /** Bottles as they are typed. */
 export const bottleFormSchema = z
   .object({
     size: numberField({ name: t`The bottle's size`, ...limits.positive }),
     filled: numberField({ name: t`What is in it`, ...limits.positive }),
-    count: numberField({ name: "How many", min: 1, max: 200, remedy: t`One at least.` }),
+    count: numberField({ name: t`How many`, min: 1, max: 200, remedy: t`One at least.` }),
     glass: bottleSchema.shape.glass,
     closure: z.enum([...closures, ""]),
     storage: bottleSchema.shape.storage,

@@ -40,7 +40,7 @@ export function StillSketch({ still }: { still: Still }) {
         dryLine: { shown: showVolume(still.dryLineMl, units), what: t`dry line` },
         hydrosol: {
           shown: showVolume(catchMl(still), units),
-          what: shape.bowl ? "bowl" : "jar",
+          what: shape.bowl ? t`bowl` : t`jar`,
         },
       }}
       inWords={t`${still.name || t`The still`} to scale: it holds ${words(showVolume(still.potVolumeMl, units))}, dry line at ${words(showVolume(still.dryLineMl, units))}.`}

@@ -7,6 +7,7 @@ import type { Still } from "@/records/still";
 import { Card } from "@/ui/primitives/Card";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
+import { inMetal } from "@/words/stillWords";
 
 export type WaterRunField = "water" | "start" | "boil" | "rate";
 
@@ -60,7 +61,7 @@ export function WaterRunFields({ still, boilC, typed, onType, problem, volumes, 
         help={t`Catch five minutes in a measure and divide by five.`}
         problem={problem("rate")}
       />
-      <Txt variant="small">{t`Calculated with ${still.heat.powerW} W, ${words(showMass(still.emptyMassG, units))} of ${still.metal} and a boil at ${words(showTemperature(boilC, units))}.`}</Txt>
+      <Txt variant="small">{t`Calculated with ${still.heat.powerW} W, ${words(showMass(still.emptyMassG, units))} of ${inMetal[still.metal]} and a boil at ${words(showTemperature(boilC, units))}.`}</Txt>
     </Card>
   );
 }

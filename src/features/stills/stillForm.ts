@@ -40,7 +40,7 @@ export const stillFormSchema = z
     heatKind: stillSchema.shape.heat.shape.kind,
     power: numberField({ name: t`Power`, ...limits.stillPowerW }),
     efficiency: optionalNumberField({ name: t`Efficiency`, min: 1, max: 100 }),
-    holdUp: numberField({ name: "Hold-up", ...limits.amount }),
+    holdUp: numberField({ name: t`Hold-up`, ...limits.amount }),
     jar: volume(t`The jar`),
     head: z.enum(headKinds),
     condenser: z.enum(["notSaid", ...chosenCondensers]),

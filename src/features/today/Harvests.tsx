@@ -15,6 +15,7 @@ import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
+import { inState } from "@/words/stateWords";
 import { wishWords } from "@/words/wishWords";
 
 /** Harvests of which something waits. */
@@ -42,8 +43,8 @@ export function Harvests({ summaries }: { summaries: readonly RunSummary[] }) {
         <Txt variant="strong">{t`${amount} of ${plant?.name ?? harvest.plantId} waits`}</Txt>
         <Txt variant="small" className="text-ink">
           {lies.state === "dried"
-            ? t`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${lies.state}.`
-            : t`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${lies.state}. Distil it before it heats up in the heap.`}
+            ? t`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${inState[lies.state]}.`
+            : t`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${inState[lies.state]}. Distil it before it heats up in the heap.`}
         </Txt>
         {wish ? (
           <Txt variant="strong">{t`Your wish: ${wishWords(wish, preferences.units)}`}</Txt>

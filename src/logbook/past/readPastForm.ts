@@ -70,7 +70,7 @@ const ranges = {
   mass: { name: t`Plant weight`, ...limits.chargeG },
   water: { name: t`Water`, min: 0, max: 1e6 },
   oil: { name: t`Oil`, ...limits.amount },
-  hydrosol: { name: "Hydrosol", ...limits.amount },
+  hydrosol: { name: t`Hydrosol`, ...limits.amount },
   jars: { name: t`Jars`, min: 1, max: limits.mostJars.max },
   head: { name: t`The head`, ...limits.headC },
 } satisfies Record<string, NumberRange>;

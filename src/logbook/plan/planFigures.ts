@@ -36,7 +36,7 @@ export function planFigures(
   const visibleMl = oilOfSeries(forecast, charges, plan.request.still.holdUpMl);
   const figures: PlanFigure[] = [
     {
-      name: "Visible oil",
+      name: t`Visible oil`,
       amount: visibleMl,
       value: words(showOil(visibleMl)),
     },
@@ -46,16 +46,16 @@ export function planFigures(
       value: words(showOil(forecast.oil.distilledMl.p50 * charges)),
     },
     {
-      name: "Hydrosol",
+      name: t`Hydrosol`,
       amount: forecast.distillateMl * charges,
       value: words(showVolume(forecast.distillateMl * charges, units)),
     },
     {
-      name: "Charges",
+      name: t`Charges`,
       amount: charges,
       value: `${charges} × ${words(showMass(plan.chargeG, units))}`,
     },
-    { name: "Heating", amount: minutes * charges, value: showDuration(minutes * charges) },
+    { name: t`Heating`, amount: minutes * charges, value: showDuration(minutes * charges) },
     {
       name: t`Water`,
       amount: plan.waterMl * charges,

@@ -55,9 +55,9 @@ const ranges = {
   rate: { name: t`The rate`, ...limits.rateMlPerMin },
   worth: { name: t`Ten more minutes`, min: 0, max: 100, above: true },
   water: { name: t`Water`, min: 0, max: 1e6, above: true },
-  charges: { name: "Charges", min: 1, max: 500 },
+  charges: { name: t`Charges`, min: 1, max: 500 },
   ice: { name: t`Ice`, min: 0, max: 500_000 },
-  cooling: { name: "Cooling water", min: 0, max: 60 },
+  cooling: { name: t`Cooling water`, min: 0, max: 60 },
 } satisfies Record<string, NumberRange>;
 type Field = keyof typeof ranges;
 

@@ -9,7 +9,7 @@ type Figures = Omit<Still, "kind" | "id" | "version" | "createdAt" | "updatedAt"
  */
 export const readyMadeStills: readonly Figures[] = [
   {
-    name: "Copper pot, 12 L",
+    name: t`Copper pot, 12 L`,
     construction: "basketPot",
     metal: "copper",
     potVolumeMl: 12000,
@@ -28,7 +28,7 @@ export const readyMadeStills: readonly Figures[] = [
     ],
   },
   {
-    name: "Steel pot, 25 L",
+    name: t`Steel pot, 25 L`,
     construction: "basketPot",
     metal: "stainless",
     potVolumeMl: 25000,
@@ -136,7 +136,7 @@ export const readyMadeStills: readonly Figures[] = [
     receivers: [{ kind: "funnel", diameterMm: 60, volumeMl: 500 }],
   },
   {
-    name: "Small glass, 500 mL",
+    name: t`Small glass, 500 mL`,
     construction: "flask",
     metal: "glass",
     potVolumeMl: 500,
@@ -150,7 +150,7 @@ export const readyMadeStills: readonly Figures[] = [
     receivers: [{ kind: "tube", diameterMm: 10, volumeMl: 10 }],
   },
   {
-    name: "Steamer and hose, 5 L",
+    name: t`Steamer and hose, 5 L`,
     construction: "separateVessel",
     metal: "stainless",
     potVolumeMl: 4500,
@@ -165,7 +165,7 @@ export const readyMadeStills: readonly Figures[] = [
     receivers: [{ kind: "funnel", diameterMm: 60, volumeMl: 500 }],
   },
   {
-    name: "Vessel on a steam generator, 60 L",
+    name: t`Vessel on a steam generator, 60 L`,
     construction: "separateVessel",
     metal: "stainless",
     potVolumeMl: 20000,

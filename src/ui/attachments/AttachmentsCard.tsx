@@ -39,7 +39,7 @@ export function AttachmentsCard({ name, items, dropped, problem, ...acts }: Prop
       <Txt variant="heading">{t`Pictures and spoken notes`}</Txt>
       {problem ? <Notice severity="error" message={problem} /> : null}
       {items.map(({ id, at, href, aspect }, i) => {
-        const what = aspect === undefined ? t`spoken note` : "picture";
+        const what = aspect === undefined ? t`spoken note` : t`picture`;
         const called = t`${name}, ${showDayLong(at)}, ${what} ${i + 1} of ${items.length}`;
         return (
           <View key={id} className="gap-1">

@@ -2,6 +2,7 @@ import { ticks } from "d3-array";
 import line from "d3-shape/src/line.js";
 import Svg, { Circle, G, Path, Text as SvgText } from "react-native-svg";
 import { significant } from "@/core/units/format";
+import { t } from "@/language/t";
 import { GroundedText } from "./GroundedText";
 import { ReadableChart } from "./ReadableChart";
 import { linear } from "./linear";
@@ -81,7 +82,7 @@ export function Courses({ courses, xUnit, yUnit, inWords }: Props) {
           .join(", ")}`
       }
       table={{
-        name: "runs-beside-each-other",
+        name: t`runs beside each other`,
         columns: [xUnit, ...courses.map(({ name }) => `${name}, ${yUnit}`)],
         rows: places.map((place) => [
           place,

@@ -73,7 +73,7 @@ export function Fan({
         return t`${Math.round(minutes)} min: ${significant(p50, 3)} ${unit}, likely ${significant(p10, 2)} to ${significant(p90, 2)}`;
       }}
       table={{
-        name: "oil-over-the-run",
+        name: t`oil over the run`,
         columns: ["minutes", `p10, ${unit}`, `p50, ${unit}`, `p90, ${unit}`],
         rows: fan.map(({ minutes, p10, p50, p90 }) => [minutes, p10, p50, p90]),
       }}

@@ -42,7 +42,7 @@ export function PhChart({ readings, usual, first, step, inWords }: Props) {
       at={readings.map(({ day }) => x(day) / width)}
       said={(row) => t`Day ${Math.round(readings[row]!.day)}: pH ${fixed(readings[row]!.ph, 1)}`}
       table={{
-        name: "pH-over-the-days",
+        name: t`pH over the days`,
         columns: ["day", "pH"],
         rows: readings.map(({ day, ph }) => [day, ph]),
       }}

@@ -7,7 +7,7 @@ import { Txt } from "../primitives/Txt";
 
 /** What a drawing shows as a table: its columns with their units, and a row for each place on it. */
 export interface ChartTable {
-  /** For the file's name: "oil-forecast". */
+  /** "oil over the run": its file is called so too. */
   name: string;
   columns: readonly string[];
   rows: readonly (readonly (string | number | undefined)[])[];
@@ -64,7 +64,7 @@ export function ReadableChart({ inWords, at, said, table, plain = false, childre
         {unstable_createElement("div", {
           role: "slider",
           tabIndex: 0,
-          "aria-label": t`Read ${table.name.replaceAll("-", " ")}`,
+          "aria-label": t`Read ${table.name}`,
           "aria-valuemin": 0,
           "aria-valuemax": at.length - 1,
           "aria-valuenow": shown ?? 0,
@@ -89,8 +89,8 @@ export function ReadableChart({ inWords, at, said, table, plain = false, childre
             <Button
               look="plain"
               size="small"
-              label="SVG"
-              hint={t`SVG: save the drawing of ${table.name.replaceAll("-", " ")}`}
+              label={t`SVG`}
+              hint={t`SVG: save the drawing of ${table.name}`}
               onPress={() => {
                 const svg = (drawn.current as unknown as HTMLElement | null)?.querySelector("svg");
                 if (svg) saving.drawing(svg, table);
@@ -99,8 +99,8 @@ export function ReadableChart({ inWords, at, said, table, plain = false, childre
             <Button
               look="plain"
               size="small"
-              label="CSV"
-              hint={t`CSV: save the figures of ${table.name.replaceAll("-", " ")}`}
+              label={t`CSV`}
+              hint={t`CSV: save the figures of ${table.name}`}
               onPress={() => saving.figures(table)}
             />
           </>

@@ -3,6 +3,7 @@ import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
 import { showTime } from "@/core/units/dates";
 import { type Series, thinned } from "@/core/statistics/thin";
 import { type UnitSystem, fromCanonical, toCanonical } from "@/core/units/units";
+import { t } from "@/language/t";
 import { clockTicks } from "./clockTicks";
 import { fixed } from "@/core/units/format";
 import { ReadableChart } from "./ReadableChart";
@@ -72,7 +73,7 @@ export function Traces({ lines, units, inWords }: Props) {
           .join(", ")}`
       }
       table={{
-        name: "what-the-probes-read",
+        name: t`what the probes read`,
         columns: ["time", ...lines.map(({ name, unit }) => `${name}, ${unit}`)],
         rows: moments.map((moment) => [
           new Date(moment).toISOString(),

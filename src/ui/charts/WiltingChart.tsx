@@ -50,7 +50,7 @@ export function WiltingChart({ weighed, ahead, usual, aim, inWords }: Props) {
           : t`${significant(read[row]!.hours, 2)} h: ${Math.round(read[row]!.percent)} % of water, if it goes on so`
       }
       table={{
-        name: "water-as-it-lies",
+        name: t`water as it lies`,
         columns: ["hours", "water_percent", "weighed"],
         rows: read.map(({ hours, percent }, row) => [
           hours,

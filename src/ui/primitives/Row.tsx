@@ -17,7 +17,7 @@ interface Props {
 export function Row({ title, detail, more, end, href, onPress }: Props) {
   const body = (
     <>
-      <View className="min-w-0 flex-1">
+      <View className="min-w-[140px] flex-1">
         <Text className="font-bold text-[17px] leading-[23px] text-ink">{title}</Text>
         {detail ? (
           <Text className="font-body text-[14px] leading-[20px] text-soft">{detail}</Text>
@@ -26,10 +26,10 @@ export function Row({ title, detail, more, end, href, onPress }: Props) {
           <Text className="mt-1 font-body text-[14px] leading-[20px] text-soft">{more}</Text>
         ) : null}
       </View>
-      {end ? <View className="ml-3 items-end">{end}</View> : null}
+      {end ? <View className="ml-auto items-end pl-3">{end}</View> : null}
     </>
   );
-  const look = "min-h-[64px] flex-row items-center rounded-card bg-panel px-4 py-3";
+  const look = "min-h-[64px] flex-row flex-wrap items-center rounded-card bg-panel px-4 py-3";
   if (href) {
     return (
       <Link href={href} asChild>

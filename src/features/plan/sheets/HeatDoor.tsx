@@ -17,6 +17,7 @@ import { t } from "@/language/t";
 import { Button } from "@/ui/primitives/Button";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
+import { choiceWords } from "@/words/choiceWords";
 import { fuelWords } from "@/words/heatWords";
 import { durationRange } from "../planRanges";
 import type { DoorProps } from "./doorProps";
@@ -35,7 +36,7 @@ export function HeatDoor(props: DoorProps) {
         label={t`Flow after the first drop`}
         value={{ text: draft.rateText, unit: draft.rateUnit as UnitName }}
         choices={unitsFor("flow", units)}
-        placeholder={draft.pace}
+        placeholder={choiceWords.pace.schools[draft.pace].name.toLowerCase()}
         problem={read.problems.rate}
         onChange={({ text, unit }) => change({ rateText: text, rateUnit: unit })}
       />

@@ -74,7 +74,7 @@ function OverTime({ plan, state, work }: DoorProps & { plan: ChargePlan }) {
       </Txt>
       <Fan
         fan={ranges.fan}
-        unit="mL distilled"
+        unit={t`mL distilled`}
         inWords={t`Oil distilled over ${showDuration(forecast.runMinutes)}: likely ${showRange(p10, p90)} mL at the end.`}
       />
       <Txt>{t`Likely ${yieldRange(perKg(p10), perKg(p90), units)} ${yieldUnit(units)} distilled, in eight runs of ten. That is ${Math.round(forecast.recovery * 100)} % of the oil in the plant.`}</Txt>

@@ -5,7 +5,7 @@ import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
 import { methodWords } from "@/words/methodWords";
-import { stateWords } from "@/words/stateWords";
+import { inState, stateWords } from "@/words/stateWords";
 import { MoreToPlan } from "../MoreToPlan";
 import { StartFrom } from "../PlanQuestions";
 import type { PlanWork } from "../usePlanDraft";
@@ -18,7 +18,7 @@ export function SetupDoor({ work }: { work: PlanWork }) {
       {harvest ? null : <StartFrom plan={work} />}
       {harvest ? null : <MoreToPlan />}
       {harvest || read.states.length < 2 ? (
-        <Txt variant="small">{t`The plant is ${read.state}.`}</Txt>
+        <Txt variant="small">{t`The plant is ${inState[read.state]}.`}</Txt>
       ) : (
         <Choice
           label={t`The plant is`}

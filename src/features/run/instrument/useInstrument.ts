@@ -3,6 +3,7 @@ import { handlingOf } from "@/instruments/handlingOf";
 import { latestOf } from "@/instruments/latestOf";
 import { postJson } from "@/instruments/postJson";
 import type { SampleFeed } from "@/instruments/sampleFeed";
+import { t } from "@/language/t";
 import { startedSchema } from "@/messages/instrumentMessages";
 import { knownRequest } from "@/logbook/run/knownRequest";
 import type { Latest } from "@/logbook/run/liveRun";
@@ -57,7 +58,7 @@ export function useInstrument(run: Run, state: RunState, still: Still | undefine
           ...current,
           instrument: {
             id: started.id,
-            name: "Simulated probe and scale",
+            name: t`Simulated probe and scale`,
             connectedAt: new Date(now).toISOString(),
           },
           clock: { ...clockFrom(run, now, wallNow), speed },
