@@ -29,6 +29,72 @@ const exceptions = { ui: ["core", "language"] };
 /* One file of the core that gathers them all would bring the whole core onto the first screen. */
 const noGathering = { name: "@/core", message: "Import the file itself: @/core/units/format." };
 
+/*
+ * The floors inside two rooms, from the ground up: a floor knows those below it. Files that lie in a room itself are
+ * the ground of the core (`keysOf`), and the roof of the logbook (`backupDue`).
+ */
+const floors = {
+  core: [
+    ...["units", "numeric", "statistics", "calendar"],
+    ...["water", "shelf", "cooling", "still", "plant", "extraction", "separation"],
+    ...["forecast", "plan", "run", "yield", "learn", "care", "practice", "day"],
+  ],
+  logbook: [
+    ...["plant", "run", "shelf", "still", "harvest", "trial"],
+    ...["plan", "day", "past", "practice", "find", "learn"],
+  ],
+};
+
+/** What a file on a floor may not import, for whichever way it is written. */
+function above(room, floor) {
+  const higher = floors[room].slice(floors[room].indexOf(floor) + 1);
+  return {
+    group: higher.flatMap((name) => [`../${name}/*`, `../../${name}/*`, `@/${room}/${name}/*`]),
+    message: `${room}/${floor} lies below it.`,
+  };
+}
+
+/* The core is computation: it knows no framework, no storage, no clock, and no sentence. */
+const outside = ["react*", "@reduxjs/*", "zod", "expo*", "@/*"];
+/* Two of its rooms hold words: numbers as people say them, and the book of plants. */
+const speaking = {
+  units: ["src/core/units/*.ts"],
+  plant: ["src/core/plant/catalogue/*.ts", "src/core/plant/compoundOdours.ts"],
+};
+
+/** Only so much of the core and of the language is known on a floor of the core. */
+const coreFloors = floors.core.flatMap((floor) => {
+  const only = (files, patterns) => ({
+    files,
+    ignores: ["**/*.test.ts"],
+    rules: {
+      "no-restricted-imports": ["error", { patterns: [{ group: patterns }, ...rising(floor)] }],
+    },
+  });
+  return [
+    only([`src/core/${floor}/**/*.ts`], outside),
+    ...(speaking[floor]
+      ? [only(speaking[floor], [...outside, "!@/language", "!@/language/*"])]
+      : []),
+  ];
+});
+
+function rising(floor) {
+  const patterns = above("core", floor);
+  return patterns.group.length > 0 ? [patterns] : [];
+}
+
+const logbookFloors = floors.logbook.slice(0, -1).map((floor) => ({
+  files: [`src/logbook/${floor}/**/*.ts`],
+  ignores: ["**/*.test.ts"],
+  rules: {
+    "no-restricted-imports": [
+      "error",
+      { paths: [noGathering], patterns: [above("logbook", floor)] },
+    ],
+  },
+}));
+
 module.exports = defineConfig([
   {
     ignores: [
@@ -84,17 +150,11 @@ module.exports = defineConfig([
     rules: { "no-restricted-imports": ["error", { paths: [noGathering] }] },
   },
   {
-    /*
-     * The core is computation: it knows no framework, no storage, no clock, and no sentence. Two of its rooms hold
-     * words: numbers as people say them, and the book of plants.
-     */
+    /* The ground of the core; its floors follow. */
     files: ["src/core/**/*.ts"],
     ignores: ["**/*.test.ts"],
     rules: {
-      "no-restricted-imports": [
-        "error",
-        { patterns: ["react*", "@reduxjs/*", "zod", "expo*", "@/*"] },
-      ],
+      "no-restricted-imports": ["error", { patterns: outside }],
       "no-restricted-properties": [
         "error",
         { object: "Math", property: "random", message: "Chance comes from a seed handed in." },
@@ -102,22 +162,8 @@ module.exports = defineConfig([
       ],
     },
   },
-  {
-    files: [
-      "src/core/units/*.ts",
-      "src/core/plant/catalogue/*.ts",
-      "src/core/plant/compoundOdours.ts",
-    ],
-    ignores: ["**/*.test.ts"],
-    rules: {
-      "no-restricted-imports": [
-        "error",
-        {
-          patterns: ["react*", "@reduxjs/*", "zod", "expo*", "@/*", "!@/language", "!@/language/*"],
-        },
-      ],
-    },
-  },
+  ...coreFloors,
+  ...logbookFloors,
   {
     /* What a person reads is a message (src/language/t.ts): a sentence outside one is in no catalogue. */
     files: ["src/**/*.{ts,tsx}"],

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { condensers, iceKinds, planCooling, tapKinds, tubKinds } from "./cooling/condenser";
-import { extraction } from "./extraction/defaults";
+import { extraction } from "./plant/usualRelease";
 import {
   endings,
   plainRules,

@@ -8,7 +8,7 @@ import type { Plant } from "@/core/plant/plant";
 import { fullShare } from "@/core/run/liveEstimate";
 import { normalStream } from "@/core/statistics/chance";
 import { randomLcg } from "d3-random";
-import { asRunPlan } from "@/logbook/run/asRunPlan";
+import { asRunPlan } from "@/logbook/still/asRunPlan";
 import { newCode } from "@/records/codes";
 import type { Entry } from "@/records/entry";
 import type { Harvest } from "@/records/harvest";

@@ -7,7 +7,7 @@ import { emptyDraft, planDraftSchema, wholeDraft } from "@/records/planDraft";
 import { harvestOfItsOwn } from "./harvest/harvestLeft";
 import { knownRequest } from "./run/knownRequest";
 import { liveRun } from "./run/liveRun";
-import { ownContents } from "./plant/ownContents";
+import { ownContents } from "./run/ownContents";
 import type { Run } from "@/records/run";
 import { runState } from "./run/runState";
 import { summarise } from "./run/runSummary";

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { mostDayCharges } from "@/core/day/day";
-import { mostSaltGPerL } from "@/core/separation/brine";
+import { mostSaltGPerL } from "@/core/water/brine";
 
 /** The lowest and the highest that a number may be. */
 export interface Limit {

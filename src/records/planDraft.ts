@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { type ChoiceFields, perChoice } from "@/core/plan/planChoices";
-import { type CraftStop, craftStops } from "@/core/plan/warning";
+import { type CraftStop, craftStops } from "@/core/forecast/warning";
 import {
   type NumberKind,
   type UnitName,

@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import { plantsToFind } from "@/logbook/plant/plantsToFind";
+import { plantsToFind } from "@/logbook/run/plantsToFind";
 import { summarise } from "@/logbook/run/runSummary";
 import { useAppSelector, usePlantBook } from "./hooks";
 import { selectPreferences, selectRuns } from "./selectors";

@@ -7,7 +7,7 @@ import { readyMadeStills } from "@/logbook/still/readyMadeStills";
 import type { Material } from "@/records/material";
 import type { Run } from "@/records/run";
 import type { Still } from "@/records/still";
-import { asRunPlan } from "@/logbook/run/asRunPlan";
+import { asRunPlan } from "@/logbook/still/asRunPlan";
 import { stillFigures } from "@/logbook/still/stillFigures";
 
 const moment = "2026-05-04T08:00:00.000Z";

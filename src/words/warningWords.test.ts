@@ -1,6 +1,6 @@
 import { planCharges } from "@/core/plan/planCharges";
 import type { PlanInput } from "@/core/plan/planInput";
-import type { Warning } from "@/core/plan/warning";
+import type { Warning } from "@/core/forecast/warning";
 import { plantById } from "@/core/plant/catalogue";
 import { readyMadeStills } from "@/logbook/still/readyMadeStills";
 import { stillFigures } from "@/logbook/still/stillFigures";

@@ -13,7 +13,7 @@ import {
   showVolume,
   words,
 } from "@/core/units/format";
-import type { CraftStop, PlanChange, Warning, WarningOf } from "@/core/plan/warning";
+import type { CraftStop, PlanChange, Warning, WarningOf } from "@/core/forecast/warning";
 import type { Method } from "@/core/still/methods";
 import { methodWords } from "./methodWords";
 import type { UnitSystem } from "@/core/units/units";

@@ -1,4 +1,4 @@
-import { extraction } from "../extraction/defaults";
+import { extraction } from "../plant/usualRelease";
 import { forecastRun } from "../forecast/forecastRun";
 import { hydrosolToKeep } from "../plan/hydrosolToKeep";
 import { compounds } from "../plant/compounds";

@@ -1,5 +1,5 @@
 import { steamRequest } from "@/testing/steamRequest";
-import { warmFeed } from "./warmFeed";
+import { warmFeed } from "../forecast/warmFeed";
 
 test("a pot filled with warm cooling water saves the heat that the water has in it, and the time", () => {
   const request = steamRequest({ waterMl: 4000 });

@@ -1,6 +1,6 @@
 import { logPOf } from "../plant/logP";
 import type { OilParts } from "../plant/oilParts";
-import { saltedSolubility } from "../separation/brine";
+import { saltedSolubility } from "../water/brine";
 import { dissolve } from "./dissolve";
 
 /**

@@ -1,4 +1,4 @@
-import { extraction } from "../extraction/defaults";
+import { extraction } from "../plant/usualRelease";
 import { draws, middleDraw, type Draw } from "./draws";
 import type { ForecastRequest } from "./request";
 import { forecastRun } from "./forecastRun";

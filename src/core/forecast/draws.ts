@@ -1,4 +1,4 @@
-import { extraction } from "../extraction/defaults";
+import { extraction } from "../plant/usualRelease";
 import { lognormal, normalStream, p90Deviations } from "../statistics/chance";
 import type { RunModel } from "./runModel";
 

@@ -1,4 +1,4 @@
-import type { Warning } from "../plan/warning";
+import type { Warning } from "./warning";
 import type { Percentiles } from "../statistics/chance";
 import type { StoppedBy } from "./simulate";
 

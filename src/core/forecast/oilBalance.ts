@@ -1,4 +1,4 @@
-import { extraction } from "../extraction/defaults";
+import { extraction } from "../plant/usualRelease";
 import { dissolve } from "../extraction/dissolve";
 import type { Draw } from "./draws";
 import type { RunModel } from "./runModel";

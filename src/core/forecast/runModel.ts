@@ -1,5 +1,5 @@
 import { usualCoolingOutC } from "../cooling/duty";
-import { extraction } from "../extraction/defaults";
+import { extraction } from "../plant/usualRelease";
 import { plantById } from "../plant/catalogue";
 import { oilParts, type OilParts } from "../plant/oilParts";
 import { soakOf, usualSoakGPerGDry } from "../plant/soaking";

@@ -1,4 +1,4 @@
-import type { Warning } from "../plan/warning";
+import type { Warning } from "./warning";
 import type { Forecast } from "./forecast";
 import type { RunModel } from "./runModel";
 import { plainRules, stopTimes } from "./stopRules";

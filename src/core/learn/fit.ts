@@ -1,7 +1,7 @@
 import { levenbergMarquardt } from "ml-levenberg-marquardt";
 import { inverse, Matrix } from "ml-matrix";
 import { givenUpMl } from "../extraction/givenUp";
-import { extraction } from "../extraction/defaults";
+import { extraction } from "../plant/usualRelease";
 import { middleDraw, type Draw } from "../forecast/draws";
 import { oilBalance } from "../forecast/oilBalance";
 import type { ForecastRequest } from "../forecast/request";

@@ -6,7 +6,7 @@ import type { FillLimits } from "../still/fillLimits";
 import type { Method } from "../still/methods";
 import type { ChargeLevels } from "./chargeLevels";
 import type { ChargeMaterial } from "./chargeMaterial";
-import type { Warning } from "./warning";
+import type { Warning } from "../forecast/warning";
 
 /** One harvest shared out over equal charges, and what each will be like. */
 export interface ChargePlan {

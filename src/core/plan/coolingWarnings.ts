@@ -8,7 +8,7 @@ import type { CoolingPlan } from "../cooling/condenser";
 import { usualCoolingOutC } from "../cooling/duty";
 import type { PlanInput } from "./planInput";
 import type { BarePlan } from "./chargePlan";
-import type { Warning } from "./warning";
+import type { Warning } from "../forecast/warning";
 
 /* Cooling water stays so much above the point where an oil sets. */
 const clearOfSettingK = 4;

@@ -1,6 +1,6 @@
 import type { PlanInput } from "./planInput";
 import type { BarePlan } from "./chargePlan";
-import type { Warning } from "./warning";
+import type { Warning } from "../forecast/warning";
 
 /** Whether plant and water fit, and whether the work does. */
 export function fillWarnings(input: PlanInput, plan: BarePlan, neededCharges: number): Warning[] {

@@ -7,7 +7,7 @@ import { heatKinds, heatSources } from "../still/heatSources";
 import { dropsToMl, oilForDilution, percentToMlPerKg } from "../yield/convert";
 import { fuelFor } from "./fuel";
 import { usualWorthMl } from "./usualWorth";
-import { gentleRateMlPerMin, runPowerW } from "./pace";
+import { gentleRateMlPerMin, runPowerW } from "../forecast/pace";
 
 const prices = { electricityPerKWh: 0.3, gasPerKg: 2, oilPerMl: 1 };
 const request: ForecastRequest = {

@@ -1,7 +1,7 @@
 import { constructionOf } from "../still/constructions";
 import type { BarePlan } from "./chargePlan";
 import type { PlanInput } from "./planInput";
-import type { Warning } from "./warning";
+import type { Warning } from "../forecast/warning";
 
 /* A rate that is taken over from another run is rounded. */
 const rounding = 1.01;

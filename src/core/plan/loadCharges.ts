@@ -1,4 +1,4 @@
-import { extraction } from "../extraction/defaults";
+import { extraction } from "../plant/usualRelease";
 import { middleRun } from "../forecast/forecastRun";
 import { receivers } from "../separation/receiver";
 import { plantVesselShare } from "../still/geometry";
@@ -7,9 +7,9 @@ import { fillLimits, mostWaterMl, type Fill } from "../still/fillLimits";
 import { lossWPerK, vesselJPerK } from "../still/stillFigures";
 import { pressureAtAltitudePa } from "../water/atmosphere";
 import { boilingPointC } from "../water/saturation";
-import { asMaterial } from "../plant/preparation";
+import { asMaterial } from "../forecast/asMaterial";
 import { chargeMaterial, type ChargeMaterial } from "./chargeMaterial";
-import { runPowerW } from "./pace";
+import { runPowerW } from "../forecast/pace";
 import type { PlanInput } from "./planInput";
 import { plentyOfWaterMl, usualWorthMl } from "./usualWorth";
 import { waterByRule, waterWithReserve } from "./wantedWater";

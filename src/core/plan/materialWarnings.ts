@@ -5,7 +5,7 @@ import { isPoisonous } from "../plant/cautions";
 import { whyNever } from "../plant/neverDistil";
 import type { PlanInput } from "./planInput";
 import type { BarePlan } from "./chargePlan";
-import type { Warning } from "./warning";
+import type { Warning } from "../forecast/warning";
 
 /* Dried plant that has lost more than this is old. */
 const oldShareLost = 0.2;

@@ -6,7 +6,7 @@ import { constructionOf } from "../still/constructions";
 import { methodsOf } from "../still/fillLimits";
 import type { PlanInput } from "./planInput";
 import type { BarePlan } from "./chargePlan";
-import type { Warning, WarningOf } from "./warning";
+import type { Warning, WarningOf } from "../forecast/warning";
 
 /* Shorter than this nothing has come that could be poured. */
 const leastRunMinutes = 1;

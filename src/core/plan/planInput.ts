@@ -4,7 +4,7 @@ import type { Plant, PlantState } from "../plant/plant";
 import type { Receiver } from "../separation/receiver";
 import type { Method } from "../still/methods";
 import type { StillFigures } from "../still/stillFigures";
-import type { Pace } from "./pace";
+import type { Pace } from "../forecast/pace";
 
 /** Where the still stands. */
 interface Site {

@@ -5,7 +5,7 @@ import { materialWarnings } from "./materialWarnings";
 import { oilWarnings } from "./oilWarnings";
 import type { BarePlan } from "./chargePlan";
 import type { PlanInput } from "./planInput";
-import type { Warning } from "./warning";
+import type { Warning } from "../forecast/warning";
 
 /** What is wrong with a filled still, the physics' own warnings included, worst first. */
 export function planWarnings(input: PlanInput, plan: BarePlan, neededCharges: number): Warning[] {

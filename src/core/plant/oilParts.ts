@@ -1,4 +1,4 @@
-import { extraction } from "../extraction/defaults";
+import { extraction } from "./usualRelease";
 import { esters } from "./esters";
 import { compounds, type Compound } from "./compounds";
 import { boilingTogether, layerOf, partsOf, type Composition, type OilProperties } from "./oil";

@@ -1,7 +1,5 @@
-import { extraction } from "../extraction/defaults";
+import { extraction } from "./usualRelease";
 import type { Method } from "../still/methods";
-import type { ForecastRequest } from "../forecast/request";
-import { soakOf } from "./soaking";
 import { washingOf } from "./washing";
 import type { Plant, StateFigures, Tissue } from "./plant";
 
@@ -233,23 +231,6 @@ export function preparedFigures(
       ? extraction.hydrodiffusionWhole
       : 0,
     mats,
-  };
-}
-
-/** Prepared figures as a forecast is asked with. */
-export function asMaterial(
-  { oilMlPerKg, freeShare, releasePerMinute, washing, hydrodiffusion, moisture }: PreparedFigures,
-  plant: Pick<Plant, "id" | "tissue" | "composition">,
-): ForecastRequest["material"] {
-  return {
-    oilMlPerKg,
-    composition: plant.composition,
-    freeShare,
-    releasePerMinute,
-    washing,
-    hydrodiffusion,
-    moisture,
-    soakGPerGDry: soakOf(plant),
   };
 }
 

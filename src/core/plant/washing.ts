@@ -1,4 +1,4 @@
-import { extraction } from "../extraction/defaults";
+import { extraction } from "./usualRelease";
 import type { Tissue } from "./plant";
 
 /** κ of the washing law for a tissue: glands on the surface are reached by far more steam. */

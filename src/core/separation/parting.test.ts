@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { plantById } from "../plant/catalogue";
-import { brineDensity, saltedSolubility } from "./brine";
+import { brineDensity, saltedSolubility } from "../water/brine";
 import { finerShare, minutesToSettle } from "./settling";
 import { keptFromUm, partingOf, poursFrom, type PartingRequest } from "./parting";
 import { heightOf, radiusAt, volumeBelow, type Hollow } from "./vessel";

@@ -3,7 +3,7 @@ import { dissolve } from "../extraction/dissolve";
 import { logPOf } from "../plant/logP";
 import type { Composition } from "../plant/oil";
 import { oilParts } from "../plant/oilParts";
-import { brineDensity, brineViscosity, saltedSolubility } from "./brine";
+import { brineDensity, brineViscosity, saltedSolubility } from "../water/brine";
 import { oilDensityAt, warmedDensity } from "./oilAtWarmth";
 import { minutesToSettle, settledShare, type Settling } from "./settling";
 import { heightOf, volumeBelow, type Hollow } from "./vessel";

@@ -1,7 +1,7 @@
 import { useRouter } from "expo-router";
 import { pairsFor } from "@/core/learn/trial";
 import { t } from "@/language/t";
-import { trialDraft } from "@/logbook/trial/trialDraft";
+import { trialDraft } from "@/logbook/plan/trialDraft";
 import { nextCharge, withLot } from "@/logbook/trial/trialPlace";
 import { trialSpread } from "@/logbook/trial/trialSpread";
 import type { Trial } from "@/records/trial";

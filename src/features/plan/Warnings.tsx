@@ -1,6 +1,11 @@
 import { memo } from "react";
 import type { ChargePlan } from "@/core/plan/chargePlan";
-import { type CraftStop, type PlanChange, type Warning, isCraftStop } from "@/core/plan/warning";
+import {
+  type CraftStop,
+  type PlanChange,
+  type Warning,
+  isCraftStop,
+} from "@/core/forecast/warning";
 import { t } from "@/language/t";
 import { Notice } from "@/ui/primitives/Notice";
 import { TextField } from "@/ui/primitives/TextField";

@@ -1,7 +1,7 @@
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { planCharges } from "@/core/plan/planCharges";
 import type { PlanInput } from "@/core/plan/planInput";
-import { type Warning, isCraftStop } from "@/core/plan/warning";
+import { type Warning, isCraftStop } from "@/core/forecast/warning";
 import { parseNumber } from "@/core/units/parseNumber";
 import { measureOf } from "@/logbook/plan/measureOf";
 import { becauseField, type PlanDraft } from "@/records/planDraft";

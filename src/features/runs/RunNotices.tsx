@@ -1,6 +1,6 @@
 import { useRouter } from "expo-router";
 import { View } from "react-native";
-import type { CraftStop } from "@/core/plan/warning";
+import type { CraftStop } from "@/core/forecast/warning";
 import { showDuration, showMass, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { plural, t } from "@/language/t";

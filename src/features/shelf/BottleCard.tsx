@@ -13,7 +13,7 @@ import { Card } from "@/ui/primitives/Card";
 import { Fold } from "@/ui/primitives/Fold";
 import { Txt } from "@/ui/primitives/Txt";
 import { bestByWords, moveWords } from "@/words/bestByWords";
-import { inGlass , boardOf, closureWords } from "@/words/bottleWords";
+import { inGlass, boardOf, closureWords } from "@/words/bottleWords";
 import { addedWords } from "@/words/waterKeepingWords";
 
 interface Props {

@@ -1,7 +1,7 @@
 import { mostDayCharges } from "@/core/day/day";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import { planCharges } from "@/core/plan/planCharges";
-import { isCraftStop } from "@/core/plan/warning";
+import { isCraftStop } from "@/core/forecast/warning";
 import { heatSources } from "@/core/still/heatSources";
 import type { DayHeap, DayRecord } from "@/records/day";
 import type { PlanDraft } from "@/records/planDraft";

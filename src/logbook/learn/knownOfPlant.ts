@@ -1,7 +1,7 @@
 import { judgeTrial, pairsFor, type TrialOutcome } from "@/core/learn/trial";
 import { type PlantState, plantStates } from "@/core/plant/plant";
 import { type Narrowed, type Range, narrowedBy } from "@/core/statistics/ownRuns";
-import { ownContents } from "../plant/ownContents";
+import { ownContents } from "../run/ownContents";
 import type { RunSummary } from "../run/runSummary";
 import { groupBy } from "../shelf/shelf";
 import { trialSoFar } from "../trial/trialSoFar";

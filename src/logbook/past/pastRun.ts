@@ -10,7 +10,7 @@ import type { Entry, Separated } from "@/records/entry";
 import type { Harvest } from "@/records/harvest";
 import type { Run } from "@/records/run";
 import type { Setting } from "@/records/setting";
-import { asRunPlan } from "../run/asRunPlan";
+import { asRunPlan } from "../still/asRunPlan";
 import type { NewEntry } from "../run/withEntry";
 import { stillFigures } from "../still/stillFigures";
 import type { PastTold } from "./readPastForm";

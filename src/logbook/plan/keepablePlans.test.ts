@@ -9,7 +9,7 @@ import { catalogueBook } from "../plant/plantBook";
 import { readyMadeStills } from "../still/readyMadeStills";
 import { nextRunNumber } from "@/records/run";
 import type { Still } from "@/records/still";
-import { makeReady } from "../run/makeReady";
+import { makeReady } from "./makeReady";
 import { readDraft } from "./readDraft";
 import { schoolsFollowed, waysOfWorking } from "@/words/waysOfWorking";
 

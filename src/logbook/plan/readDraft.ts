@@ -15,7 +15,7 @@ import { parseAmount, parseCounted } from "@/core/units/parseAmount";
 import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Measure } from "@/records/measure";
-import { ownContents } from "../plant/ownContents";
+import { ownContents } from "../run/ownContents";
 import type { KnownPlant, PlantBook } from "../plant/plantBook";
 import type { RunSummary } from "../run/runSummary";
 import type { Setting } from "@/records/setting";

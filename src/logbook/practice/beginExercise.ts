@@ -11,7 +11,7 @@ import type { ExerciseRecord, ExerciseSpec } from "@/records/exercise";
 import type { Run } from "@/records/run";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
-import { asRunPlan } from "../run/asRunPlan";
+import { asRunPlan } from "../still/asRunPlan";
 import { stillFigures } from "../still/stillFigures";
 import type { NewEntry } from "../run/withEntry";
 import { askOf } from "./exerciseAsk";

@@ -2,7 +2,7 @@ import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import type { Entry } from "@/records/entry";
 import { liveRun, type Latest } from "./liveRun";
 import { logLine } from "@/words/logLine";
-import { ownContents } from "../plant/ownContents";
+import { ownContents } from "./ownContents";
 import { catalogueBook } from "../plant/plantBook";
 import { runNow } from "./runClock";
 import { summarise } from "./runSummary";

@@ -1,4 +1,4 @@
-import { brineDensity, brineViscosity } from "@/core/separation/brine";
+import { brineDensity, brineViscosity } from "@/core/water/brine";
 import { type Settling, minutesToSettle, settledShare } from "@/core/separation/settling";
 
 /** A filled jar or separating funnel stands about this high, mm. */

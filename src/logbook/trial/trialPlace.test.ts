@@ -8,9 +8,9 @@ import { sampleHarvest, sampleTrial } from "@/testing/sampleShelf";
 import { besideWords } from "@/words/trialWords";
 import { readDraft } from "../plan/readDraft";
 import { catalogueBook } from "../plant/plantBook";
-import { makeReady } from "../run/makeReady";
+import { makeReady } from "../plan/makeReady";
 import { keptEqual } from "./keptEqual";
-import { trialDraft } from "./trialDraft";
+import { trialDraft } from "../plan/trialDraft";
 import { nextCharge, placeIn, trialPlaceOf, withLot, withRun } from "./trialPlace";
 
 const trial = (part: Partial<Trial> = {}) => sampleTrial({ plantId: "clarysage", ...part });

@@ -1,4 +1,4 @@
-import { makeReady, type Ready } from "@/logbook/run/makeReady";
+import { makeReady, type Ready } from "@/logbook/plan/makeReady";
 import { keep } from "../changes";
 import { selectHarvests, selectRuns, selectStills, selectTrials } from "../selectors";
 import type { Thunk } from "../store";

@@ -1,6 +1,6 @@
 import { View } from "react-native";
 import { usualCoolingOutC } from "@/core/cooling/duty";
-import { warmFeed } from "@/core/cooling/warmFeed";
+import { warmFeed } from "@/core/forecast/warmFeed";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import {
   plainNumber,

@@ -1,6 +1,6 @@
 import { t } from "@/language/t";
-import type { RunSummary } from "../run/runSummary";
-import type { PlantBook } from "./plantBook";
+import type { RunSummary } from "./runSummary";
+import type { PlantBook } from "../plant/plantBook";
 
 /** A plant as a list of plants offers it, under the heading where it stands while nothing is typed. */
 interface PlantToFind {

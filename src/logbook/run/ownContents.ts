@@ -1,8 +1,8 @@
 import type { PlantState } from "@/core/plant/plant";
-import { contentOfRun } from "../run/contentOfRun";
-import { doubtfulLog } from "../run/doubtfulLog";
-import type { PlantBook } from "./plantBook";
-import type { RunSummary } from "../run/runSummary";
+import { contentOfRun } from "./contentOfRun";
+import { doubtfulLog } from "./doubtfulLog";
+import type { PlantBook } from "../plant/plantBook";
+import type { RunSummary } from "./runSummary";
 
 /* A judgement: stock that has lain for longer tells of the cupboard more than of the plant. */
 const stillFreshMonths = 3;

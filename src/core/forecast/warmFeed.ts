@@ -1,7 +1,7 @@
 import { usualTapC } from "../water/properties";
-import { energyKWh } from "../forecast/energy";
-import { middleRun } from "../forecast/forecastRun";
-import type { ForecastRequest } from "../forecast/request";
+import { energyKWh } from "./energy";
+import { middleRun } from "./forecastRun";
+import type { ForecastRequest } from "./request";
 
 /** What it saves to fill a pot with water that the cooling has warmed. */
 export interface WarmFeed {

@@ -1,15 +1,15 @@
 import { type UnitName, type UnitSystem, fromCanonical } from "@/core/units/units";
 import { harvestLeftG } from "../harvest/harvestLeft";
 import { harvestDraft } from "../harvest/harvestDraft";
-import { againLike, plain } from "../plan/draftOfRun";
+import { againLike, plain } from "./draftOfRun";
 import type { PlantBook } from "../plant/plantBook";
 import type { Harvest } from "@/records/harvest";
 import { canonicalUnits, emptyDraft, type PlanDraft } from "@/records/planDraft";
 import type { Run } from "@/records/run";
 import type { Trial } from "@/records/trial";
-import { keptEqual } from "./keptEqual";
-import { chargeOf, type TrialCharge } from "./sidesBeside";
-import type { NextCharge } from "./trialPlace";
+import { keptEqual } from "../trial/keptEqual";
+import { chargeOf, type TrialCharge } from "../trial/sidesBeside";
+import type { NextCharge } from "../trial/trialPlace";
 
 interface Known {
   runs: readonly Run[];

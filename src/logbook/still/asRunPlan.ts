@@ -1,7 +1,7 @@
 import type { Forecast } from "@/core/forecast/forecast";
 import type { ChargePlan } from "@/core/plan/chargePlan";
 import type { Cut } from "@/core/plan/cuts";
-import { catchMl } from "../still/catchMl";
+import { catchMl } from "./catchMl";
 import type { RunPlan } from "@/records/run";
 import type { Still } from "@/records/still";
 

@@ -1,4 +1,4 @@
-import { waterDensity, waterViscosity } from "../water/properties";
+import { waterDensity, waterViscosity } from "./properties";
 
 /** Table salt that a litre of water takes up at most, g/L; above it, it lies on the bottom. */
 export const mostSaltGPerL = 358;

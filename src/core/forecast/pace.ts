@@ -1,5 +1,5 @@
-import type { ForecastRequest } from "../forecast/request";
-import { runModel } from "../forecast/runModel";
+import type { ForecastRequest } from "./request";
+import { runModel } from "./runModel";
 
 /** How fast it runs once the first drop has come. */
 export type Pace = "gentle" | "brisk";
