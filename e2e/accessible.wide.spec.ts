@@ -94,6 +94,8 @@ for (const viewport of sizes) {
       test.setTimeout(200_000);
       const context = await browser.newContext({ viewport, baseURL, reducedMotion: "reduce" });
       const page = await context.newPage();
+      /* After dusk the cockpit is dark whatever the device says. */
+      await page.clock.setSystemTime(new Date().setHours(12, 0));
       await goTo(page, "/?logbook=demo");
       await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
       for (const address of some) await lookAt(page, address, wide);
