@@ -104,6 +104,31 @@ function cut(page: Page): Promise<{ texts: Cut[]; sideways: number }> {
   });
 }
 
+/** Words of drawings that reach out of them, or lie on one another. */
+function misplaced(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const wrong: string[] = [];
+    for (const drawing of document.querySelectorAll("svg")) {
+      if (!drawing.checkVisibility()) continue;
+      const box = drawing.getBoundingClientRect();
+      const texts = [...drawing.querySelectorAll("text")]
+        .filter((text) => text.checkVisibility() && text.textContent?.trim())
+        .map((text) => ({ said: text.textContent!, at: text.getBoundingClientRect() }));
+      for (const [i, { said, at }] of texts.entries()) {
+        if (at.left < box.left - 1 || at.right > box.right + 1 || at.top < box.top - 2)
+          wrong.push(`reaches out of its drawing: ${said}`);
+        for (const other of texts.slice(i + 1)) {
+          const across = Math.min(at.right, other.at.right) - Math.max(at.left, other.at.left);
+          const down = Math.min(at.bottom, other.at.bottom) - Math.max(at.top, other.at.top);
+          if (across > 2 && down > 0.4 * Math.min(at.height, other.at.height))
+            wrong.push(`lies on “${other.said}”: ${said}`);
+        }
+      }
+    }
+    return wrong;
+  });
+}
+
 /* Looks at a page as it lies, with its folds open, and at every list and sheet of it. */
 async function wrongOn(page: Page, address: string): Promise<string[]> {
   /* What is behind a sheet is read again with it: where it was seen first is enough. */
@@ -111,6 +136,7 @@ async function wrongOn(page: Page, address: string): Promise<string[]> {
   const note = (what: string, where: string) => wrong.set(what, wrong.get(what) ?? where);
   const look = async (where: string) => {
     for (const text of await readWhole(page)) if (isPlain(text)) note(`no message: ${text}`, where);
+    for (const what of await misplaced(page)) note(what, where);
     const { texts, sideways } = await cut(page);
     if (sideways > 0) note(`${sideways} px sideways`, where);
     for (const { text, by } of texts) note(`cut by ${by} px: ${text}`, where);

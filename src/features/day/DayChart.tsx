@@ -56,16 +56,16 @@ export function DayChart({
   const end = Math.max(Math.min(lengthMin, lastMin + spareMin), lastMin) + 15;
   const height = px(end);
   const clock = (minutes: number) => showTime(beginning + minutes * 60_000);
-  /* As wide as a time is in this person's country. */
-  const gutter = 12 + 7 * clock(0).length;
-  const lane = (width - gutter - handsWidth) / Math.max(1, lanes.length);
-  const left = (still: string) =>
-    gutter + handsWidth + lane * lanes.findIndex(({ id }) => id === still);
   const firstHour = (60 - (new Date(beginning).getMinutes() % 60)) % 60;
   const hours = Array.from(
     { length: Math.floor((end - firstHour) / 60) + 1 },
     (_, i) => firstHour + 60 * i,
   );
+  /* As wide as the longest time is in this person's country. */
+  const gutter = 12 + 7 * Math.max(...hours.map((minutes) => clock(minutes).length));
+  const lane = (width - gutter - handsWidth) / Math.max(1, lanes.length);
+  const left = (still: string) =>
+    gutter + handsWidth + lane * lanes.findIndex(({ id }) => id === still);
   return (
     <View className="gap-1">
       <View className="flex-row" style={{ paddingLeft: gutter }}>
@@ -96,7 +96,7 @@ export function DayChart({
               <SvgText
                 key={minutes}
                 x={gutter - 8}
-                y={px(minutes) + 4}
+                y={Math.max(11, px(minutes) + 4)}
                 textAnchor="end"
                 fontFamily="Atkinson_400"
                 fontSize={12}

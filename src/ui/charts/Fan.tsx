@@ -2,6 +2,7 @@ import { ticks } from "d3-array";
 import area from "d3-shape/src/area.js";
 import line from "d3-shape/src/line.js";
 import Svg, { Circle, G, Line, Path } from "react-native-svg";
+import { fontToFit } from "./fontToFit";
 import { plainNumber, significant } from "@/core/units/format";
 import type { Percentiles } from "@/core/statistics/chance";
 import { t } from "@/language/t";
@@ -63,6 +64,8 @@ export function Fan({
         ({ value }) => y(value),
       )([...track])
     : null;
+  /* The axis and the note share the top line. */
+  const topSize = fontToFit(`${unit}  ${note ?? ""}`, right - left + 5, 12);
   return (
     <ReadableChart
       inWords={inWords}
@@ -142,11 +145,11 @@ export function Fan({
             {i === all.length - 1 ? t`${tick} min` : String(tick)}
           </Mark>
         ))}
-        <Mark x={left - 5} y={11} anchor="start">
+        <Mark x={left - 5} y={11} anchor="start" size={topSize}>
           {unit}
         </Mark>
         {note ? (
-          <Mark x={right} y={11} anchor="end" ink="var(--ember-ink)">
+          <Mark x={right} y={11} anchor="end" ink="var(--ember-ink)" size={topSize}>
             {note}
           </Mark>
         ) : null}
@@ -160,16 +163,25 @@ function Mark({
   y,
   anchor,
   ink = "var(--soft)",
+  size,
   children,
 }: {
   x: number;
   y: number;
   anchor: "start" | "middle" | "end";
   ink?: string;
+  size?: number;
   children: string;
 }) {
   return (
-    <GroundedText x={x} y={y} textAnchor={anchor} fontFamily="Atkinson_400" fill={ink}>
+    <GroundedText
+      x={x}
+      y={y}
+      textAnchor={anchor}
+      fontFamily="Atkinson_400"
+      fontSize={size ?? 12}
+      fill={ink}
+    >
       {children}
     </GroundedText>
   );

@@ -1,5 +1,6 @@
 import Svg, { Defs, Path, Pattern, Rect, Text as SvgText } from "react-native-svg";
 import { View } from "react-native";
+import { fontToFit } from "./fontToFit";
 
 /** One band out of a whole: its amount, colour and words; `unknown` is hatched. */
 export interface Flow {
@@ -30,6 +31,7 @@ export function Flows({
 }) {
   const total = flows.reduce((sum, { amount }) => sum + amount, 0);
   const shown = flows.filter(({ amount }) => amount > total * 1e-4);
+  const lines = shown.map(({ label, text }) => ({ label, line: `${text} ${label}` }));
   const rowsHigh = 110;
   const least = 3;
   const highs = shown.map(({ amount }) => Math.max(least, (amount / total) * rowsHigh));
@@ -69,16 +71,16 @@ export function Flows({
             />
           );
         })}
-        {shown.map(({ label, text }, i) => (
+        {lines.map(({ label, line }, i) => (
           <SvgText
             key={label}
             x={right + 8}
             y={row(i) + 22 + Math.max(highs[i]! / 2 + 4, 9)}
             fontFamily="Atkinson_400"
-            fontSize={13}
+            fontSize={fontToFit(line, width - right - 8, 13)}
             fill="var(--ink)"
           >
-            {`${text} ${label}`}
+            {line}
           </SvgText>
         ))}
       </Svg>

@@ -1,6 +1,7 @@
 import { ticks } from "d3-array";
 import line from "d3-shape/src/line.js";
 import Svg, { Circle, G, Line, Path, Text as SvgText } from "react-native-svg";
+import { fontToFit } from "./fontToFit";
 import { significant } from "@/core/units/format";
 import { t } from "@/language/t";
 import { ReadableChart } from "./ReadableChart";
@@ -40,6 +41,7 @@ export function WiltingChart({ weighed, ahead, usual, aim, inWords }: Props) {
     ({ percent }) => y(percent),
   );
   const drawn = (points: readonly Point[]) => path([...points]) ?? "";
+  const legend = t`weighed · dashes: if it goes on so · dots: as it usually dries`;
   return (
     <ReadableChart
       inWords={inWords}
@@ -127,9 +129,11 @@ export function WiltingChart({ weighed, ahead, usual, aim, inWords }: Props) {
           x={left}
           y={bottom + 31}
           fontFamily="Atkinson_400"
-          fontSize={12}
+          fontSize={fontToFit(legend, right - left, 12)}
           fill="var(--soft)"
-        >{t`weighed · dashes: if it goes on so · dots: as it usually dries`}</SvgText>
+        >
+          {legend}
+        </SvgText>
       </Svg>
     </ReadableChart>
   );

@@ -1,5 +1,6 @@
 import Svg, { G, Line, Path, Text as SvgText } from "react-native-svg";
 import { Pressable, View } from "react-native";
+import { fontToFit } from "../charts/fontToFit";
 import { type Shown, words } from "@/core/units/format";
 import type { Condenser } from "@/core/cooling/condenser";
 import type { ChargeLevels } from "@/core/plan/chargeLevels";
@@ -29,6 +30,8 @@ const box = { left: 0, top: 18, width: 384, height: 276 };
 /* Room of a label: its two lines, and for a fingertip what is between it and the next. */
 const labelWidth = 92;
 const labelHeight = 40;
+/* Beside the drawing its words have so much room. */
+const labelRoom = 72;
 const mostWidth = 490;
 
 interface Props {
@@ -234,6 +237,7 @@ function LabelText({
   shown,
   what,
 }: Label & { x: number; y: number; anchor: "start" | "end"; ink: string }) {
+  const amount = `${shown.text} ${shown.unit}`.trim();
   return (
     <>
       <SvgText
@@ -241,17 +245,17 @@ function LabelText({
         y={y - 1}
         textAnchor={anchor}
         fontFamily="Atkinson_700"
-        fontSize={14.5}
+        fontSize={fontToFit(amount, labelRoom, 14.5)}
         fill={ink}
       >
-        {`${shown.text} ${shown.unit}`.trim()}
+        {amount}
       </SvgText>
       <SvgText
         x={x}
         y={y + 13}
         textAnchor={anchor}
         fontFamily="Atkinson_400"
-        fontSize={12}
+        fontSize={fontToFit(what, labelRoom, 12)}
         fill="var(--soft)"
       >
         {what}
