@@ -182,6 +182,14 @@ module.exports = defineConfig([
     ],
     plugins: { lingui },
     rules: {
+      "no-restricted-syntax": [
+        "error",
+        {
+          selector:
+            "TaggedTemplateExpression[tag.name='t'] > TemplateLiteral > ConditionalExpression:matches([consequent.type='Literal'], [consequent.type='TaggedTemplateExpression'], [alternate.type='Literal'], [alternate.type='TaggedTemplateExpression'])",
+          message: "Write each sentence whole, or use plural.",
+        },
+      ],
       "lingui/no-unlocalized-strings": [
         "error",
         {

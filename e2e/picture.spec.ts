@@ -73,6 +73,7 @@ test("an oil's layer is measured from a picture, and the figure keeps its pictur
   await page.reload();
   await expect(page.getByLabel("The vessel with its layer")).toBeVisible();
   await page.getByRole("button", { name: "Save result" }).click();
+  await expect(page.getByRole("heading", { name: "Scots pine oil" })).toBeVisible();
   await goTo(page, "/runs/demo-run-30");
   await expect(page.getByText(/mL oil from a picture, .* likely/).first()).toBeVisible();
 });

@@ -8,7 +8,7 @@ import { verdictWords } from "./checkWords";
 export function bestByWords({ daysLeft, bestBy }: Pick<Shelved, "daysLeft" | "bestBy">): string {
   if (daysLeft < 0)
     return daysLeft === -1 ? t`past by ${-daysLeft} day` : t`past by ${-daysLeft} days`;
-  if (daysLeft <= 60) return t`${daysLeft} ${daysLeft === 1 ? t`day` : t`days`} left`;
+  if (daysLeft <= 60) return plural(daysLeft, { one: "# day left", other: "# days left" });
   return t`best by ${showMonth(noonOf(bestBy))}`;
 }
 

@@ -108,7 +108,8 @@ export function ratioWords(ratio: number): string {
   const change = (ratio - 1) * 100;
   if (Math.abs(change) < 1) return t`no difference`;
   if (ratio >= 2) return t`${significant(ratio, 2)} times as much`;
-  return `${significant(Math.abs(change), 2)} % ${change > 0 ? t`more` : t`less`}`;
+  const percent = significant(Math.abs(change), 2);
+  return change > 0 ? t`${percent} % more` : t`${percent} % less`;
 }
 
 /** What the rest of a difference means: whether two harvests differ so, or something else was. */

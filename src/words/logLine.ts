@@ -108,6 +108,8 @@ function spentWords(entry: Extract<LoggedEntry, { type: "spent" }>, units: UnitS
       : t`${words(showVolume(entry.tailMl, units))} more ran out`,
     entry.liquorKept === undefined
       ? undefined
-      : t`liquor ${entry.liquorKept ? t`kept` : t`let go`}`,
+      : entry.liquorKept
+        ? t`liquor kept`
+        : t`liquor let go`,
   ].filter((part) => part !== undefined && part !== "") as string[];
 }

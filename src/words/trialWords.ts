@@ -146,5 +146,6 @@ export function verdictSentence(outcome: TrialOutcome, { a, b, design }: Trial):
 export function percent(ratio: number): string {
   const change = (ratio - 1) * 100;
   if (Math.abs(change) < 1) return t`no difference`;
-  return `${significant(Math.abs(change), 2)} % ${change > 0 ? t`more` : t`less`}`;
+  const percent = significant(Math.abs(change), 2);
+  return change > 0 ? t`${percent} % more` : t`${percent} % less`;
 }

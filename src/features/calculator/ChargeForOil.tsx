@@ -3,7 +3,7 @@ import { showMass, words } from "@/core/units/format";
 import { WishRefusal, massForWish } from "@/core/plan/massForWish";
 import type { PlanInput } from "@/core/plan/planInput";
 import { methodsOf } from "@/core/still/fillLimits";
-import { t } from "@/language/t";
+import { plural, t } from "@/language/t";
 import { stillFigures } from "@/logbook/still/stillFigures";
 import { usePlantBook } from "@/store/hooks";
 import { wishWords } from "@/words/refusalWords";
@@ -44,7 +44,7 @@ export function ChargeForOil({ units, site, still }: Asking) {
     try {
       const { massG, charges } = massForWish(input, { what: "oil", volumeMl });
       return {
-        text: t`${words(showMass(massG, units))} in ${charges} ${charges === 1 ? t`charge` : t`charges`}`,
+        text: t`${words(showMass(massG, units))} in ${plural(charges, { one: "# charge", other: "# charges" })}`,
         detail: t`${inState[input.state]} ${plant.part}, in ${still.name}, one to one, in an average year.`,
       };
     } catch (error) {

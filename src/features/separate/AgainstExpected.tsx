@@ -29,7 +29,8 @@ export function AgainstExpected({
       <Txt variant="small" role="status">
         {expected.p90 < 0.005
           ? t`By the plan no oil shows: the hydrosol takes it up.`
-          : t`Likely ${showRange(expected.p10, expected.p90)} mL of visible oil. ${oilMl === undefined ? "" : verdict(oilMl, expected)}`}
+          : t`Likely ${showRange(expected.p10, expected.p90)} mL of visible oil.`}
+        {expected.p90 < 0.005 || oilMl === undefined ? "" : ` ${verdict(oilMl, expected)}`}
       </Txt>
     </Card>
   );

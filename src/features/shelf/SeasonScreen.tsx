@@ -2,7 +2,7 @@ import { fixed, showMass, showOil, showVolume, showYield, words } from "@/core/u
 import { noonOf, showMonth } from "@/core/units/dates";
 import { useState } from "react";
 import { View } from "react-native";
-import { t } from "@/language/t";
+import { plural, t } from "@/language/t";
 import { seasonOf, yearsOf, type PlantYear } from "@/logbook/shelf/season";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
@@ -146,7 +146,7 @@ export function SeasonScreen() {
               </View>
               <Txt variant="small">
                 {[
-                  `${plant.runs} ${plant.runs === 1 ? t`run` : t`runs`}, ${words(showMass(plant.chargedG, units))}`,
+                  `${plural(plant.runs, { one: "# run", other: "# runs" })}, ${words(showMass(plant.chargedG, units))}`,
                   t`${oil(plant.oilMl)} oil`,
                   t`${volume(plant.hydrosolMl)} hydrosol`,
                   against(plant),
