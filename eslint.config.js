@@ -189,6 +189,12 @@ module.exports = defineConfig([
             "TaggedTemplateExpression[tag.name='t'] > TemplateLiteral > ConditionalExpression:matches([consequent.type='Literal'], [consequent.type='TaggedTemplateExpression'], [alternate.type='Literal'], [alternate.type='TaggedTemplateExpression'])",
           message: "Write each sentence whole, or use plural.",
         },
+        /* The rule below takes a list's words for a message's own choices. */
+        {
+          selector:
+            "JSXElement[openingElement.name.name='Select'] :matches(JSXAttribute[name.name='label'], Property[key.name='label']) > Literal",
+          message: "Make it a message: t`…`.",
+        },
       ],
       "lingui/no-unlocalized-strings": [
         "error",
@@ -205,6 +211,7 @@ module.exports = defineConfig([
             "^\\([a-z-]+: [a-z]+\\)$",
             "^T\\d\\d:|^T$|^:\\d\\d$",
             "^% [vw]/w$|^0.2 µm$|^Sereno$",
+            "^(BEGIN|VERSION|PRODID|METHOD|END):|^\\$1 ",
             "^(Low|High|Small|Large|LPerKg|Control\\+K)$",
           ],
           ignoreNames: [
@@ -212,7 +219,7 @@ module.exports = defineConfig([
             {
               regex: {
                 pattern:
-                  "^(className|style|styles|key|id|testID|nativeID|href|role|type|d|transform|points|fill|stroke.*|viewBox|icon|color|.*Class|pathname|rel|target|inputMode|accept|.*Color|background.*|boxShadow|border.*|animation.*|transition.*|font.*|margin.*|padding.*|width|height|mime|contentContainerClassName|figure)$",
+                  "^(className|style|styles|key|id|testID|nativeID|href|role|type|d|transform|points|fill|stroke.*|viewBox|icon|color|.*Class|pathname|rel|target|inputMode|accept|.*Color|background.*|boxShadow|border.*|animation.*|transition.*|font.*|margin.*|padding.*|mime|contentContainerClassName|figure)$",
               },
             },
           ],
@@ -221,7 +228,6 @@ module.exports = defineConfig([
             "console.*",
             "require",
             "*.split",
-            "*.join",
             "*.includes",
             "*.startsWith",
             "*.endsWith",

@@ -4,6 +4,7 @@ import { plants } from "../src/core/plant/catalogue";
 import { pseudo } from "../src/language/pseudo";
 import { buildDemo } from "../src/demo/buildDemo";
 import { addresses, openEach } from "./reach";
+import { readWhole } from "./readWhole";
 import { goTo } from "./steps";
 
 /*
@@ -15,28 +16,6 @@ test.use({ viewport: { width: 320, height: 700 } });
 /* Names that every language writes alike: units, files, Sereno's own, days and months as the device writes them. */
 const alike =
   /\b(Sereno|min|kWh|kPa|hPa|Pa|pH|mL|kg|cm|mm|µm|ppm|CSV|JSON|PDF|SVG|JPEG|PNG|WebP|QR|UTC|Ctrl|GHS|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday|Mon|Tue|Wed|Thu|Fri|Sat|Sun|January|February|March|April|May|June|July|August|September|October|November|December|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?|Oct|Nov|Dec)\b/g;
-
-/** What a person reads on a page: its words, its examples and what is spoken of it. */
-function readWhole(page: Page): Promise<string[]> {
-  return page.evaluate(() => {
-    const read: string[] = [];
-    const walk = (element: Element) => {
-      if (/^(STYLE|SCRIPT|NOSCRIPT)$/.test(element.tagName)) return;
-      if (element instanceof HTMLElement && !element.checkVisibility()) return;
-      for (const name of ["placeholder", "aria-label"]) {
-        const text = element.getAttribute(name);
-        if (text) read.push(text);
-      }
-      for (const child of element.childNodes) {
-        if (child instanceof Element) walk(child);
-        else if (child.nodeType === Node.TEXT_NODE && child.textContent)
-          read.push(child.textContent);
-      }
-    };
-    walk(document.body);
-    return read;
-  });
-}
 
 /* What a person writes in their own words, though it be one small word. Elsewhere such a word is a code, to be named. */
 const written = /^(name|note|place|purpose|title|question|a|b|smell|colour|by)$/;
@@ -135,7 +114,8 @@ async function wrongOn(page: Page, address: string): Promise<string[]> {
   const wrong = new Map<string, string>();
   const note = (what: string, where: string) => wrong.set(what, wrong.get(what) ?? where);
   const look = async (where: string) => {
-    for (const text of await readWhole(page)) if (isPlain(text)) note(`no message: ${text}`, where);
+    for (const text of await readWhole(page, "lines"))
+      if (isPlain(text)) note(`no message: ${text}`, where);
     for (const what of await misplaced(page)) note(what, where);
     const { texts, sideways } = await cut(page);
     if (sideways > 0) note(`${sideways} px sideways`, where);

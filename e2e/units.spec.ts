@@ -1,5 +1,6 @@
 import { expect, test, type Page } from "@playwright/test";
 import { addresses } from "./reach";
+import { readWhole } from "./readWhole";
 import { addCopperPot, choosePlant, field, goTo, shutDoor, stored, visibleOil } from "./steps";
 
 /*
@@ -14,32 +15,6 @@ const foreign = {
     /\d (?:oz|lb|fl oz|°F|in(?! \d)|ft|gal|cups|quarts|mL\/lb)\b|(?:^|[ (])(?:oz|lb|fl oz|mL\/lb)$|\bpounds?\b/,
 } as const;
 
-/** What a person reads on a page: its words and its examples, of a list what is chosen in it. */
-function readWhole(page: Page): Promise<string[]> {
-  return page.evaluate(() => {
-    const read: string[] = [];
-    const walk = (element: Element) => {
-      if (/^(STYLE|SCRIPT|NOSCRIPT)$/.test(element.tagName)) return;
-      if (element instanceof HTMLElement && !element.checkVisibility()) return;
-      if (element instanceof HTMLSelectElement) {
-        read.push(element.selectedOptions[0]?.text ?? "");
-        return;
-      }
-      for (const name of ["placeholder", "aria-label"]) {
-        const text = element.getAttribute(name);
-        if (text) read.push(text);
-      }
-      for (const child of element.childNodes) {
-        if (child instanceof Element) walk(child);
-        else if (child.nodeType === Node.TEXT_NODE && child.textContent)
-          read.push(child.textContent);
-      }
-    };
-    walk(document.body);
-    return read;
-  });
-}
-
 /** The choice of units on the bench, which names both systems. */
 const choiceItself = /^(g, mL, °C|oz, fl oz, °F|Units)$/;
 
@@ -52,7 +27,7 @@ async function expectOwnUnits(page: Page, address: string, system: "us" | "metri
 }
 
 async function expectRead(page: Page, system: "us" | "metric", where: string): Promise<void> {
-  const left = (await readWhole(page)).filter(
+  const left = (await readWhole(page, "chosen")).filter(
     (text) => !choiceItself.test(text) && foreign[system].test(text.replace(named, "")),
   );
   expect([...new Set(left)], where).toEqual([]);

@@ -6,8 +6,7 @@ import { verdictWords } from "./checkWords";
 
 /** Best-by in words: "12 days left", "best by Sep 2028", "past by 4 days". */
 export function bestByWords({ daysLeft, bestBy }: Pick<Shelved, "daysLeft" | "bestBy">): string {
-  if (daysLeft < 0)
-    return daysLeft === -1 ? t`past by ${-daysLeft} day` : t`past by ${-daysLeft} days`;
+  if (daysLeft < 0) return plural(-daysLeft, { one: "past by # day", other: "past by # days" });
   if (daysLeft <= 60) return plural(daysLeft, { one: "# day left", other: "# days left" });
   return t`best by ${showMonth(noonOf(bestBy))}`;
 }

@@ -19,13 +19,12 @@ export function sniffVerdict(
       : t`Not told apart: ${count} ${needed} of ${answered} would have done.`;
   const all = liked.a + liked.b;
   const more = liked.a >= liked.b ? a : b;
+  if (all === 0) return t`Told apart: ${count}`;
   const preference =
-    all === 0
-      ? ""
-      : liked.chance < sure
-        ? t`“${more}” was liked more ${Math.max(liked.a, liked.b)} of ${all} times.`
-        : t`“${more}” was liked more ${Math.max(liked.a, liked.b)} of ${all} times, which may be chance.`;
-  return t`Told apart: ${count} ${preference}`.trimEnd();
+    liked.chance < sure
+      ? t`“${more}” was liked more ${Math.max(liked.a, liked.b)} of ${all} times.`
+      : t`“${more}” was liked more ${Math.max(liked.a, liked.b)} of ${all} times, which may be chance.`;
+  return t`Told apart: ${count} ${preference}`;
 }
 
 function percentOf(chance: number): string {

@@ -1,3 +1,4 @@
+import { ratioWords } from "./compareWords";
 import { showOil, showYield, significant, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import type { TrialOutcome } from "@/core/learn/trial";
@@ -123,7 +124,7 @@ function differencesIn(those: readonly Difference[]): string {
 /** The verdict in a sentence: a word, the middle and the range, and what would decide it. */
 export function verdictSentence(outcome: TrialOutcome, { a, b, design }: Trial): string {
   const { ratio, verdict, morePairs } = outcome;
-  const range = t`${percent(ratio.p50)}; likely ${percent(ratio.p10)} to ${percent(ratio.p90)}`;
+  const range = t`${ratioWords(ratio.p50)}; likely ${ratioWords(ratio.p10)} to ${ratioWords(ratio.p90)}`;
   const unit = design === "pairs" ? t`pair` : t`run on each side`;
   const more =
     morePairs === null
@@ -140,12 +141,4 @@ export function verdictSentence(outcome: TrialOutcome, { a, b, design }: Trial):
     undecided: t`Not decided: “${b}” against “${a}” ${range}. ${more}`,
   };
   return words[verdict];
-}
-
-/** How much more or less a ratio is: "28 % less". */
-export function percent(ratio: number): string {
-  const change = (ratio - 1) * 100;
-  if (Math.abs(change) < 1) return t`no difference`;
-  const percent = significant(Math.abs(change), 2);
-  return change > 0 ? t`${percent} % more` : t`${percent} % less`;
 }

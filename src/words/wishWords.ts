@@ -9,13 +9,17 @@ export function wishWords(
   units: UnitSystem,
 ): string {
   const amount = (ml: number) => words(what === "oil" ? showOil(ml) : showVolume(ml, units));
-  const so = t`${amount(gotMl)} of ${amount(wantedMl)} ${what}`;
+  const [got, wanted] = [amount(gotMl), amount(wantedMl)];
+  const so = what === "oil" ? t`${got} of ${wanted} oil` : t`${got} of ${wanted} hydrosol`;
   if (gotMl >= wantedMl) return t`${so}: you have it.`;
-  const waits =
-    underWay > 0
-      ? t`${plural(underWay, { one: "# charge", other: "# charges" })} not measured yet.`
-      : "";
-  if (toGo === 0) return `${so}. ${waits}`.trimEnd();
-  const short = enough ? "" : t`What is left of the plant is not enough for that.`;
-  return t`${so}, about ${plural(toGo, { one: "# charge", other: "# charges" })} to go. ${[waits, short].filter(Boolean).join(" ")}`.trimEnd();
+  return [
+    toGo === 0
+      ? `${so}.`
+      : t`${so}, about ${plural(toGo, { one: "# charge", other: "# charges" })} to go.`,
+    underWay > 0 &&
+      plural(underWay, { one: "# charge not measured yet.", other: "# charges not measured yet." }),
+    toGo > 0 && !enough && t`What is left of the plant is not enough for that.`,
+  ]
+    .filter(Boolean)
+    .join(" ");
 }

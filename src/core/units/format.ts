@@ -282,6 +282,6 @@ function show(canonical: number, unit: UnitName, figures = 3): Shown {
 
 /** Number and unit in one string, for sentences. */
 export function words({ text, unit }: Shown): string {
-  if (text === "1" && unit === "drops") return t`1 drop`;
+  if (text === "1" && unit === units.drop.symbol) return t`1 drop`;
   return unit ? `${text} ${unit}` : text;
 }

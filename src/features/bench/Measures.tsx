@@ -111,7 +111,7 @@ function MeasureSheet({ units, onClose }: { units: UnitSystem; onClose: () => vo
           <Select
             label={t`Of which plant`}
             options={[
-              { value: "", label: "Any" },
+              { value: "", label: t`Any` },
               ...plantBook.all.map(({ id, name }) => ({ value: id, label: name })),
             ]}
             value={field.value}

@@ -17,7 +17,7 @@ export const vesselFormSchema = z.object({
     .max(200),
   vessel: z.enum(vesselKinds),
   diameter: numberField(length(t`Inner width`)),
-  height: numberField(length("Inner height")),
+  height: numberField(length(t`Inner height`)),
   step: optionalNumberField(length(t`The step`)),
   arm: optionalNumberField(length(t`The arm`)),
 });

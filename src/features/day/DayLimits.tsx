@@ -21,9 +21,9 @@ export function DayLimits({ form, problems, onChange }: Props) {
   const units = useUnits();
   const ice = ownUnits("iceMass", units);
   const counted = [
-    form.hands.text.trim() === "1" ? "one person" : t`${form.hands.text} people`,
-    form.mains.text ? t`${form.mains.text} ${form.mains.unit} at once` : "fuse not counted",
-    form.ice.text ? t`${form.ice.text} ${form.ice.unit} of ice` : "ice not counted",
+    form.hands.text.trim() === "1" ? t`one person` : t`${form.hands.text} people`,
+    form.mains.text ? t`${form.mains.text} ${form.mains.unit} at once` : t`fuse not counted`,
+    form.ice.text ? t`${form.ice.text} ${form.ice.unit} of ice` : t`ice not counted`,
   ].join(", ");
   return (
     <>

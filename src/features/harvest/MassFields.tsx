@@ -65,7 +65,7 @@ export function MassFields({ told, read, tried, measures, units, onChange }: Pro
                   value: id,
                   label: `${name}, ${words(showMass(massG, units))}`,
                 })),
-                { value: "", label: "Something new" },
+                { value: "", label: t`Something new` },
               ]}
               value={isNew ? "" : told.measureId}
               onChange={(measureId) => onChange({ measureId })}

@@ -45,7 +45,7 @@ export function SheetFields({ units, choice, proposed, problems, onChange }: Pro
             label: sheetLabel(value, units),
           })),
           ...fits.map(({ value, label }) => ({ value: value as string, label })),
-          { value: "own", label: "A grid of my own" },
+          { value: "own", label: t`A grid of my own` },
         ]}
         value={
           choice.own
@@ -100,8 +100,11 @@ export function SheetFields({ units, choice, proposed, problems, onChange }: Pro
 function sheetLabel(name: SheetName, units: UnitSystem): string {
   const { width, height, columns, rows, pageHeight } = sheets[name];
   const paper = pageHeight === a4HeightMm ? "A4" : t`Letter`;
-  const kind = name.endsWith("tags") ? t`neck tags` : "labels";
-  return `${paper}: ${columns * rows} ${kind}, ${onPaper(width, units)} × ${onPaper(height, units)} ${paperUnit[units]}`;
+  const count = columns * rows;
+  const size = `${onPaper(width, units)} × ${onPaper(height, units)} ${paperUnit[units]}`;
+  return name.endsWith("tags")
+    ? t`${paper}: ${count} neck tags, ${size}`
+    : t`${paper}: ${count} labels, ${size}`;
 }
 
 function onPaper(mm: number, system: UnitSystem): string {

@@ -127,7 +127,7 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
                   middle: ofPlant(middle, units),
                   high: ofPlant(high, units),
                 }))}
-                unit={`${yieldUnit(units)} dry`}
+                unit={t`${yieldUnit(units)} dry`}
                 inWords={years.map((year) => `${year.year}: ${yearWords(year, units)}`).join("; ")}
               />
             ) : null}

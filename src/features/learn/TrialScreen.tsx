@@ -13,6 +13,7 @@ import { useAppDispatch, useAppSelector, usePlantBook, useUnits } from "@/store/
 import { selectRuns, selectSniffs } from "@/store/selectors";
 import { NotHere } from "@/ui/layout/NotHere";
 import { WordsHere } from "@/ui/primitives/WordsHere";
+import { ratioWords } from "@/words/compareWords";
 import { figuresOf } from "@/words/figureWords";
 import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
@@ -34,7 +35,6 @@ import {
   notCountedIn,
   valueWords,
   verdictSentence,
-  percent,
 } from "@/words/trialWords";
 
 /** One trial: its runs side by side, what they say together, and what would decide it. */
@@ -101,7 +101,7 @@ function OneTrial({ trial }: { trial: Trial }) {
                   ],
                   [
                     t`95 % range`,
-                    t`${percent(outcome.ratio.p2_5)} to ${percent(outcome.ratio.p97_5)}`,
+                    t`${ratioWords(outcome.ratio.p2_5)} to ${ratioWords(outcome.ratio.p97_5)}`,
                   ],
                 ]}
               />

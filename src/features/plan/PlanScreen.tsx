@@ -73,9 +73,7 @@ export function PlanScreen() {
   };
 
   if (!work.read.still) return <NoStill onAdd={() => router.push("/bench")} />;
-  const dimmed = behind
-    ? t`transition-opacity duration-200 opacity-40`
-    : t`transition-opacity duration-200 `;
+  const dimmed = `transition-opacity duration-200 ${behind ? "opacity-40" : ""}`;
   const answer = plan && still ? { plan, still, state, work: shown } : undefined;
   const title = answer
     ? `${shown.read.plant.name}, ${words(showMass(shown.read.massG ?? 0, work.units))}`

@@ -118,8 +118,10 @@ function followsFrom(composition: Record<string, number>, units: UnitSystem): st
   const total = Object.values(composition).reduce((sum, share) => sum + share, 0);
   try {
     const { densityGPerMl, layer, solubilityGPerL } = oilProperties(composition);
-    const rest = total < 0.995 ? t`What is not entered is assumed to be like the rest.` : "";
-    return t`These come to ${fixed(total * 100, 0)} %. Density ${words(showDensity(densityGPerMl, units))}: ${layerWords[layer]}. Water dissolves up to ${words(showDissolved(Math.max(0.1, solubilityGPerL), units))}. ${rest}`.trimEnd();
+    const follows = t`These come to ${fixed(total * 100, 0)} %. Density ${words(showDensity(densityGPerMl, units))}: ${layerWords[layer]}. Water dissolves up to ${words(showDissolved(Math.max(0.1, solubilityGPerL), units))}.`;
+    return total < 0.995
+      ? t`${follows} What is not entered is assumed to be like the rest.`
+      : follows;
   } catch {
     return total > 0
       ? t`These come to ${fixed(total * 100, 0)} %: more than the whole oil.`

@@ -100,8 +100,8 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
       <Select
         label={t`What goes wrong`}
         options={[
-          { value: "surprise", label: "Surprise me" },
-          { value: "nothing", label: "Nothing" },
+          { value: "surprise", label: t`Surprise me` },
+          { value: "nothing", label: t`Nothing` },
           ...possible.map((value) => ({ value, label: practiceFaultWords[value].name })),
         ]}
         value={wrong}
@@ -114,7 +114,7 @@ export function OwnExercise({ begin }: Pick<ReturnType<typeof useBegin>, "begin"
               key={i}
               label={i === 0 ? t`And after that` : t`And then`}
               options={[
-                { value: "", label: "Nothing more" },
+                { value: "", label: t`Nothing more` },
                 ...possible
                   .filter((each) => each === value || (each !== wrong && !later.includes(each)))
                   .map((each) => ({ value: each, label: practiceFaultWords[each].name })),

@@ -29,21 +29,21 @@ export function packingList(
       0,
     );
   const cuts = edges.length - 2;
-  const jarSize = words(showVolume(plan.jarMl, units));
-  const clean = t`${jars} clean ${plural(jars, { one: "jar", other: "jars" })} of ${jarSize}`;
+  const cleanJars = plural(jars, { one: "# clean jar", other: "# clean jars" });
   /* Nobody swaps so many jars: a field batch runs into one large vessel. */
   const vessel =
     jars > mostJars
       ? t`A clean churn or drum of ${words(showVolume(Math.ceil((hydrosolMl * 1.2) / 5000) * 5000, units))} instead of ${jars} jars`
-      : cuts
-        ? t`${clean}, for ${plural(cuts, { one: "# cut", other: "# cuts" })}`
-        : clean;
+      : t`${cleanJars} of ${words(showVolume(plan.jarMl, units))}`;
+  const vessels = cuts
+    ? t`${vessel}, for ${plural(cuts, { one: "# cut", other: "# cuts" })}`
+    : vessel;
   const list = [
-    t`${words(showMass(plan.chargeG, units))} of ${inState[state]} ${plant?.name.toLowerCase() ?? "plant"}, ${plant?.part ?? ""}`,
+    t`${words(showMass(plan.chargeG, units))} of ${inState[state]} ${plant?.name.toLowerCase() ?? t`plant`}, ${plant?.part ?? ""}`,
     t`${words(showVolume(plan.waterMl, units))} of water for ${stillName}, and a kettle of hot water to top it up`,
   ];
   if ((plan.iceKg ?? 0) > 0) list.push(t`${words(showIce(plan.iceKg ?? 0, units))} of ice`);
-  if (!bowl) list.push(vessel);
+  if (!bowl) list.push(vessels);
   const receiver = still?.receivers?.[0];
   if (receiver) list.push(t`The receiver: ${words(showVolume(receiver.volumeMl, units))}`);
   list.push(

@@ -17,8 +17,8 @@ export function RingsOn({ run }: { run: Run }) {
     <Select
       label={t`Cues sound on`}
       options={[
-        { value: everywhere, label: "Every device" },
-        { value: device.id, label: "This device" },
+        { value: everywhere, label: t`Every device` },
+        { value: device.id, label: t`This device` },
         ...others.map(({ other }) => ({ value: other.id, label: other.name })),
       ]}
       value={known ? run.ringsOn! : everywhere}

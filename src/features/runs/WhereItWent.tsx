@@ -3,7 +3,7 @@ import type { UnitSystem } from "@/core/units/units";
 import { waterFlows } from "@/core/yield/flows";
 import { t } from "@/language/t";
 import { explainedRun, flowsOfRun } from "@/logbook/run/afterRun";
-import { standing } from "@/logbook/run/standing";
+import { standing } from "@/words/standing";
 import type { RunSummary } from "@/logbook/run/runSummary";
 import { usePlantBook } from "@/store/hooks";
 import { Flows } from "@/ui/charts/Flows";

@@ -157,7 +157,7 @@ export function OilAnotherWay({
 
 const ranges = {
   weight: { name: t`The weight`, ...limits.amount },
-  height: { name: "The height", ...limits.vesselMm },
+  height: { name: t`The height`, ...limits.vesselMm },
   across: { name: t`The inner width`, ...limits.vesselMm },
   drops: { name: t`The drops`, ...limits.amount },
   weighedDrops: { name: t`The drops`, min: 5, max: 1000, remedy: t`Ten or twenty are enough.` },

@@ -121,7 +121,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
           <Select
             label={t`Part ${i + 1}, from`}
             options={[
-              { value: "", label: "Choose" },
+              { value: "", label: t`Choose` },
               ...sources.map(({ key: value, label }) => ({ value, label })),
             ]}
             value={key}

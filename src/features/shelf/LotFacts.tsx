@@ -39,7 +39,7 @@ export function LotFacts({
               [
                 t`For ${whose}`,
                 [
-                  shareMl === undefined ? "no share told" : amount(shareMl),
+                  shareMl === undefined ? t`no share told` : amount(shareMl),
                   ...(handedMl > 0 ? [t`${amount(handedMl)} handed over`] : []),
                 ].join(", "),
               ] as const,

@@ -20,7 +20,7 @@ export function timeTold(
   if (byClock && !/h/i.test(bare)) return ofDay(Number(byClock[1]), Number(byClock[2]), byClock[3]);
   const byHour = hour.exec(bare);
   if (byHour) return ofDay(Number(byHour[1]), 0, byHour[2]);
-  const length = parseAmount(bare.replace(/^(\d+)\s*h\s*(\d+)$/i, t`$1 h $2 min`), "min");
+  const length = parseAmount(bare.replace(/^(\d+)\s*h\s*(\d+)$/i, "$1 h $2 min"), "min");
   if (length.ok && length.value >= 0) return { ok: true, value: { minutes: length.value } };
   return { ok: false, problem: t`Type a time, as 9:40, or a length, as 35 min.` };
 }

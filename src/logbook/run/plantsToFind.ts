@@ -14,6 +14,14 @@ interface PlantToFind {
 /* As many as a hand has fingers: of these one is most likely meant. */
 const mostRecent = 5;
 
+/* What they stand under, in this order. */
+const groups = {
+  favourite: t`Favourites`,
+  late: t`Of late`,
+  own: t`Your own`,
+  book: t`The book`,
+};
+
 /** All plants to choose from, those of late first, then the person's own, then the book's, by name. */
 export function plantsToFind(
   book: PlantBook,
@@ -24,13 +32,13 @@ export function plantsToFind(
   const recent = [...new Set(latestFirst)].slice(0, mostRecent);
   const groupOf = (id: string, own: boolean) =>
     favourites.includes(id)
-      ? t`Favourites`
+      ? groups.favourite
       : recent.includes(id)
-        ? t`Of late`
+        ? groups.late
         : own
-          ? t`Your own`
-          : t`The book`;
-  const order = [t`Favourites`, t`Of late`, t`Your own`, t`The book`];
+          ? groups.own
+          : groups.book;
+  const order = Object.values(groups);
   return book.all
     .map((plant) => ({
       value: plant.id,
@@ -42,6 +50,6 @@ export function plantsToFind(
     .sort(
       (a, b) =>
         order.indexOf(a.group) - order.indexOf(b.group) ||
-        (a.group === "Of late" ? recent.indexOf(a.value) - recent.indexOf(b.value) : 0),
+        (a.group === groups.late ? recent.indexOf(a.value) - recent.indexOf(b.value) : 0),
     );
 }

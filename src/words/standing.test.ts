@@ -1,7 +1,7 @@
 import { entryAt, sampleRun } from "@/testing/sampleRecords";
-import { catalogueBook } from "../plant/plantBook";
-import { lotNotes } from "../shelf/lotNotes";
-import { summarise } from "./runSummary";
+import { catalogueBook } from "@/logbook/plant/plantBook";
+import { lotNotes } from "@/logbook/shelf/lotNotes";
+import { summarise } from "@/logbook/run/runSummary";
 import { standing } from "./standing";
 
 const measured = (oilMl: number, id: string) =>
@@ -36,9 +36,7 @@ test("among one's own runs it is told how many gave less", () => {
   const own = [1, 2, 3].map((oilMl) => measured(oilMl, `r-${oilMl}`));
   expect(standing(measured(2.5, "a"), own)).toMatch(/more than 2 of your 3 other runs/);
   expect(standing(measured(5, "a"), own)).toMatch(/more than each of your earlier runs/);
-  expect(standing(measured(0.5, "a"), own.slice(0, 1))).toMatch(
-    /less than each of your earlier run/,
-  );
+  expect(standing(measured(0.5, "a"), own.slice(0, 1))).toMatch(/less than your earlier run of/);
   /* It is not held against itself. */
   expect(standing(own[0]!, own.slice(0, 1))).toMatch(/your first run of this plant/);
   const unmeasured = summarise(sampleRun(), catalogueBook);
