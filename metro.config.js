@@ -6,13 +6,13 @@ const config = withNativeWind(getDefaultConfig(__dirname), { input: "./src/ui/th
 /*
  * Parts of packages that no screen of Sereno's uses, and that would be sent before the first one: the
  * validator's messages in some fifty languages and its way to and from JSON Schema, which only a script
- * takes; the router's tab bars, native stacks and their headers; lists and touchables of React Native
+ * takes, and its compiler of schemas; the router's tab bars, native stacks and their headers; lists and touchables of React Native
  * that have better ones beside them.
  */
 const leftOut = [
   [
     /[\\/]zod[\\/]/,
-    /\/(locales\/index|from-json-schema|to-json-schema|json-schema-processors|json-schema-generator)\.js$/,
+    /\/(locales\/index|from-json-schema|to-json-schema|json-schema-processors|json-schema-generator|compile|memoizer)\.js$/,
   ],
   [
     /[\\/]expo-router[\\/]/,

@@ -4,7 +4,8 @@ import { createHash } from "node:crypto";
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import process from "node:process";
-import { brotliCompressSync, gzipSync } from "node:zlib";
+import { promisify } from "node:util";
+import { brotliCompress, gzip } from "node:zlib";
 
 const wantedNode = [20, 19, 4];
 const cache = ".cache";
@@ -88,21 +89,24 @@ export async function buildApp() {
   });
   const { keepOffline } = await import("./offline.mjs");
   await keepOffline("dist");
-  compress("dist");
+  await compress("dist");
   mkdirSync(cache, { recursive: true });
   writeFileSync(stamp, source);
 }
 
-/** Writes the best compressed form of every text file beside it: smaller than what a server has time for. */
-function compress(folder) {
-  for (const name of readdirSync(folder, { recursive: true })) {
-    const file = path.join(folder, name);
-    if (!/\.(js|css|html|json|svg|ttf|webmanifest)$/.test(file) || !statSync(file).isFile())
-      continue;
-    const text = readFileSync(file);
-    writeFileSync(`${file}.br`, brotliCompressSync(text));
-    writeFileSync(`${file}.gz`, gzipSync(text, { level: 9 }));
-  }
+/** Writes the best compressed form of every text file beside it, on all processors: smaller than what a server has time for. */
+async function compress(folder) {
+  const files = readdirSync(folder, { recursive: true })
+    .map((name) => path.join(folder, name))
+    .filter((file) => /\.(js|css|html|json|svg|ttf|webmanifest)$/.test(file))
+    .filter((file) => statSync(file).isFile());
+  await Promise.all(
+    files.map(async (file) => {
+      const text = readFileSync(file);
+      writeFileSync(`${file}.br`, await promisify(brotliCompress)(text));
+      writeFileSync(`${file}.gz`, await promisify(gzip)(text, { level: 9 }));
+    }),
+  );
 }
 
 /** Makes sure there is a Chromium to test with; installs Debian's where there is none. */

@@ -68,7 +68,7 @@ export interface Practised {
  * The still while it runs: one clock, the next cue, levels, forecast, big buttons. A tap is in the
  * log at once; what is drawn from it follows when the page has a moment.
  */
-export function WatchScreen({ run, practice }: { run: Run; practice?: Practised }) {
+export default function WatchScreen({ run, practice }: { run: Run; practice?: Practised }) {
   useKeepAwake();
   return <Cockpit run={useDeferredValue(run)} practice={practice} />;
 }

@@ -5,7 +5,7 @@ import { troubleGuide } from "@/words/troubleGuide";
 import { useAppSelector } from "@/store/hooks";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
-import { WatchScreen } from "./WatchScreen";
+import WatchScreen from "./WatchScreen";
 
 const eight = Date.parse("2026-05-04T08:00:00Z");
 const dripping = [

@@ -4,7 +4,7 @@ import { useAppSelector } from "@/store/hooks";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { TogetherScreen } from "./TogetherScreen";
-import { WatchScreen } from "./WatchScreen";
+import WatchScreen from "./WatchScreen";
 
 const eight = Date.parse("2026-05-04T08:00:00Z");
 const at = (minutes: number) => jest.setSystemTime(eight + minutes * 60000);

@@ -1,6 +1,9 @@
+import { lazy } from "react";
 import { ExerciseScreen } from "@/features/practice/ExerciseScreen";
 import { PracticeRoom } from "@/features/practice/PracticeRoom";
-import { WatchScreen } from "@/features/run/WatchScreen";
+
+/* As the route of a real run fetches it. */
+const WatchScreen = lazy(() => import("@/features/run/WatchScreen"));
 
 export default function Route() {
   return (
