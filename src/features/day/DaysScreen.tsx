@@ -105,7 +105,7 @@ function SetUp({ again, from }: { again: string | undefined; from: DayForm | und
       {lying.map(({ harvest, left }) => (
         <Check
           key={harvest.id}
-          label={t`${words(showMass(left, units))} of ${book.byId(harvest.plantId)?.name ?? "plant"}`}
+          label={t`${words(showMass(left, units))} of ${book.byId(harvest.plantId)?.name ?? t`plant`}`}
           reason={t`Harvest of ${showDayOfYear(noonOf(harvest.cutOn))}, ${inState[harvestNow(harvest, runs, book).state]}`}
           checked={form.harvestIds.includes(harvest.id)}
           onChange={(on) => change({ harvestIds: toggled(form.harvestIds, harvest.id, on) })}

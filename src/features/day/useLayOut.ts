@@ -60,7 +60,7 @@ export function useLayOut(form: DayForm, done: () => void) {
       const { splits, refused } = await share(told, heap, chosen);
       if (splits.length === 0)
         return noneTakes(
-          book.byId(heap.plantId)?.name.toLowerCase() ?? "plant",
+          book.byId(heap.plantId)?.name.toLowerCase() ?? t`plant`,
           refused.some(({ why }) => why === "tooMany"),
         );
       shared.push({ id: heap.id, splits });

@@ -1,11 +1,7 @@
-import { showIce, showMass, showTemperature, showVolume, words } from "@/core/units/format";
-import { planCooling } from "@/core/cooling/condenser";
-import type { UnitSystem } from "@/core/units/units";
-import { usualTapC } from "@/core/water/properties";
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { t } from "@/language/t";
+import { plural, t } from "@/language/t";
 import { draftOfRun } from "@/logbook/plan/draftOfRun";
 import { harvestOfItsOwn } from "@/logbook/harvest/harvestLeft";
 import type { Run } from "@/records/run";
@@ -31,24 +27,9 @@ import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
 import { Txt } from "@/ui/primitives/Txt";
 import { lastInStill } from "@/logbook/still/lastInStill";
-import { fuelFor } from "@/core/plan/fuel";
-import { energyKWh } from "@/core/forecast/energy";
-import { checklist, type CheckItem } from "./checklist";
+import type { CheckItem } from "./checklist";
+import { checksOfRun } from "./checksOfRun";
 import { packingList } from "./packing";
-
-/* What was in the still before, and the gas that the run burns. */
-function besides(
-  { plan }: Run,
-  { heat }: Still,
-  before: ReturnType<typeof lastInStill>,
-  units: UnitSystem,
-) {
-  const { gasKg } = fuelFor(energyKWh(plan, plan.forecast), heat.kind);
-  return {
-    ...(before ? { before: { name: before.plant.name.toLowerCase(), clings: before.clings } } : {}),
-    ...(gasKg === undefined ? {} : { gas: words(showMass(gasKg * 1000, units)) }),
-  };
-}
 
 /** What to see with one's own eyes before the heat goes on. */
 export function ReadyScreen({ run }: { run: Run }) {
@@ -61,21 +42,7 @@ export function ReadyScreen({ run }: { run: Run }) {
   const plant = plantBook.byId(run.plantId);
   const runs = useAppSelector(selectRuns);
   const before = lastInStill(run, runs, plantBook);
-  const all = still
-    ? checklist({
-        still,
-        plan: run.plan,
-        plant,
-        water: words(showVolume(run.plan.waterMl, units)),
-        dryLine: words(showVolume(run.plan.dryLineMl, units)),
-        cooling: flowOf(run, still, units),
-        ...(run.plan.iceKg ? { ice: words(showIce(run.plan.iceKg, units)) } : {}),
-        ...(plant?.setsBelowC === undefined
-          ? {}
-          : { setsBelow: words(showTemperature(plant.setsBelowC, units)) }),
-        ...besides(run, still, before, units),
-      })
-    : [];
+  const all = still ? checksOfRun(run, still, plant, before, units) : [];
   const notHere = new Set(still?.notHere);
   const items = all.filter(({ id }) => !notHere.has(id));
   const open = items.filter(({ id }) => !run.checked.includes(id));
@@ -105,7 +72,7 @@ export function ReadyScreen({ run }: { run: Run }) {
     <Screen
       over={t`Run ${run.number} · ${plant?.name ?? t`Plant`}, charge ${run.plan.charge} of ${run.plan.charges}`}
       title={t`Get ready`}
-      pageTitle={t`Get ready, ${plant?.name ?? "plant"}, run ${run.number}`}
+      pageTitle={t`Get ready, ${plant?.name ?? t`plant`}, run ${run.number}`}
       back={{ href: "/", label: t`Today` }}
       actions={
         started ? undefined : (
@@ -134,28 +101,12 @@ export function ReadyScreen({ run }: { run: Run }) {
             onPress={() => router.replace(`/runs/${run.id}/watch`)}
           />
         ) : (
-          <View className="gap-2">
-            <Button
-              label={
-                open.length > 0
-                  ? open.length === 1
-                    ? t`1 check left`
-                    : t`${open.length} checks left`
-                  : t`Heat on`
-              }
-              disabled={open.length > 0}
-              onPress={() => light()}
-            />
-            {open.length > 0 && items.length > 0 ? (
-              <Button
-                label={t`Start with checks unfinished`}
-                look="plain"
-                size="small"
-                opens
-                onPress={() => setAsking(true)}
-              />
-            ) : null}
-          </View>
+          <HeatOn
+            left={open.length}
+            hasChecks={items.length > 0}
+            onLight={() => light()}
+            onAsk={() => setAsking(true)}
+          />
         )
       }
       aside={
@@ -199,26 +150,8 @@ export function ReadyScreen({ run }: { run: Run }) {
         />
       ) : null}
       <View className="gap-2">
-        {items.map(({ id, label, reason, optional }) => (
-          <View key={id} className="gap-1">
-            <Check
-              label={label}
-              reason={reason}
-              checked={run.checked.includes(id)}
-              onChange={(checked) => dispatch(tickCheck(run.id, id, checked))}
-            />
-            {optional && still ? (
-              <View className="flex-row">
-                <Button
-                  label={t`My still has none`}
-                  hint={t`My still has none: ${label}`}
-                  look="plain"
-                  size="small"
-                  onPress={() => dispatch(leaveOut(still, id))}
-                />
-              </View>
-            ) : null}
-          </View>
+        {items.map((item) => (
+          <CheckRow key={item.id} item={item} run={run} still={still} />
         ))}
       </View>
       <OpenSheet
@@ -289,11 +222,72 @@ function NotHere({
   );
 }
 
-function flowOf({ plan }: Run, { condenser }: Still, units: UnitSystem): string {
-  if (condenser?.kind !== "tap") return "";
-  const { tap } = planCooling(condenser, {
-    ...plan.forecast,
-    coolingInC: plan.request?.site?.coolingInC ?? usualTapC,
-  });
-  return t`${words(showVolume((tap?.litresPerMin ?? 0) * 1000, units))} a minute`;
+/** One thing to see, and to say that this still has none of it. */
+function CheckRow({
+  item: { id, label, reason, optional },
+  run,
+  still,
+}: {
+  item: CheckItem;
+  run: Run;
+  still: Still | undefined;
+}) {
+  const dispatch = useAppDispatch();
+  return (
+    <View className="gap-1">
+      <Check
+        label={label}
+        reason={reason}
+        checked={run.checked.includes(id)}
+        onChange={(checked) => dispatch(tickCheck(run.id, id, checked))}
+      />
+      {optional && still ? (
+        <View className="flex-row">
+          <Button
+            label={t`My still has none`}
+            hint={t`My still has none: ${label}`}
+            look="plain"
+            size="small"
+            onPress={() => dispatch(leaveOut(still, id))}
+          />
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+/** The heat goes on when all is seen, or with a reason. */
+function HeatOn({
+  left,
+  hasChecks,
+  onLight,
+  onAsk,
+}: {
+  left: number;
+  hasChecks: boolean;
+  onLight: () => void;
+  onAsk: () => void;
+}) {
+  return (
+    <View className="gap-2">
+      <Button
+        label={
+          left === 0
+            ? t`Heat on`
+            : t`${plural(left, { one: "# check left", other: "# checks left" })}`
+        }
+        disabled={left > 0}
+        onPress={onLight}
+      />
+      {left > 0 && hasChecks ? (
+        <Button
+          label={t`Start with checks unfinished`}
+          look="plain"
+          size="small"
+          opens
+          onPress={onAsk}
+        />
+      ) : null}
+    </View>
+  );
 }

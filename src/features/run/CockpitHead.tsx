@@ -17,6 +17,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import type { WatchAnswer } from "@/messages/watchMessages";
 import { QuietBell } from "./QuietBell";
 import { phaseOf, timeOf } from "@/words/runWords";
+import { probeWords, type ProbeHealth } from "./instrument/probeHealth";
 
 /** What every part of the cockpit is told. */
 export interface CockpitPart {
@@ -32,7 +33,7 @@ export interface CockpitPart {
 interface HeadProps extends CockpitPart {
   plantName: string;
   /** The instrument's health; absent where none is connected. */
-  probe?: string;
+  probe?: ProbeHealth;
   onProbe: () => void;
   /** Where the way back leads; Today where absent. */
   back?: { href: Href; label: string };
@@ -68,7 +69,7 @@ export const CockpitHead = memo(function CockpitHead({
       </View>
       <Pressable
         role="button"
-        aria-label={probe ? t`Probe and scale: ${probe}` : t`Connect a probe and scale`}
+        aria-label={probe ? t`Probe and scale: ${probeWords[probe]}` : t`Connect a probe and scale`}
         onPress={onProbe}
         className="-mx-2 min-h-[64px] min-w-[64px] items-center justify-center rounded-[14px] active:opacity-80"
       >
@@ -79,7 +80,7 @@ export const CockpitHead = memo(function CockpitHead({
           }
         />
         {probe && probe !== "live" ? (
-          <Text className="font-bold text-[12px] text-ember-ink">{probe}</Text>
+          <Text className="font-bold text-[12px] text-ember-ink">{probeWords[probe]}</Text>
         ) : null}
       </Pressable>
       {live.live ? (

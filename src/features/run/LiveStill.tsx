@@ -60,7 +60,7 @@ export const LiveStill = memo(function LiveStill({
         labels={{
           charge: {
             shown: showMass(run.plan.chargeG, units),
-            what: lastWord(plant?.part ?? "plant"),
+            what: lastWord(plant?.part ?? t`plant`),
           },
           water: { shown: showVolume(waterMl, units), what: t`in the pot` },
           dryLine: { shown: showVolume(run.plan.dryLineMl, units), what: t`dry line` },

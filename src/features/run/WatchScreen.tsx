@@ -13,7 +13,6 @@ import {
 import { ScrollView, View } from "react-native";
 import { catchesIn } from "@/core/still/methods";
 import { t } from "@/language/t";
-import { latestKnown, liveRun } from "@/logbook/run/liveRun";
 import type { Run } from "@/records/run";
 import { oilNow } from "@/logbook/run/oilNow";
 import { runState } from "@/logbook/run/runState";
@@ -42,12 +41,11 @@ import { Levels } from "./Levels";
 import { LiveStill } from "./LiveStill";
 import { OtherRuns } from "./OtherRuns";
 import { TracesOf } from "./instrument/TracesOf";
-import { useInstrument, type Instrument } from "./instrument/useInstrument";
+import { probeHealth } from "./instrument/probeHealth";
+import { useInstrument } from "./instrument/useInstrument";
 import { TrialCard } from "./TrialCard";
+import { stepMs, useLive } from "./useLive";
 import { useLog } from "./useLog";
-import { useWatched } from "./useWatched";
-
-const stepMs = 5000;
 
 /** What stands round the cockpit of a still to practise on. */
 export interface Practised {
@@ -92,20 +90,13 @@ const Cockpit = memo(function Cockpit({
   const log = useLog(run.id);
   const state = useMemo(() => runState(run.entries), [run.entries]);
   const instrument = useInstrument(run, state, still);
-  const latest = useMemo(() => latestKnown(state, instrument.latest), [state, instrument.latest]);
-  const step = Math.floor(now / stepMs) * stepMs;
-  const since =
-    state.firstDropAt === undefined ? 0 : Math.max(0, (step - state.firstDropAt) / 60000);
-  const first = useMemo(
-    () => liveRun(run, state, step, { still, latest }),
-    [run, state, step, still, latest],
-  );
-  const end = first.live ? since + first.live.minutesToHeatOff : run.plan.forecast.runMinutes;
-  const watched = useWatched(run, state, latest, step, end, plant);
-  const notExplained = Boolean(watched?.doubts.length);
-  const live = useMemo(
-    () => (notExplained ? liveRun(run, state, step, { still, latest, notExplained }) : first),
-    [notExplained, first, run, state, step, still, latest],
+  const { latest, step, since, live, watched, hasForecast } = useLive(
+    run,
+    now,
+    state,
+    still,
+    instrument.latest,
+    plant,
   );
   const asked = useMemo(() => whatNow(live, units)[0], [live, units]);
   const danger = asked?.level === "danger";
@@ -158,6 +149,19 @@ const Cockpit = memo(function Cockpit({
   const notes = heatOn && wide ? <ComingNow {...parts} /> : null;
   const gauges = heatOn ? <Gauges {...parts} latest={latest} onOpen={setSheet} /> : null;
 
+  const drawing =
+    wide && still ? (
+      <LiveStill
+        run={run}
+        state={state}
+        still={still}
+        live={live.live}
+        oilMl={(watched && oilNow(run, watched.now).p50) ?? 0}
+        lit={heatOn}
+        units={units}
+      />
+    ) : null;
+
   const trial = practice ? null : <TrialCard runId={run.id} units={units} />;
   const ringsOn = heatOn && !practice ? <RingsOn run={run} /> : null;
 
@@ -180,7 +184,7 @@ const Cockpit = memo(function Cockpit({
               <ClockRow {...parts} />
               {pinned ? null : <CueCard {...parts} onTrouble={openTrouble} />}
               {practice?.hands}
-              {heatOn && !first.live && !practice ? <AskSound preferences={preferences} /> : null}
+              {heatOn && !hasForecast && !practice ? <AskSound preferences={preferences} /> : null}
               {wide ? null : (
                 <>
                   {levels}
@@ -209,17 +213,7 @@ const Cockpit = memo(function Cockpit({
             </View>
             {wide ? (
               <View className="min-w-0 flex-1 gap-3">
-                {still ? (
-                  <LiveStill
-                    run={run}
-                    state={state}
-                    still={still}
-                    live={live.live}
-                    oilMl={(watched && oilNow(run, watched.now).p50) ?? 0}
-                    lit={heatOn}
-                    units={units}
-                  />
-                ) : null}
+                {drawing}
                 {levels}
                 <TracesOf feed={instrument.feed} version={instrument.version} />
               </View>
@@ -246,9 +240,3 @@ const Cockpit = memo(function Cockpit({
     </View>
   );
 });
-
-/** The probe's health in a word; undefined where none is heard, as after the run is measured. */
-function probeHealth(run: Run, { health }: Instrument): string | undefined {
-  if (!run.instrument || health.status === "none") return undefined;
-  return health.unstored ? t`not stored` : health.status;
-}

@@ -46,7 +46,7 @@ export function AsCharged({ run, still, plant, result, units }: Props) {
           oilSinks: layerOf(result?.oilDensityGPerMl ?? plan.forecast.oilDensityGPerMl) === "sinks",
         }}
         labels={{
-          charge: { shown: charge, what: lastWord(plant?.part ?? "plant") },
+          charge: { shown: charge, what: lastWord(plant?.part ?? t`plant`) },
           water: { shown: water, what: t`water` },
           dryLine: { shown: showVolume(plan.dryLineMl, units), what: t`dry line` },
           ...(hydrosolMl > 0 ? { hydrosol: { shown: came, what: t`hydrosol` } } : {}),

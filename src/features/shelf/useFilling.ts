@@ -1,0 +1,116 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useEffect, useState } from "react";
+import { useForm, useWatch } from "react-hook-form";
+import { bestBy } from "@/core/shelf/bestBy";
+import { toInput } from "@/core/units/numberInput";
+import { unitsFor } from "@/core/units/units";
+import { emptiesLeft } from "@/logbook/shelf/empties";
+import { monthsFilled, usualFilling } from "@/logbook/shelf/monthsFilled";
+import { type Proposed } from "@/logbook/shelf/proposeBottles";
+import { type Bottle } from "@/records/bottle";
+import type { Lot } from "@/records/lot";
+import { fillBottles } from "@/store/acts/fillBottles";
+import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
+import { selectEmpties, selectPreferences, selectRuns } from "@/store/selectors";
+import { selectStock } from "@/store/stock";
+import { useDraft } from "@/store/useDraft";
+import { useFormDraft } from "@/store/useFormDraft";
+import { bottleFormSchema, waterOfForm } from "./bottleForm";
+
+/** Bottles of one sort as they are typed, kept as a draft until they are filled from a lot. */
+export function useFilling(lot: Lot, openMl: number, onClose: () => void) {
+  const dispatch = useAppDispatch();
+  const book = usePlantBook();
+  const empties = useAppSelector(selectEmpties);
+  const { units } = useAppSelector(selectPreferences);
+  const { rule, checks } = useAppSelector(selectStock);
+  const runs = useAppSelector(selectRuns);
+  const oil = lot.product === "oil";
+  const choices = unitsFor(oil ? "oilVolume" : "volume", units);
+  const unit = choices[0] ?? "mL";
+  const [beginning] = useState(() => ({
+    size: toInput(usualSizeMl(openMl, oil), unit),
+    filled: toInput(Number(Math.min(openMl, usualSizeMl(openMl, oil)).toPrecision(6)), unit),
+    count: toInput(1, "one"),
+    glass: "amber" as Bottle["glass"],
+    closure: (oil ? "dropper" : "cap") as NonNullable<Bottle["closure"]> | "",
+    storage: (oil ? "cellar" : "fridge") as Bottle["storage"],
+    place: "",
+    filling: usualFilling(lot, runs) as NonNullable<Bottle["filling"]>,
+    filtering: "" as NonNullable<Bottle["filtering"]> | "",
+    preservative: "" as NonNullable<Bottle["preserved"]>["with"] | "",
+    preservativePercent: toInput(undefined, "one"),
+    bestBy: "",
+    note: "",
+  }));
+  const draft = useDraft(`bottle/${lot.id}`, beginning);
+  const filling = useForm({
+    resolver: zodResolver(bottleFormSchema),
+    defaultValues: { ...beginning, ...draft.start },
+    mode: "onBlur",
+  });
+  const { control, getValues } = filling;
+  useFormDraft(filling, draft);
+  const form = useWatch({ control });
+  const water = lot.product === "hydrosol" ? waterOfForm(form) : {};
+  const { storage = "cellar", glass = "amber" } = form;
+  const full = { sizeMl: 1, filledMl: 1, glass, storage, ...water };
+  const months = monthsFilled(lot, full, { book, rule, runs, checks });
+  const suggested = bestBy(lot.madeOn, months);
+  const typed = bottleFormSchema.safeParse(form);
+  const typedMl = typed.success ? typed.data.filled * typed.data.count : 0;
+  const overMl = typedMl - openMl;
+
+  /* Until somebody types how full they are, equal bottles share what is left, each up to its size. */
+  const shared = typed.success ? typed.data : undefined;
+  const [size, count] = [shared?.size, shared?.count];
+  const ownFill = filling.formState.dirtyFields.filled !== undefined || draft.typedBefore;
+  useEffect(() => {
+    if (ownFill || size === undefined || count === undefined || count < 1) return;
+    const each = Math.min(size, openMl / count);
+    filling.setValue("filled", toInput(Number(each.toPrecision(4)), unit), {
+      shouldValidate: true,
+    });
+  }, [ownFill, size, count, openMl, unit, filling]);
+
+  async function fill(those: readonly Proposed[]) {
+    /* What was added is not left out because its share cannot be read. */
+    if (!(await filling.trigger("preservativePercent"))) return;
+    const { storage: stored, place, note, bestBy: own } = getValues();
+    const told = { lotId: lot.id, bottles: those, storage: stored, place, note, water };
+    if (!dispatch(fillBottles(own ? { ...told, bestBy: own } : told)).ok) return;
+    draft.done();
+    onClose();
+  }
+
+  const saveTyped = filling.handleSubmit(({ size, filled, count, glass: of, closure }) => {
+    const sort = empties.find(
+      (empty) => empty.sizeMl === size && empty.glass === of && emptiesLeft(empty) > 0,
+    );
+    void fill(
+      Array.from({ length: count }, () => ({
+        sizeMl: size,
+        filledMl: filled,
+        glass: of,
+        ...(closure ? { closure } : {}),
+        ...(sort ? { emptyId: sort.id } : {}),
+      })),
+    );
+  });
+  return {
+    control,
+    choices,
+    months,
+    suggested,
+    /** What is typed above what there is, mL. */
+    overMl: overMl > openMl * 0.001 + 0.01 ? overMl : 0,
+    fill: (those: readonly Proposed[]) => void fill(those),
+    save: () => void saveTyped(),
+  };
+}
+
+/** The usual bottle that takes an amount: the smallest that holds it, or the largest there is. */
+function usualSizeMl(amountMl: number, oil: boolean): number {
+  const sizes = oil ? [5, 10, 15, 30, 50, 100] : [100, 250, 500, 1000];
+  return sizes.find((size) => size >= amountMl) ?? sizes.at(-1) ?? amountMl;
+}
