@@ -1,4 +1,4 @@
-import type { LabelRequest } from "./labelItems";
+import { designs, type LabelRequest } from "./labelItems";
 import { leastMm, leastNameMm, type Block } from "./setText";
 
 /* What goes first where there is no room, the least missed first. The name and the code never go. */
@@ -27,8 +27,8 @@ export function blocksOf(
     {
       part: "name",
       text: text.name,
-      face: design === "ledger" ? "bold" : "title",
-      times: design === "ledger" ? nameTimes * 0.8 : nameTimes,
+      face: designs[design].nameFace,
+      times: nameTimes * designs[design].nameTimes,
       least: leastNameMm,
       colour: "ink",
       gap: 0,

@@ -1,9 +1,40 @@
 import type { LabelText } from "@/words/labelWords";
 import type { PlantMark } from "@/core/plant/plantMarks";
+import { keysOf } from "@/core/keysOf";
 import type { Face } from "./labelFonts";
 
-export const labelDesigns = ["press", "sprig", "band", "ledger"] as const;
-export type LabelDesign = (typeof labelDesigns)[number];
+/** What sets a design apart from the others. */
+interface DesignRow {
+  edge: "none" | "frame" | "band";
+  /** Its words stand in the middle where nothing lies beside them. */
+  isCentred: boolean;
+  /** The plant's mark stands large at the left, not above. */
+  isMarkLarge: boolean;
+  markColour: LabelColour;
+  nameFace: Face;
+  /** The name's size beside that of other designs. */
+  nameTimes: number;
+}
+
+const plain = {
+  edge: "none",
+  isCentred: false,
+  isMarkLarge: false,
+  markColour: "substance",
+  nameFace: "title",
+  nameTimes: 1,
+} as const;
+
+/** The designs of labels, one row each. */
+export const designs = {
+  press: { ...plain, edge: "frame", isCentred: true },
+  sprig: { ...plain, isMarkLarge: true },
+  band: { ...plain, edge: "band" },
+  ledger: { ...plain, markColour: "soft", nameFace: "bold", nameTimes: 0.8 },
+} as const satisfies Record<string, DesignRow>;
+
+export type LabelDesign = keyof typeof designs;
+export const labelDesigns = keysOf(designs);
 
 /** One thing drawn on a label, mm from its upper left corner. */
 export type LabelItem =

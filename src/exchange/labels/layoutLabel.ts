@@ -1,5 +1,6 @@
 import type { Face, LabelFonts } from "./labelFonts";
 import {
+  designs,
   qrModules,
   qrQuiet,
   type Box,
@@ -92,18 +93,19 @@ function isTall({ widthMm, heightMm }: LabelRequest): boolean {
 }
 
 function isCentred(request: LabelRequest, without: ReadonlySet<Goes>): boolean {
-  return request.design === "press" && (isTall(request) || without.has("qr"));
+  return designs[request.design].isCentred && (isTall(request) || without.has("qr"));
 }
 
 /** The design's frame or band, and what is inside. */
 function onPaper({ design, widthMm, heightMm }: LabelRequest): Placed {
   const edge = Math.min(2.4, 0.05 * Math.min(widthMm, heightMm) + 0.4);
   const inside = shrink({ x: 0, y: 0, width: widthMm, height: heightMm }, edge);
-  if (design === "press") {
+  const { edge: kind } = designs[design];
+  if (kind === "frame") {
     const frame = shrink({ x: 0, y: 0, width: widthMm, height: heightMm }, edge / 2);
     return { items: [{ kind: "frame", ...frame, line: 0.18 }], box: shrink(inside, 0.5) };
   }
-  if (design !== "band") return { items: [], box: inside };
+  if (kind === "none") return { items: [], box: inside };
   const bandMm = 2.2;
   const band = { x: 0, y: 0, width: bandMm, height: heightMm };
   return {
@@ -137,13 +139,13 @@ function withMark(
   without: ReadonlySet<Goes>,
 ): Placed | undefined {
   const { design, mark, widthMm, heightMm } = request;
-  const colour = design === "ledger" ? ("soft" as const) : ("substance" as const);
+  const { markColour: colour, isMarkLarge } = designs[design];
   const drawn = (x: number, y: number, size: number): LabelItem[] => [
     ...items,
     { kind: "mark", mark, x, y, size, colour },
   ];
   const usual = Math.min(14, Math.max(4.2, Math.min(widthMm, heightMm) * 0.26));
-  if (design === "sprig" && !isTall(request)) {
+  if (isMarkLarge && !isTall(request)) {
     const size = Math.min(box.height, box.width * 0.24);
     return {
       items: drawn(box.x, box.y + (box.height - size) / 2, size),

@@ -1,4 +1,5 @@
 import type { StopRule } from "@/core/forecast/stopRules";
+import type { AnswerOf } from "@/core/plan/planChoices";
 import { hydrosolToKeep } from "@/core/plan/hydrosolToKeep";
 import type { PlanDraft } from "@/records/planDraft";
 import type { DraftChoices } from "./draftChoices";
@@ -23,30 +24,27 @@ export function readStop(
   { number, optional }: DraftFields,
 ): StopRule | undefined {
   const { plant, method } = choices;
-  const perKg = () => number("ratio", ...hydrosolWanted(draft, choices));
   const worth = () => {
     const worthMlPer10Min = optional("worth", draft.worthText, "mL");
     return worthMlPer10Min === undefined ? {} : { worthMlPer10Min };
   };
-  switch (draft.stopBy) {
-    case "clock":
-    case "smell": {
-      const text = draft.stopBy === "clock" ? draft.minutesText : "";
-      const minutes = number("minutes", text || String(plant.usualMinutes), "min");
-      return minutes === undefined ? undefined : { minutes };
-    }
-    case "tail":
-    case "worth":
-      return worth();
-    case "ratio": {
-      const ratio = perKg();
-      return ratio === undefined ? undefined : { perKg: ratio };
-    }
-    default: {
-      /* What flows back is never too much: there only the worth of going on ends a run. */
-      if (method === "cohobation") return worth();
-      const ratio = perKg();
-      return ratio === undefined ? undefined : { perKg: ratio, ...worth() };
-    }
-  }
+  const byTime = (text: string) => {
+    const minutes = number("minutes", text || String(plant.usualMinutes), "min");
+    return minutes === undefined ? undefined : { minutes };
+  };
+  const byRatio = (besides: StopRule) => {
+    const perKg = number("ratio", ...hydrosolWanted(draft, choices));
+    return perKg === undefined ? undefined : { perKg, ...besides };
+  };
+  const rules: Record<AnswerOf<"stop">, () => StopRule | undefined> = {
+    clock: () => byTime(draft.minutesText),
+    smell: () => byTime(""),
+    tail: worth,
+    worth,
+    ratio: () => byRatio({}),
+    /* What flows back is never too much: there only the worth of going on ends a run. */
+    least: () => (method === "cohobation" ? worth() : byRatio(worth())),
+  };
+  /* A draft of another edition may hold an answer that this one does not know. */
+  return rules[Object.hasOwn(rules, draft.stopBy) ? draft.stopBy : "tail"]();
 }
