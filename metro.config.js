@@ -12,7 +12,7 @@ const config = withNativeWind(getDefaultConfig(__dirname), { input: "./src/ui/th
 const leftOut = [
   [
     /[\\/]zod[\\/]/,
-    /\/(locales\/index|from-json-schema|to-json-schema|json-schema-processors|json-schema-generator|compile|memoizer)\.js$/,
+    /\/(locales\/index|from-json-schema|to-json-schema|json-schema-processors|json-schema-generator|compile)\.js$/,
   ],
   [
     /[\\/]expo-router[\\/]/,
