@@ -245,7 +245,7 @@ function LabelText({
         y={y - 1}
         textAnchor={anchor}
         fontFamily="Atkinson_700"
-        fontSize={fontToFit(amount, labelRoom, 14.5)}
+        fontSize={fontToFit(amount, labelRoom, 14.5, { bold: true })}
         fill={ink}
       >
         {amount}
