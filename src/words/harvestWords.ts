@@ -21,6 +21,13 @@ export const takenAwayWords: Record<TakenAway["what"], string> = {
   spoilt: t`Spoilt`,
   other: t`Something else`,
 };
+/** So much of it, as it stands in a sentence. */
+export const takenAwayAmount: Record<TakenAway["what"], (amount: string) => string> = {
+  stems: (amount) => t`${amount} of stems`,
+  pith: (amount) => t`${amount} of pith`,
+  spoilt: (amount) => t`${amount} of spoilt plant`,
+  other: (amount) => t`${amount} of something else`,
+};
 export const wiltingWords: Record<WiltingSign, { message: string; remedy: string }> = {
   heavier: {
     message: t`It weighs more than before.`,

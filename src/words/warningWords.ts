@@ -18,6 +18,7 @@ import type { Method } from "@/core/still/methods";
 import { methodWords } from "./methodWords";
 import type { UnitSystem } from "@/core/units/units";
 import { preparationText } from "./preparationWords";
+import { plantInSentence } from "./plantInSentence";
 
 /** What is wrong and what comes of it, and what to do about it. */
 export interface WarningWords {
@@ -143,7 +144,7 @@ const says: Says = {
     remedy: t`Leave it. If yours is another plant, enter which.`,
   }),
   oilSets: ({ plantName, setsBelowC, coldestC, warmC }, units) => ({
-    message: t`The oil of ${plantName.toLowerCase()} sets below about ${degrees(setsBelowC, units)}. At ${degrees(coldestC, units)} it can block the condenser, and a blocked still builds pressure.`,
+    message: t`The oil of ${plantInSentence(plantName)} sets below about ${degrees(setsBelowC, units)}. At ${degrees(coldestC, units)} it can block the condenser, and a blocked still builds pressure.`,
     remedy: t`Keep the cooling water at ${degrees(warmC, units)} or warmer, without ice.`,
   }),
   tubTooWarm: ({ limitC, minutes, endC, iceKg }, units) => ({

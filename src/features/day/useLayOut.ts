@@ -13,6 +13,7 @@ import { layOutDay } from "@/workers/dayClient";
 import { readDay, type DayForm } from "./dayForm";
 import { quickTries } from "./useDay";
 import { useSplits } from "./useSplits";
+import { plantInSentence } from "@/words/plantInSentence";
 
 /** Shares out what a form names, lays it out and keeps the day; what stands in the way is said. */
 export function useLayOut(form: DayForm, done: () => void) {
@@ -60,7 +61,7 @@ export function useLayOut(form: DayForm, done: () => void) {
       const { splits, refused } = await share(told, heap, chosen);
       if (splits.length === 0)
         return noneTakes(
-          book.byId(heap.plantId)?.name.toLowerCase() ?? t`plant`,
+          plantInSentence(book.byId(heap.plantId)?.name ?? t`plant`),
           refused.some(({ why }) => why === "tooMany"),
         );
       shared.push({ id: heap.id, splits });

@@ -15,7 +15,7 @@ import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
-import { takenAwayWords } from "@/words/harvestWords";
+import { takenAwayAmount, takenAwayWords } from "@/words/harvestWords";
 
 /** What is picked out and not distilled, weighed out of what lies here. */
 export function PickedOver({ harvest }: { harvest: Harvest }) {
@@ -38,7 +38,7 @@ export function PickedOver({ harvest }: { harvest: Harvest }) {
       changeRecord(
         harvest,
         (now) => ({ ...now, takenAway: [...(now.takenAway ?? []), taken] }),
-        t`${shown(read.value)} of ${takenAwayWords[what].toLowerCase()} taken out.`,
+        t`${takenAwayAmount[what](shown(read.value))} taken out.`,
       ),
     );
     if (kept.ok) change({ mass: empty });
@@ -68,7 +68,7 @@ export function PickedOver({ harvest }: { harvest: Harvest }) {
             size="small"
             leaves
             label={t`Leave out`}
-            hint={t`Leave out ${shown(taken.massG)} of ${takenAwayWords[taken.what].toLowerCase()}`}
+            hint={t`Leave out ${takenAwayAmount[taken.what](shown(taken.massG))}`}
             onPress={() =>
               dispatch(
                 changeRecord(

@@ -22,6 +22,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { stateWords } from "@/words/stateWords";
 import { OilMix } from "./OilMix";
 import { readMix } from "./readMix";
+import { plantInSentence } from "@/words/plantInSentence";
 
 const mostParts = 6;
 
@@ -106,7 +107,7 @@ function WhatItIs({ parts, units }: { parts: readonly PartOfMix[]; units: UnitSy
   return (
     <Card className="gap-3">
       <Txt variant="heading">{t`What comes of it`}</Txt>
-      <Txt>{t`${words(showMass(massG, units))} in all. Most of it is ${mixed.main.name.toLowerCase()}: method and time begin from there.`}</Txt>
+      <Txt>{t`${words(showMass(massG, units))} in all. Most of it is ${plantInSentence(mixed.main.name)}: method and time begin from there.`}</Txt>
       <Txt variant="small">{t`The oil by what each plant brings. Which notes come when is rougher than of one plant.`}</Txt>
       <OilMix composition={mixed.composition} />
     </Card>

@@ -26,6 +26,7 @@ import { OilFields } from "./OilFields";
 import { ownFromForm, plantFormDefaults, plantFormSchema } from "./plantForm";
 import { StateFields } from "./StateFields";
 import { WayFields } from "./WayFields";
+import { plantInSentence } from "@/words/plantInSentence";
 
 /** A plant's figures as the person knows them: the book's are there to be changed, one by one. */
 export function PlantFiguresScreen() {
@@ -61,7 +62,7 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
   } = form;
   useFormDraft(form, draft);
   const [problem, setProblem] = useState<string>();
-  const like = useWatch({ control, name: "like" });
+  const likeness = book.byId(useWatch({ control, name: "like" }));
   const isNew = !plant;
   const back = plant ? `/bench/plants/${plant.id}` : "/bench/plants";
   const save = handleSubmit((form) => {
@@ -179,7 +180,7 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
             }}
           />
           <Txt variant="small">
-            {t`What you leave empty is like ${book.byId(like)?.name.toLowerCase() ?? "it"}.`}
+            {likeness ? t`What you leave empty is like ${plantInSentence(likeness.name)}.` : null}
           </Txt>
           <FormText control={control} name="name" label={t`Name`} placeholder={t`Plant`} required />
           <FormText control={control} name="botanicalName" label={t`Botanical name`} />

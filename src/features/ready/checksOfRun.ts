@@ -10,6 +10,7 @@ import { lastInStill } from "@/logbook/still/lastInStill";
 import { fuelFor } from "@/core/plan/fuel";
 import { energyKWh } from "@/core/forecast/energy";
 import { checklist, type CheckItem } from "./checklist";
+import { plantInSentence } from "@/words/plantInSentence";
 
 /** What there is to see on a run's own still, in the order of the hand. */
 export function checksOfRun(
@@ -43,7 +44,9 @@ function besides(
 ) {
   const { gasKg } = fuelFor(energyKWh(plan, plan.forecast), heat.kind);
   return {
-    ...(before ? { before: { name: before.plant.name.toLowerCase(), clings: before.clings } } : {}),
+    ...(before
+      ? { before: { name: plantInSentence(before.plant.name), clings: before.clings } }
+      : {}),
     ...(gasKg === undefined ? {} : { gas: words(showMass(gasKg * 1000, units)) }),
   };
 }

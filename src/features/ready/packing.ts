@@ -8,6 +8,7 @@ import type { Run } from "@/records/run";
 import { cutsOf } from "@/logbook/run/cutsOf";
 import type { Still } from "@/records/still";
 import { inState } from "@/words/stateWords";
+import { plantInSentence } from "@/words/plantInSentence";
 
 const mostJars = 12;
 
@@ -39,7 +40,7 @@ export function packingList(
     ? t`${vessel}, for ${plural(cuts, { one: "# cut", other: "# cuts" })}`
     : vessel;
   const list = [
-    t`${words(showMass(plan.chargeG, units))} of ${inState[state]} ${plant?.name.toLowerCase() ?? t`plant`}, ${plant?.part ?? ""}`,
+    t`${words(showMass(plan.chargeG, units))} of ${inState[state]} ${plant ? plantInSentence(plant.name) : t`plant`}, ${plant?.part ?? ""}`,
     t`${words(showVolume(plan.waterMl, units))} of water for ${stillName}, and a kettle of hot water to top it up`,
   ];
   if ((plan.iceKg ?? 0) > 0) list.push(t`${words(showIce(plan.iceKg ?? 0, units))} of ice`);

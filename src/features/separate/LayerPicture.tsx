@@ -148,7 +148,7 @@ export function LayerPicture({ runId, vessels, units, onMeasured }: Props) {
           {typeof told === "object" ? (
             <>
               <Txt role="status" variant="strong">
-                {t`${fixed(told.ml.p50, 2)} mL of oil, ${showRange(told.ml.p10, told.ml.p90)} mL likely: ${words(showLength(told.heightMm, units))} high in ${vessel.name.toLowerCase()}.`}
+                {t`${fixed(told.ml.p50, 2)} mL of oil, ${showRange(told.ml.p10, told.ml.p90)} mL likely: ${words(showLength(told.heightMm, units))} high in “${vessel.name}”.`}
               </Txt>
               {told.tooThin ? (
                 <Notice

@@ -36,7 +36,7 @@ export function HeatDoor(props: DoorProps) {
         label={t`Flow after the first drop`}
         value={{ text: draft.rateText, unit: draft.rateUnit as UnitName }}
         choices={unitsFor("flow", units)}
-        placeholder={choiceWords.pace.schools[draft.pace].name.toLowerCase()}
+        placeholder={choiceWords.pace.schools[draft.pace].name}
         problem={read.problems.rate}
         onChange={({ text, unit }) => change({ rateText: text, rateUnit: unit })}
       />
