@@ -83,3 +83,33 @@ test("what a litre of hydrosol gives up teaches how much the water takes, and sa
   };
   expect(width([...oil, { minutes: 40, fromLitreMl: 1.5 }])).toBeLessThan(width(oil));
 });
+
+test("a reading before the first drop tells nothing of the oil", () => {
+  expect(() => fitRun(request, [{ minutes: 0, oilMl: 1 }])).toThrow(/readings/);
+});
+
+test("a small amount of distillate is read to 5 mL: it moves the rate, and does not carry it off", () => {
+  const { rateMlPerMin } = forecastRun(request, { samples: 1 });
+  const minutes = 40 / rateMlPerMin;
+  const { parameters } = fitRun(request, [
+    { minutes, distillateMl: 20 },
+    { minutes: 60, oilMl: 3 },
+  ]);
+  const moved = parameters.rateMlPerMin.p50 / rateMlPerMin;
+  expect(moved).toBeGreaterThan(0.8);
+  expect(moved).toBeLessThan(0.97);
+});
+
+test("a plant without a range may hold half or double, one with a range no more than it says", () => {
+  const vague = [{ minutes: 60, fromLitreMl: 0.05 }];
+  const width = (low: number, high: number) => {
+    const material = { ...request.material, oilMlPerKg: { low, high } };
+    const { p10, p90 } = fitRun({ ...request, material }, vague).parameters.oilMlPerKg;
+    return p90 / p10;
+  };
+  expect(width(9, 9)).toBeGreaterThan(3.5);
+  expect(width(9, 9)).toBeLessThan(5);
+  expect(width(6, 14)).toBeLessThan(2.6);
+  expect(width(6, 14)).toBeGreaterThan(2);
+  expect(width(8.5, 9.5)).toBeLessThan(1.2);
+});
