@@ -1,13 +1,14 @@
 import { useLocalSearchParams, useRouter } from "expo-router";
 import { View } from "react-native";
 import { noonOf, showDayLong } from "@/core/units/dates";
-import { fixed, plainNumber, showMass, words } from "@/core/units/format";
-import { moonPhase } from "@/core/calendar/moon";
+import { showMass, words } from "@/core/units/format";
 import { t } from "@/language/t";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { harvestDraft } from "@/logbook/harvest/harvestDraft";
 import { harvestNow } from "@/logbook/harvest/harvestNow";
-import { growths, skies, type Harvest } from "@/records/harvest";
+import { type Harvest } from "@/records/harvest";
+import type { Run } from "@/records/run";
+import type { UnitSystem } from "@/core/units/units";
 import { beginPlan } from "@/store/beginPlan";
 import { bin, changeRecord } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
@@ -18,18 +19,15 @@ import { figuresOf } from "@/words/figureWords";
 import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
-import { Card } from "@/ui/primitives/Card";
-import { Choice } from "@/ui/primitives/Choice";
-import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { useAttachments } from "@/exchange/useAttachments";
 import { AttachmentsCard } from "@/ui/attachments/AttachmentsCard";
-import { Txt } from "@/ui/primitives/Txt";
-import { growthWords, skyWords, wiltingWords } from "@/words/harvestWords";
+import { wiltingWords } from "@/words/harvestWords";
 import { inState } from "@/words/stateWords";
+import { AsItGrew } from "./AsItGrew";
+import { AsItLies } from "./AsItLies";
 import { DryAHandful } from "./DryAHandful";
-import { HarvestFields } from "./HarvestFields";
 import { OilByGround } from "./OilByGround";
 import { PickedOver } from "./PickedOver";
 import { WeighAgain } from "./WeighAgain";
@@ -49,20 +47,17 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const book = usePlantBook();
-  const preferences = useAppSelector(selectPreferences);
-  const { units } = preferences;
+  const { units } = useAppSelector(selectPreferences);
   const runs = useAppSelector(selectRuns);
   const plant = book.byId(harvest.plantId);
   const name = plant?.name ?? harvest.plantId;
   const lies = harvestNow(harvest, runs, book);
-  const { firstMoisture, moisture, state, signs, dry, overG } = lies;
+  const { firstMoisture, signs, overG } = lies;
   const attachments = useAttachments(harvest.id);
   const own = runs.filter(({ harvestId }) => harvestId === harvest.id);
   const leftG = harvestLeftG(harvest, runs);
   const here = leftG > 0 || own.length === 0;
   const mass = (g: number) => words(showMass(g, units));
-  const change = (part: Partial<Harvest>, label = t`The harvest is changed.`) =>
-    dispatch(changeRecord(harvest, (now) => ({ ...now, ...part }), label));
   return (
     <Screen
       title={name}
@@ -92,14 +87,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
         <>
           <AttachmentsCard name={name} {...attachments} />
           <OilByGround harvest={harvest} runs={runs} firstMoisture={firstMoisture} units={units} />
-          {own.map((run) => (
-            <Row
-              key={run.id}
-              href={`/runs/${run.id}`}
-              title={t`Run ${run.number}`}
-              detail={t`${mass(run.plan.chargeG)}, ${inState[run.state]}, ${mass(run.plan.chargeG * (1 - run.plan.moisture))} of dry matter`}
-            />
-          ))}
+          <RunsOfIt runs={own} units={units} />
           {plant?.hazards.map((hazard) => (
             <Notice key={hazard} severity="note" message={hazard} />
           ))}
@@ -135,41 +123,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
       {signs.map((sign) => (
         <Notice key={sign} severity="caution" {...wiltingWords[sign]} />
       ))}
-      <Card className="gap-2">
-        <Facts
-          facts={[
-            [t`Cut`, mass(harvest.massG)],
-            [
-              t`Now`,
-              here
-                ? `${mass(lies.massG)}, ${inState[state]}`
-                : t`nothing lies here, it was ${inState[state]}`,
-            ],
-            [
-              t`Counted`,
-              harvest.counted &&
-                `${plainNumber(harvest.counted.count)} × ${harvest.counted.measure}`,
-            ],
-            [t`From`, harvest.from],
-            [
-              t`Water in it`,
-              t`${fixed(100 * moisture, 0)} %, at first ${fixed(100 * firstMoisture, 0)} %`,
-            ],
-            [t`Left of it`, here && leftG < lies.massG ? mass(leftG) : undefined],
-            [
-              t`Dry matter`,
-              here
-                ? t`${mass(dry.firstG)} in all, ${mass(dry.leftG)} here`
-                : t`${mass(dry.firstG)} in all`,
-            ],
-          ]}
-        />
-        <Txt variant="small">
-          {harvest.moisture === undefined
-            ? t`Estimated from the water such a plant usually holds when it is cut.`
-            : t`Calculated from the water it held when it was cut.`}
-        </Txt>
-      </Card>
+      <AsItLies harvest={harvest} lies={lies} leftG={leftG} here={here} />
       {here ? <WeighAgain harvest={harvest} /> : null}
       <DryAHandful harvest={harvest} />
       <WiltingCard
@@ -192,26 +146,23 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
         }
       />
       {here || harvest.takenAway?.length ? <PickedOver harvest={harvest} /> : null}
-      <Card className="gap-3">
-        <Choice
-          label={t`Growth`}
-          shown
-          options={growths.map((value) => ({ value, label: growthWords[value] }))}
-          value={harvest.growth}
-          onChange={(growth) => change({ growth })}
-        />
-        <Choice
-          label={t`Weather`}
-          shown
-          options={skies.map((value) => ({ value, label: skyWords[value] }))}
-          value={harvest.sky}
-          onChange={(sky) => change({ sky })}
-        />
-        <HarvestFields harvest={harvest} />
-        {preferences.moon ? (
-          <Txt variant="small">{t`Moon: ${moonPhase(noonOf(harvest.cutOn).getTime())}.`}</Txt>
-        ) : null}
-      </Card>
+      <AsItGrew harvest={harvest} />
     </Screen>
+  );
+}
+
+function RunsOfIt({ runs, units }: { runs: readonly Run[]; units: UnitSystem }) {
+  const mass = (g: number) => words(showMass(g, units));
+  return (
+    <>
+      {runs.map((run) => (
+        <Row
+          key={run.id}
+          href={`/runs/${run.id}`}
+          title={t`Run ${run.number}`}
+          detail={t`${mass(run.plan.chargeG)}, ${inState[run.state]}, ${mass(run.plan.chargeG * (1 - run.plan.moisture))} of dry matter`}
+        />
+      ))}
+    </>
   );
 }

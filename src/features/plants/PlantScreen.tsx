@@ -1,23 +1,9 @@
 import { useLocalSearchParams, useRouter } from "expo-router";
 import { View } from "react-native";
-import {
-  fixed,
-  showDensity,
-  showDissolved,
-  showDuration,
-  showTemperature,
-  significant,
-  words,
-  yieldRange,
-  yieldUnit,
-} from "@/core/units/format";
+import { fixed, significant, yieldRange, yieldUnit } from "@/core/units/format";
 import { type UnitSystem, fromCanonical, ownUnits, units as unitTable } from "@/core/units/units";
-import { boilingTogether, oilProperties } from "@/core/plant/oil";
 import { plantStates } from "@/core/plant/plant";
-import { type Preparation, preparationsOf } from "@/core/plant/preparation";
-import { pressureAtAltitudePa } from "@/core/water/atmosphere";
 import { t } from "@/language/t";
-import { methodWords } from "@/words/methodWords";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { markFavourites } from "@/store/acts/severalPlants";
 import { beginPlan } from "@/store/beginPlan";
@@ -32,17 +18,11 @@ import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
 import { figuresOf } from "@/words/figureWords";
 import { Txt } from "@/ui/primitives/Txt";
-import { preparationText } from "@/words/preparationWords";
-import { OilMix } from "./OilMix";
+import { CutAndMakeReady, HowItLetsGo } from "./HowToDistil";
+import { markedOwn } from "./markedOwn";
+import { PlantProducts } from "./PlantProducts";
 import { CareCard } from "./CareCard";
 import { inState, stateWords } from "@/words/stateWords";
-import {
-  layerWords,
-  oilKeepingWords,
-  phWords,
-  tissueWords,
-  waterKeepingWords,
-} from "@/words/plantWords";
 
 /** One plant: when to cut it and how to make it ready, what it holds, what its oil is like. */
 export function PlantScreen() {
@@ -64,13 +44,9 @@ function Entry({ plant }: { plant: KnownPlant }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const { units, site, favourites = [] } = preferences;
+  const { units, favourites = [] } = preferences;
   const favourite = favourites.includes(plant.id);
-  const oil = oilProperties(plant.composition);
-  const together = boilingTogether(plant.composition, pressureAtAltitudePa(site.altitudeM));
-  const own = (name: string) => plant.ownFigures.includes(name);
-  const mine = (name: string, text: string) =>
-    own(name) && !plant.mixOf ? t`${text} (yours)` : text;
+  const mine = markedOwn(plant);
 
   function planIt() {
     dispatch(beginPlan({ plantId: plant.id }));
@@ -122,47 +98,7 @@ function Entry({ plant }: { plant: KnownPlant }) {
       footer={<Button label={t`Plan a charge`} onPress={planIt} />}
       aside={
         <>
-          <Card className="gap-3">
-            <Txt variant="heading">{mine("composition", t`Its oil`)}</Txt>
-            <OilMix composition={plant.composition} />
-            <Facts
-              facts={[
-                [
-                  t`Density`,
-                  t`${words(showDensity(oil.densityGPerMl, units))}: ${layerWords[oil.layer]}`,
-                ],
-                [
-                  t`In the hydrosol`,
-                  t`dissolves up to ${words(showDissolved(Math.max(0.1, oil.solubilityGPerL), units))}`,
-                ],
-                [
-                  t`With water`,
-                  t`boils at ${words(showTemperature(together.temperatureC, units))}; distillate carries ${words(showDissolved(together.saturationRatio * 1000, units))} of it at most`,
-                ],
-                [
-                  t`Sets below`,
-                  plant.setsBelowC === undefined
-                    ? own("setsBelowC")
-                      ? t`does not set (yours)`
-                      : undefined
-                    : mine("setsBelowC", words(showTemperature(plant.setsBelowC, units))),
-                ],
-                [t`Look and smell`, mine("oilLook", plant.oilLook)],
-                [t`Keeps`, mine("keeping", oilKeepingWords(plant))],
-              ]}
-            />
-          </Card>
-          <Card className="gap-3">
-            <Txt variant="heading">{t`Its hydrosol`}</Txt>
-            <Facts
-              facts={[
-                [t`Look and smell`, mine("hydrosolLook", plant.hydrosolLook)],
-                [t`Worth`, mine("hydrosolWorth", plant.hydrosolWorth)],
-                [t`Usual pH`, phWords(plant)],
-                [t`Keeps`, waterKeepingWords(plant)],
-              ]}
-            />
-          </Card>
+          <PlantProducts plant={plant} />
           <Card className="gap-1">
             <Txt variant="small">{t`Figures: ${mine("source", plant.source)}`}</Txt>
             {plant.ownFigures.length > 0 ? (
@@ -183,50 +119,9 @@ function Entry({ plant }: { plant: KnownPlant }) {
       ))}
       <CareCard plant={plant} />
       <MixedOf plant={plant} />
-      <Card className="gap-3">
-        <Txt variant="heading">{t`Cut and make ready`}</Txt>
-        <Facts
-          facts={[
-            [t`Best moment`, mine("moment", plant.moment)],
-            [t`Preparation`, mine("preparation", plant.preparation)],
-            [
-              t`Method`,
-              `${mine("preferredMethod", methodWords[plant.preferredMethod])}. ${mine("methodReason", plant.methodReason)}`,
-            ],
-            [
-              t`Plant in the water`,
-              mine(
-                "waterMlPerG",
-                t`${plant.waterMlPerG.fresh} times its weight of water fresh, ${plant.waterMlPerG.dried} times dried`,
-              ),
-            ],
-            [t`Usual time`, mine("usualMinutes", showDuration(plant.usualMinutes))],
-            [
-              t`In water`,
-              mine("froths", plant.froths ? t`froths: fill a fifth less` : t`does not froth`),
-            ],
-            [
-              t`Over steam`,
-              plant.mats
-                ? mine("mats", t`soft parts mat: keep some stem`)
-                : own("mats")
-                  ? t`does not mat (yours)`
-                  : undefined,
-            ],
-          ]}
-        />
-      </Card>
+      <CutAndMakeReady plant={plant} />
       <States plant={plant} units={units} />
-      <Card className="gap-2">
-        <Txt variant="heading">{t`How it lets go of its oil`}</Txt>
-        <Txt>{mine("tissue", tissueWords[plant.tissue])}</Txt>
-        <Txt variant="small">
-          {t`${mine("freeShare", `${fixed(plant.freeShare * 100, 0)} %`)} lies free for the first steam; of the rest ${mine("releasePerMinute", `${fixed(plant.releasePerMinute * 100, 1)} %`)} comes out each minute.`}
-        </Txt>
-        {preparationsOf(plant).map((preparation) => (
-          <PreparationLine key={preparation.id} preparation={preparation} />
-        ))}
-      </Card>
+      <HowItLetsGo plant={plant} />
     </Screen>
   );
 }
@@ -246,29 +141,6 @@ function MixedOf({ plant: { mixOf } }: { plant: KnownPlant }) {
         ])}
       />
     </Card>
-  );
-}
-
-/** A way of making the plant ready: what it does, and what it changes against the advised one. */
-function PreparationLine({ preparation }: { preparation: Preparation }) {
-  const { label, effect } = preparationText(preparation);
-  const { packing, oil } = preparation;
-  const off = (factor: number) => Math.abs(Math.round((factor - 1) * 100));
-  return (
-    <View>
-      <Txt variant="strong">{label}</Txt>
-      <Txt variant="small">
-        {[
-          effect,
-          packing > 1 && t`${off(packing)} % more fits.`,
-          packing < 1 && t`${off(packing)} % less fits.`,
-          oil > 1 && t`${off(oil)} % more oil for its weight.`,
-          oil < 1 && t`${off(oil)} % less oil for its weight.`,
-        ]
-          .filter(Boolean)
-          .join(" ")}
-      </Txt>
-    </View>
   );
 }
 
