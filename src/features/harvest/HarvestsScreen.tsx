@@ -27,6 +27,7 @@ import { useKept } from "@/ui/useKept";
 import { findHarvests } from "@/logbook/harvest/findHarvests";
 import { inState } from "@/words/stateWords";
 import { NewHarvestSheet } from "./NewHarvestSheet";
+import type { Harvest } from "@/records/harvest";
 import { SeveralHarvests } from "./SeveralHarvests";
 import {
   harvestFilters,
@@ -45,7 +46,6 @@ const manyHarvests = 6;
 export function HarvestsScreen() {
   const router = useRouter();
   const book = usePlantBook();
-  const { units } = useAppSelector(selectPreferences);
   const harvests = useAppSelector(selectHarvests);
   const runs = useAppSelector(selectRuns);
   const [adding, setAdding] = useState(false);
@@ -85,21 +85,7 @@ export function HarvestsScreen() {
             onPress={() => router.push("/harvests/calendar")}
           />
           {harvests.length > 0 ? (
-            <MoreActions
-              title={t`More of the harvests`}
-              actions={[
-                { label: t`Several at once`, opens: true, act: () => setSeveral(true) },
-                {
-                  label: t`Save as CSV`,
-                  act: () =>
-                    void handOver(
-                      `sereno-harvests-${isoDay(new Date())}.csv`,
-                      harvestsCsv(found, book),
-                      "text/csv",
-                    ),
-                },
-              ]}
-            />
+            <HarvestsMenu found={found} onSeveral={() => setSeveral(true)} />
           ) : null}
         </>
       }
@@ -158,33 +144,9 @@ export function HarvestsScreen() {
       {[...groups].map(([heading, those]) => (
         <View key={heading} className="gap-2">
           <Txt variant="heading">{heading}</Txt>
-          {those.map((harvest) => {
-            const left = leftOf.get(harvest.id) ?? 0;
-            const { state } = harvestNow(harvest, runs, book);
-            return (
-              <Row
-                key={harvest.id}
-                href={`/harvests/${harvest.id}`}
-                title={book.byId(harvest.plantId)?.name ?? harvest.plantId}
-                detail={[
-                  showDay(noonOf(harvest.cutOn)),
-                  words(showMass(harvest.massG, units)),
-                  inState[state],
-                  harvest.place,
-                ]
-                  .filter(Boolean)
-                  .join(" · ")}
-                end={
-                  left > 0 ? (
-                    <>
-                      <Txt variant="strong">{words(showMass(left, units))}</Txt>
-                      <Txt variant="small">{t`waits`}</Txt>
-                    </>
-                  ) : undefined
-                }
-              />
-            );
-          })}
+          {those.map((harvest) => (
+            <HarvestRow key={harvest.id} harvest={harvest} leftG={leftOf.get(harvest.id) ?? 0} />
+          ))}
         </View>
       ))}
       {found.length > most ? (
@@ -196,5 +158,57 @@ export function HarvestsScreen() {
       ) : null}
       {adding ? <NewHarvestSheet onClose={() => setAdding(false)} /> : null}
     </Screen>
+  );
+}
+
+/** What else can be done with the harvests that are shown. */
+function HarvestsMenu({ found, onSeveral }: { found: readonly Harvest[]; onSeveral: () => void }) {
+  const book = usePlantBook();
+  return (
+    <MoreActions
+      title={t`More of the harvests`}
+      actions={[
+        { label: t`Several at once`, opens: true, act: onSeveral },
+        {
+          label: t`Save as CSV`,
+          act: () =>
+            void handOver(
+              `sereno-harvests-${isoDay(new Date())}.csv`,
+              harvestsCsv(found, book),
+              "text/csv",
+            ),
+        },
+      ]}
+    />
+  );
+}
+
+/** One harvest: what was cut, and what of it waits. */
+function HarvestRow({ harvest, leftG }: { harvest: Harvest; leftG: number }) {
+  const book = usePlantBook();
+  const { units } = useAppSelector(selectPreferences);
+  const runs = useAppSelector(selectRuns);
+  const { state } = harvestNow(harvest, runs, book);
+  return (
+    <Row
+      href={`/harvests/${harvest.id}`}
+      title={book.byId(harvest.plantId)?.name ?? harvest.plantId}
+      detail={[
+        showDay(noonOf(harvest.cutOn)),
+        words(showMass(harvest.massG, units)),
+        inState[state],
+        harvest.place,
+      ]
+        .filter(Boolean)
+        .join(" · ")}
+      end={
+        leftG > 0 ? (
+          <>
+            <Txt variant="strong">{words(showMass(leftG, units))}</Txt>
+            <Txt variant="small">{t`waits`}</Txt>
+          </>
+        ) : undefined
+      }
+    />
   );
 }

@@ -5,7 +5,7 @@ import { View } from "react-native";
 import { t } from "@/language/t";
 import { summarise } from "@/logbook/run/runSummary";
 import { sniffSoFar } from "@/logbook/learn/sniffSoFar";
-import { nextPair, withoutRun } from "@/logbook/trial/trialPlace";
+import { withoutRun, withRuns, withSidesSwapped } from "@/logbook/trial/trialPlace";
 import { trialSoFar, type Trialled } from "@/logbook/trial/trialSoFar";
 import type { Trial } from "@/records/trial";
 import { changeRecord } from "@/store/changes";
@@ -58,18 +58,6 @@ function OneTrial({ trial }: { trial: Trial }) {
   const against = besidesOfAll(soFar);
   const change = (label: string, part: (now: Trial) => Partial<Trial>) =>
     dispatch(changeRecord(trial, (now) => ({ ...now, ...part(now) }), label));
-  const groups =
-    trial.design === "pairs"
-      ? [...new Set(members.map(({ pair = 0 }) => pair))]
-          .sort((x, y) => x - y)
-          .map((pair) => ({
-            title: t`Pair ${pair}`,
-            those: members.filter((each) => (each.pair ?? 0) === pair),
-          }))
-      : [
-          { title: trial.a, those: members.filter(({ side }) => side === "a") },
-          { title: trial.b, those: members.filter(({ side }) => side === "b") },
-        ];
   return (
     <Screen
       title={trial.question}
@@ -85,29 +73,7 @@ function OneTrial({ trial }: { trial: Trial }) {
       }
       aside={
         <>
-          <Card className="gap-2">
-            <Txt variant="heading">{t`Verdict`}</Txt>
-            <Txt variant="strong" role="status">
-              {outcome
-                ? verdictSentence(outcome, trial)
-                : t`Nothing to count yet: it takes a measured run on each side.`}
-            </Txt>
-            {outcome ? (
-              <Facts
-                facts={[
-                  [
-                    t`“${trial.b}” is better`,
-                    t`${fixed(100 * outcome.probabilityBetter, 0)} in 100`,
-                  ],
-                  [
-                    t`95 % range`,
-                    t`${ratioWords(outcome.ratio.p2_5)} to ${ratioWords(outcome.ratio.p97_5)}`,
-                  ],
-                ]}
-              />
-            ) : null}
-            <Txt variant="small">{t`Calculated without expecting a difference. Halves of one harvest usually differ by some 25 %. Each run counts as it was measured.`}</Txt>
-          </Card>
+          <Verdict trial={trial} outcome={outcome} />
           {against ? <Notice severity="caution" {...against} /> : null}
           {sniffs.map((sniff) => (
             <Row
@@ -161,7 +127,7 @@ function OneTrial({ trial }: { trial: Trial }) {
           <Txt>{t`Halve one harvest, weigh both halves alike, and let the lot say which is which. Distil both on one still, with the same water, heat and stop; then put them in here.`}</Txt>
         </Card>
       ) : null}
-      {groups.map(({ title, those }) =>
+      {groupsOf(trial, members).map(({ title, those }) =>
         those.length === 0 ? null : (
           <Card key={title} className="gap-1">
             <Txt variant="heading">{title}</Txt>
@@ -172,14 +138,7 @@ function OneTrial({ trial }: { trial: Trial }) {
                 measure={trial.measure}
                 name={each.side === "a" ? trial.a : trial.b}
                 onSwap={() =>
-                  change(t`Its sides are swapped.`, (now) => ({
-                    runs: now.runs.map((run) =>
-                      run.pair === each.pair &&
-                      (each.pair !== undefined || run.runId === each.runId)
-                        ? { ...run, side: run.side === "a" ? "b" : "a" }
-                        : run,
-                    ),
-                  }))
+                  change(t`Its sides are swapped.`, (now) => withSidesSwapped(now, each))
                 }
                 onOut={() =>
                   change(t`It is out of the trial.`, (now) => withoutRun(now, each.runId))
@@ -196,21 +155,61 @@ function OneTrial({ trial }: { trial: Trial }) {
           trial={trial}
           onClose={() => setAdding(false)}
           onAdd={(a, b) => {
-            change(t`Into the trial.`, (now) => {
-              const at = now.design === "pairs" ? { pair: nextPair(now) } : {};
-              return {
-                runs: [
-                  ...now.runs,
-                  ...(a ? [{ runId: a, side: "a" as const, ...at }] : []),
-                  ...(b ? [{ runId: b, side: "b" as const, ...at }] : []),
-                ],
-              };
-            });
+            change(t`Into the trial.`, (now) => withRuns(now, { a, b }));
             setAdding(false);
           }}
         />
       ) : null}
     </Screen>
+  );
+}
+
+/* Pair by pair, or side by side. */
+function groupsOf(
+  trial: Trial,
+  members: readonly Trialled[],
+): { title: string; those: Trialled[] }[] {
+  if (trial.design !== "pairs")
+    return (["a", "b"] as const).map((which) => ({
+      title: trial[which],
+      those: members.filter(({ side }) => side === which),
+    }));
+  const pairs = [...new Set(members.map(({ pair = 0 }) => pair))].sort((x, y) => x - y);
+  return pairs.map((number) => ({
+    title: t`Pair ${number}`,
+    those: members.filter(({ pair = 0 }) => pair === number),
+  }));
+}
+
+/** What the trial says by now, and how sure that is. */
+function Verdict({
+  trial,
+  outcome,
+}: {
+  trial: Trial;
+  outcome: ReturnType<typeof trialSoFar>["outcome"];
+}) {
+  return (
+    <Card className="gap-2">
+      <Txt variant="heading">{t`Verdict`}</Txt>
+      <Txt variant="strong" role="status">
+        {outcome
+          ? verdictSentence(outcome, trial)
+          : t`Nothing to count yet: it takes a measured run on each side.`}
+      </Txt>
+      {outcome ? (
+        <Facts
+          facts={[
+            [t`“${trial.b}” is better`, t`${fixed(100 * outcome.probabilityBetter, 0)} in 100`],
+            [
+              t`95 % range`,
+              t`${ratioWords(outcome.ratio.p2_5)} to ${ratioWords(outcome.ratio.p97_5)}`,
+            ],
+          ]}
+        />
+      ) : null}
+      <Txt variant="small">{t`Calculated without expecting a difference. Halves of one harvest usually differ by some 25 %. Each run counts as it was measured.`}</Txt>
+    </Card>
   );
 }
 

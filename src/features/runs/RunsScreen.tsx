@@ -56,18 +56,7 @@ export function RunsScreen() {
   const later = useAppSelector(({ keeping }) => keeping.later);
 
   if (runs.length === 0) {
-    return (
-      <Screen
-        title={t`Runs`}
-        footer={<Button label={t`Plan a run`} onPress={() => router.push("/plan")} />}
-        actions={<EnterPast />}
-      >
-        <Card className="gap-2">
-          <Txt variant="heading">{t`No runs yet`}</Txt>
-          <Txt>{t`Every charge you distil stands here with its times, its yield and what you noted: the book you will plan from next year.`}</Txt>
-        </Card>
-      </Screen>
-    );
+    return <NoRuns />;
   }
   return (
     <Screen
@@ -82,32 +71,7 @@ export function RunsScreen() {
             size="small"
             onPress={() => router.push("/runs/learn")}
           />
-          <MoreActions
-            title={t`More of the runs`}
-            actions={[
-              { label: t`Several at once`, opens: true, act: () => setSeveral(true) },
-              {
-                label: t`Save as CSV`,
-                act: () =>
-                  void handOver(
-                    `sereno-runs-${isoDay(new Date())}.csv`,
-                    runsCsv(found, plantBook),
-                    "text/csv",
-                  ),
-              },
-            ]}
-          >
-            <Choice
-              label={t`Order`}
-              shown
-              options={[
-                { value: "down", label: t`Highest first` },
-                { value: "up", label: t`Lowest first` },
-              ]}
-              value={sort.down ? "down" : "up"}
-              onChange={(way) => setSort({ key: sort.key, down: way === "down" })}
-            />
-          </MoreActions>
+          <RunsMenu found={found} sort={sort} onSort={setSort} onSeveral={() => setSeveral(true)} />
         </>
       }
     >
@@ -182,6 +146,65 @@ export function RunsScreen() {
         />
       ) : null}
     </Screen>
+  );
+}
+
+function NoRuns() {
+  const router = useRouter();
+  return (
+    <Screen
+      title={t`Runs`}
+      footer={<Button label={t`Plan a run`} onPress={() => router.push("/plan")} />}
+      actions={<EnterPast />}
+    >
+      <Card className="gap-2">
+        <Txt variant="heading">{t`No runs yet`}</Txt>
+        <Txt>{t`Every charge you distil stands here with its times, its yield and what you noted: the book you will plan from next year.`}</Txt>
+      </Card>
+    </Screen>
+  );
+}
+
+/** What else can be done with the runs that are shown, and which way they are ordered. */
+function RunsMenu({
+  found,
+  sort,
+  onSort,
+  onSeveral,
+}: {
+  found: readonly RunSummary[];
+  sort: Sort;
+  onSort: (sort: Sort) => void;
+  onSeveral: () => void;
+}) {
+  const plantBook = usePlantBook();
+  return (
+    <MoreActions
+      title={t`More of the runs`}
+      actions={[
+        { label: t`Several at once`, opens: true, act: onSeveral },
+        {
+          label: t`Save as CSV`,
+          act: () =>
+            void handOver(
+              `sereno-runs-${isoDay(new Date())}.csv`,
+              runsCsv(found, plantBook),
+              "text/csv",
+            ),
+        },
+      ]}
+    >
+      <Choice
+        label={t`Order`}
+        shown
+        options={[
+          { value: "down", label: t`Highest first` },
+          { value: "up", label: t`Lowest first` },
+        ]}
+        value={sort.down ? "down" : "up"}
+        onChange={(way) => onSort({ key: sort.key, down: way === "down" })}
+      />
+    </MoreActions>
   );
 }
 

@@ -11,7 +11,15 @@ import { catalogueBook } from "../plant/plantBook";
 import { makeReady } from "../plan/makeReady";
 import { keptEqual } from "./keptEqual";
 import { trialDraft } from "../plan/trialDraft";
-import { nextCharge, placeIn, trialPlaceOf, withLot, withRun } from "./trialPlace";
+import {
+  nextCharge,
+  placeIn,
+  trialPlaceOf,
+  withLot,
+  withRun,
+  withRuns,
+  withSidesSwapped,
+} from "./trialPlace";
 
 const trial = (part: Partial<Trial> = {}) => sampleTrial({ plantId: "clarysage", ...part });
 const runs = ["r1", "r2", "r3"].map((id) => sampleRun([], id));
@@ -185,4 +193,21 @@ test("a charge that is made ready for a trial stands in it, on its side", () => 
     }).records.find((record) => record.kind === "trial");
   expect(anew("")).toMatchObject({ runs: [] });
   expect(anew("trial-a")).toMatchObject({ runs: [{ runId: run.id }] });
+});
+
+test("runs distilled already come in as the next pair, or one to a side", () => {
+  const pairs = { ...sampleTrial(), design: "pairs" as const, runs: [] };
+  const two = withRuns(withRuns(pairs, { a: "r1", b: "r2" }), { a: "r3", b: "r4" });
+  expect(two.runs).toEqual([
+    { runId: "r1", side: "a", pair: 1 },
+    { runId: "r2", side: "b", pair: 1 },
+    { runId: "r3", side: "a", pair: 2 },
+    { runId: "r4", side: "b", pair: 2 },
+  ]);
+  const apart = { ...pairs, design: "apart" as const };
+  expect(withRuns(apart, { b: "r9" }).runs).toEqual([{ runId: "r9", side: "b" }]);
+  const sides = (trial: Trial) => trial.runs.map(({ side }) => side).join("");
+  expect(sides(withSidesSwapped(two, { runId: "r3", pair: 2 }))).toBe("abba");
+  const loose = withRuns(withRuns(apart, { a: "r1", b: "r2" }), { a: "r3" });
+  expect(sides(withSidesSwapped(loose, { runId: "r3" }))).toBe("abb");
 });

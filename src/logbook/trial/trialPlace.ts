@@ -66,6 +66,29 @@ export function withoutRun(trial: Trial, id: string): Trial {
   return { ...trial, runs: trial.runs.filter(({ runId }) => runId !== id) };
 }
 
+/** A trial with a run more on one side or on both, as a pair where it is one of pairs. */
+export function withRuns(trial: Trial, { a, b }: { a?: string; b?: string }): Trial {
+  const at = trial.design === "pairs" ? { pair: nextPair(trial) } : {};
+  const runs = [
+    ...(a ? [{ runId: a, side: "a" as const, ...at }] : []),
+    ...(b ? [{ runId: b, side: "b" as const, ...at }] : []),
+  ];
+  return { ...trial, runs: [...trial.runs, ...runs] };
+}
+
+/** A trial with a run on the other side, and with it the other run of its pair. */
+export function withSidesSwapped(
+  trial: Trial,
+  { runId, pair }: { runId: string; pair?: number },
+): Trial {
+  const isMeant = (run: Trial["runs"][number]) =>
+    pair === undefined ? run.runId === runId : run.pair === pair;
+  const runs = trial.runs.map((run) =>
+    isMeant(run) ? { ...run, side: run.side === "a" ? ("b" as const) : ("a" as const) } : run,
+  );
+  return { ...trial, runs };
+}
+
 /** Which charge a trial asks for next. */
 export interface NextCharge {
   pair?: number;
@@ -100,7 +123,7 @@ export function nextCharge(trial: Trial, runs: readonly Run[]): NextCharge {
 }
 
 /** The number of a trial's next pair. */
-export function nextPair({ runs }: Pick<Trial, "runs">): number {
+function nextPair({ runs }: Pick<Trial, "runs">): number {
   return Math.max(0, ...runs.map(({ pair = 0 }) => pair)) + 1;
 }
 
