@@ -20,10 +20,10 @@ test.each([
   expect(filled).toBeGreaterThan(0.85);
 });
 
-test("bold words are wider, an accent makes none wider, and an unknown letter has room", () => {
+test("bold words are wider, and letters with an accent or of another alphabet have room", () => {
   expect(fontToFit("39.4 headspaces", 100, 14.5, { bold: true })).toBeLessThan(
     fontToFit("39.4 headspaces", 100, 14.5),
   );
-  expect(fontToFit("ĥéàdšpaçés", 50, 12)).toBe(fontToFit("headspaces", 50, 12));
+  expect(fontToFit("ĥéàdšpaçés", 50, 12)).toBeLessThan(fontToFit("headspaces", 50, 12));
   expect(fontToFit("ждем до конца", 50, 12)).toBeLessThan(12);
 });

@@ -17,11 +17,18 @@ const unknownWide = 0.75;
 /* Of a bold letter's width, a regular one's. */
 const regular = 0.92;
 
+/* A letter with an accent may be taken from another type, whose letters are wider. */
+const accentedWide = 0.62;
+
 /** How wide words are, of their size. */
 function wideAs(text: string, bold: boolean): number {
-  /* An accent makes no letter wider. */
-  const letters = text.normalize("NFD").replace(/\p{M}/gu, "");
-  const wide = [...letters].reduce((sum, one) => sum + (wideOf.get(one) ?? unknownWide), 0);
+  const letters = [...text.normalize("NFC")].map((letter) => {
+    const own = wideOf.get(letter);
+    if (own !== undefined) return own;
+    const bare = wideOf.get(letter.normalize("NFD").charAt(0));
+    return bare === undefined ? unknownWide : Math.max(accentedWide, bare);
+  });
+  const wide = letters.reduce((sum, one) => sum + one, 0);
   return bold ? wide : wide * regular;
 }
 
