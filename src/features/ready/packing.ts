@@ -39,8 +39,9 @@ export function packingList(
   const vessels = cuts
     ? t`${vessel}, for ${plural(cuts, { one: "# cut", other: "# cuts" })}`
     : vessel;
+  const plantName = plant ? plantInSentence(plant.name) : t`plant`;
   const list = [
-    t`${words(showMass(plan.chargeG, units))} of ${inState[state]} ${plant ? plantInSentence(plant.name) : t`plant`}, ${plant?.part ?? ""}`,
+    t`${words(showMass(plan.chargeG, units))} of ${inState[state]} ${plantName}, ${plant?.part ?? ""}`,
     t`${words(showVolume(plan.waterMl, units))} of water for ${stillName}, and a kettle of hot water to top it up`,
   ];
   if ((plan.iceKg ?? 0) > 0) list.push(t`${words(showIce(plan.iceKg ?? 0, units))} of ice`);

@@ -25,7 +25,7 @@ const ranges = {
   ice: { name: t`Ice`, min: 0, max: 500_000 },
   cooling: { name: t`Cooling water`, min: 0, max: 60 },
 } satisfies Record<string, NumberRange>;
-export type Field = keyof typeof ranges;
+type Field = keyof typeof ranges;
 
 /** What is wrong, a sentence for each field. */
 export type DraftProblems = Partial<Record<Field, string>>;

@@ -5,7 +5,7 @@ import { useWide } from "../layout/useWide";
 import { Button } from "./Button";
 import { Sheet } from "./Sheet";
 
-export interface Action {
+interface Action {
   label: string;
   hint?: string;
   /** It opens a sheet. */
