@@ -81,3 +81,16 @@ test("a part that does not come is tried again and said; the rest of the app goe
   await expect(page.getByRole("heading", { level: 1, name: "Plan" })).toBeVisible();
   await expect(page.getByText(/A part of Sereno has not come/)).toBeHidden();
 });
+
+test("the cockpit, which comes for itself, says that it is on its way until it is there", async ({
+  page,
+}) => {
+  await goTo(page, "/?logbook=demo");
+  await page.route(/static\/js\/web\/WatchScreen-/, (route) => route.abort());
+  await page.getByRole("button", { name: "To the still" }).click();
+  await expect(page.getByText("Going to the still…")).toBeVisible();
+  await expect(page.getByText(/A part of Sereno has not come/)).toBeVisible();
+  await page.unroute(/static\/js\/web\/WatchScreen-/);
+  await expect(page.getByRole("button", { name: "Heat off" })).toBeVisible();
+  await expect(page.getByText("Going to the still…")).toBeHidden();
+});

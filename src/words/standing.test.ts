@@ -37,6 +37,10 @@ test("among one's own runs it is told how many gave less", () => {
   expect(standing(measured(2.5, "a"), own)).toMatch(/more than 2 of your 3 other runs/);
   expect(standing(measured(5, "a"), own)).toMatch(/more than each of your earlier runs/);
   expect(standing(measured(0.5, "a"), own.slice(0, 1))).toMatch(/less than your earlier run of/);
+  /* Runs for their water alone all bring none. */
+  const none = ["b", "c"].map((id) => measured(0, id));
+  expect(standing(measured(0, "a"), none)).toMatch(/as much as each of your earlier runs/);
+  expect(standing(measured(0, "a"), none.slice(1))).toMatch(/as much as your earlier run of/);
   /* It is not held against itself. */
   expect(standing(own[0]!, own.slice(0, 1))).toMatch(/your first run of this plant/);
   const unmeasured = summarise(sampleRun(), catalogueBook);

@@ -1,5 +1,5 @@
 import { plural, t } from "@/language/t";
-import type { RunSummary } from "../logbook/run/runSummary";
+import type { RunSummary } from "@/logbook/run/runSummary";
 
 /**
  * Where a run's oil lies, in words: in what its plan expected, and among the person's own runs of this
@@ -24,20 +24,26 @@ export function standing({ run, result }: RunSummary, others: readonly RunSummar
       : [],
   );
   if (earlier.length === 0) return `${place} ${t`It is your first run of this plant.`}`;
-  const below = earlier.filter((value) => value < result.mlPerKgDry).length;
-  return `${place} ${amongOwn(below, earlier.length)}`;
+  const lower = earlier.filter((value) => value < result.mlPerKgDry).length;
+  const higher = earlier.filter((value) => value > result.mlPerKgDry).length;
+  return `${place} ${amongOwn(lower, higher, earlier.length)}`;
 }
 
-function amongOwn(below: number, all: number): string {
-  if (below === all)
+function amongOwn(lower: number, higher: number, all: number): string {
+  if (lower === all)
     return plural(all, {
       one: "On dry matter it gave more than your earlier run of this plant.",
       other: "On dry matter it gave more than each of your earlier runs of this plant.",
     });
-  if (below === 0)
+  if (higher === all)
     return plural(all, {
       one: "On dry matter it gave less than your earlier run of this plant.",
       other: "On dry matter it gave less than each of your earlier runs of this plant.",
     });
-  return t`On dry matter it gave more than ${below} of your ${all} other runs of this plant.`;
+  if (lower + higher === 0)
+    return plural(all, {
+      one: "On dry matter it gave as much as your earlier run of this plant.",
+      other: "On dry matter it gave as much as each of your earlier runs of this plant.",
+    });
+  return t`On dry matter it gave more than ${lower} of your ${all} other runs of this plant.`;
 }

@@ -43,41 +43,11 @@ export const units = {
   floz: { quantity: "volume", symbol: "fl oz", factor: 29.5735295625 },
   tsp: { quantity: "volume", symbol: "tsp", factor: 4.92892159375 },
   tbsp: { quantity: "volume", symbol: "tbsp", factor: 14.78676478125 },
-  cup: {
-    quantity: "volume",
-    get symbol() {
-      return t`cups`;
-    },
-    factor: 236.5882365,
-  },
-  pint: {
-    quantity: "volume",
-    get symbol() {
-      return t`pints`;
-    },
-    factor: 473.176473,
-  },
-  quart: {
-    quantity: "volume",
-    get symbol() {
-      return t`quarts`;
-    },
-    factor: 946.352946,
-  },
-  gal: {
-    quantity: "volume",
-    get symbol() {
-      return t`gal`;
-    },
-    factor: 3785.411784,
-  },
-  drop: {
-    quantity: "volume",
-    get symbol() {
-      return t`drops`;
-    },
-    factor: 1 / 20,
-  },
+  cup: { quantity: "volume", symbol: t`cups`, factor: 236.5882365 },
+  pint: { quantity: "volume", symbol: t`pints`, factor: 473.176473 },
+  quart: { quantity: "volume", symbol: t`quarts`, factor: 946.352946 },
+  gal: { quantity: "volume", symbol: t`gal`, factor: 3785.411784 },
+  drop: { quantity: "volume", symbol: t`drops`, factor: 1 / 20 },
   C: { quantity: "temperature", symbol: "°C", factor: 1 },
   F: { quantity: "temperature", symbol: "°F", factor: 5 / 9, offset: -160 / 9 },
   mm: { quantity: "length", symbol: "mm", factor: 1 },
@@ -89,13 +59,7 @@ export const units = {
   m2: { quantity: "area", symbol: "m²", factor: 1 },
   ha: { quantity: "area", symbol: "ha", factor: 10_000 },
   sqft: { quantity: "area", symbol: "sq ft", factor: 0.09290304 },
-  acre: {
-    quantity: "area",
-    get symbol() {
-      return t`acres`;
-    },
-    factor: 4046.8564224,
-  },
+  acre: { quantity: "area", symbol: t`acres`, factor: 4046.8564224 },
   min: { quantity: "time", symbol: "min", factor: 1 },
   h: { quantity: "time", symbol: "h", factor: 60 },
   W: { quantity: "power", symbol: "W", factor: 1 },
@@ -103,34 +67,16 @@ export const units = {
   /** Boiler horsepower: 34.5 lb of water at 212 °F made into steam in an hour (ASME). */
   hp: { quantity: "power", symbol: "hp", factor: 9809.5 },
   /** Steam from a boiler, by the litres of boiling water that it turns to steam in an hour (2256.4 J/g, IAPWS). */
-  steamLPerH: {
-    quantity: "power",
-    get symbol() {
-      return t`L steam/h`;
-    },
-    factor: 626.8,
-  },
+  steamLPerH: { quantity: "power", symbol: t`L steam/h`, factor: 626.8 },
   mLPerMin: { quantity: "flow", symbol: "mL/min", factor: 1 },
   flozPerMin: { quantity: "flow", symbol: "fl oz/min", factor: 29.5735295625 },
   /** Hydrosol for so much plant. */
   LPerKg: { quantity: "perPlant", symbol: "L/kg", factor: 1 },
-  cupPerLb: {
-    quantity: "perPlant",
-    get symbol() {
-      return t`cups/lb`;
-    },
-    factor: 236.5882365 / 453.59237,
-  },
+  cupPerLb: { quantity: "perPlant", symbol: t`cups/lb`, factor: 236.5882365 / 453.59237 },
   mLPerKg: { quantity: "yield", symbol: "mL/kg", factor: 1 },
   mLPerLb: { quantity: "yield", symbol: "mL/lb", factor: 1000 / 453.59237 },
   gPerL: { quantity: "packing", symbol: "g/L", factor: 1 },
-  ozPerQuart: {
-    quantity: "packing",
-    get symbol() {
-      return t`oz/quart`;
-    },
-    factor: 28.349523125 / 0.946352946,
-  },
+  ozPerQuart: { quantity: "packing", symbol: t`oz/quart`, factor: 28.349523125 / 0.946352946 },
   /** A difference of temperature, K. */
   riseC: { quantity: "rise", symbol: "°C", factor: 1 },
   riseF: { quantity: "rise", symbol: "°F", factor: 5 / 9 },

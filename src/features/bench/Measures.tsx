@@ -21,6 +21,7 @@ import { Row } from "@/ui/primitives/Row";
 import { Select } from "@/ui/primitives/Select";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
+import { plantInSentence } from "@/words/plantInSentence";
 
 const schema = z.object({
   name: z
@@ -50,7 +51,7 @@ export function Measures({ measures, units }: { measures: readonly Measure[]; un
           title={measure.name}
           detail={
             measure.plantId
-              ? t`${words(showMass(measure.massG, units))} of ${(plantBook.byId(measure.plantId)?.name ?? measure.plantId).toLowerCase()}`
+              ? t`${words(showMass(measure.massG, units))} of ${plantInSentence(plantBook.byId(measure.plantId)?.name ?? measure.plantId)}`
               : words(showMass(measure.massG, units))
           }
           end={

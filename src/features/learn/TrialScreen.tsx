@@ -1,3 +1,4 @@
+import type { TrialOutcome } from "@/core/learn/trial";
 import { fixed } from "@/core/units/format";
 import { showDay } from "@/core/units/dates";
 import { useState } from "react";
@@ -182,13 +183,7 @@ function groupsOf(
 }
 
 /** What the trial says by now, and how sure that is. */
-function Verdict({
-  trial,
-  outcome,
-}: {
-  trial: Trial;
-  outcome: ReturnType<typeof trialSoFar>["outcome"];
-}) {
+function Verdict({ trial, outcome }: { trial: Trial; outcome: TrialOutcome | undefined }) {
   return (
     <Card className="gap-2">
       <Txt variant="heading">{t`Verdict`}</Txt>

@@ -4,6 +4,7 @@ import type { ReactNode } from "react";
 import { View } from "react-native";
 import { t } from "@/language/t";
 import { useAppSelector } from "@/store/hooks";
+import { Opening } from "@/ui/layout/Opening";
 import { Places } from "@/ui/layout/Places";
 import { isCockpit, isExercise } from "./isCockpit";
 import { useShort, useWide } from "@/ui/layout/useWide";
@@ -45,7 +46,9 @@ export function Shell({ children }: { children: ReactNode }) {
           <ScreenBoundary path={path} instead={alarmsFailed}>
             <StillWatch />
           </ScreenBoundary>
-          <ScreenBoundary path={path}>{loading ? <Opening /> : children}</ScreenBoundary>
+          <ScreenBoundary path={path}>
+            {loading ? <Opening says={t`Opening the logbook…`} /> : children}
+          </ScreenBoundary>
         </View>
       </View>
       <PortalHost />
@@ -62,14 +65,6 @@ function alarmsFailed(problem: string) {
   return (
     <View role="alert" className="bg-ember-wash px-4 py-2">
       <Txt className="text-ember-ink">{t`The stills cannot be watched from here: ${problem.slice(0, 120)}. Watch them with your own eyes.`}</Txt>
-    </View>
-  );
-}
-
-function Opening() {
-  return (
-    <View role="status" className="flex-1 items-center justify-center">
-      <Txt variant="label">{t`Opening the logbook…`}</Txt>
     </View>
   );
 }

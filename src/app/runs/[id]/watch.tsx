@@ -1,9 +1,6 @@
-import { lazy } from "react";
+import { LateWatchScreen } from "@/features/run/LateWatchScreen";
 import { RunRoute } from "@/features/shell/RunRoute";
 
-/* Two routes show the cockpit: fetched for itself, it does not come with the first screen. */
-const WatchScreen = lazy(() => import("@/features/run/WatchScreen"));
-
 export default function Route() {
-  return <RunRoute show={(run) => <WatchScreen key={run.id} run={run} />} />;
+  return <RunRoute show={(run) => <LateWatchScreen key={run.id} run={run} />} />;
 }
