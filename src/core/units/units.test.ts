@@ -17,7 +17,7 @@ import {
 import { measuresInOunces, speak } from "./language";
 import { parseAmount } from "./parseAmount";
 import { parseNumber } from "./parseNumber";
-import { fromCanonical, toCanonical, units, type UnitName } from "./units";
+import { fromCanonical, toCanonical, units, unitsFor, type UnitName } from "./units";
 
 const names = Object.keys(units) as UnitName[];
 
@@ -248,4 +248,11 @@ test("a language with a decimal comma writes and reads it; of the point before t
   }
   expect(measuresInOunces("en-US")).toBe(true);
   expect(measuresInOunces("de-DE")).toBe(false);
+});
+
+test("one's own units are offered first, each once; oil is measured in mL everywhere", () => {
+  expect(unitsFor("volume", "us")).toEqual(["floz", "gal", "mL", "L"]);
+  expect(unitsFor("volume", "metric")).toEqual(["mL", "L", "floz", "gal"]);
+  for (const system of ["us", "metric"] as const)
+    expect(unitsFor("oilVolume", system)).toEqual(["mL", "drop", "floz"]);
 });

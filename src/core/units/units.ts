@@ -101,7 +101,8 @@ export function fromCanonical(canonical: number, unit: UnitName): number {
 /** The units offered for a kind of number, small before large, the person's own system first. */
 export function unitsFor(kind: NumberKind, system: UnitSystem): UnitName[] {
   const both = choices[kind];
-  return system === "metric" ? [...both.metric, ...both.us] : [...both.us, ...both.metric];
+  const ordered = system === "metric" ? [...both.metric, ...both.us] : [...both.us, ...both.metric];
+  return [...new Set(ordered)];
 }
 
 /** The units of one system alone for a kind of number; none where it has no own. */
@@ -132,7 +133,8 @@ export type NumberKind =
 const choices: Record<NumberKind, Record<UnitSystem, UnitName[]>> = {
   plantMass: { metric: ["g", "kg"], us: ["oz", "lb"] },
   volume: { metric: ["mL", "L"], us: ["floz", "gal"] },
-  oilVolume: { metric: ["mL", "drop"], us: ["floz"] },
+  /* Droppers and small bottles are sold by the millilitre everywhere. */
+  oilVolume: { metric: ["mL", "drop", "floz"], us: ["mL", "drop", "floz"] },
   temperature: { metric: ["C"], us: ["F"] },
   length: { metric: ["mm", "cm"], us: ["in"] },
   tubeLength: { metric: ["m", "cm"], us: ["ft", "in"] },

@@ -29,7 +29,7 @@ export function ProposedBottles({
   const router = useRouter();
   const empties = useAppSelector(selectEmpties);
   const { units } = useAppSelector(selectPreferences);
-  const proposal = proposeBottles(openMl, lot.product, empties);
+  const proposal = proposeBottles(openMl, lot.product, empties, units);
   const isWorth =
     proposal.bottles.length > 1 || (empties.length > 0 && proposal.bottles.length > 0);
   return (

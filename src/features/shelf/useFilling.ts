@@ -16,6 +16,7 @@ import { selectStock } from "@/store/stock";
 import { useDraft } from "@/store/useDraft";
 import { useFormDraft } from "@/store/useFormDraft";
 import { bottleFormSchema, waterOfForm } from "./bottleForm";
+import { usualBottleMl } from "@/logbook/shelf/usualBottles";
 
 /** Bottles of one sort as they are typed, kept as a draft until they are filled from a lot. */
 export function useFilling(lot: Lot, openMl: number, onClose: () => void) {
@@ -28,9 +29,10 @@ export function useFilling(lot: Lot, openMl: number, onClose: () => void) {
   const oil = lot.product === "oil";
   const choices = unitsFor(oil ? "oilVolume" : "volume", units);
   const unit = choices[0] ?? "mL";
+  const usualMl = usualBottleMl(openMl, lot.product, units);
   const [beginning] = useState(() => ({
-    size: toInput(usualSizeMl(openMl, oil), unit),
-    filled: toInput(Number(Math.min(openMl, usualSizeMl(openMl, oil)).toPrecision(6)), unit),
+    size: toInput(usualMl, unit),
+    filled: toInput(Number(Math.min(openMl, usualMl).toPrecision(6)), unit),
     count: toInput(1, "one"),
     glass: "amber" as Bottle["glass"],
     closure: (oil ? "dropper" : "cap") as NonNullable<Bottle["closure"]> | "",
@@ -107,10 +109,4 @@ export function useFilling(lot: Lot, openMl: number, onClose: () => void) {
     fill: (those: readonly Proposed[]) => void fill(those),
     save: () => void saveTyped(),
   };
-}
-
-/** The usual bottle that takes an amount: the smallest that holds it, or the largest there is. */
-function usualSizeMl(amountMl: number, oil: boolean): number {
-  const sizes = oil ? [5, 10, 15, 30, 50, 100] : [100, 250, 500, 1000];
-  return sizes.find((size) => size >= amountMl) ?? sizes.at(-1) ?? amountMl;
 }

@@ -14,6 +14,7 @@ import { dutiesDue, isDue } from "./duties";
 import { leftInBottle } from "./bottleLevel";
 import { lotBalance } from "./lotBalance";
 import { judgedChecks } from "./lotChecks";
+import { usualBottleMl, usualBottlesMl } from "./usualBottles";
 import { proposeBottles } from "./proposeBottles";
 import { lastPurposes } from "./purposes";
 import { seasonOf, yearsOf } from "./season";
@@ -158,7 +159,7 @@ test("bottling takes large ones first, leaves little air, and says what is over"
     { ...newRecord("empty", day), sizeMl: 100, glass: "blue" as const, count: 2, changes: [] },
     { ...newRecord("empty", day), sizeMl: 30, glass: "amber" as const, count: 5, changes: [] },
   ];
-  const { bottles, leftMl } = proposeBottles(275, "hydrosol", empties);
+  const { bottles, leftMl } = proposeBottles(275, "hydrosol", empties, "metric");
   expect(bottles.map(({ sizeMl, filledMl }) => [sizeMl, filledMl])).toEqual([
     [100, 100],
     [100, 100],
@@ -169,7 +170,7 @@ test("bottling takes large ones first, leaves little air, and says what is over"
   expect(leftMl).toBe(0);
   fc.assert(
     fc.property(fc.double({ min: 0.1, max: 5000, noNaN: true }), (volumeMl) => {
-      const proposed = proposeBottles(volumeMl, "oil", []);
+      const proposed = proposeBottles(volumeMl, "oil", [], "metric");
       const filled = proposed.bottles.reduce((sum, { filledMl }) => sum + filledMl, 0);
       expect(filled + proposed.leftMl).toBeCloseTo(volumeMl, 6);
       for (const each of proposed.bottles)
@@ -482,4 +483,15 @@ test("what a check found amiss is looked at again in a fortnight", () => {
     catalogueBook,
   ).find(({ kind }) => kind === "check")!;
   expect(Math.round((due.at.getTime() - Date.parse("2026-05-20T12:00:00Z")) / 86_400_000)).toBe(14);
+});
+
+test("usual bottles are those that are sold: oil by the millilitre, waters by the country's measure", () => {
+  expect(usualBottlesMl("oil", "us")).toEqual(usualBottlesMl("oil", "metric"));
+  expect(usualBottleMl(580, "hydrosol", "metric")).toBe(1000);
+  /* 580 mL are 19.6 fl oz: they go into a quart, 300 mL into a pint. */
+  expect(usualBottleMl(580, "hydrosol", "us")).toBeCloseTo(946.35, 2);
+  expect(usualBottleMl(300, "hydrosol", "us")).toBeCloseTo(473.18, 2);
+  expect(usualBottleMl(9000, "liquor", "us")).toBeCloseTo(946.35, 2);
+  const { bottles } = proposeBottles(950, "hydrosol", [], "us");
+  expect(bottles[0]!.sizeMl).toBeCloseTo(946.35, 2);
 });

@@ -1,20 +1,15 @@
 import type { Product } from "@/core/shelf/products";
 import type { Bottle } from "@/records/bottle";
 import type { Empty } from "@/records/empty";
+import type { UnitSystem } from "@/core/units/units";
 import { emptiesLeft } from "./empties";
+import { usualBottlesMl } from "./usualBottles";
 
 /** One bottle to be filled. */
 export interface Proposed extends Pick<Bottle, "sizeMl" | "filledMl" | "glass" | "closure"> {
   /** The sort of empties it comes from. */
   emptyId?: string;
 }
-
-/* The usual bottles, where nobody told of empties. */
-const usual = {
-  oil: [5, 10, 15, 30, 50, 100],
-  hydrosol: [100, 250, 500, 1000],
-  liquor: [250, 500, 1000],
-};
 
 /* Less of a bottle than this is left as it is: air would have the most of it. */
 const leastShare = 0.4;
@@ -28,6 +23,7 @@ export function proposeBottles(
   volumeMl: number,
   product: Product,
   empties: readonly Empty[],
+  units: UnitSystem,
 ): { bottles: Proposed[]; leftMl: number } {
   const own = empties.filter((empty) => emptiesLeft(empty) > 0);
   const sorts = (
@@ -39,7 +35,7 @@ export function proposeBottles(
           closure,
           count: emptiesLeft(told),
         }))
-      : usual[product].map((sizeMl) => ({
+      : usualBottlesMl(product, units).map((sizeMl) => ({
           sizeMl,
           glass: "amber" as const,
           closure: product === "oil" ? ("dropper" as const) : ("cap" as const),
