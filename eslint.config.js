@@ -59,7 +59,7 @@ const outside = ["react*", "@reduxjs/*", "zod", "expo*", "@/*"];
 /* Two of its rooms hold words: numbers as people say them, and the book of plants. */
 const speaking = {
   units: ["src/core/units/*.ts"],
-  plant: ["src/core/plant/catalogue/*.ts", "src/core/plant/compoundOdours.ts"],
+  plant: ["src/core/plant/catalogue/**/*.ts", "src/core/plant/compoundOdours.ts"],
 };
 
 /** Only so much of the core and of the language is known on a floor of the core. */

@@ -1,11 +1,15 @@
 /* Prints the catalogue as JSON, for scripts. Refuses to when an entry is not whole. */
 import { z } from "zod";
 import { compounds, compoundVapourPressurePa, plants } from "../src/core";
+import { proseById } from "../src/core/plant/catalogue/prose";
 import { compoundSchema, plantSchema } from "../src/messages/plant";
 
 const read = z
   .object({ plants: z.array(plantSchema), compounds: z.array(compoundSchema) })
-  .safeParse({ plants, compounds: Object.values(compounds) });
+  .safeParse({
+    plants: plants.map((plant) => ({ ...plant, ...proseById(plant.id) })),
+    compounds: Object.values(compounds),
+  });
 if (read.success) {
   const withPressure = read.data.compounds.map((compound) => ({
     ...compound,

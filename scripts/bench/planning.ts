@@ -41,7 +41,7 @@ export async function planning(address: string, browser: Browser): Promise<void>
   print("  the slowest of them", Math.max(...digits), "ms");
   await slowed(page, 1);
 
-  const worker = await inWorker(address, browser, forecastWorker(page));
+  const worker = await inWorker(address, browser, computeWorker(page));
   print("1,000 sampled runs of worked example A, in the worker", worker, "ms (at most 150)");
   await page.close();
 }
@@ -51,16 +51,16 @@ async function answered(page: Page): Promise<void> {
   await page.getByRole("button", { name: / mL oil, likely \d/ }).waitFor();
 }
 
-/** The address of the forecasts' own worker: others store and watch beside it. */
-function forecastWorker(page: Page): string {
-  const found = page.workers().find((worker) => /forecast/.test(worker.url()));
-  if (!found) throw new Error("no forecast worker is at work on the plan");
+/** The address of the worker that computes: another stores beside it. */
+function computeWorker(page: Page): string {
+  const found = page.workers().find((worker) => /compute/.test(worker.url()));
+  if (!found) throw new Error("nothing that computes is at work on the plan");
   return found.url();
 }
 
 type Bridge = {
   wrap: (worker: Worker) => {
-    ranges: (question: number, request: unknown, onProgress: unknown) => Promise<unknown>;
+    forecast: (question: number, request: unknown, onProgress: unknown) => Promise<unknown>;
   };
   proxy: (heard: () => void) => unknown;
 };
@@ -77,7 +77,7 @@ async function inWorker(address: string, browser: Browser, source: string): Prom
       const taken: number[] = [];
       for (let question = 1; question <= 9; question += 1) {
         const start = performance.now();
-        await remote.ranges(
+        await remote.forecast(
           question,
           request,
           proxy(() => undefined),

@@ -21,6 +21,7 @@ import { stillFigures } from "@/logbook/still/stillFigures";
 import { days } from "./days";
 import { keeping, sniffs, trials } from "./keeping";
 import { products } from "./products";
+import { looks } from "./looks";
 import { season, type SeasonRun } from "./season";
 import { five, minute, stamp, startOf, tenth, times } from "./stamp";
 
@@ -183,11 +184,8 @@ function chargeRecords(
         type: "separated",
         oilMl,
         hydrosolMl,
-        look:
-          told.story === "cloudyOil"
-            ? "cloudy, does not clear"
-            : plant.oilLook.split(",")[0]?.toLowerCase().replace(".", ""),
-        smell: plant.hydrosolLook.split(",").slice(-1)[0]?.trim().replace(".", "").toLowerCase(),
+        ...looks[plant.id],
+        ...(told.story === "cloudyOil" ? { look: "cloudy, does not clear" } : {}),
         ph,
         ...(told.note ? { note: told.note } : {}),
       },

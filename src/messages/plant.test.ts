@@ -1,3 +1,4 @@
+import { proseById } from "@/core/plant/catalogue/prose";
 import { plants } from "@/core/plant/catalogue";
 import { compounds } from "@/core/plant/compounds";
 import { oilProperties } from "@/core/plant/oil";
@@ -5,7 +6,7 @@ import { compoundSchema, plantSchema } from "./plant";
 
 test("every plant and compound of the catalogue is whole, with ids and codes of its own", () => {
   for (const plant of plants) {
-    const read = plantSchema.safeParse(plant);
+    const read = plantSchema.safeParse({ ...plant, ...proseById(plant.id) });
     expect(read.success ? "" : `${plant.id}: ${read.error.message}`).toBe("");
     for (const id of Object.keys(plant.composition)) expect(compounds[id]?.id).toBe(id);
   }

@@ -1,11 +1,11 @@
 import fc from "fast-check";
-import { plantById } from "@/core/plant/catalogue";
 import { partingOf } from "@/core/separation/parting";
 import { insideOf, vesselKinds } from "@/core/separation/vesselKinds";
 import { readNumber, toInput } from "@/core/units/numberInput";
 import { lotsOfRun } from "@/logbook/run/lotsOfRun";
 import { vesselFormDefaults, vesselFormSchema, vesselFromForm } from "@/features/bench/vesselForm";
 import { bottleFormSchema } from "@/features/shelf/bottleForm";
+import { plantWithProse } from "./plantWithProse";
 import { ownFromForm, plantFormDefaults, plantFormSchema } from "@/features/plants/plantForm";
 import { stillFormDefaults, stillFormSchema, stillFromForm } from "@/features/stills/stillForm";
 import { amountsOf, inputOf, readAmount } from "@/features/run/entryAmounts";
@@ -69,7 +69,7 @@ test("whatever a still's form lets through can be opened again", () => {
 });
 
 test("whatever a plant's form lets through can be opened again", () => {
-  const like = plantById("lavender")!;
+  const like = plantWithProse("lavender");
   fc.assert(
     fc.property(typedInto(plantFormDefaults(like, "lavender", "us")), (form) => {
       const read = plantFormSchema.safeParse(form);

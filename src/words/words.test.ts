@@ -1,3 +1,4 @@
+import { proseById } from "@/core/plant/catalogue/prose";
 import { condensers } from "@/core/cooling/condenser";
 import { endings } from "@/core/forecast/stopRules";
 import { keysOf } from "@/core/keysOf";
@@ -223,9 +224,9 @@ test("every trouble says what to do now and next time; the dangerous ones begin 
 });
 
 test("every plant's part has a last word, and none of its texts is empty", () => {
-  for (const { part, name, oilLook, hydrosolLook, hydrosolWorth, source } of plants) {
+  for (const { id, part, name, moment } of plants) {
     expect(lastWord(part).length).toBeGreaterThan(2);
-    for (const text of [name, oilLook, hydrosolLook, hydrosolWorth, source])
+    for (const text of [name, moment, ...Object.values(proseById(id))])
       expect(text.trim().length).toBeGreaterThan(3);
   }
 });

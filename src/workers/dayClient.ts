@@ -1,8 +1,7 @@
 import { dayAnswerSchema, type DayAnswer, type DayQuestion } from "@/messages/dayMessages";
-import type { DayWorker } from "./day.worker";
-import { workerLine, type WorkerLine } from "./workerLine";
+import { computeThread } from "./computeThread";
 
-let open: WorkerLine<DayWorker> | undefined;
+const thread = computeThread();
 let questions = 0;
 
 /** A day that is being laid out. */
@@ -15,16 +14,13 @@ export interface LayingOut {
 
 /** Lays a day out, off the page's thread. Several may be under way at once. */
 export function layOutDay(question: DayQuestion): LayingOut {
-  open ??= workerLine<DayWorker>(new Worker(new URL("./day.worker", window.location.href)), () => {
-    open = undefined;
-  });
-  const { remote, answered } = open;
+  const { remote, answered } = thread();
   questions += 1;
   const number = questions;
   return {
-    answer: answered(remote.layOut(number, question)).then((answer) =>
+    answer: answered(remote.layOutDay(number, question)).then((answer) =>
       answer === undefined ? undefined : dayAnswerSchema.parse(answer),
     ),
-    stop: () => void remote.stop(number),
+    stop: () => void remote.stopDay(number),
   };
 }

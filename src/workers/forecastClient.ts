@@ -1,8 +1,7 @@
 import { proxy } from "comlink";
 import type { ForecastRequest } from "@/core/forecast/request";
-import type { ForecastWorker } from "./forecast.worker";
 import { forecastRangesSchema, type ForecastRanges } from "@/messages/forecastMessages";
-import { workerLine, type WorkerLine } from "./workerLine";
+import { computeThread } from "./computeThread";
 
 /** A question on its way. */
 interface PendingForecast {
@@ -18,25 +17,19 @@ export interface Forecaster {
 
 /** A forecaster of its own worker, started at the first question and anew after it has died. */
 export function openForecaster(): Forecaster {
-  let line: WorkerLine<ForecastWorker> | undefined;
+  const thread = computeThread();
   let questions = 0;
   return {
     ask(request, onProgress) {
-      line ??= workerLine<ForecastWorker>(
-        new Worker(new URL("./forecast.worker", window.location.href)),
-        () => {
-          line = undefined;
-        },
-      );
-      const { remote, answered } = line;
+      const { remote, answered } = thread();
       questions += 1;
       const question = questions;
       return {
-        answer: answered(remote.ranges(question, request, proxy(onProgress))).then((answer) =>
+        answer: answered(remote.forecast(question, request, proxy(onProgress))).then((answer) =>
           answer === undefined ? undefined : forecastRangesSchema.parse(answer),
         ),
         stop: () => {
-          if (question === questions) void remote.stop();
+          if (question === questions) void remote.stopForecast();
         },
       };
     },

@@ -4,18 +4,15 @@ import {
   type DebriefQuestion,
 } from "@/messages/practiceMessages";
 import { watchAnswerSchema, type WatchAnswer, type WatchQuestion } from "@/messages/watchMessages";
-import type { WatchWorker } from "./watch.worker";
-import { workerLine, type WorkerLine } from "./workerLine";
+import { computeThread } from "./computeThread";
 
-let watching: WorkerLine<WatchWorker> | undefined;
-let lookingBack: WorkerLine<WatchWorker> | undefined;
+const watching = computeThread();
+const lookingBack = computeThread();
 
 /** Weighs a run under way, off the page's thread. Rejects when the worker cannot answer; the next question starts it anew. */
 export async function watch(question: WatchQuestion): Promise<WatchAnswer> {
-  watching ??= opened(() => {
-    watching = undefined;
-  });
-  return watchAnswerSchema.parse(await watching.answered(watching.remote.watch(question)));
+  const { answered, remote } = watching();
+  return watchAnswerSchema.parse(await answered(remote.watch(question)));
 }
 
 /**
@@ -23,13 +20,6 @@ export async function watch(question: WatchQuestion): Promise<WatchAnswer> {
  * way still asks. Rejects when the worker cannot answer.
  */
 export async function debrief(question: DebriefQuestion): Promise<DebriefAnswer> {
-  lookingBack ??= opened(() => {
-    lookingBack = undefined;
-  });
-  const { answered, remote } = lookingBack;
+  const { answered, remote } = lookingBack();
   return debriefAnswerSchema.parse(await answered(remote.debrief(question)));
-}
-
-function opened(gone: () => void): WorkerLine<WatchWorker> {
-  return workerLine<WatchWorker>(new Worker(new URL("./watch.worker", window.location.href)), gone);
 }

@@ -1,3 +1,4 @@
+import { proseById } from "@/core/plant/catalogue/prose";
 import type { Product } from "../shelf/products";
 import fc from "fast-check";
 import { plantById, plants } from "../plant/catalogue";
@@ -97,13 +98,13 @@ function skinMostAlone(alone: readonly ProductPart[], on: Whose): number {
 test("no water is praised for the kitchen that holds too much, and what goes by the spoonful says so", () => {
   for (const plant of plants) {
     const found = productCautions("hydrosol", [partOfPlant(plant, "hydrosol")]);
-    const praised = /(?<!not for the )kitchen|cooking|\btea\b/.test(plant.hydrosolWorth);
+    const { hydrosolWorth } = proseById(plant.id);
+    const praised = /(?<!not for the )kitchen|cooking|\btea\b/.test(hydrosolWorth);
     if (praised) expect([plant.id, ...found]).not.toContain("notToDrink");
-    if (praised && found.includes("littleInFood"))
-      expect(plant.hydrosolWorth).toMatch(/by the spoonful/);
+    if (praised && found.includes("littleInFood")) expect(hydrosolWorth).toMatch(/by the spoonful/);
   }
   for (const id of ["sweetfennel", "anise", "neroli"])
-    expect(plantById(id)!.hydrosolWorth).toMatch(/kitchen/);
+    expect(proseById(id).hydrosolWorth).toMatch(/kitchen/);
 });
 
 test.each([

@@ -1,3 +1,4 @@
+import { proseById } from "@/core/plant/catalogue/prose";
 import { sisters } from "./catalogue/kinds";
 import { caredFor } from "./catalogue/care";
 import { plantById, plants } from "./catalogue";
@@ -30,9 +31,9 @@ test.each([
 
 test("every plant's and compound's note tells which kind of source its figures are from", () => {
   const kind = /handbook|pharmacopoeia|standard|review|estimate/i;
-  for (const { id, source } of plants) expect(`${id}: ${source}`).toMatch(kind);
+  for (const { id } of plants) expect(`${id}: ${proseById(id).source}`).toMatch(kind);
   /* Each its own, kinds of one plant too. */
-  expect(new Set(plants.map(({ source }) => source)).size).toBe(plants.length);
+  expect(new Set(plants.map(({ id }) => proseById(id).source)).size).toBe(plants.length);
   for (const { id, source } of Object.values(compounds)) expect(`${id}: ${source}`).toMatch(kind);
 });
 

@@ -41,11 +41,8 @@ export interface Plant extends Care {
   part: string;
   /** When to cut it. */
   moment: string;
-  /** What to do with it before it goes in, and why. */
-  preparation: string;
   states: Partial<Record<PlantState, StateFigures>>;
   preferredMethod: Method;
-  methodReason: string;
   /** Water per gram of plant in hydro distillation, mL/g. */
   waterMlPerG: { fresh: number; dried: number };
   /** Share of the oil that the first steam reaches, 0 to 1. */
@@ -62,15 +59,8 @@ export interface Plant extends Care {
   usualMinutes: number;
   composition: Composition;
   keeping: KeepingClass;
-  /** Colour and smell to expect. */
-  oilLook: string;
-  hydrosolLook: string;
-  /** Whether the hydrosol is worth keeping, and for what. */
-  hydrosolWorth: string;
   /** Short cautions that belong to this plant. */
   hazards: string[];
-  /** Where the figures come from. */
-  source: string;
 }
 
 /** A plant as the catalogue describes it, before the care it asks for is added. */

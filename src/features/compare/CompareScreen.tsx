@@ -10,7 +10,7 @@ import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { WordsHere } from "@/ui/primitives/WordsHere";
-import { figuresOf } from "@/words/figureWords";
+import { aboutFigure, figuresOf } from "@/words/figureWords";
 import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -18,6 +18,7 @@ import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { Select } from "@/ui/primitives/Select";
 import { Table } from "@/ui/primitives/Table";
+import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
 import { factsOf } from "@/words/compareWords";
@@ -71,7 +72,11 @@ export function CompareScreen({ ids }: { ids: readonly string[] }) {
         chosen.length > 1 ? (
           <>
             <Card className="gap-2">
-              <Txt variant="heading">{t`What they gave`}</Txt>
+              <FigureName
+                variant="heading"
+                name={t`What they gave`}
+                about={aboutFigure("compared")}
+              />
               <Choice
                 label={t`Oil, calculated as`}
                 options={basesIn(units)}

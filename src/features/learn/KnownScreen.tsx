@@ -11,13 +11,14 @@ import { selectPreferences, selectRuns, selectTrials } from "@/store/selectors";
 import { YearRanges } from "@/ui/charts/YearRanges";
 import { NotHere } from "@/ui/layout/NotHere";
 import { WordsHere } from "@/ui/primitives/WordsHere";
-import { figuresOf } from "@/words/figureWords";
+import { aboutFigure, figuresOf } from "@/words/figureWords";
 import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
 import { Row } from "@/ui/primitives/Row";
+import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { bestSentence, fitSentence, wayNamed, wayWords, yearWords } from "@/words/knownWords";
 import { verdictSentence } from "@/words/trialWords";
@@ -135,7 +136,7 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
           </Card>
           {fits.length > 0 ? (
             <Card className="gap-2">
-              <Txt variant="heading">{t`Oil in it`}</Txt>
+              <FigureName variant="heading" name={t`Oil in it`} about={aboutFigure("ownFactor")} />
               {fits.map((fit) => (
                 <Txt key={fit.state}>{fitSentence(fit, units)}</Txt>
               ))}

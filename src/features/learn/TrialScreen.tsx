@@ -15,7 +15,7 @@ import { selectRuns, selectSniffs } from "@/store/selectors";
 import { NotHere } from "@/ui/layout/NotHere";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { ratioWords } from "@/words/compareWords";
-import { figuresOf } from "@/words/figureWords";
+import { aboutFigure, figuresOf } from "@/words/figureWords";
 import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -25,6 +25,7 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
 import { Select } from "@/ui/primitives/Select";
 import { Sheet } from "@/ui/primitives/Sheet";
+import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { sniffVerdict } from "@/words/sniffWords";
 import { inState } from "@/words/stateWords";
@@ -186,7 +187,7 @@ function groupsOf(
 function Verdict({ trial, outcome }: { trial: Trial; outcome: TrialOutcome | undefined }) {
   return (
     <Card className="gap-2">
-      <Txt variant="heading">{t`Verdict`}</Txt>
+      <FigureName variant="heading" name={t`Verdict`} about={aboutFigure("trialDifference")} />
       <Txt variant="strong" role="status">
         {outcome
           ? verdictSentence(outcome, trial)

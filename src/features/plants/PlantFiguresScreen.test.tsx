@@ -1,9 +1,12 @@
 import { act, fireEvent, screen, within } from "@testing-library/react";
 import { plantBook } from "@/logbook/plant/plantBook";
+import { withProse } from "@/logbook/plant/withProse";
+import { fetchProse } from "@/store/useProse";
 import { renderWith } from "@/testing/renderWith";
 import { router } from "@/testing/router";
 import { PlantFiguresScreen } from "./PlantFiguresScreen";
 
+beforeAll(fetchProse);
 beforeEach(() => {
   router.params = { id: "clarysage" };
 });
@@ -59,7 +62,9 @@ test("what is changed is kept as the person's own, the rest stays the book's", a
     hazards: ["Not in pregnancy.", "Not before driving."],
     froths: true,
   });
-  expect(plantBook(kept).byId("clarysage")!.preparation).toContain("Cut the tops");
+  const known = withProse(plantBook(kept).byId("clarysage")!, await fetchProse());
+  expect(known.preparation).toContain("Cut the tops");
+  expect(known.oilLook).toBe("pale green, like hay");
 });
 
 test("an oil of which no line is left is refused in words, and nothing is kept", async () => {

@@ -1,6 +1,6 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useLocalSearchParams, useRouter } from "expo-router";
-import { useState } from "react";
+import { Suspense, useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { t } from "@/language/t";
@@ -9,12 +9,15 @@ import { plantById } from "@/core/plant/catalogue";
 import { newRecord } from "@/records/base";
 import type { Material } from "@/records/material";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
+import { withProse } from "@/logbook/plant/withProse";
 import { addNew } from "@/store/acts/addNew";
 import { bin, keepForm } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { useDraft } from "@/store/useDraft";
 import { useFormDraft } from "@/store/useFormDraft";
+import { useProseBook } from "@/store/useProse";
 import { NotHere } from "@/ui/layout/NotHere";
+import { Opening } from "@/ui/layout/Opening";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -38,10 +41,16 @@ export function PlantFiguresScreen() {
   );
   if (id !== "new" && !plant)
     return <NotHere what={t`This plant`} back={{ href: "/bench/plants", label: t`Plants` }} />;
-  return <Form key={id} plant={plant} material={material} />;
+  return (
+    <Suspense fallback={<Opening says={t`Opening the book…`} />}>
+      <Form key={id} known={plant} material={material} />
+    </Suspense>
+  );
 }
 
-function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) {
+function Form({ known, material }: { known?: KnownPlant; material?: Material }) {
+  const prose = useProseBook();
+  const plant = known && withProse(known, prose);
   const router = useRouter();
   const dispatch = useAppDispatch();
   const units = useUnits();
@@ -74,7 +83,7 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
       ...record,
       plantId: plant?.id ?? `own-${record.id}`,
       like,
-      own: ownFromForm(form, base),
+      own: ownFromForm(form, { ...base, ...prose(base.id) }),
     };
     const answer = dispatch(shown ? keepForm(shown, kept) : addNew([kept]));
     if (!answer.ok) return setProblem(answer.problem);
@@ -176,7 +185,11 @@ function Form({ plant, material }: { plant?: KnownPlant; material?: Material }) 
             onChosen={(chosen) => {
               const base = book.byId(chosen);
               if (isNew && base)
-                reset({ ...plantFormDefaults(base, chosen, units), name: "", code: "" });
+                reset({
+                  ...plantFormDefaults(withProse(base, prose), chosen, units),
+                  name: "",
+                  code: "",
+                });
             }}
           />
           <Txt variant="small">

@@ -2,6 +2,7 @@ import { showDensity, showDissolved, showTemperature, words } from "@/core/units
 import { boilingTogether, oilProperties } from "@/core/plant/oil";
 import { pressureAtAltitudePa } from "@/core/water/atmosphere";
 import { t } from "@/language/t";
+import type { PlantProse } from "@/core/plant/plantProse";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
@@ -11,9 +12,10 @@ import { Txt } from "@/ui/primitives/Txt";
 import { markedOwn } from "./markedOwn";
 import { OilMix } from "./OilMix";
 import { layerWords, oilKeepingWords, phWords, waterKeepingWords } from "@/words/plantWords";
+import { aboutFigure } from "@/words/figureWords";
 
 /** What a plant's oil is like, and its hydrosol. */
-export function PlantProducts({ plant }: { plant: KnownPlant }) {
+export function PlantProducts({ plant }: { plant: KnownPlant & PlantProse }) {
   const { units, site } = useAppSelector(selectPreferences);
   const oil = oilProperties(plant.composition);
   const together = boilingTogether(plant.composition, pressureAtAltitudePa(site.altitudeM));
@@ -28,10 +30,12 @@ export function PlantProducts({ plant }: { plant: KnownPlant }) {
             [
               t`Density`,
               t`${words(showDensity(oil.densityGPerMl, units))}: ${layerWords[oil.layer]}`,
+              aboutFigure("oilDensity"),
             ],
             [
               t`In the hydrosol`,
               t`dissolves up to ${words(showDissolved(Math.max(0.1, oil.solubilityGPerL), units))}`,
+              aboutFigure("oilDensity"),
             ],
             [
               t`With water`,

@@ -2,11 +2,13 @@ import { fireEvent, screen, within } from "@testing-library/react";
 import { plantById } from "@/core/plant/catalogue";
 import type { AnyRecord } from "@/records/record";
 import { preferencesId } from "@/records/setting";
+import { fetchProse } from "@/store/useProse";
 import { renderWith } from "@/testing/renderWith";
 import { router } from "@/testing/router";
 import { sampleOwnPlant } from "@/testing/sampleRecords";
 import { PlantScreen } from "./PlantScreen";
 
+beforeAll(fetchProse);
 beforeEach(() => {
   router.params = { id: "clarysage" };
 });

@@ -1,4 +1,5 @@
 import { useLocalSearchParams, useRouter } from "expo-router";
+import { Suspense } from "react";
 import { View } from "react-native";
 import { fixed, significant, yieldRange, yieldUnit } from "@/core/units/format";
 import { type UnitSystem, fromCanonical, ownUnits, units as unitTable } from "@/core/units/units";
@@ -9,6 +10,8 @@ import { markFavourites } from "@/store/acts/severalPlants";
 import { beginPlan } from "@/store/beginPlan";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
+import { useWithProse } from "@/store/useProse";
+import { Opening } from "@/ui/layout/Opening";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -16,7 +19,8 @@ import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
-import { figuresOf } from "@/words/figureWords";
+import { aboutFigure, figuresOf } from "@/words/figureWords";
+import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { CutAndMakeReady, HowItLetsGo } from "./HowToDistil";
 import { markedOwn } from "./markedOwn";
@@ -37,10 +41,15 @@ export function PlantScreen() {
       </Screen>
     );
   }
-  return <Entry plant={plant} />;
+  return (
+    <Suspense fallback={<Opening says={t`Opening the book…`} />}>
+      <Entry known={plant} />
+    </Suspense>
+  );
 }
 
-function Entry({ plant }: { plant: KnownPlant }) {
+function Entry({ known }: { known: KnownPlant }) {
+  const plant = useWithProse(known);
   const router = useRouter();
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
@@ -149,7 +158,7 @@ function States({ plant, units }: { plant: KnownPlant; units: UnitSystem }) {
   const packing = ownUnits("packing", units)[0]!;
   return (
     <Card className="gap-2">
-      <Txt variant="heading">{t`What it holds`}</Txt>
+      <FigureName variant="heading" name={t`What it holds`} about={aboutFigure("plantOil")} />
       <View role="table" aria-label={t`Oil, water and packing by state`}>
         <View role="row" className="flex-row gap-2 pb-1">
           {[

@@ -1,9 +1,10 @@
-import { plantById, plants } from "@/core/plant/catalogue";
+import { plants } from "@/core/plant/catalogue";
 import { materialSchema } from "@/records/material";
 import { plantBook } from "@/logbook/plant/plantBook";
+import { plantWithProse } from "@/testing/plantWithProse";
 import { ownFromForm, plantFormDefaults, plantFormSchema, type PlantForm } from "./plantForm";
 
-const sage = plantById("clarysage")!;
+const sage = plantWithProse("clarysage");
 const one = (text: string) => ({ text, unit: "one" as const });
 const form = (part: Partial<PlantForm> = {}): PlantForm => ({
   ...plantFormDefaults(sage, "clarysage", "metric"),
@@ -32,9 +33,10 @@ function known(own: unknown) {
   return plantBook([material]).byId("clarysage")!;
 }
 
-test.each(plants.map((plant) => [plant.name, plant] as const))(
+test.each(plants.map(({ name, id }) => [name, id]))(
   "figures of %s that nobody touched are nobody's own",
-  (_, plant) => {
+  (_, id) => {
+    const plant = plantWithProse(id);
     for (const units of ["metric", "us"] as const) {
       const read = plantFormSchema.parse(plantFormDefaults(plant, plant.id, units));
       expect(ownFromForm(read, plant)).toEqual({});

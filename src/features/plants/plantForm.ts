@@ -3,6 +3,7 @@ import { fixed } from "@/core/units/format";
 import { compounds } from "@/core/plant/compounds";
 import { mostTotal } from "@/core/plant/oil";
 import { type Plant, type PlantState, plantStates, tissues } from "@/core/plant/plant";
+import type { PlantProse } from "@/core/plant/plantProse";
 import { keepingClasses } from "@/core/shelf/bestBy";
 import { type UnitSystem, ownUnits } from "@/core/units/units";
 import { toInput } from "@/core/units/numberInput";
@@ -146,7 +147,7 @@ function linesOf(text: string): string[] {
 
 /** A plant's figures as the form shows them; empty where there is no plant yet. */
 export function plantFormDefaults(
-  plant: Plant | undefined,
+  plant: (Plant & PlantProse) | undefined,
   like: string,
   units: UnitSystem,
 ): PlantForm {
@@ -207,7 +208,7 @@ export function plantFormDefaults(
 }
 
 /** What of the form is the person's own: what differs from the catalogue plant it is like. */
-export function ownFromForm(form: PlantFormRead, like: Plant): Material["own"] {
+export function ownFromForm(form: PlantFormRead, like: Plant & PlantProse): Material["own"] {
   const states: NonNullable<Material["own"]["states"]> = {};
   for (const state of plantStates) {
     const { low, high, moisture, packing } = figuresOf(form, state);

@@ -24,7 +24,7 @@ import { Facts } from "@/ui/primitives/Facts";
 import { Row } from "@/ui/primitives/Row";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
-import { figuresOf } from "@/words/figureWords";
+import { aboutFigure, figuresOf } from "@/words/figureWords";
 import { Txt } from "@/ui/primitives/Txt";
 import { FitCard } from "./FitCard";
 import { AsCharged } from "./AsCharged";
@@ -135,7 +135,11 @@ export function RunSheetScreen({ run }: { run: Run }) {
             <Facts
               facts={[
                 ...planFacts(summary, units, plantBook),
-                [t`It cost`, cost > 0 ? showMoney(cost, preferences.prices?.currency) : undefined],
+                [
+                  t`It cost`,
+                  cost > 0 ? showMoney(cost, preferences.prices?.currency) : undefined,
+                  aboutFigure("costOf"),
+                ],
               ]}
             />
           </Card>

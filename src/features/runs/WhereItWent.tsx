@@ -9,8 +9,10 @@ import { usePlantBook } from "@/store/hooks";
 import { Flows } from "@/ui/charts/Flows";
 import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
+import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { reasonWords } from "@/words/reasonWords";
+import { aboutFigure } from "@/words/figureWords";
 
 interface Props {
   summary: RunSummary;
@@ -51,7 +53,11 @@ export function WhereItWent({ summary, others, units }: Props) {
   return (
     <>
       <Card className="gap-3">
-        <Txt variant="heading">{t`Where the oil went`}</Txt>
+        <FigureName
+          variant="heading"
+          name={t`Where the oil went`}
+          about={aboutFigure("whereItWent")}
+        />
         <Flows
           whole={t`${oil(flows.plantMl)} in the plant`}
           colour="var(--leaf)"

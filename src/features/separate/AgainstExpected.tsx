@@ -3,7 +3,9 @@ import type { Percentiles } from "@/core/statistics/chance";
 import { t } from "@/language/t";
 import { RangeBar } from "@/ui/charts/RangeBar";
 import { Card } from "@/ui/primitives/Card";
+import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
+import { aboutFigure } from "@/words/figureWords";
 
 /** The measured oil on the range that the plan expected. */
 export function AgainstExpected({
@@ -15,7 +17,11 @@ export function AgainstExpected({
 }) {
   return (
     <Card className="gap-2">
-      <Txt variant="heading">{t`Against what was expected`}</Txt>
+      <FigureName
+        variant="heading"
+        name={t`Against what was expected`}
+        about={aboutFigure("expectedOil")}
+      />
       <RangeBar
         expected={expected}
         measured={oilMl}

@@ -1,20 +1,20 @@
-import { Controller, type Control, type FieldValues, useFormState } from "react-hook-form";
+import { type Control, type FieldValues, useFormState } from "react-hook-form";
+import { Suspense } from "react";
 import { View } from "react-native";
 import { fixed } from "@/core/units/format";
-import type { Plant } from "@/core/plant/plant";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { t } from "@/language/t";
-import { smellsOf } from "@/logbook/plant/smellsOf";
+import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { Card } from "@/ui/primitives/Card";
 import { Fold } from "@/ui/primitives/Fold";
 import { Txt } from "@/ui/primitives/Txt";
-import { WordChips } from "@/ui/primitives/WordChips";
 import { FormNumber, FormText } from "@/ui/primitives/form";
+import { LookAndSmell } from "./LookAndSmell";
 import type { SeparateForm } from "./separateForm";
 
 interface Props {
   control: Control<SeparateForm, unknown, FieldValues>;
-  plant: Plant | undefined;
+  plant: KnownPlant | undefined;
   /** The oil's density by the plan. */
   densityGPerMl: number;
   units: UnitSystem;
@@ -47,7 +47,6 @@ export function ResultFields({
   liquorKept,
   noted,
 }: Props) {
-  const smells = plant ? smellsOf(plant.composition) : [];
   const volumes = unitsFor("volume", units);
   const { errors } = useFormState({ control });
   const wrong = folded.some((name) => errors[name] !== undefined);
@@ -131,31 +130,9 @@ export function ResultFields({
         filled={noted}
         wrong={wrong}
       >
-        <View className="flex-row gap-3">
-          <FormText control={control} name="look" label={t`Look`} placeholder={plant?.oilLook} />
-          <FormText control={control} name="smell" label={t`Smell`} />
-        </View>
-        <SmellWords control={control} name="smell" label={t`Words for the oil`} words={smells} />
-        <View className="flex-row gap-3">
-          <FormText
-            control={control}
-            name="hydrosolLook"
-            label={t`Hydrosol looks`}
-            placeholder={t`clear, milky`}
-          />
-          <FormText
-            control={control}
-            name="hydrosolSmell"
-            label={t`Hydrosol smells`}
-            placeholder={plant?.hydrosolLook}
-          />
-        </View>
-        <SmellWords
-          control={control}
-          name="hydrosolSmell"
-          label={t`Words for the hydrosol`}
-          words={smells}
-        />
+        <Suspense>
+          <LookAndSmell control={control} plant={plant} />
+        </Suspense>
         <View className="flex-row gap-3">
           <FormNumber
             control={control}
@@ -176,25 +153,5 @@ export function ResultFields({
         />
       </Fold>
     </>
-  );
-}
-
-/** The plant's own words, to be tapped into a smell. */
-function SmellWords({
-  control,
-  name,
-  ...rest
-}: {
-  control: Props["control"];
-  name: "smell" | "hydrosolSmell";
-  label: string;
-  words: readonly string[];
-}) {
-  return (
-    <Controller
-      control={control}
-      name={name}
-      render={({ field }) => <WordChips {...rest} value={field.value} onChange={field.onChange} />}
-    />
   );
 }

@@ -33,8 +33,10 @@ import { Card } from "@/ui/primitives/Card";
 import { Fold } from "@/ui/primitives/Fold";
 import { Choice } from "@/ui/primitives/Choice";
 import { Notice } from "@/ui/primitives/Notice";
+import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { salts, warmths, type Settle, type VesselsOfRun } from "./useVesselsOfRun";
+import { aboutFigure } from "@/words/figureWords";
 
 interface Props {
   run: Run;
@@ -65,7 +67,11 @@ export const SettleCard = memo(function SettleCard({
   const degrees = (celsius: number) => words(showTemperature(celsius, units));
   return (
     <Card className="gap-3">
-      <Txt variant="heading">{t`Let oil and water separate`}</Txt>
+      <FigureName
+        variant="heading"
+        name={t`Let oil and water separate`}
+        about={aboutFigure("settlingTime")}
+      />
       <VesselsDrawing
         vessels={each.map(({ vessel, parting }) => ({
           id: vessel.id,

@@ -11,10 +11,12 @@ import { Button } from "@/ui/primitives/Button";
 import { CopyButton } from "@/ui/primitives/CopyButton";
 import { Card } from "@/ui/primitives/Card";
 import { Fold } from "@/ui/primitives/Fold";
+import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { bestByWords, moveWords } from "@/words/bestByWords";
 import { inGlass, boardOf, closureWords } from "@/words/bottleWords";
 import { addedWords } from "@/words/waterKeepingWords";
+import { aboutFigure } from "@/words/figureWords";
 
 interface Props {
   item: Shelved;
@@ -40,9 +42,12 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
           <Txt variant="strong">{bottle.code}</Txt>
           <CopyButton text={bottle.code} what={t`the code ${bottle.code}`} />
         </View>
-        <Txt variant="strong" className={due ? "text-ember-ink" : ""}>
-          {bestByWords(item)}
-        </Txt>
+        <FigureName
+          variant="strong"
+          name={bestByWords(item)}
+          about={aboutFigure("bestByDay")}
+          ink={due ? "text-ember-ink" : ""}
+        />
       </View>
       <Level
         share={leftMl / bottle.sizeMl}

@@ -7,9 +7,11 @@ import { selectPreferences, selectRuns } from "@/store/selectors";
 import { selectStock } from "@/store/stock";
 import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
+import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { costWords } from "@/words/costWords";
 import { showMoney } from "@/core/units/money";
+import { aboutFigure } from "@/words/figureWords";
 
 /** What a lot cost, part by part, a millilitre of it, and what it is worth. */
 export function CostCard({ lot }: { lot: Lot }) {
@@ -34,7 +36,7 @@ export function CostCard({ lot }: { lot: Lot }) {
         : [t`a pint`, units.pint.factor];
   return (
     <Card className="gap-2">
-      <Txt variant="heading">{t`What it cost`}</Txt>
+      <FigureName variant="heading" name={t`What it cost`} about={aboutFigure("costOf")} />
       <Facts
         facts={[
           ...(Object.entries(costs) as [CostPart, number][]).map(

@@ -8,7 +8,7 @@ import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { selectStock } from "@/store/stock";
 import { WordsHere } from "@/ui/primitives/WordsHere";
-import { figuresOf } from "@/words/figureWords";
+import { aboutFigure, figuresOf } from "@/words/figureWords";
 import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -16,6 +16,7 @@ import { Card } from "@/ui/primitives/Card";
 import { Choice } from "@/ui/primitives/Choice";
 import { Facts } from "@/ui/primitives/Facts";
 import { Tile } from "@/ui/primitives/Tile";
+import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { showMoney } from "@/core/units/money";
 
@@ -59,7 +60,11 @@ export function SeasonScreen() {
       aside={
         <>
           <Card className="gap-2">
-            <Txt variant="heading">{t`Made, used, lost`}</Txt>
+            <FigureName
+              variant="heading"
+              name={t`Made, used, lost`}
+              about={aboutFigure("seasonSum")}
+            />
             <Facts
               facts={[
                 [t`Oil made`, oil(season.madeMl.oil)],
@@ -73,7 +78,7 @@ export function SeasonScreen() {
           </Card>
           {season.cost > 0 || season.worth > 0 ? (
             <Card className="gap-2">
-              <Txt variant="heading">{t`Money`}</Txt>
+              <FigureName variant="heading" name={t`Money`} about={aboutFigure("costOf")} />
               <Facts
                 facts={[
                   [t`Runs cost`, showMoney(season.cost, currency)],

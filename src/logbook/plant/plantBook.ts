@@ -1,6 +1,7 @@
 import { careByContent, careOfAll } from "@/core/plant/careByContent";
 import { plantById, plants } from "@/core/plant/catalogue";
 import type { Plant, PlantState } from "@/core/plant/plant";
+import { type PlantProse, proseFields } from "@/core/plant/plantProse";
 import type { Material } from "@/records/material";
 
 /** A plant as this person knows it. */
@@ -11,6 +12,8 @@ export interface KnownPlant extends Plant {
   like: string;
   /** Its figures that are the person's, by the name of the field. */
   ownFigures: readonly string[];
+  /** What the person tells of it themselves. */
+  ownProse: Partial<PlantProse>;
   /** The record that holds them. */
   materialId?: string;
   /** What a mixed charge is made of. */
@@ -29,7 +32,7 @@ export function plantBook(materials: readonly Material[]): PlantBook {
   const known = new Map<string, KnownPlant>(
     plants.map((plant) => [
       plant.id,
-      { ...plant, origin: "catalogue", like: plant.id, ownFigures: [] },
+      { ...plant, origin: "catalogue", like: plant.id, ownFigures: [], ownProse: {} },
     ]),
   );
   const oldestFirst = [...materials].sort((a, b) => a.updatedAt.localeCompare(b.updatedAt));
@@ -68,6 +71,9 @@ function withOwn(
     ...rest,
     /* Somebody's own oil is warned of by what they say is in it, and by what the like one is. */
     ...careByContent(careOfAll([like, ...parts]), own.composition ?? like.composition),
+    ownProse: Object.fromEntries(
+      proseFields.flatMap((name) => (own[name] === undefined ? [] : [[name, own[name]]])),
+    ),
     setsBelowC: setsBelowC ?? undefined,
     states: statesOf(like, states),
     id: plantId,

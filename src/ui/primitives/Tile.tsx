@@ -1,6 +1,7 @@
 import { type Shown } from "@/core/units/format";
 import { Text, View } from "react-native";
 import { Card, type Wash } from "./Card";
+import { FigureName, type FigureTold } from "./FigureName";
 
 const inks: Record<Wash, string> = {
   panel: "text-ink",
@@ -15,13 +16,19 @@ interface Props {
   value: Shown;
   detail?: string;
   wash?: Wash;
+  /** How the number comes about. */
+  about?: FigureTold;
 }
 
 /** One number with its unit, what it is above and how sure it is below. */
-export function Tile({ label, value, detail, wash = "panel" }: Props) {
+export function Tile({ label, value, detail, wash = "panel", about }: Props) {
   return (
     <Card wash={wash} className="min-w-[46%] flex-1 py-3">
-      <Text className="font-medium text-[14px] leading-[19px] text-ink">{label}</Text>
+      {about ? (
+        <FigureName name={label} about={about} ink="text-ink" />
+      ) : (
+        <Text className="font-medium text-[14px] leading-[19px] text-ink">{label}</Text>
+      )}
       <View className="flex-row flex-wrap items-baseline">
         <Text className={`font-bold text-[26px] leading-[33px] ${inks[wash]}`}>{value.text}</Text>
         {value.unit ? (

@@ -10,7 +10,6 @@ import { moreTrees } from "./moreTrees";
 import { rootsWoodsPetals } from "./rootsWoodsPetals";
 import { seedsAndSpices } from "./seedsAndSpices";
 import { seedsTreesZests } from "./seedsTreesZests";
-import { sourceOf } from "./sources";
 import { treesAndZests } from "./treesAndZests";
 import { waters } from "./waters";
 
@@ -36,7 +35,6 @@ export const plants: readonly Plant[] = [...described, ...kindsOf(described)]
       plant,
       described.find(({ id }) => id === sisters[plant.id]),
     ),
-    source: sourceOf(plant.id, plant.source),
   }))
   .sort((a, b) => a.name.localeCompare(b.name, "en"));
 

@@ -2,11 +2,9 @@ import { t } from "@/language/t";
 import type { BarePlant } from "../plant";
 
 /** What another kind of a plant changes: its oil, and with it smell and safety. */
-type Kind = Pick<BarePlant, "id" | "name" | "code" | "composition" | "oilLook"> & {
+type Kind = Pick<BarePlant, "id" | "name" | "code" | "composition"> & {
   of: string;
   hazards?: string[];
-  hydrosolLook?: string;
-  hydrosolWorth?: string;
 };
 
 /*
@@ -20,9 +18,6 @@ const kinds: Kind[] = [
     name: t`Thyme, linalool kind`,
     code: "TN",
     composition: { linalool: 0.7, linalylAcetate: 0.08, terpinen4ol: 0.02, caryophyllene: 0.03 },
-    hydrosolLook: t`Clear, mild, flower and herb.`,
-    hydrosolWorth: t`Very good: skin and kitchen; not hot.`,
-    oilLook: t`Pale, mild, flower and herb.`,
     hazards: [],
   },
   {
@@ -31,9 +26,6 @@ const kinds: Kind[] = [
     name: t`Thyme, geraniol kind`,
     code: "TG",
     composition: { geraniol: 0.4, geranylAcetate: 0.4, linalool: 0.04, caryophyllene: 0.04 },
-    hydrosolLook: t`Clear, rose and herb.`,
-    hydrosolWorth: t`Very good: skin and kitchen; not hot.`,
-    oilLook: t`Pale, rose and lemon.`,
     hazards: [],
   },
   {
@@ -50,8 +42,6 @@ const kinds: Kind[] = [
       verbenone: 0.02,
       myrcene: 0.03,
     },
-    hydrosolWorth: t`Good: hair.`,
-    oilLook: t`Clear, hard camphor.`,
     hazards: [t`Camphor can bring on a fit: never with epilepsy, not near small children.`],
   },
   {
@@ -68,8 +58,6 @@ const kinds: Kind[] = [
       camphene: 0.06,
       borneol: 0.04,
     },
-    hydrosolWorth: t`Good: hair, and the kitchen by the spoonful (camphor).`,
-    oilLook: t`Pale, soft and resinous.`,
   },
   {
     of: "basil",
@@ -77,8 +65,6 @@ const kinds: Kind[] = [
     name: t`Basil, estragole kind`,
     code: "BE",
     composition: { estragole: 0.78, linalool: 0.06, cineole: 0.03, ocimene: 0.02 },
-    hydrosolWorth: t`Fair: rooms and cleaning; not for the kitchen (estragole).`,
-    oilLook: t`Pale, sweet aniseed.`,
     hazards: [t`Estragole causes tumours in animals: a tenth of a per cent on skin at most.`],
   },
   {
@@ -94,7 +80,6 @@ const kinds: Kind[] = [
       betaPinene: 0.12,
       caryophyllene: 0.04,
     },
-    oilLook: t`Pale, camphor, not blue.`,
     hazards: [
       t`Camphor can bring on a fit: never with epilepsy.`,
       t`Daisy family: allergy is possible.`,
@@ -106,8 +91,6 @@ const kinds: Kind[] = [
     name: t`Frankincense, octyl acetate kind`,
     code: "FO",
     composition: { octylAcetate: 0.56, limonene: 0.06, alphaPinene: 0.04, linalool: 0.02 },
-    oilLook: t`Pale yellow, orange peel and incense.`,
-    hydrosolLook: t`Milky, orange and incense.`,
   },
   {
     of: "wormwood",
@@ -122,7 +105,6 @@ const kinds: Kind[] = [
       germacreneD: 0.05,
       alphaThujone: 0.02,
     },
-    oilLook: t`Green to brown, softer.`,
   },
 ];
 

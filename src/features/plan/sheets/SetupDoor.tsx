@@ -1,5 +1,9 @@
+import { Suspense } from "react";
 import { moonPhase } from "@/core/calendar/moon";
+import type { Method } from "@/core/still/methods";
 import { t } from "@/language/t";
+import type { KnownPlant } from "@/logbook/plant/plantBook";
+import { useWithProse } from "@/store/useProse";
 import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Txt } from "@/ui/primitives/Txt";
@@ -52,7 +56,9 @@ export function SetupDoor({ work }: { work: PlanWork }) {
         />
       ) : null}
       {read.chosen ? (
-        <Txt variant="small">{`${read.plant.moment} ${read.plant.preparation}`}</Txt>
+        <Suspense fallback={<Txt variant="small">{read.plant.moment}</Txt>}>
+          <MomentAndPreparation plant={read.plant} />
+        </Suspense>
       ) : null}
       {preferences.moon ? <Moon /> : null}
       {stills.length > 1 ? (
@@ -75,12 +81,26 @@ export function SetupDoor({ work }: { work: PlanWork }) {
           onChange={(method) => change({ method, waterText: "", chargesText: "" })}
         />
       ) : null}
-      <Txt variant="small">
-        {read.method === read.plant.preferredMethod
-          ? read.plant.methodReason
-          : t`Usual for this plant: ${methodWords[read.plant.preferredMethod]}. ${read.plant.methodReason}`}
-      </Txt>
+      <Suspense>
+        <WhyThisMethod plant={read.plant} method={read.method} />
+      </Suspense>
     </>
+  );
+}
+
+function MomentAndPreparation({ plant }: { plant: KnownPlant }) {
+  const { moment, preparation } = useWithProse(plant);
+  return <Txt variant="small">{`${moment} ${preparation}`}</Txt>;
+}
+
+function WhyThisMethod({ plant, method }: { plant: KnownPlant; method: Method }) {
+  const { methodReason, preferredMethod } = useWithProse(plant);
+  return (
+    <Txt variant="small">
+      {method === preferredMethod
+        ? methodReason
+        : t`Usual for this plant: ${methodWords[preferredMethod]}. ${methodReason}`}
+    </Txt>
   );
 }
 

@@ -1,4 +1,3 @@
-import { expose } from "comlink";
 import { debriefOf } from "@/core/practice/debrief";
 import { watchRun } from "@/core/run/watchedRun";
 import { debriefQuestionSchema, type DebriefAnswer } from "@/messages/practiceMessages";
@@ -7,7 +6,8 @@ import { watchQuestionSchema, type WatchAnswer } from "@/messages/watchMessages"
 /* The fan reaches this much past the end, so that going on can be seen. */
 const beyond = 1.15;
 
-const watchWorker = {
+/** Weighs a run under way, and looks back on an exercise. */
+export const watchWork = {
   /** What the readings so far make of a run. Same question, same answer. */
   watch(question: unknown): WatchAnswer {
     const { request, seen, usual, now, end } = watchQuestionSchema.parse(question);
@@ -30,6 +30,3 @@ const watchWorker = {
     return debriefOf(ask, acts, endSecond, planSecond);
   },
 };
-export type WatchWorker = typeof watchWorker;
-
-expose(watchWorker);

@@ -1,4 +1,3 @@
-import { expose } from "comlink";
 import { blameFor, impossible } from "@/core/day/blame";
 import { chooseSplits } from "@/core/day/chooseSplits";
 import type { Day, DayPlan } from "@/core/day/day";
@@ -11,9 +10,10 @@ const blameTries = 1500;
 /* Questions that were ended before their time: each answers with what it has. */
 const stopped = new Set<number>();
 
-const dayWorker = {
+/** Lays days out. */
+export const dayWork = {
   /** Lays a day out. Same question, same answer; a stop ends it with the best so far. Several may be under way. */
-  async layOut(number: number, question: unknown): Promise<DayAnswer | undefined> {
+  async layOutDay(number: number, question: unknown): Promise<DayAnswer | undefined> {
     const { heaps, tries, ...rest } = dayQuestionSchema.parse(question);
     const chosen = chooseSplits(
       asLimits(rest),
@@ -32,14 +32,10 @@ const dayWorker = {
     return { ...answerOf(day, best), ...(limit ? { limit: limit.limit } : {}) };
   },
   /** Ends a search; it answers with what it has. */
-  stop(number: number): void {
+  stopDay(number: number): void {
     stopped.add(number);
   },
 };
-export type DayWorker = typeof dayWorker;
-
-expose(dayWorker);
-
 function answerOf({ charges }: Day, plan: DayPlan): DayAnswer {
   return {
     charges: charges.map(({ dueMin, ...charge }) => ({

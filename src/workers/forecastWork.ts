@@ -1,4 +1,3 @@
-import { expose } from "comlink";
 import { forecastInSteps } from "@/core/forecast/forecastRun";
 import { forecastRequestSchema } from "@/messages/forecastRequest";
 import type { ForecastRanges } from "@/messages/forecastMessages";
@@ -9,12 +8,13 @@ const samples = 1000;
 /* The question being answered; another number, and the one before is dropped at its next step. */
 let current = 0;
 
-const forecastWorker = {
+/** Plays a plan a thousand times. */
+export const forecastWork = {
   /**
    * The ranges of a forecast over a thousand runs. Same request, same answer. Between steps the worker
    * listens: a newer question or a stop ends this one with `undefined`.
    */
-  async ranges(
+  async forecast(
     question: number,
     request: unknown,
     onProgress: (share: number) => void,
@@ -33,10 +33,7 @@ const forecastWorker = {
     }
   },
   /** Stops whatever is being played. */
-  stop(): void {
+  stopForecast(): void {
     current = 0;
   },
 };
-export type ForecastWorker = typeof forecastWorker;
-
-expose(forecastWorker);

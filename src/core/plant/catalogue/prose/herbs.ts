@@ -1,0 +1,77 @@
+import { t } from "@/language/t";
+import type { PlantProse } from "../../plantProse";
+
+export const herbs: Record<string, PlantProse> = {
+  baylaurel: {
+    preparation: t`Strip from the twigs and tear or cut: the glands lie inside the leaf.`,
+    methodReason: t`Stiff leaves leave steam a way and scorch in water.`,
+    oilLook: t`Pale yellow, sharp and spicy.`,
+    hydrosolLook: t`Clear, spicy and clean.`,
+    hydrosolWorth: t`Good: spicy, for the kitchen and the skin of grown people.`,
+    source: t`Published hydrodistillation yields of laurel leaf, 0.4–1.1 % fresh and 0.8–2.2 % dry.`,
+  },
+  clarysage: {
+    preparation: t`Cut the tops; keep some stem so that steam finds its way.`,
+    methodReason: t`Surface glands: the first steam takes most, and its esters spoil in boiling water.`,
+    oilLook: t`Colourless to pale yellow, tea-like and sweet.`,
+    hydrosolLook: t`Clear, hay and tea.`,
+    hydrosolWorth: t`Fair: calming, hay-like.`,
+    source: t`Published yields of clary tops, 0.1–0.3 % of fresh weight.`,
+  },
+  spearmint: {
+    preparation: t`Cut a hand above the ground; wilt overnight in the shade to fit more in.`,
+    methodReason: t`Surface glands and soft leaves that cook in water.`,
+    oilLook: t`Colourless to pale green-yellow, sweet mint.`,
+    hydrosolLook: t`Clear, soft mint. Spoils sooner than most.`,
+    hydrosolWorth: t`Good: cooking and mouth rinse, fresh.`,
+    source: t`Published yields of spearmint tops, 0.2–0.5 % fresh and 1–2 % dry.`,
+  },
+  peppermint: {
+    preparation: t`Cut, wilt for a day in the shade; pack lightly.`,
+    methodReason: t`Surface glands and soft leaves that cook in water.`,
+    oilLook: t`Pale yellow, cold and sharp.`,
+    hydrosolLook: t`Clear, cooling.`,
+    hydrosolWorth: t`Good: cooling; in summer the reason to distil.`,
+    source: t`Published yields of peppermint, 0.2–0.6 % fresh and 1–2.6 % dry.`,
+  },
+  rosemary: {
+    preparation: t`Cut the year's twigs short; woody stems only take room.`,
+    methodReason: t`Twigs hold themselves open to steam.`,
+    oilLook: t`Colourless, camphor and resin.`,
+    hydrosolLook: t`Clear, strong and resinous.`,
+    hydrosolWorth: t`Good: hair, and the kitchen by the spoonful (camphor).`,
+    source: t`Published yields of rosemary, 0.4–1 % fresh and 1–2.2 % dry.`,
+  },
+  thyme: {
+    preparation: t`Cut above the wood; no need to strip.`,
+    methodReason: t`Surface glands; fine stems let steam through.`,
+    oilLook: t`Yellow to red-brown, hot.`,
+    hydrosolLook: t`Clear to milky, hot and medicinal.`,
+    hydrosolWorth: t`Good: cleaning; strong.`,
+    source: t`Published yields of thyme, 0.25–0.7 % fresh and 0.8–2.2 % dry.`,
+  },
+  lavender: {
+    preparation: t`Cut with a hand's width of stem; distil within a day or dry.`,
+    methodReason: t`Esters break down in boiling water.`,
+    oilLook: t`Colourless to pale yellow.`,
+    hydrosolLook: t`Clear, hay-sweet, unlike the oil.`,
+    hydrosolWorth: t`Good: linen and skin.`,
+    source: t`Published yields of true lavender, 0.5–1.3 % fresh and 1.2–3 % dry.`,
+  },
+  lemonbalm: {
+    preparation: t`Cut, do not crush; distil the same day.`,
+    methodReason: t`So little oil that it is distilled for its hydrosol.`,
+    oilLook: t`Rarely seen: pale yellow, lemon.`,
+    hydrosolLook: t`Clear, lemon and honey. The reason to distil it.`,
+    hydrosolWorth: t`The reason to distil it.`,
+    source: t`Published yields of lemon balm, 0.01–0.06 % fresh.`,
+  },
+  yarrow: {
+    preparation: t`Cut the heads with a little stem; wilt overnight.`,
+    methodReason: t`The blue forms in the steam; flowers stay open in the basket.`,
+    oilLook: t`Deep blue at its best, green-brown as it ages.`,
+    hydrosolLook: t`Clear, herbal and a little bitter.`,
+    hydrosolWorth: t`Fair: bitter, for compresses.`,
+    source: t`Published yields of yarrow tops, 0.06–0.2 % fresh and 0.2–0.6 % dry; azulene-bearing kinds.`,
+  },
+};

@@ -1,0 +1,103 @@
+import { t } from "@/language/t";
+import type { PlantProse } from "../../plantProse";
+
+const crush = t`Crush coarsely just before loading; powder scorches and cakes.`;
+
+export const seedsAndSpices: Record<string, PlantProse> = {
+  caraway: {
+    preparation: crush,
+    methodReason: t`Crushed seed cakes over steam.`,
+    oilLook: t`Pale yellow, rye bread.`,
+    hydrosolLook: t`Clear, caraway.`,
+    hydrosolWorth: t`Good: kitchen.`,
+    source: t`Caraway: 2.8–6.5 %.`,
+  },
+  dill: {
+    preparation: crush,
+    methodReason: t`Crushed seed cakes over steam.`,
+    oilLook: t`Pale yellow.`,
+    hydrosolLook: t`Clear, dill.`,
+    hydrosolWorth: t`Good: kitchen.`,
+    source: t`Dill seed: 2–4.2 %.`,
+  },
+  anise: {
+    preparation: crush,
+    methodReason: t`Crushed seed cakes over steam.`,
+    oilLook: t`Colourless, sweet; sets below about 17 °C.`,
+    hydrosolLook: t`Milky, sweet.`,
+    hydrosolWorth: t`Very good: kitchen.`,
+    source: t`Anise: 1.5–3.8 %.`,
+  },
+  coriander: {
+    preparation: crush,
+    methodReason: t`Crushed seed cakes over steam.`,
+    oilLook: t`Colourless, sweet and woody.`,
+    hydrosolLook: t`Clear, sweet.`,
+    hydrosolWorth: t`Good: kitchen.`,
+    source: t`Coriander: 0.4–1.3 %.`,
+  },
+  cumin: {
+    preparation: crush,
+    methodReason: t`Crushed seed cakes over steam.`,
+    oilLook: t`Yellow, pungent.`,
+    hydrosolLook: t`Clear, pungent.`,
+    hydrosolWorth: t`Fair: kitchen.`,
+    source: t`Cumin: 1.8–4.2 %.`,
+  },
+  carrotseed: {
+    preparation: crush,
+    methodReason: t`Light, bristly seed stays open.`,
+    oilLook: t`Yellow to amber, earthy.`,
+    hydrosolLook: t`Clear, earthy.`,
+    hydrosolWorth: t`Fair: skin.`,
+    source: t`Carrot seed: 0.5–1.5 %.`,
+  },
+  celeryseed: {
+    preparation: crush,
+    methodReason: t`Fine seed cakes over steam.`,
+    oilLook: t`Pale yellow, broth.`,
+    hydrosolLook: t`Clear, broth.`,
+    hydrosolWorth: t`Fair: kitchen.`,
+    source: t`Celery seed: 1.4–3.2 %.`,
+  },
+  cardamom: {
+    preparation: t`Shell and crush just before loading.`,
+    methodReason: t`Crushed seed cakes over steam.`,
+    oilLook: t`Pale yellow, warm.`,
+    hydrosolLook: t`Clear, warm.`,
+    hydrosolWorth: t`Very good: kitchen.`,
+    source: t`Cardamom seed: 3.5–8 %.`,
+  },
+  blackpepper: {
+    preparation: crush,
+    methodReason: t`Crushed berries cake over steam.`,
+    oilLook: t`Colourless to green, pepper without heat.`,
+    hydrosolLook: t`Clear, pepper.`,
+    hydrosolWorth: t`Fair.`,
+    source: t`Black pepper: 1.2–3.2 %.`,
+  },
+  clove: {
+    preparation: t`Crush coarsely.`,
+    methodReason: t`Its heavy oil needs water all through it.`,
+    oilLook: t`Colourless to yellow; sinks.`,
+    hydrosolLook: t`Milky, clove.`,
+    hydrosolWorth: t`Good: cleaning.`,
+    source: t`Clove bud: 11–18.5 %.`,
+  },
+  staranise: {
+    preparation: t`Break and crush coarsely.`,
+    methodReason: t`Woody stars need water and time.`,
+    oilLook: t`Colourless, sweet; sets below about 16 °C.`,
+    hydrosolLook: t`Milky, sweet.`,
+    hydrosolWorth: t`Good: kitchen.`,
+    source: t`Star anise: 4–9 %.`,
+  },
+  nutmeg: {
+    preparation: t`Grate coarsely.`,
+    methodReason: t`Its fat melts and floats in water.`,
+    oilLook: t`Colourless, warm.`,
+    hydrosolLook: t`Clear, warm.`,
+    hydrosolWorth: t`Fair.`,
+    source: t`Nutmeg: 5–11 %.`,
+  },
+};
