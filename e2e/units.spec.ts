@@ -12,7 +12,7 @@ const named =
 const foreign = {
   us: /(?:^|[\s(])(?:g|kg|L|°C|mm|cm|m|K|W\/°C|mL\/min|mL\/kg|L\/kg|g\/L|g\/mL)(?=$|[\s.,;:)·–/])|\blitres?\b|\bkilograms?\b|\bmetres?\b/,
   metric:
-    /\d (?:oz|lb|fl oz|°F|in(?! \d)|ft|gal|cups|quarts|mL\/lb)\b|(?:^|[ (])(?:oz|lb|fl oz|mL\/lb)$|\bpounds?\b/,
+    /\d (?:oz|lb|fl oz|°F|in(?! \d)|ft|gal|cups|qt|mL\/lb)\b|(?:^|[ (])(?:oz|lb|fl oz|mL\/lb)$|\bpounds?\b/,
 } as const;
 
 /** The choice of units on the bench, which names both systems. */

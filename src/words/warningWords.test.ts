@@ -64,5 +64,5 @@ test("figures are in the warning, words are made from them", () => {
     message: "The pot is too full. It would boil over into the condenser.",
     remedy: "Use 1.23 L at most.",
   });
-  expect(warningWords(warning, "us").remedy).toBe("Use 41 fl oz at most.");
+  expect(warningWords(warning, "us").remedy).toBe("Use 1.25 qt at most.");
 });

@@ -36,41 +36,42 @@ function digits(value: number, figures: number): string {
   return (scale > 1 ? rounded : value).toFixed(scale > 1 ? 0 : decimals);
 }
 
-/** A plant mass (g) in the unit a person would say it in. */
-export function showMass(massG: number, system: UnitSystem): Shown {
-  const unit: UnitName =
-    system === "metric"
-      ? Math.abs(massG) >= 1000
-        ? "kg"
-        : "g"
-      : Math.abs(massG) >= units.lb.factor
-        ? "lb"
-        : "oz";
+/** The unit a person would say a plant mass (g) in. */
+export function massUnit(massG: number, system: UnitSystem): UnitName {
+  if (system === "metric") return Math.abs(massG) >= 1000 ? "kg" : "g";
+  return Math.abs(massG) >= units.lb.factor ? "lb" : "oz";
+}
+
+/** A plant mass (g) in the unit a person would say it in, or in the one that stands beside it. */
+export function showMass(massG: number, system: UnitSystem, unit = massUnit(massG, system)): Shown {
   return measuresIn[unit] ? inSteps(massG, unit) : show(massG, unit, 3);
 }
 
-/** A volume of water or hydrosol (mL) in the unit a person would say it in. */
-export function showVolume(volumeMl: number, system: UnitSystem): Shown {
-  const unit: UnitName =
-    system === "metric"
-      ? Math.abs(volumeMl) >= 1000
-        ? "L"
-        : "mL"
-      : Math.abs(volumeMl) >= units.gal.factor / 2
-        ? "gal"
-        : "floz";
+/** The unit a person would say a volume of water or hydrosol (mL) in: jars in ounces, pots in quarts, barrels in gallons. */
+export function volumeUnit(volumeMl: number, system: UnitSystem): UnitName {
+  const most = Math.abs(volumeMl);
+  if (system === "metric") return most >= 1000 ? "L" : "mL";
+  if (most < units.quart.factor) return "floz";
+  return most < 10 * units.quart.factor ? "quart" : "gal";
+}
+
+/** A volume of water or hydrosol (mL) in the unit a person would say it in, or in the one that stands beside it. */
+export function showVolume(
+  volumeMl: number,
+  system: UnitSystem,
+  unit = volumeUnit(volumeMl, system),
+): Shown {
   if (measuresIn[unit]) return inSteps(volumeMl, unit);
   return show(volumeMl, unit, unit === "mL" && Math.abs(volumeMl) < 100 ? 2 : 3);
 }
 
 /** The most of a volume (mL) that may be taken: rounded down, so that what is said is never too much. */
 export function showMostVolume(volumeMl: number, system: UnitSystem): Shown {
-  const said = showVolume(volumeMl, system);
-  const unit = (Object.keys(units) as UnitName[]).find((name) => units[name].symbol === said.unit)!;
+  const unit = volumeUnit(volumeMl, system);
   if (measuresIn[unit]) return inSteps(volumeMl, unit, Math.floor);
   const value = fromCanonical(volumeMl, unit);
   const step = 10 ** (Math.floor(Math.log10(Math.max(value, 1e-6))) - 2);
-  return { text: significant(Math.floor(value / step + 1e-9) * step, 3), unit: said.unit };
+  return { text: significant(Math.floor(value / step + 1e-9) * step, 3), unit: units[unit].symbol };
 }
 
 /** A bottle's size (mL) as it is sold: small ones in mL everywhere, 118 mL as "4 fl oz" where ounces are at home. */
@@ -249,6 +250,10 @@ const measuresIn: Partial<Record<UnitName, readonly { from: number; step: number
   floz: [
     { from: 8, step: 1 },
     { from: 0.1, step: 0.1 },
+  ],
+  quart: [
+    { from: 4, step: 0.1 },
+    { from: 0.1, step: 0.05 },
   ],
   gal: [
     { from: 100, step: 1 },

@@ -1,5 +1,7 @@
 import fc from "fast-check";
 import {
+  massUnit,
+  volumeUnit,
   counted,
   plainNumber,
   showBetween,
@@ -113,13 +115,21 @@ test("amounts are said in the unit a person would use", () => {
   expect(words(showMass(450, "us"))).toBe("15.9 oz");
   expect(words(showVolume(950, "metric"))).toBe("950 mL");
   expect(words(showVolume(12000, "metric"))).toBe("12.0 L");
-  expect(words(showVolume(4000, "us"))).toBe("1.05 gal");
+  expect(words(showVolume(4000, "us"))).toBe("4.2 qt");
   expect(showClock(116.4)).toBe("1:56");
   expect(showClock(NaN)).toBe("–");
   expect(showDuration(126)).toBe("2 h 6 min");
   expect(showDuration(4320)).toBe("3 days");
   expect(showRange(2.14, 4.61)).toBe("2.1–4.6");
   expect(showRange(-1, 0)).toBe("0");
+});
+
+test("what stands under a larger amount is said in that one's unit", () => {
+  expect(words(showMass(450, "metric", massUnit(2600, "metric")))).toBe("0.450 kg");
+  expect(words(showMass(400, "us", massUnit(2600, "us")))).toBe("0.88 lb");
+  expect(words(showVolume(250, "metric", volumeUnit(1200, "metric")))).toBe("0.250 L");
+  expect(words(showVolume(250, "us", volumeUnit(1200, "us")))).toBe("0.25 qt");
+  expect([500, 1200, 20000].map((ml) => volumeUnit(ml, "us"))).toEqual(["floz", "quart", "gal"]);
 });
 
 test("ounces, gallons and inches are rounded to what a scale, a jug or a ruler can show", () => {
@@ -141,7 +151,7 @@ test("ounces, gallons and inches are rounded to what a scale, a jug or a ruler c
     "0.03 fl oz",
     "3.4 fl oz",
     "10 fl oz",
-    "0.79 gal",
+    "3.15 qt",
     "3.15 gal",
     "10.6 gal",
     "132 gal",
@@ -251,8 +261,8 @@ test("a language with a decimal comma writes and reads it; of the point before t
 });
 
 test("one's own units are offered first, each once; oil is measured in mL everywhere", () => {
-  expect(unitsFor("volume", "us")).toEqual(["floz", "gal", "mL", "L"]);
-  expect(unitsFor("volume", "metric")).toEqual(["mL", "L", "floz", "gal"]);
+  expect(unitsFor("volume", "us")).toEqual(["floz", "cup", "quart", "gal", "mL", "L"]);
+  expect(unitsFor("volume", "metric")).toEqual(["mL", "L", "floz", "cup", "quart", "gal"]);
   for (const system of ["us", "metric"] as const)
     expect(unitsFor("oilVolume", system)).toEqual(["mL", "drop", "floz"]);
 });

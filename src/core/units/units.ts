@@ -45,7 +45,7 @@ export const units = {
   tbsp: { quantity: "volume", symbol: "tbsp", factor: 14.78676478125 },
   cup: { quantity: "volume", symbol: t`cups`, factor: 236.5882365 },
   pint: { quantity: "volume", symbol: t`pints`, factor: 473.176473 },
-  quart: { quantity: "volume", symbol: t`quarts`, factor: 946.352946 },
+  quart: { quantity: "volume", symbol: "qt", factor: 946.352946 },
   gal: { quantity: "volume", symbol: t`gal`, factor: 3785.411784 },
   drop: { quantity: "volume", symbol: t`drops`, factor: 1 / 20 },
   C: { quantity: "temperature", symbol: "°C", factor: 1 },
@@ -132,7 +132,7 @@ export type NumberKind =
 
 const choices: Record<NumberKind, Record<UnitSystem, UnitName[]>> = {
   plantMass: { metric: ["g", "kg"], us: ["oz", "lb"] },
-  volume: { metric: ["mL", "L"], us: ["floz", "gal"] },
+  volume: { metric: ["mL", "L"], us: ["floz", "cup", "quart", "gal"] },
   /* Droppers and small bottles are sold by the millilitre everywhere. */
   oilVolume: { metric: ["mL", "drop", "floz"], us: ["mL", "drop", "floz"] },
   temperature: { metric: ["C"], us: ["F"] },

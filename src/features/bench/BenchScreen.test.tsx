@@ -53,6 +53,21 @@ test("other units change what is shown, not what is kept", () => {
   expect(screen.getByText(/^Water boils here at 21\d °F\.$/)).toBeVisible();
   expect(screen.getByText(/^pot with basket · 3\.15 gal/)).toBeVisible();
   expect(setting().site).toEqual(defaultPreferences().site);
+  type("Altitude", "1234");
+  expect(setting().site.altitudeM).toBeCloseTo(376.1, 1);
+});
+
+test("an altitude kept in metres is told in tens of feet, one that was typed in feet as it was typed", () => {
+  const setting = defaultPreferences();
+  for (const [altitudeM, shown] of [
+    [320, "1050"],
+    [1234 * 0.3048, "1234"],
+  ] as const) {
+    const here = { ...setting, units: "us" as const, site: { ...setting.site, altitudeM } };
+    const { unmount } = renderWith(<BenchScreen />, [here]);
+    expect(screen.getByRole("textbox", { name: "Altitude" })).toHaveValue(shown);
+    unmount();
+  }
 });
 
 test("sound can be off, on, or quiet for an hour", () => {

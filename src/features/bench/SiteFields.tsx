@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { View } from "react-native";
 import { type NumberInput, type NumberRange, readNumber, toInput } from "@/core/units/numberInput";
-import { type UnitName, unitsFor } from "@/core/units/units";
+import { fromCanonical, toCanonical, type UnitName, unitsFor } from "@/core/units/units";
 import { t } from "@/language/t";
 import { limits } from "@/messages/limits";
 import type { Setting } from "@/records/setting";
@@ -76,7 +76,7 @@ function SiteField({ field, preferences }: { field: Field; preferences: Setting 
   );
   const kept = preferences.site[field] * perCanonical;
   const [typed, setTyped] = useState<NumberInput>();
-  const shown = typed ?? toInput(kept, choices[0] ?? "m");
+  const shown = typed ?? inUsualSteps(kept, choices[0] ?? "m");
   const read = readNumber(shown, range);
   return (
     <NumberField
@@ -96,4 +96,13 @@ function SiteField({ field, preferences }: { field: Field; preferences: Setting 
       }}
     />
   );
+}
+
+/* Feet that nobody typed are metres turned into feet: they are said to ten. */
+function inUsualSteps(canonical: number, unit: UnitName): NumberInput {
+  const value = fromCanonical(canonical, unit);
+  const typedSo = Math.abs(value - Math.round(value)) < 1e-6;
+  return unit === "ft" && !typedSo
+    ? toInput(toCanonical(Math.round(value / 10) * 10, unit), unit)
+    : toInput(canonical, unit);
 }

@@ -26,7 +26,7 @@ export function RunLog({ entries, attachments, units }: Props) {
         const { what, detail } = logLine(entry, units);
         return (
           <View key={entry.id} className="flex-row gap-3 border-b border-line py-2">
-            <Txt variant="label" className="w-[52px]">
+            <Txt variant="label" className="w-[66px]">
               {showTime(new Date(entry.at))}
             </Txt>
             <View className="min-w-0 flex-1 gap-1">

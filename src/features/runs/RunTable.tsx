@@ -2,10 +2,12 @@ import { Link } from "expo-router";
 import { Pressable, Text, View } from "react-native";
 import {
   fixed,
+  massUnit,
   showMass,
   showOil,
   showVolume,
   showYield,
+  volumeUnit,
   words,
   yieldUnit,
 } from "@/core/units/format";
@@ -38,6 +40,12 @@ interface TableProps {
 
 /** The logbook as a table, sorted by any of its columns. */
 export function RunTable({ runs, units, sort, onSort }: TableProps) {
+  /* A column in one unit, that of its largest: numbers under each other are compared. */
+  const inMass = massUnit(Math.max(0, ...runs.map(({ run }) => run.plan.chargeG)), units);
+  const inVolume = volumeUnit(
+    Math.max(0, ...runs.map(({ state }) => state.result?.hydrosolMl ?? 0)),
+    units,
+  );
   return (
     <Card className="px-2 py-2">
       <View role="table" aria-label={t`Runs`}>
@@ -73,11 +81,11 @@ export function RunTable({ runs, units, sort, onSort }: TableProps) {
             String(run.number),
             showDay(at),
             `${plantName}, ${inState[run.state]}`,
-            words(showMass(run.plan.chargeG, units)),
+            words(showMass(run.plan.chargeG, units, inMass)),
             minutesFromFirstDrop === undefined
               ? phaseInShort(summary.state)
               : fixed(minutesFromFirstDrop, 0),
-            hydrosolMl === undefined ? "–" : words(showVolume(hydrosolMl, units)),
+            hydrosolMl === undefined ? "–" : words(showVolume(hydrosolMl, units, inVolume)),
             result ? words(showOil(result.oilMl)) : "–",
             result ? showYield(result.mlPerKg, units).text : "–",
           ];
