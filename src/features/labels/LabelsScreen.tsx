@@ -119,41 +119,41 @@ export function LabelsScreen() {
       }
       aside={
         <>
-          {failed ? (
-            <Notice severity="error" message={t`Not done: ${failed}.`} remedy={t`Try again.`} />
-          ) : null}
-          <LabelPreview
-            fonts={fonts}
-            opening={!fonts && !failed}
-            label={first}
-            chosen={chosen.length}
-            leftOut={leftOut}
-            onSave={(as) => saying(saveOne(as))}
+          <SheetFields
+            units={units}
+            choice={choice}
+            proposed={proposed}
+            problems={sheet.problems}
+            onChange={change}
+          />
+          <LabelWords
+            name={name}
+            madeOf={madeOf}
+            forSale={choice.forSale}
+            maker={maker}
+            onSay={say}
+            onForSale={(forSale) => change({ forSale })}
           />
         </>
       }
     >
+      {failed ? (
+        <Notice severity="error" message={t`Not done: ${failed}.`} remedy={t`Try again.`} />
+      ) : null}
+      <LabelPreview
+        fonts={fonts}
+        opening={!fonts && !failed}
+        label={first}
+        chosen={chosen.length}
+        leftOut={leftOut}
+        onSave={(as) => saying(saveOne(as))}
+      />
       <Choice
         label={t`Design`}
         shown
         options={labelDesigns.map((value) => ({ value, label: designWords[value] }))}
         value={design}
         onChange={(next) => change({ design: next })}
-      />
-      <SheetFields
-        units={units}
-        choice={choice}
-        proposed={proposed}
-        problems={sheet.problems}
-        onChange={change}
-      />
-      <LabelWords
-        name={name}
-        madeOf={madeOf}
-        forSale={choice.forSale}
-        maker={maker}
-        onSay={say}
-        onForSale={(forSale) => change({ forSale })}
       />
       <WantedBottles listed={listed} unwanted={unwanted} onChange={want} />
       {!lotId && items.length > mostListed ? (

@@ -5,6 +5,7 @@ import { sheetNames, sheets, type SheetName } from "@/exchange/labels/sheets";
 import { t } from "@/language/t";
 import { Card } from "@/ui/primitives/Card";
 import { Check } from "@/ui/primitives/Check";
+import { Fold } from "@/ui/primitives/Fold";
 import { Notice } from "@/ui/primitives/Notice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Select } from "@/ui/primitives/Select";
@@ -25,6 +26,7 @@ const a4HeightMm = 297;
 /** Which sheet, where on it the first label goes, and how a printer that feeds askew is set right. */
 export function SheetFields({ units, choice, proposed, problems, onChange }: Props) {
   const fitted = fits.find(({ value }) => value === choice.sheet)?.value;
+  const nudged = [choice.nudgeX, choice.nudgeY].some(({ text }) => Number(text) !== 0);
   const place = (name: "start" | "nudgeX" | "nudgeY", label: string, choices: UnitName[]) => (
     <NumberField
       label={label}
@@ -83,16 +85,23 @@ export function SheetFields({ units, choice, proposed, problems, onChange }: Pro
           {problems.grid ? <Notice severity="caution" message={problems.grid} /> : null}
         </Card>
       ) : null}
-      <View className="flex-row gap-3">
-        {place("start", t`First label goes to place`, [])}
-        {place("nudgeX", t`Nudge right`, unitsFor("length", units))}
-        {place("nudgeY", t`Nudge down`, unitsFor("length", units))}
-      </View>
-      <Check
-        label={t`Cut marks at the corners`}
-        checked={choice.cutMarks}
-        onChange={(cutMarks) => onChange({ cutMarks })}
-      />
+      {place("start", t`First label goes to place`, [])}
+      <Fold
+        title={t`If the print sits askew`}
+        inside={t`Nudge it right or down, cut marks at the corners`}
+        filled={choice.cutMarks || nudged}
+        wrong={problems.nudgeX !== undefined || problems.nudgeY !== undefined}
+      >
+        <View className="flex-row gap-3">
+          {place("nudgeX", t`Nudge right`, unitsFor("length", units))}
+          {place("nudgeY", t`Nudge down`, unitsFor("length", units))}
+        </View>
+        <Check
+          label={t`Cut marks at the corners`}
+          checked={choice.cutMarks}
+          onChange={(cutMarks) => onChange({ cutMarks })}
+        />
+      </Fold>
     </>
   );
 }

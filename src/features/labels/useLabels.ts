@@ -12,8 +12,8 @@ import { selectHarvests, selectRuns } from "@/store/selectors";
 import { selectTraceable } from "@/store/stock";
 import type { noMaker } from "./LabelWords";
 import { labelFonts } from "./labelFontFiles";
-import { readSheet, type SheetChoice } from "./sheetChoice";
-import { useLeftOut } from "./useLeftOut";
+import { readSheet, smallest, type SheetChoice } from "./sheetChoice";
+import { nothingLeftOut, useLeftOut } from "./useLeftOut";
 import { useProposedSheet } from "./useProposedSheet";
 
 /** Letter in the United States and Canada, A4 elsewhere. */
@@ -77,7 +77,7 @@ export function useLabels(
       return bottleLabel(what, { design, widthMm, heightMm }, fonts, units, own);
     });
   }, [fonts, name, madeOf, design, laid, book, units, runs, harvests, shelf, maker]);
-  const proposed = useProposedSheet(paperOf(deviceLanguage()), inSize);
+  const { proposed, looking } = useProposedSheet(paperOf(deviceLanguage()), inSize);
   const largestMl = Math.max(0, ...laid.map(({ bottle }) => bottle.sizeMl));
   const sheet = readSheet(choice, largestMl, proposed);
   const [width, height] = [sheet.grid?.width, sheet.grid?.height];
@@ -89,6 +89,9 @@ export function useLabels(
     [inSize, width, height],
   );
   const first = useMemo(() => layouts[0]?.(), [layouts]);
-  const leftOut = useLeftOut(layouts);
+  const found = useLeftOut(layouts);
+  /* What a sheet leaves out that is about to be another one is nobody's concern. */
+  const bySize = choice.sheet === smallest && !choice.own;
+  const leftOut = looking && bySize ? nothingLeftOut : found;
   return { proposed, sheet, layouts, first, leftOut };
 }

@@ -8,7 +8,8 @@ export interface LeftOut {
   shortened: boolean;
 }
 
-const nothing: LeftOut = { parts: [], shortened: false };
+/** Everything has found its room. */
+export const nothingLeftOut: LeftOut = { parts: [], shortened: false };
 
 /* Half a frame of work, then the page may draw. */
 const sliceMs = 8;
@@ -19,7 +20,7 @@ const sliceMs = 8;
  * @param layouts each label's layout, to be asked for one by one
  */
 export function useLeftOut(layouts: readonly (() => LaidOut)[]): LeftOut {
-  const [found, setFound] = useState(nothing);
+  const [found, setFound] = useState(nothingLeftOut);
   useEffect(() => {
     let at = 0;
     let timer: ReturnType<typeof setTimeout>;

@@ -22,15 +22,17 @@ function hasAllNeeded({ leftOut, shortened }: LaidOut): boolean {
 
 /**
  * The sheet with the smallest labels on which all that is needed fits, found between drawings; the largest where
- * none takes it all.
+ * none takes it all. While it is being looked for, the one that was proposed before stands.
  * @param layout a label's layout in a size, mm, for each of the bottles
  */
 export function useProposedSheet(
   paper: "a4" | "letter",
   layout: readonly ((widthMm: number, heightMm: number) => LaidOut)[],
-): SheetName {
+): { proposed: SheetName; looking: boolean } {
   const names = sheetsBySize(paper);
-  const [found, setFound] = useState<SheetName>(names[1] ?? names[0]!);
+  const [found, setFound] = useState<{ name: SheetName; of?: typeof layout }>({
+    name: names[1] ?? names[0]!,
+  });
   useEffect(() => {
     const tried = sheetsBySize(paper);
     let at = 0;
@@ -39,7 +41,7 @@ export function useProposedSheet(
     const step = () => {
       const name = tried[at]!;
       const make = layout[label];
-      if (!make || at === tried.length - 1) return setFound(name);
+      if (!make || at === tried.length - 1) return setFound({ name, of: layout });
       if (hasAllNeeded(make(sheets[name].width, sheets[name].height))) label += 1;
       else [at, label] = [at + 1, 0];
       timer = setTimeout(step, 0);
@@ -47,5 +49,5 @@ export function useProposedSheet(
     if (layout.length > 0) timer = setTimeout(step, 0);
     return () => clearTimeout(timer);
   }, [paper, layout]);
-  return found;
+  return { proposed: found.name, looking: layout.length > 0 && found.of !== layout };
 }
