@@ -28,6 +28,22 @@ test("a question leads to its steps and its place, a word to the lines that hold
   await expect(page.getByText(/proposes sizes from the empties/)).toBeVisible();
 });
 
+test("a worked-out figure, tapped, says how it comes about and leads to the guide", async ({
+  page,
+}) => {
+  await goTo(page, "/runs/demo-run-12");
+  await page.getByRole("button", { name: "Yield", exact: true }).click();
+  const sheet = page.getByRole("dialog", { name: "Yield" });
+  await expect(sheet.getByText(/^Measured oil by the weight of plant\./)).toBeVisible();
+  await sheet.getByRole("button", { name: "Close" }).click();
+  await expect(sheet).toBeHidden();
+  await goTo(page, "/shelf/demo-lot-28-oil");
+  await page.getByRole("button", { name: /^best by / }).click();
+  await expect(page.getByText(/shortened by warmth, light, air and opening/)).toBeVisible();
+  await page.getByRole("link", { name: "More in the guide" }).click();
+  await expect(page.getByText(/proposes sizes from the empties/)).toBeVisible();
+});
+
 test("a chart is read where a finger lies, and saved as a drawing and as figures", async ({
   page,
 }) => {

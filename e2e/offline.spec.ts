@@ -74,11 +74,11 @@ test("a part that does not come is tried again and said; the rest of the app goe
 }) => {
   await goTo(page, "/");
   await expect(page.getByText("From the cut plant to the bottle")).toBeVisible();
-  await page.route(/static\/js\/web\/plan-/, (route) => route.abort());
-  await page.getByRole("link", { name: "Plan", exact: true }).click();
+  await page.route(/static\/js\/web\/find-/, (route) => route.abort());
+  await page.getByRole("link", { name: "Find anything" }).click();
   await expect(page.getByText(/A part of Sereno has not come/)).toBeVisible();
-  await page.unroute(/static\/js\/web\/plan-/);
-  await expect(page.getByRole("heading", { level: 1, name: "Plan" })).toBeVisible();
+  await page.unroute(/static\/js\/web\/find-/);
+  await expect(page.getByRole("heading", { level: 1, name: "Find" })).toBeVisible();
   await expect(page.getByText(/A part of Sereno has not come/)).toBeHidden();
 });
 
@@ -93,4 +93,30 @@ test("the cockpit, which comes for itself, says that it is on its way until it i
   await page.unroute(/static\/js\/web\/WatchScreen-/);
   await expect(page.getByRole("button", { name: "Heat off" })).toBeVisible();
   await expect(page.getByText("Going to the still…")).toBeHidden();
+});
+
+test("a place that is tapped for the first time is there at once: no frame without a page", async ({
+  page,
+}) => {
+  const ahead = page.waitForResponse(/static\/js\/web\/plan-/);
+  await goTo(page, "/?logbook=demo");
+  await (await ahead).finished();
+  await expect(page.getByRole("heading", { level: 1, name: "Today" })).toBeVisible();
+  await page.evaluate(() => {
+    const seen: string[] = [];
+    const look = () => {
+      const titles = [...document.querySelectorAll("h1, [aria-level='1']")];
+      const title = titles.find((each) => each.getClientRects().length > 0)?.textContent ?? "none";
+      if (seen.at(-1) !== title) seen.push(title);
+      requestAnimationFrame(look);
+    };
+    look();
+    Object.assign(window, { titlesSeen: seen });
+  });
+  await page.getByRole("link", { name: "Plan", exact: true }).click();
+  await expect(page.getByRole("heading", { level: 1, name: "Plan" })).toBeVisible();
+  expect(await page.evaluate(() => (window as { titlesSeen?: string[] }).titlesSeen)).toEqual([
+    "Today",
+    "Plan",
+  ]);
 });

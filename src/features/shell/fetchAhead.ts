@@ -1,0 +1,24 @@
+/**
+ * Fetches parts of the app one after another whenever the page has nothing to do, so that a tap finds them there. What does not
+ * come is fetched again, and told of, where it is asked for.
+ * @returns a function that ends it
+ */
+export function fetchAhead(parts: readonly (() => Promise<unknown>)[]): () => void {
+  let ended = false;
+  const next = async (at: number) => {
+    const part = parts[at];
+    if (ended || !part) return;
+    await part().catch(() => undefined);
+    whenIdle(() => void next(at + 1));
+  };
+  whenIdle(() => void next(0));
+  return () => {
+    ended = true;
+  };
+}
+
+/* Not every browser says when it is idle: there a moment has to do. */
+function whenIdle(act: () => void): void {
+  if (typeof requestIdleCallback === "function") requestIdleCallback(act);
+  else setTimeout(act, 200);
+}
