@@ -38,7 +38,7 @@ test("an undone entry goes, one added elsewhere stays", () => {
 test("bringing a record back removes its deletion mark", () => {
   const base = { ...sampleStill(), deletedAt: at(1), updatedAt: at(1) };
   const { deletedAt: _, ...mine } = { ...base, updatedAt: at(2) };
-  expect(mergeRecords(base, mine, base).deletedAt).toBeUndefined();
+  expect(mergeRecords(base, mine, base)).not.toHaveProperty("deletedAt");
 });
 
 test("what nobody else touched stays the very same object", () => {
@@ -84,7 +84,14 @@ test("halves of two changes that do not go together are not mixed", () => {
       { ...still, condenser: tap, updatedAt: at(4) },
       { ...still, condenser: tub, updatedAt: at(3) },
     ),
-  ).toMatchObject({ condenser: tap });
+  ).toHaveProperty("condenser", tap);
+  /* My low and their high would be a range on its head: the later range is taken whole. */
+  const low = { ...base, own: { states: { fresh: state(3.5, 4) } }, updatedAt: at(2) };
+  const high = { ...base, own: { states: { fresh: state(2, 3) } }, updatedAt: at(3) };
+  expect(mergeRecords(base, low, high)).toHaveProperty("own.states.fresh.oilMlPerKg", {
+    low: 2,
+    high: 3,
+  });
 });
 
 /** The same value with the fields of every object in the opposite order. */
@@ -135,4 +142,35 @@ test("where both tabs draw the lot of one pair the later one stands, once", () =
   expect(mergeRecords(base, { ...mine, updatedAt: at(1) }, theirs)).toMatchObject({
     lots: [{ pair: 1, first: "b" }],
   });
+});
+
+test("of two changes in the same moment mine stands", () => {
+  const base = sampleStill();
+  const mine = { ...base, name: "Mine", updatedAt: at(3) };
+  const theirs = { ...base, name: "Theirs", updatedAt: at(3) };
+  expect(mergeRecords(base, mine, theirs)).toMatchObject({ name: "Mine" });
+});
+
+test("a list that I emptied is empty; one that I took back to before there was any is not there", () => {
+  const weighings = [{ at: at(1), massG: 900 }];
+  const base = sampleHarvest({ weighings });
+  const emptied = { ...base, weighings: [], updatedAt: at(3) };
+  expect(mergeRecords(base, emptied, base)).toHaveProperty("weighings", []);
+  const { weighings: _, ...without } = base;
+  const later = { ...without, note: "moved", updatedAt: at(3) };
+  const merged = mergeRecords(base, later as typeof base, { ...base, from: "hedge" });
+  expect(merged).not.toHaveProperty("weighings");
+  expect(merged).toMatchObject({ note: "moved", from: "hedge" });
+});
+
+test("what is a value on one side and nothing or a list on the other is not taken apart", () => {
+  const base = sampleStill();
+  const { receivers: _, ...without } = base as typeof base & { receivers?: unknown };
+  const mine = { ...without, condenser: { kind: "tap" as const, riseK: 20 }, updatedAt: at(4) };
+  const merged = mergeRecords(undefined, mine as typeof base, {
+    ...(without as typeof base),
+    condenser: { kind: "tap" as const, riseK: 25 },
+    updatedAt: at(3),
+  });
+  expect(merged).toHaveProperty("condenser", { kind: "tap", riseK: 20 });
 });

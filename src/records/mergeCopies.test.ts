@@ -2,7 +2,7 @@ import textOf from "fast-json-stable-stringify";
 import fc from "fast-check";
 import { buildDemo } from "@/demo/buildDemo";
 import { vesselKinds } from "@/core/separation/vesselKinds";
-import { entryAt, sampleOwnPlant, sampleRun } from "@/testing/sampleRecords";
+import { entryAt, sampleOwnPlant, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { sampleExercise } from "@/testing/samplePractice";
 import { sampleHarvest } from "@/testing/sampleShelf";
 import { keyOfItem } from "./lists";
@@ -48,6 +48,94 @@ test("a harvest's weighings of two devices are all there", () => {
   const one = sampleHarvest({ updatedAt: at(5), weighings: [weighed(5)] });
   const two = sampleHarvest({ updatedAt: at(6), weighings: [weighed(6)] });
   expect(mergeCopies(one, two).weighings).toEqual([weighed(5), weighed(6)]);
+});
+
+test("of two copies of a still the fields of the later stand, whichever comes first", () => {
+  const still = sampleStill();
+  for (const [late, early] of [
+    ["A", "Z"],
+    ["Z", "A"],
+  ]) {
+    const later = { ...still, name: late!, updatedAt: at(3) };
+    const earlier = { ...still, name: early!, updatedAt: at(2) };
+    expect(mergeCopies(later, earlier)).toBe(later);
+    expect(mergeCopies(earlier, later)).toBe(later);
+  }
+});
+
+test("of two changes in one millisecond the same stands on both devices", () => {
+  const still = sampleStill();
+  const [a, z] = [
+    { ...still, name: "A" },
+    { ...still, name: "Z" },
+  ];
+  expect(mergeCopies(a, z)).toBe(z);
+  expect(mergeCopies(z, a)).toBe(z);
+  /* And which of them it is does not hang on what each has in its lists. */
+  const noted = (name: string, n: number) => ({
+    ...base,
+    stillName: name,
+    entries: [...base.entries, entryAt(n, { type: "note", note: `${n}` })],
+  });
+  for (const [x, y] of [
+    [1, 2],
+    [2, 1],
+  ] as const) {
+    expect(mergeCopies(noted("A", x), noted("Z", y)).stillName).toBe("Z");
+    expect(mergeCopies(noted("Z", x), noted("A", y)).stillName).toBe("Z");
+  }
+});
+
+test("copies that differ in their lists alone come to the same both ways, and each lacks nothing", () => {
+  const one = { ...base, entries: [entryAt(1, { type: "note", note: "A" })] };
+  const two = { ...base, entries: [entryAt(2, { type: "note", note: "B" })] };
+  expect(mergeCopies(one, two)).toEqual(mergeCopies(two, one));
+  expect(mergeCopies(one, two).entries).toHaveLength(2);
+  /* Where one has all of the other's, it stands as it is, in its own order. */
+  const [first, second] = [...one.entries, ...two.entries];
+  const all = { ...base, entries: [second!, first!], updatedAt: at(9) };
+  expect(mergeCopies(all, one)).toBe(all);
+  expect(mergeCopies(one, all)).toBe(all);
+});
+
+test("one entry told in two ways is one entry, the same on both devices", () => {
+  const [lit] = base.entries;
+  const told = (note: string) => ({ ...base, entries: [{ ...lit!, note }] });
+  for (const [x, y] of [
+    ["A", "B"],
+    ["B", "A"],
+  ])
+    expect(mergeCopies(told(x!), told(y!)).entries).toEqual([{ ...lit, note: "B" }]);
+});
+
+test("entries of both stand by their moments, whatever they are called and wherever they were written", () => {
+  const entry = (id: string, moment: string) => ({
+    ...entryAt(1, { type: "note" }),
+    id,
+    at: moment,
+  });
+  const one = { ...base, entries: [entry("z", "2026-05-04T08:00:00.000Z")] };
+  const two = {
+    ...base,
+    entries: [
+      entry("m", "2026-05-04T10:30:00.000+02:00"),
+      entry("a", "2026-05-04T09:00:00.000Z"),
+      entry("b", "1969-12-31T23:59:00.000Z"),
+    ],
+    updatedAt: at(9),
+  };
+  expect(mergeCopies(one, two).entries.map(({ id }) => id)).toEqual(["b", "z", "m", "a"]);
+  /* Of one moment by their names. */
+  const same = { ...base, entries: [entry("k", "2026-05-04T08:00:00.000Z")], updatedAt: at(9) };
+  expect(mergeCopies(one, same).entries.map(({ id }) => id)).toEqual(["k", "z"]);
+});
+
+test("a list that neither has is not made", () => {
+  const { takenAway: _, ...harvest } = sampleHarvest({});
+  const a = { ...harvest, updatedAt: at(5) };
+  const b = { ...harvest, note: "wet", updatedAt: at(6) };
+  expect(mergeCopies(a, b)).toBe(b);
+  expect(mergeCopies(a, b)).not.toHaveProperty("takenAway");
 });
 
 const times = fc.integer({ min: 1, max: 40 });

@@ -44,7 +44,20 @@ test("the problem names record, field and fault", () => {
     problem: "still still-a: made by a newer Sereno (version 7). Update Sereno on this device",
     newer: true,
   });
-  expect(openRecord(42)).toMatchObject({ ok: false });
+  expect(openRecord(42)).toEqual({
+    ok: false,
+    problem: "not a record: it has no kind and version",
+  });
+  const long = { kind: "k".repeat(50), version: 1, id: "i".repeat(90) };
+  expect(openRecord(long)).toMatchObject({
+    ok: false,
+    problem: expect.stringMatching(/^k{20} i{40}: /),
+    lifted: long,
+  });
+  expect(openRecord({ kind: "still", version: 1 })).toMatchObject({
+    ok: false,
+    problem: expect.stringMatching(/^still without id: (\w+: [^;]+; ){2}\w+: [^;]+$/),
+  });
 });
 
 test("an id with a dot or a space, as the first edition took it, opens; one of dots alone does not", () => {

@@ -86,7 +86,7 @@ export function ResultFields({
                   name={`jarOils.${i}`}
                   label={t`Jar ${i + 1}, its oil`}
                   choices={unitsFor("oilVolume", units)}
-                  placeholder={t`with the rest`}
+                  placeholder={t`together`}
                 />
               </View>
             ))}

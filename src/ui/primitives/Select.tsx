@@ -73,6 +73,8 @@ export function BareSelect<T extends string>({
           color: "var(--ink)",
           fontFamily: "Atkinson_600",
           fontSize: 16,
+          /* Inside another field: as wide as what is chosen, not as the longest that could be. */
+          ...(id ? {} : { fieldSizing: "content", paddingLeft: 6 }),
         } as object
       }
     >
