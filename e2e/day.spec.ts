@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, field, goTo, lightIt } from "./steps";
+import { addCopperPot, addStill, field, goTo, lightIt } from "./steps";
 
 /** A harvest of lavender as it is cut, noted on its own page. */
 async function cutLavender(page: Page, grams: string): Promise<void> {
@@ -14,7 +14,7 @@ async function cutLavender(page: Page, grams: string): Promise<void> {
 /** Two stills, a harvest and a plant that is not cut yet, laid out over one day. */
 async function layOut(page: Page): Promise<void> {
   await addCopperPot(page);
-  await page.getByRole("button", { name: "Add: Steel pot, 25 L" }).click();
+  await addStill(page, "Steel pot, 25 L");
   await cutLavender(page, "1500");
   await goTo(page, "/plan/day");
   await page.getByText(/1\.50? kg of True lavender/).click();

@@ -1,6 +1,7 @@
 import { expect, test } from "@playwright/test";
 import {
   addCopperPot,
+  addStill,
   choosePlant,
   field,
   goTo,
@@ -31,7 +32,7 @@ test("a plant of low yield shows some oil, a root asks for hours and litres, and
   page,
 }) => {
   await addCopperPot(page);
-  await page.getByRole("button", { name: "Add: Glass flask, 2 L" }).click();
+  await addStill(page, "Glass flask, 2 L");
   await expect(page.getByRole("link", { name: /Glass flask, 2 L/ })).toBeVisible();
   await goTo(page, "/plan");
   await choosePlant(page, "Orange blossom");

@@ -1,11 +1,11 @@
 import { expect, test, type Page } from "@playwright/test";
 import { watchHand } from "./hand";
-import { choosePlant, field, goTo, lightIt, visibleOil } from "./steps";
+import { addStill, choosePlant, field, goTo, lightIt, visibleOil } from "./steps";
 
 /** A still of one kind, a plant in it, planned and ready to be lit. */
 async function planOn(page: Page, still: string, plant: string, grams: string): Promise<void> {
   await goTo(page, "/bench");
-  await page.getByRole("button", { name: `Add: ${still}` }).click();
+  await addStill(page, still);
   await page.getByRole("button", { name: "Choose the plant" }).click();
   await choosePlant(page, plant);
   await field(page, "Plant weight").fill(grams);
@@ -137,7 +137,7 @@ test("a pot that locks is refused while it is shut, and one without scale or pow
 
 test("two plants in one charge: planned by weight, with the cautions of both", async ({ page }) => {
   await goTo(page, "/bench");
-  await page.getByRole("button", { name: "Add: Copper pot, 12 L" }).click();
+  await addStill(page, "Copper pot, 12 L");
   await goTo(page, "/bench/plants");
   await page.getByRole("button", { name: "More", exact: true }).click();
   await page.getByRole("button", { name: "Mix plants" }).click();

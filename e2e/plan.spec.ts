@@ -1,6 +1,7 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, test } from "@playwright/test";
 import {
   addCopperPot,
+  addStill,
   choosePlant,
   field,
   goTo,
@@ -37,14 +38,9 @@ const stills: { name: string; plant: string; have: string; oil: string; hydrosol
   },
 ];
 
-async function addStill(page: Page, name: string): Promise<void> {
-  await goTo(page, "/bench");
-  await page.getByRole("button", { name: `Add: ${name}` }).click();
-  await expect(page.getByRole("link", { name: new RegExp(`^${name}`) })).toBeVisible();
-}
-
 for (const { name, plant, have, oil, hydrosol } of stills) {
   test(`one harvest planned in each direction: ${name}`, async ({ page }) => {
+    await goTo(page, "/bench");
     await addStill(page, name);
     await goTo(page, "/plan");
     await choosePlant(page, plant);

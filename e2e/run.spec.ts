@@ -1,6 +1,7 @@
 import { expect, test, type Page } from "@playwright/test";
 import {
   addCopperPot,
+  addStill,
   field,
   goTo,
   lightIt,
@@ -216,7 +217,7 @@ test("a run that is opened in another time zone stands where it stood, its log i
 test("two stills side by side, their cues merged in time", async ({ page }) => {
   await page.clock.install({ time: new Date("2026-07-18T08:00:00Z") });
   await addCopperPot(page);
-  await page.getByRole("button", { name: "Add: Steel pot, 25 L" }).click();
+  await addStill(page, "Steel pot, 25 L");
   await lightTwo(page);
   await page.getByRole("link", { name: "Both" }).click();
   await expect(page.getByRole("heading", { name: "All on the heat" })).toBeVisible();

@@ -73,11 +73,20 @@ export async function heatOffEarly(page: Page): Promise<void> {
   await expect(off).toBeVisible();
 }
 
+/** On the bench: adds the ready-made still of that name, from the fold where there is one already. */
+export async function addStill(page: Page, name: string): Promise<void> {
+  const fold = page.getByRole("button", { name: /^Add a still/ });
+  const add = page.getByRole("button", { name: `Add: ${name}` });
+  await expect(fold.or(add)).toBeVisible();
+  if (await fold.isVisible()) await fold.click();
+  await add.click();
+  await expect(page.getByRole("link", { name: new RegExp(`^${name}`) })).toBeVisible();
+}
+
 /** Adds the ready-made copper pot and says where it stands. */
 export async function addCopperPot(page: Page): Promise<void> {
   await goTo(page, "/bench");
-  await page.getByRole("button", { name: "Add: Copper pot, 12 L" }).click();
-  await expect(page.getByRole("link", { name: /Copper pot, 12 L/ })).toBeVisible();
+  await addStill(page, "Copper pot, 12 L");
   await field(page, "Altitude").fill("320");
   await expect(page.getByText("Water boils here at 98.9 °C.")).toBeVisible();
 }

@@ -1,6 +1,7 @@
 import { expect, test } from "@playwright/test";
 import { readFileSync } from "node:fs";
 import {
+  addStill,
   choosePlant,
   field,
   goTo,
@@ -20,7 +21,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   await page.getByRole("button", { name: "Begin with your still" }).click();
 
   /* The still, the place, a measure. */
-  await page.getByRole("button", { name: "Add: Copper pot, 12 L" }).click();
+  await addStill(page, "Copper pot, 12 L");
   await page.getByRole("link", { name: /Copper pot, 12 L/ }).click();
   await field(page, "Power").fill("-5");
   await page.getByRole("button", { name: "Save still" }).click();

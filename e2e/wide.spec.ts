@@ -1,6 +1,7 @@
 import { expect, test } from "@playwright/test";
 import {
   addCopperPot,
+  addStill,
   choosePlant,
   field,
   goTo,
@@ -16,7 +17,7 @@ test("on a wide screen: result beside the inputs, keyboard alone, two stills at 
 }) => {
   await page.clock.install({ time: new Date("2026-07-18T08:00:00Z") });
   await addCopperPot(page);
-  await page.getByRole("button", { name: "Add: Steel pot, 25 L" }).click();
+  await addStill(page, "Steel pot, 25 L");
 
   /* The plan answers beside the fields while it is typed. */
   await goTo(page, "/plan");
@@ -61,7 +62,7 @@ test("on a wide screen: result beside the inputs, keyboard alone, two stills at 
   await page.getByRole("button", { name: "Charge" }).click();
   await expect(rows.nth(1)).toContainText("1.50 kg");
   await page.getByRole("button", { name: /^Charge/ }).click();
-  await expect(rows.nth(1)).toContainText("500 g");
+  await expect(rows.nth(1)).toContainText("0.500 kg");
   await field(page, "Find").fill("steel");
   await expect(rows).toHaveCount(2);
   await field(page, "Find").fill("nothing like it");

@@ -24,13 +24,24 @@ const choose = (group: string, option: string) =>
 
 test("a ready-made still is added with one tap, and is not offered again", () => {
   const { stills } = open();
-  expect(screen.getByText(/^Begin with one that is like yours/)).toBeVisible();
+  expect(screen.getByText(/^Tap the one that looks like yours/)).toBeVisible();
   fireEvent.click(screen.getByRole("button", { name: "Add: Copper pot, 12 L" }));
   expect(stills()).toMatchObject([{ name: "Copper pot, 12 L", construction: "basketPot" }]);
   expect(screen.getByText(/^pot with basket · 12\.0 L · \d+ W/)).toBeVisible();
+  fireEvent.click(screen.getByRole("button", { name: /^Add a still/ }));
+  expect(screen.getByRole("button", { name: "Add: Steel pot, 25 L" })).toBeVisible();
   expect(screen.queryByRole("button", { name: "Add: Copper pot, 12 L" })).not.toBeInTheDocument();
   fireEvent.click(screen.getByRole("button", { name: "Describe a still" }));
   expect(router.push).toHaveBeenCalledWith("/bench/stills/new");
+});
+
+test("the second click of a double one adds no second still", () => {
+  const { stills } = open();
+  const add = screen.getByRole("button", { name: "Add: Bowl and lid, 10 L" });
+  fireEvent.click(add, { detail: 2 });
+  expect(stills()).toEqual([]);
+  fireEvent.click(add, { detail: 1 });
+  expect(stills()).toHaveLength(1);
 });
 
 test("the height of the place moves the boil; what makes no sense is said and not kept", () => {

@@ -3,7 +3,7 @@ import { View } from "react-native";
 import { showMass, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { t } from "@/language/t";
-import { readyMadeStills } from "@/logbook/still/readyMadeStills";
+import { type BareStill, readyMadeStills } from "@/logbook/still/readyMadeStills";
 import { newRecord } from "@/records/base";
 import type { Still } from "@/records/still";
 import { addNew } from "@/store/acts/addNew";
@@ -14,6 +14,7 @@ import { Card } from "@/ui/primitives/Card";
 import { Fold } from "@/ui/primitives/Fold";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
+import { ReadyMadeStills } from "./ReadyMadeStills";
 import { heatWords } from "@/words/heatWords";
 import { inMetal, constructionWords } from "@/words/stillWords";
 
@@ -27,28 +28,21 @@ export function MyStills({ units }: { units: UnitSystem }) {
     ({ name }) => !stills.some((still) => still.name === name),
   );
 
-  function add(figures: (typeof readyMadeStills)[number]) {
+  function add(figures: BareStill) {
     const still: Still = { ...newRecord("still", new Date()), ...figures };
     dispatch(addNew([still]));
   }
   const toAdd = (
-    <View className="flex-row flex-wrap gap-2">
-      {missing.map((figures) => (
+    <View className="gap-3">
+      <ReadyMadeStills stills={missing} onAdd={add} />
+      <View className="flex-row">
         <Button
-          key={figures.name}
           look="quiet"
           size="small"
-          label={t`Add: ${figures.name}`}
-          once
-          onPress={() => add(figures)}
+          label={t`Describe a still`}
+          onPress={() => router.push("/bench/stills/new")}
         />
-      ))}
-      <Button
-        look="quiet"
-        size="small"
-        label={t`Describe a still`}
-        onPress={() => router.push("/bench/stills/new")}
-      />
+      </View>
     </View>
   );
   return (
@@ -56,7 +50,7 @@ export function MyStills({ units }: { units: UnitSystem }) {
       <Txt variant="heading">{t`My stills`}</Txt>
       {stills.length === 0 ? (
         <Card>
-          <Txt>{t`Begin with one that is like yours and change its measures, or describe your own from nothing.`}</Txt>
+          <Txt>{t`Tap the one that looks like yours, and change its measures. Or describe your own from nothing.`}</Txt>
         </Card>
       ) : null}
       {stills.map((still) => (
@@ -76,7 +70,7 @@ export function MyStills({ units }: { units: UnitSystem }) {
           </View>
         </Card>
       ) : null}
-      {anyRun ? (
+      {stills.length > 0 ? (
         <Fold title={t`Add a still`} inside={t`One that is ready-made, or your own described`}>
           {toAdd}
         </Fold>

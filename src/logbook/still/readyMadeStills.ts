@@ -1,13 +1,17 @@
 import { t } from "@/language/t";
 import type { Still } from "@/records/still";
 
-type Figures = Omit<Still, "kind" | "id" | "version" | "createdAt" | "updatedAt" | "deletedAt">;
+/** What a still is, without the record that keeps it. */
+export type BareStill = Omit<
+  Still,
+  "kind" | "id" | "version" | "createdAt" | "updatedAt" | "deletedAt"
+>;
 
 /**
  * Stills to begin with, one of each kind, of common make. Masses follow from about 1.2 mm copper and
  * 0.8 mm steel; the element's dry line is a hand's breadth of water over a flat coil.
  */
-export const readyMadeStills: readonly Figures[] = [
+export const readyMadeStills: readonly BareStill[] = [
   {
     name: t`Copper pot, 12 L`,
     construction: "basketPot",

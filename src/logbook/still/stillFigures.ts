@@ -3,6 +3,7 @@ import { constructionOf } from "@/core/still/constructions";
 import type { StillShape } from "@/core/still/geometry";
 import type { StillFigures } from "@/core/still/stillFigures";
 import type { Still } from "@/records/still";
+import type { BareStill } from "./readyMadeStills";
 
 /** A still's record as the computation takes it. */
 export function stillFigures(still: Still): StillFigures {
@@ -20,7 +21,7 @@ export function stillFigures(still: Still): StillFigures {
 }
 
 /** The inside of a still; parts that its construction does not have are left out. */
-export function stillShape(still: Still): StillShape {
+export function stillShape(still: BareStill): StillShape {
   const { construction, potVolumeMl, potDiameterMm, dryLineMl } = still;
   const { holder } = constructionOf(construction);
   return {
