@@ -48,6 +48,26 @@ export function FirstDay({ hasStill }: { hasStill: boolean }) {
           />
         </View>
       }
+      aside={
+        <>
+          <Card className="gap-3">
+            <Choice
+              shown
+              label={t`Units`}
+              options={unitOptions}
+              value={units}
+              onChange={(next) => dispatch(changePreferences({ units: next }))}
+            />
+            <Txt variant="small">{t`Have you distilled before? Enter your past runs under Runs: the first plan learns from them.`}</Txt>
+          </Card>
+          <Row
+            href="/bench/practice"
+            title={t`Practise first`}
+            detail={t`A still that cannot be spoilt, in ten short lessons`}
+          />
+          <Txt variant="small">{t`Hot steam, flame and pressure can hurt: never a closed still, never alone, never dry. Owning a still and selling what it makes are regulated in many places. Sereno informs; local codes and licensed practice come first.`}</Txt>
+        </>
+      }
     >
       <Card className="gap-3">
         <Txt variant="strong">{t`Sereno helps you to distil essential oils and hydrosols at home.`}</Txt>
@@ -58,21 +78,7 @@ export function FirstDay({ hasStill }: { hasStill: boolean }) {
             <Txt variant="small">{what}</Txt>
           </View>
         ))}
-        <Choice
-          shown
-          label={t`Units`}
-          options={unitOptions}
-          value={units}
-          onChange={(next) => dispatch(changePreferences({ units: next }))}
-        />
-        <Txt variant="small">{t`Have you distilled before? Enter your past runs under Runs: the first plan learns from them.`}</Txt>
       </Card>
-      <Row
-        href="/bench/practice"
-        title={t`Practise first`}
-        detail={t`A still that cannot be spoilt, in ten short lessons`}
-      />
-      <Txt variant="small">{t`Hot steam, flame and pressure can hurt: never a closed still, never alone, never dry. Owning a still and selling what it makes are regulated in many places. Sereno informs; local codes and licensed practice come first.`}</Txt>
     </Screen>
   );
 }

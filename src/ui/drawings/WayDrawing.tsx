@@ -1,5 +1,6 @@
 import { View } from "react-native";
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from "react-native-svg";
+import { fontToFit } from "../charts/fontToFit";
 import { t } from "@/language/t";
 
 const line = { stroke: "var(--ink)", strokeWidth: 2.6, fill: "none" } as const;
@@ -10,6 +11,7 @@ export function WayDrawing() {
     <View
       role="img"
       aria-label={t`The way: a sprig goes into the still; oil and water come over and separate; the oil goes into a bottle.`}
+      className="w-full max-w-[520px]"
     >
       <Svg viewBox="0 0 360 150" width="100%" aria-hidden>
         <Sprig />
@@ -21,19 +23,19 @@ export function WayDrawing() {
         <Bottle />
         {(
           [
-            [36, "plant"],
-            [140, "still"],
-            [254, "separated"],
-            [330, "bottle"],
+            [36, 68, t`plant`],
+            [140, 130, t`still`],
+            [254, 80, t`separated`],
+            [330, 58, t`bottle`],
           ] as const
-        ).map(([x, word]) => (
+        ).map(([x, room, word]) => (
           <SvgText
             key={word}
             x={x}
             y={144}
             textAnchor="middle"
             fontFamily="Atkinson_600"
-            fontSize={14}
+            fontSize={fontToFit(word, room, 14, { bold: true })}
             fill="var(--soft)"
           >
             {word}
