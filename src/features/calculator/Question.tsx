@@ -6,6 +6,7 @@ import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
 import { Card } from "@/ui/primitives/Card";
 import { NumberField } from "@/ui/primitives/NumberField";
+import { FigureName, type FigureTold } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 
 /** What every question knows of the person. */
@@ -63,13 +64,19 @@ interface Props {
   /** Undefined while a number is missing. */
   answer: string | undefined;
   detail?: string;
+  /** How the answer comes about. */
+  about?: FigureTold;
 }
 
 /** One question with its answer. */
-export function Question({ title, children, answer, detail }: Props) {
+export function Question({ title, children, answer, detail, about }: Props) {
   return (
     <Card className="gap-3">
-      <Txt variant="heading">{title}</Txt>
+      {about ? (
+        <FigureName variant="heading" name={title} about={about} />
+      ) : (
+        <Txt variant="heading">{title}</Txt>
+      )}
       {children}
       <View {...{ "aria-live": "polite" as const }}>
         <Text className="font-bold text-[22px] leading-[28px] text-ink">{answer ?? "–"}</Text>

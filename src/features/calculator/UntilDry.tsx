@@ -2,6 +2,7 @@ import { showDuration, showVolume, words } from "@/core/units/format";
 import { unitsFor } from "@/core/units/units";
 import { t } from "@/language/t";
 import { Question, useAsked, type Asking } from "./Question";
+import { aboutFigure } from "@/words/figureWords";
 
 /** Minutes until the pot is at its dry line. */
 export function UntilDry({ units, still }: Asking) {
@@ -38,6 +39,7 @@ export function UntilDry({ units, still }: Asking) {
   return (
     <Question
       title={t`How long until it is dry?`}
+      about={aboutFigure("potLevel")}
       answer={
         values && spare !== undefined
           ? spare <= 0

@@ -100,7 +100,7 @@ export function WhatIfCard({ day, now: { endMin, lateMin }, beginning }: Props) 
         {showTime(from + end * 60_000)}
       </Txt>
       <Txt role="cell" className="flex-1 text-right">
-        {late > 0.5 ? showDuration(late) : "none"}
+        {late > 0.5 ? showDuration(late) : t`none`}
       </Txt>
     </View>
   );

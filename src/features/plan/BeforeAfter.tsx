@@ -59,7 +59,7 @@ export function BeforeAfter({ change, work, after, ranges, onBack, onDone }: Pro
       <Txt variant="heading">{change.label}</Txt>
       <Table
         label={t`Before and after`}
-        head={["", "before", "now"]}
+        head={["", t`before`, t`now`]}
         rows={rows.map(([name, from, to, difference]) => [
           name,
           from,

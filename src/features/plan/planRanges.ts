@@ -12,7 +12,7 @@ export function durationRange({ p10, p90 }: Percentiles): string {
 
 /** Eight runs in ten give so much oil; `times` charges of it. */
 export function oilRange({ p10, p90 }: Percentiles, times: number): string {
-  return p90 * times < 0.005 ? "none" : t`${showRange(p10 * times, p90 * times)} mL`;
+  return p90 * times < 0.005 ? t`none` : t`${showRange(p10 * times, p90 * times)} mL`;
 }
 
 /** Eight runs in ten give so much hydrosol; undefined where the stop rule sets it. */

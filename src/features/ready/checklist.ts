@@ -104,8 +104,8 @@ export function checklist(setting: Setting): CheckItem[] {
     heatSources[heat.kind].fuel === "gas" && {
       id: "gas",
       label: setting.gas
-        ? t`Gas joints blow no bubbles under soap; the cylinder stands upright, well away, and holds ${setting.gas ?? "enough"} and more by weight`
-        : t`Gas joints blow no bubbles under soap; the cylinder stands upright, well away, and holds ${setting.gas ?? "enough"}`,
+        ? t`Gas joints blow no bubbles under soap; the cylinder stands upright, well away, and holds ${setting.gas} and more by weight`
+        : t`Gas joints blow no bubbles under soap; the cylinder stands upright, well away, and holds enough`,
       reason: t`Leaking gas lies on the floor until it finds the flame.`,
     },
     hazard === "mains" && {

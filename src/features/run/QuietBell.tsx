@@ -51,7 +51,7 @@ export const QuietBell = memo(function QuietBell({ minute }: Props) {
       className="min-h-[48px] min-w-[48px] items-center justify-end rounded-[14px] active:opacity-80"
     >
       <Icon size={22} color={on ? "var(--leaf)" : "var(--soft)"} />
-      <Txt variant="label">{on ? "sound" : until ? t`until ${until}` : "silent"}</Txt>
+      <Txt variant="label">{on ? t`sound` : until ? t`until ${until}` : t`silent`}</Txt>
     </Pressable>
   );
 });

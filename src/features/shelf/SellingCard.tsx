@@ -23,7 +23,7 @@ export function SellingCard({ lot, name }: { lot: Lot; name: string }) {
   const oil = lot.product === "oil";
   const shares = sharesOfWhole(lot.product, parts);
   const named = (use: "leftOn" | "washedOff") =>
-    allergensIn(shares, use).map(allergenLine).join(", ") || "none";
+    allergensIn(shares, use).map(allergenLine).join(", ") || t`none`;
   const facts: (readonly [string, string | undefined])[] = [
     [t`Product`, name],
     [t`Batch`, lot.code],

@@ -33,7 +33,7 @@ export function WaterFields({ control, ph }: Props) {
   return (
     <Fold
       title={t`How clean, and what was added`}
-      inside={`${fillingWords[filling]}, ${typed.preservative ? "preserved" : t`nothing added`}.`}
+      inside={`${fillingWords[filling]}, ${typed.preservative ? t`preserved` : t`nothing added`}.`}
       wrong={typed.preservative !== "" && preserved === undefined}
     >
       <FormChoice

@@ -25,13 +25,14 @@ import { selectPreferences } from "@/store/selectors";
 import { useDraft } from "@/store/useDraft";
 import { NotHere } from "@/ui/layout/NotHere";
 import { WordsHere } from "@/ui/primitives/WordsHere";
-import { figuresOf } from "@/words/figureWords";
+import { aboutFigure, figuresOf } from "@/words/figureWords";
 import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Explained } from "@/ui/primitives/Explained";
 import { Notice } from "@/ui/primitives/Notice";
+import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { TypedBefore } from "@/ui/primitives/TypedBefore";
 import { CalibrationOutcome } from "./CalibrationOutcome";
@@ -224,7 +225,7 @@ function WhatItSettles({ usual }: { usual: Calibration }) {
   const units = useUnits();
   return (
     <Card className="gap-2">
-      <Txt variant="heading">{t`What it settles`}</Txt>
+      <FigureName variant="heading" name={t`What it settles`} about={aboutFigure("heatIn")} />
       <Txt>{t`How much of the heat reaches the pot, and how much the still gives to the room. Every time, level and volume of the plan rests on these two.`}</Txt>
       <Txt variant="small">{t`Until then: ${fixed(usual.efficiency * 100, 0)} % and ${words(showLoss(usual.lossWPerK, units))}, as is usual.`}</Txt>
       <Explained terms={["heatLoss"]} />

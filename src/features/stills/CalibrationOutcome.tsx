@@ -62,7 +62,7 @@ export function CalibrationOutcome({ still, usual, solved, preferences }: Outcom
   return (
     <Card wash="leaf" className="gap-2">
       <Txt variant="heading">{t`Your still, not the usual one`}</Txt>
-      <Table label={t`Usual and measured`} head={["", "usual", "yours"]} rows={rows} />
+      <Table label={t`Usual and measured`} head={["", t`usual`, t`yours`]} rows={rows} />
       <Explained terms={["heatLoss"]} />
       <Txt
         variant="small"

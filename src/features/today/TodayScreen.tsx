@@ -146,7 +146,7 @@ function SettlingRow({ summary, now }: { summary: RunSummary; now: number }) {
       detail={t`Run ${run.number} · ${line}`}
       end={
         Number.isFinite(minutes) ? (
-          <Txt variant="strong">{left > 0 ? showDuration(left) : "now"}</Txt>
+          <Txt variant="strong">{left > 0 ? showDuration(left) : t`now`}</Txt>
         ) : undefined
       }
     />

@@ -93,5 +93,5 @@ function OverTime({ plan, state, work }: DoorProps & { plan: ChargePlan }) {
 
 function bookRange({ read, units }: PlanWork): string {
   const book = read.plant.states[read.state]?.oilMlPerKg;
-  return book ? yieldRange(book.low, book.high, units) : "nothing";
+  return book ? yieldRange(book.low, book.high, units) : t`nothing`;
 }
