@@ -134,6 +134,10 @@ export function LabelsScreen() {
             onSay={say}
             onForSale={(forSale) => change({ forSale })}
           />
+          <WantedBottles listed={listed} unwanted={unwanted} onChange={want} />
+          {!lotId && items.length > mostListed ? (
+            <Txt variant="small">{t`The first ${mostListed} of ${items.length}. Open a lot for its own.`}</Txt>
+          ) : null}
         </>
       }
     >
@@ -155,10 +159,6 @@ export function LabelsScreen() {
         value={design}
         onChange={(next) => change({ design: next })}
       />
-      <WantedBottles listed={listed} unwanted={unwanted} onChange={want} />
-      {!lotId && items.length > mostListed ? (
-        <Txt variant="small">{t`The first ${mostListed} of ${items.length}. Open a lot for its own.`}</Txt>
-      ) : null}
     </Screen>
   );
 }

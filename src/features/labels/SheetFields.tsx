@@ -37,7 +37,7 @@ export function SheetFields({ units, choice, proposed, problems, onChange }: Pro
     />
   );
   return (
-    <>
+    <View className="gap-4">
       <Select
         label={t`Sheet`}
         options={[
@@ -102,7 +102,7 @@ export function SheetFields({ units, choice, proposed, problems, onChange }: Pro
           onChange={(cutMarks) => onChange({ cutMarks })}
         />
       </Fold>
-    </>
+    </View>
   );
 }
 
