@@ -158,7 +158,7 @@ async function take(): Promise<void> {
     await prepare?.(page);
     await page.evaluate(() => document.fonts.ready);
     /* What was drawn last has to be on the screen, too. */
-    await page.waitForTimeout(400);
+    await page.waitForTimeout(1500);
     await page.screenshot({
       path: file,
       animations: "disabled",
