@@ -7,7 +7,8 @@ export function fetchAhead(parts: readonly (() => Promise<unknown>)[]): () => vo
   let ended = false;
   const next = async (at: number) => {
     const part = parts[at];
-    if (ended || !part) return;
+    /* Without a network nobody is told of a part that they did not ask for. */
+    if (ended || !part || !navigator.onLine) return;
     await part().catch(() => undefined);
     whenIdle(() => void next(at + 1));
   };

@@ -17,6 +17,15 @@ test("one part after another is fetched; one that does not come keeps none waiti
   expect(asked).toEqual(["plan", "runs", "shelf"]);
 });
 
+test("without a network nothing is fetched ahead", async () => {
+  const onLine = jest.spyOn(navigator, "onLine", "get").mockReturnValue(false);
+  const asked: string[] = [];
+  fetchAhead([() => Promise.resolve(asked.push("plan"))]);
+  await jest.advanceTimersByTimeAsync(1000);
+  expect(asked).toEqual([]);
+  onLine.mockRestore();
+});
+
 test("nothing more is fetched once it is ended", async () => {
   const asked: string[] = [];
   const end = fetchAhead([
