@@ -44,6 +44,7 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
         </View>
         <FigureName
           variant="strong"
+          className="min-w-0 shrink"
           name={bestByWords(item)}
           about={aboutFigure("bestByDay")}
           ink={due ? "text-ember-ink" : ""}
