@@ -1,6 +1,9 @@
 import { fetchAhead } from "./fetchAhead";
 
-beforeEach(() => jest.useFakeTimers());
+beforeEach(() => {
+  jest.useFakeTimers();
+  document.body.innerHTML = "<h1>Today</h1>";
+});
 afterEach(() => jest.useRealTimers());
 
 test("one part after another is fetched; one that does not come keeps none waiting", async () => {
@@ -15,6 +18,17 @@ test("one part after another is fetched; one that does not come keeps none waiti
   expect(asked).toEqual(["plan"]);
   await jest.advanceTimersByTimeAsync(1000);
   expect(asked).toEqual(["plan", "runs", "shelf"]);
+});
+
+test("nothing is fetched ahead before the first page stands", async () => {
+  document.body.innerHTML = "";
+  const asked: string[] = [];
+  fetchAhead([() => Promise.resolve(asked.push("plan"))]);
+  await jest.advanceTimersByTimeAsync(1000);
+  expect(asked).toEqual([]);
+  document.body.innerHTML = "<h1>Today</h1>";
+  await jest.advanceTimersByTimeAsync(200);
+  expect(asked).toEqual(["plan"]);
 });
 
 test("without a network nothing is fetched ahead", async () => {
