@@ -146,6 +146,17 @@ test("measures typed and not kept outlive Back and a reload, and Enter keeps the
   await stored(page, /^run/, '"hydrosolMl":600');
 });
 
+test("a double tap on a ready-made still adds that one and opens nothing that came under the finger", async ({
+  page,
+}) => {
+  await goTo(page, "/bench");
+  await page.getByRole("button", { name: "Add: Copper pot, 12 L" }).dblclick();
+  await expect(page.getByRole("link", { name: /^Copper pot, 12 L/ })).toBeVisible();
+  await expect(page.locator("[data-shield]")).toHaveCount(0);
+  await expect(page.getByRole("heading", { level: 1, name: "Bench" })).toBeVisible();
+  await expect(page.getByRole("link", { name: /dry line at/ })).toHaveCount(1);
+});
+
 test("a planned run is planned anew and stays the one run", async ({ page }) => {
   await addCopperPot(page);
   await planLavender(page, "600");

@@ -4,6 +4,7 @@ import { useEffect } from "react";
 import { ClockWatch } from "@/features/run/ClockWatch";
 import { AppRoot } from "@/features/shell/AppRoot";
 import { fetchAhead } from "@/features/shell/fetchAhead";
+import { fetchProse } from "@/store/useProse";
 
 /* The places below, and what the work opens from them: a page that is fetched only when it is tapped is empty until then. */
 const mostOpened = [
@@ -18,6 +19,7 @@ const mostOpened = [
   () => import("./shelf/[id]"),
   () => import("./harvests/index"),
   () => import("./harvests/[id]"),
+  fetchProse,
 ];
 
 export default function Layout() {

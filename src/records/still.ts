@@ -76,3 +76,8 @@ export const stillSchema = z.object({
     .optional(),
 });
 export type Still = z.infer<typeof stillSchema>;
+/** What a still is, without the record that keeps it. */
+export type BareStill = Omit<
+  Still,
+  "kind" | "id" | "version" | "createdAt" | "updatedAt" | "deletedAt"
+>;

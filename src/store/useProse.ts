@@ -1,4 +1,4 @@
-import { use } from "react";
+import { use, useEffect, useState } from "react";
 import type { PlantProse } from "@/core/plant/plantProse";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { type ProseBook, withProse } from "@/logbook/plant/withProse";
@@ -26,4 +26,21 @@ export function useProseBook(): ProseBook {
 /** A plant with what is told of it; whoever asks waits until it is there. */
 export function useWithProse<Known extends KnownPlant>(plant: Known): Known & PlantProse {
   return withProse(plant, useProseBook());
+}
+
+/** The same for whoever goes on without it: undefined until it is there. */
+export function useProseBookSoon(): ProseBook | undefined {
+  const [there, setThere] = useState(() => book);
+  useEffect(() => {
+    if (there) return;
+    let current = true;
+    fetchProse().then(
+      (came) => current && setThere(() => came),
+      () => undefined,
+    );
+    return () => {
+      current = false;
+    };
+  }, [there]);
+  return there;
 }

@@ -179,8 +179,3 @@ export type FigureId = keyof typeof figureWords;
 export function figuresOf(ids: readonly FigureId[]): FigureWords[] {
   return ids.map((id) => figureWords[id]);
 }
-
-/** What stands behind a figure's name where it is tapped. */
-export function aboutFigure(id: FigureId): FigureWords {
-  return figureWords[id];
-}

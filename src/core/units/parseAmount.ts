@@ -45,6 +45,7 @@ const alsoCalled: Record<string, UnitName> = {
   quart: "quart",
   quarts: "quart",
   qt: "quart",
+  qts: "quart",
   gal: "gal",
   gallon: "gal",
   gallons: "gal",

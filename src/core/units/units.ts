@@ -76,7 +76,7 @@ export const units = {
   mLPerKg: { quantity: "yield", symbol: "mL/kg", factor: 1 },
   mLPerLb: { quantity: "yield", symbol: "mL/lb", factor: 1000 / 453.59237 },
   gPerL: { quantity: "packing", symbol: "g/L", factor: 1 },
-  ozPerQuart: { quantity: "packing", symbol: t`oz/quart`, factor: 28.349523125 / 0.946352946 },
+  ozPerQuart: { quantity: "packing", symbol: "oz/qt", factor: 28.349523125 / 0.946352946 },
   /** A difference of temperature, K. */
   riseC: { quantity: "rise", symbol: "°C", factor: 1 },
   riseF: { quantity: "rise", symbol: "°F", factor: 5 / 9 },

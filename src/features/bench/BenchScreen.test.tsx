@@ -35,15 +35,6 @@ test("a ready-made still is added with one tap, and is not offered again", () =>
   expect(router.push).toHaveBeenCalledWith("/bench/stills/new");
 });
 
-test("the second click of a double one adds no second still", () => {
-  const { stills } = open();
-  const add = screen.getByRole("button", { name: "Add: Bowl and lid, 10 L" });
-  fireEvent.click(add, { detail: 2 });
-  expect(stills()).toEqual([]);
-  fireEvent.click(add, { detail: 1 });
-  expect(stills()).toHaveLength(1);
-});
-
 test("the height of the place moves the boil; what makes no sense is said and not kept", () => {
   const { setting } = open(sampleStill());
   type("Altitude", "2000");

@@ -1,11 +1,12 @@
 import { useRouter } from "expo-router";
+import { useCallback } from "react";
 import { View } from "react-native";
 import { showMass, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { t } from "@/language/t";
-import { type BareStill, readyMadeStills } from "@/logbook/still/readyMadeStills";
+import { readyMadeStills } from "@/logbook/still/readyMadeStills";
 import { newRecord } from "@/records/base";
-import type { Still } from "@/records/still";
+import type { BareStill, Still } from "@/records/still";
 import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectStills } from "@/store/selectors";
@@ -28,10 +29,13 @@ export function MyStills({ units }: { units: UnitSystem }) {
     ({ name }) => !stills.some((still) => still.name === name),
   );
 
-  function add(figures: BareStill) {
-    const still: Still = { ...newRecord("still", new Date()), ...figures };
-    dispatch(addNew([still]));
-  }
+  const add = useCallback(
+    (figures: BareStill) => {
+      const still: Still = { ...newRecord("still", new Date()), ...figures };
+      dispatch(addNew([still]));
+    },
+    [dispatch],
+  );
   const toAdd = (
     <View className="gap-3">
       <ReadyMadeStills stills={missing} onAdd={add} />

@@ -1,8 +1,10 @@
+import { memo } from "react";
 import { Pressable, View } from "react-native";
 import { t } from "@/language/t";
-import type { BareStill } from "@/logbook/still/readyMadeStills";
 import { sketchOf } from "@/logbook/still/sketchOf";
+import type { BareStill } from "@/records/still";
 import { StillDrawing } from "@/ui/drawings/StillDrawing";
+import { shieldTaps } from "@/ui/shieldTaps";
 import { Txt } from "@/ui/primitives/Txt";
 import { constructionWords } from "@/words/stillWords";
 
@@ -17,22 +19,29 @@ export function ReadyMadeStills({
   return (
     <View className="flex-row flex-wrap gap-3">
       {stills.map((still) => (
-        <ReadyMade key={still.name} still={still} onAdd={() => onAdd(still)} />
+        <ReadyMade key={still.name} still={still} onAdd={onAdd} />
       ))}
     </View>
   );
 }
 
-function ReadyMade({ still, onAdd }: { still: BareStill; onAdd: () => void }) {
+/* Drawn once: what is typed elsewhere on the page draws no still anew. */
+const ReadyMade = memo(function ReadyMade({
+  still,
+  onAdd,
+}: {
+  still: BareStill;
+  onAdd: (still: BareStill) => void;
+}) {
   const { waterMl: _, ...sketch } = sketchOf(still);
   return (
     <Pressable
       role="button"
       aria-label={t`Add: ${still.name}`}
-      onPress={(event) => {
-        /* With the tap it goes, and the next one takes its place: a double tap adds one. */
-        const { detail = 1 } = event.nativeEvent as unknown as { detail?: number };
-        if (detail <= 1) onAdd();
+      onPress={() => {
+        /* With the tap it goes, and what comes in its place was not meant by a second one. */
+        shieldTaps();
+        onAdd(still);
       }}
       className="min-w-[132px] max-w-[200px] flex-1 basis-[30%] gap-1 rounded-card border border-edge bg-panel p-3 active:opacity-80"
     >
@@ -51,4 +60,4 @@ function ReadyMade({ still, onAdd }: { still: BareStill; onAdd: () => void }) {
       <Txt variant="small">{constructionWords[still.construction]}</Txt>
     </Pressable>
   );
-}
+});

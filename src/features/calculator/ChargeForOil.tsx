@@ -10,7 +10,7 @@ import { wishWords } from "@/words/refusalWords";
 import { Select } from "@/ui/primitives/Select";
 import { inState } from "@/words/stateWords";
 import { Question, useAsked, type Asking } from "./Question";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 /** What to cut for so much oil in the bottle. */
 export function ChargeForOil({ units, site, still }: Asking) {
@@ -56,7 +56,7 @@ export function ChargeForOil({ units, site, still }: Asking) {
   return (
     <Question
       title={t`What charge for so much oil?`}
-      about={aboutFigure("expectedOil")}
+      about={figureWords.expectedOil}
       answer={still ? answer?.text : t`Add a still first`}
       detail={answer?.detail}
     >

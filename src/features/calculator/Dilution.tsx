@@ -9,7 +9,7 @@ import { usePlantBook } from "@/store/hooks";
 import { Choice } from "@/ui/primitives/Choice";
 import { Select } from "@/ui/primitives/Select";
 import { Question, useAsked, type Asking } from "./Question";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 /** Oil for a dilution in a carrier, held to the plant's cautious maximum. */
 export function Dilution(_: Asking) {
@@ -44,7 +44,7 @@ export function Dilution(_: Asking) {
   return (
     <Question
       title={t`How much oil for a dilution?`}
-      about={aboutFigure("mostOnSkin")}
+      about={figureWords.mostOnSkin}
       answer={
         oil === undefined
           ? undefined

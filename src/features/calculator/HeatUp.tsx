@@ -9,7 +9,7 @@ import { boilingPointC } from "@/core/water/saturation";
 import { t } from "@/language/t";
 import { stillFigures } from "@/logbook/still/stillFigures";
 import { Question, useAsked, type Asking } from "./Question";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 /* Without a still: an insulated pot of some 3 kg of steel. */
 const plainLossWPerK = 2;
@@ -73,7 +73,7 @@ export function HeatUp({ units, site, still }: Asking) {
   return (
     <Question
       title={t`How long until it boils?`}
-      about={aboutFigure("heatIn")}
+      about={figureWords.heatIn}
       answer={
         minutes === undefined
           ? undefined

@@ -2,7 +2,7 @@ import { showDuration, showVolume, words } from "@/core/units/format";
 import { unitsFor } from "@/core/units/units";
 import { t } from "@/language/t";
 import { Question, useAsked, type Asking } from "./Question";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 /** Minutes until the pot is at its dry line. */
 export function UntilDry({ units, still }: Asking) {
@@ -39,7 +39,7 @@ export function UntilDry({ units, still }: Asking) {
   return (
     <Question
       title={t`How long until it is dry?`}
-      about={aboutFigure("potLevel")}
+      about={figureWords.potLevel}
       answer={
         values && spare !== undefined
           ? spare <= 0

@@ -10,7 +10,7 @@ import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { WordsHere } from "@/ui/primitives/WordsHere";
-import { aboutFigure, figuresOf } from "@/words/figureWords";
+import { figureWords, figuresOf } from "@/words/figureWords";
 import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -72,11 +72,7 @@ export function CompareScreen({ ids }: { ids: readonly string[] }) {
         chosen.length > 1 ? (
           <>
             <Card className="gap-2">
-              <FigureName
-                variant="heading"
-                name={t`What they gave`}
-                about={aboutFigure("compared")}
-              />
+              <FigureName variant="heading" name={t`What they gave`} about={figureWords.compared} />
               <Choice
                 label={t`Oil, calculated as`}
                 options={basesIn(units)}

@@ -7,7 +7,7 @@ import { useAppSelector, useUnits } from "@/store/hooks";
 import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
 import { Txt } from "@/ui/primitives/Txt";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 /** Of charges that are off the heat: as planned against as it went. */
 export function AsItWent({ day, now }: { day: DayRecord; now: DayNow }) {
@@ -40,14 +40,14 @@ export function AsItWent({ day, now }: { day: DayRecord; now: DayNow }) {
             gasKg.planned > 0
               ? t`at most ${words(showMass(1000 * gasKg.went, units))}, planned ${words(showMass(1000 * gasKg.planned, units))}`
               : undefined,
-            aboutFigure("dayGas"),
+            figureWords.dayGas,
           ],
           [
             t`Ice`,
             iceKg.planned > 0 || iceKg.went > 0
               ? t`${words(showIce(iceKg.went, units))} noted, planned ${words(showIce(iceKg.planned, units))}`
               : undefined,
-            aboutFigure("dayGas"),
+            figureWords.dayGas,
           ],
           [
             t`Visible oil`,

@@ -7,7 +7,7 @@ import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
 import { Txt } from "@/ui/primitives/Txt";
 import { inState } from "@/words/stateWords";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 /** What was cut, what lies here of it now, and its water. */
 export function AsItLies({
@@ -44,12 +44,12 @@ export function AsItLies({
           [
             t`Water in it`,
             t`${fixed(100 * moisture, 0)} %, at first ${fixed(100 * firstMoisture, 0)} %`,
-            aboutFigure("waterInPlant"),
+            figureWords.waterInPlant,
           ],
           [
             t`Left of it`,
             here && leftG < lies.massG ? mass(leftG) : undefined,
-            aboutFigure("leftOfHarvest"),
+            figureWords.leftOfHarvest,
           ],
           [
             t`Dry matter`,

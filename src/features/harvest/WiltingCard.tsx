@@ -11,7 +11,7 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 interface Props {
   harvest: Harvest;
@@ -52,7 +52,7 @@ export function WiltingCard({ harvest, lies, plant, units, here, onStrike }: Pro
   if (harvest.state === "dried") return null;
   return (
     <Card className="gap-2">
-      <FigureName variant="heading" name={t`As it lies`} about={aboutFigure("waterInPlant")} />
+      <FigureName variant="heading" name={t`As it lies`} about={figureWords.waterInPlant} />
       <WiltingChart
         weighed={curve.map(({ hours, moisture: share }) => ({ hours, percent: 100 * share }))}
         ahead={here && state !== "dried" ? from(moisture, rate, last.hours) : []}

@@ -60,7 +60,7 @@ export function LabelPreview({ fonts, opening, label, chosen, leftOut, onSave }:
         <Notice
           severity="caution"
           message={t`The name is longer than this label: it is cut short.`}
-          remedy={t`Give it a shorter name below, or a larger label.`}
+          remedy={t`Give it a shorter name, or a larger label.`}
         />
       ) : null}
       <View className="flex-row flex-wrap gap-2">

@@ -11,7 +11,7 @@ import { selectPreferences, selectRuns, selectTrials } from "@/store/selectors";
 import { YearRanges } from "@/ui/charts/YearRanges";
 import { NotHere } from "@/ui/layout/NotHere";
 import { WordsHere } from "@/ui/primitives/WordsHere";
-import { aboutFigure, figuresOf } from "@/words/figureWords";
+import { figureWords, figuresOf } from "@/words/figureWords";
 import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -136,7 +136,7 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
           </Card>
           {fits.length > 0 ? (
             <Card className="gap-2">
-              <FigureName variant="heading" name={t`Oil in it`} about={aboutFigure("ownFactor")} />
+              <FigureName variant="heading" name={t`Oil in it`} about={figureWords.ownFactor} />
               {fits.map((fit) => (
                 <Txt key={fit.state}>{fitSentence(fit, units)}</Txt>
               ))}

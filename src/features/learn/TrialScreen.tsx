@@ -15,7 +15,7 @@ import { selectRuns, selectSniffs } from "@/store/selectors";
 import { NotHere } from "@/ui/layout/NotHere";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { ratioWords } from "@/words/compareWords";
-import { aboutFigure, figuresOf } from "@/words/figureWords";
+import { figureWords, figuresOf } from "@/words/figureWords";
 import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -187,7 +187,7 @@ function groupsOf(
 function Verdict({ trial, outcome }: { trial: Trial; outcome: TrialOutcome | undefined }) {
   return (
     <Card className="gap-2">
-      <FigureName variant="heading" name={t`Verdict`} about={aboutFigure("trialDifference")} />
+      <FigureName variant="heading" name={t`Verdict`} about={figureWords.trialDifference} />
       <Txt variant="strong" role="status">
         {outcome
           ? verdictSentence(outcome, trial)

@@ -3,8 +3,8 @@ import { fixed, showDuration } from "@/core/units/format";
 import { type Preparation, preparationsOf } from "@/core/plant/preparation";
 import { t } from "@/language/t";
 import { methodWords } from "@/words/methodWords";
-import type { PlantProse } from "@/core/plant/plantProse";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
+import { useWithProse } from "@/store/useProse";
 import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
 import { Txt } from "@/ui/primitives/Txt";
@@ -13,7 +13,8 @@ import { markedOwn } from "./markedOwn";
 import { tissueWords } from "@/words/plantWords";
 
 /** When to cut a plant, how to make it ready, and what its water and its time are. */
-export function CutAndMakeReady({ plant }: { plant: KnownPlant & PlantProse }) {
+export function CutAndMakeReady({ plant: known }: { plant: KnownPlant }) {
+  const plant = useWithProse(known);
   const mine = markedOwn(plant);
   return (
     <Card className="gap-3">

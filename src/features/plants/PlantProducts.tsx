@@ -2,20 +2,21 @@ import { showDensity, showDissolved, showTemperature, words } from "@/core/units
 import { boilingTogether, oilProperties } from "@/core/plant/oil";
 import { pressureAtAltitudePa } from "@/core/water/atmosphere";
 import { t } from "@/language/t";
-import type { PlantProse } from "@/core/plant/plantProse";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
+import { useWithProse } from "@/store/useProse";
 import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
 import { Txt } from "@/ui/primitives/Txt";
 import { markedOwn } from "./markedOwn";
 import { OilMix } from "./OilMix";
 import { layerWords, oilKeepingWords, phWords, waterKeepingWords } from "@/words/plantWords";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 /** What a plant's oil is like, and its hydrosol. */
-export function PlantProducts({ plant }: { plant: KnownPlant & PlantProse }) {
+export function PlantProducts({ plant: known }: { plant: KnownPlant }) {
+  const plant = useWithProse(known);
   const { units, site } = useAppSelector(selectPreferences);
   const oil = oilProperties(plant.composition);
   const together = boilingTogether(plant.composition, pressureAtAltitudePa(site.altitudeM));
@@ -30,12 +31,12 @@ export function PlantProducts({ plant }: { plant: KnownPlant & PlantProse }) {
             [
               t`Density`,
               t`${words(showDensity(oil.densityGPerMl, units))}: ${layerWords[oil.layer]}`,
-              aboutFigure("oilDensity"),
+              figureWords.oilDensity,
             ],
             [
               t`In the hydrosol`,
               t`dissolves up to ${words(showDissolved(Math.max(0.1, oil.solubilityGPerL), units))}`,
-              aboutFigure("oilDensity"),
+              figureWords.oilDensity,
             ],
             [
               t`With water`,

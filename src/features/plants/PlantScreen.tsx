@@ -1,5 +1,5 @@
 import { useLocalSearchParams, useRouter } from "expo-router";
-import { Suspense } from "react";
+import { type ReactNode, Suspense } from "react";
 import { View } from "react-native";
 import { fixed, significant, yieldRange, yieldUnit } from "@/core/units/format";
 import { type UnitSystem, fromCanonical, ownUnits, units as unitTable } from "@/core/units/units";
@@ -11,7 +11,6 @@ import { beginPlan } from "@/store/beginPlan";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { useWithProse } from "@/store/useProse";
-import { Opening } from "@/ui/layout/Opening";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -19,7 +18,7 @@ import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
-import { aboutFigure, figuresOf } from "@/words/figureWords";
+import { figureWords, figuresOf } from "@/words/figureWords";
 import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { CutAndMakeReady, HowItLetsGo } from "./HowToDistil";
@@ -41,15 +40,10 @@ export function PlantScreen() {
       </Screen>
     );
   }
-  return (
-    <Suspense fallback={<Opening says={t`Opening the book…`} />}>
-      <Entry known={plant} />
-    </Suspense>
-  );
+  return <Entry plant={plant} />;
 }
 
-function Entry({ known }: { known: KnownPlant }) {
-  const plant = useWithProse(known);
+function Entry({ plant }: { plant: KnownPlant }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
@@ -107,9 +101,13 @@ function Entry({ known }: { known: KnownPlant }) {
       footer={<Button label={t`Plan a charge`} onPress={planIt} />}
       aside={
         <>
-          <PlantProducts plant={plant} />
+          <FromTheBook>
+            <PlantProducts plant={plant} />
+          </FromTheBook>
           <Card className="gap-1">
-            <Txt variant="small">{t`Figures: ${mine("source", plant.source)}`}</Txt>
+            <Suspense>
+              <Source plant={plant} />
+            </Suspense>
             {plant.ownFigures.length > 0 ? (
               <Txt variant="small" className="text-leaf-ink">
                 {plant.origin === "own"
@@ -128,11 +126,28 @@ function Entry({ known }: { known: KnownPlant }) {
       ))}
       <CareCard plant={plant} />
       <MixedOf plant={plant} />
-      <CutAndMakeReady plant={plant} />
+      <FromTheBook>
+        <CutAndMakeReady plant={plant} />
+      </FromTheBook>
       <States plant={plant} units={units} />
       <HowItLetsGo plant={plant} />
     </Screen>
   );
+}
+
+/* What the book tells is fetched apart: a plant's cautions and figures do not wait for it. */
+function FromTheBook({ children }: { children: ReactNode }) {
+  const opening = (
+    <Card>
+      <Txt variant="small">{t`Opening the book…`}</Txt>
+    </Card>
+  );
+  return <Suspense fallback={opening}>{children}</Suspense>;
+}
+
+function Source({ plant }: { plant: KnownPlant }) {
+  const { source } = useWithProse(plant);
+  return <Txt variant="small">{t`Figures: ${markedOwn(plant)("source", source)}`}</Txt>;
 }
 
 /** What a mixed charge was put together of, each with its part of the mass. */
@@ -158,7 +173,7 @@ function States({ plant, units }: { plant: KnownPlant; units: UnitSystem }) {
   const packing = ownUnits("packing", units)[0]!;
   return (
     <Card className="gap-2">
-      <FigureName variant="heading" name={t`What it holds`} about={aboutFigure("plantOil")} />
+      <FigureName variant="heading" name={t`What it holds`} about={figureWords.plantOil} />
       <View role="table" aria-label={t`Oil, water and packing by state`}>
         <View role="row" className="flex-row gap-2 pb-1">
           {[

@@ -23,7 +23,7 @@ import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
 import { Tile } from "@/ui/primitives/Tile";
 import { WhereItWent } from "./WhereItWent";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 interface Props {
   summary: RunSummary;
@@ -66,13 +66,13 @@ export function RunResult({ summary, others, units }: Props) {
           wash="oil"
           label={t`Oil`}
           value={showOil(result.oilMl)}
-          about={aboutFigure("expectedOil")}
+          about={figureWords.expectedOil}
           detail={t`expected ${showRange(run.plan.forecast.visibleMl.p10, run.plan.forecast.visibleMl.p90)} mL`}
         />
         <HydrosolTile summary={summary} units={units} />
         <Tile
           label={t`Yield`}
-          about={aboutFigure("yieldOf")}
+          about={figureWords.yieldOf}
           value={showYield(result.mlPerKg, units)}
           detail={t`${significant(result.percentMass, 2)} % w/w`}
         />
@@ -91,7 +91,7 @@ export function RunResult({ summary, others, units }: Props) {
             [
               t`On dry matter`,
               t`${words(showYield(result.mlPerKgDry, units))} · ${significant(result.percentMassDry, 2)} % w/w`,
-              aboutFigure("yieldOf"),
+              figureWords.yieldOf,
             ],
             [t`By volume`, t`${significant(result.percentVolume, 2)} % v/w`],
             [

@@ -24,7 +24,7 @@ import { Facts } from "@/ui/primitives/Facts";
 import { Row } from "@/ui/primitives/Row";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
-import { aboutFigure, figuresOf } from "@/words/figureWords";
+import { figureWords, figuresOf } from "@/words/figureWords";
 import { Txt } from "@/ui/primitives/Txt";
 import { FitCard } from "./FitCard";
 import { AsCharged } from "./AsCharged";
@@ -138,7 +138,7 @@ export function RunSheetScreen({ run }: { run: Run }) {
                 [
                   t`It cost`,
                   cost > 0 ? showMoney(cost, preferences.prices?.currency) : undefined,
-                  aboutFigure("costOf"),
+                  figureWords.costOf,
                 ],
               ]}
             />

@@ -12,7 +12,7 @@ import { Facts } from "@/ui/primitives/Facts";
 import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { reasonWords } from "@/words/reasonWords";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 interface Props {
   summary: RunSummary;
@@ -56,7 +56,7 @@ export function WhereItWent({ summary, others, units }: Props) {
         <FigureName
           variant="heading"
           name={t`Where the oil went`}
-          about={aboutFigure("whereItWent")}
+          about={figureWords.whereItWent}
         />
         <Flows
           whole={t`${oil(flows.plantMl)} in the plant`}

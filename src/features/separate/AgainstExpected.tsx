@@ -5,7 +5,7 @@ import { RangeBar } from "@/ui/charts/RangeBar";
 import { Card } from "@/ui/primitives/Card";
 import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 /** The measured oil on the range that the plan expected. */
 export function AgainstExpected({
@@ -20,7 +20,7 @@ export function AgainstExpected({
       <FigureName
         variant="heading"
         name={t`Against what was expected`}
-        about={aboutFigure("expectedOil")}
+        about={figureWords.expectedOil}
       />
       <RangeBar
         expected={expected}

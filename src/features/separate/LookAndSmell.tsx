@@ -4,7 +4,7 @@ import { t } from "@/language/t";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { smellsOf } from "@/logbook/plant/smellsOf";
 import { withProse } from "@/logbook/plant/withProse";
-import { useProseBook } from "@/store/useProse";
+import { useProseBookSoon } from "@/store/useProse";
 import { FormText } from "@/ui/primitives/form";
 import { WordChips } from "@/ui/primitives/WordChips";
 import type { SeparateForm } from "./separateForm";
@@ -19,8 +19,8 @@ export function LookAndSmell({
   control: FormControl;
   plant: KnownPlant | undefined;
 }) {
-  const prose = useProseBook();
-  const usual = plant && withProse(plant, prose);
+  const prose = useProseBookSoon();
+  const usual = plant && prose && withProse(plant, prose);
   const smells = plant ? smellsOf(plant.composition) : [];
   return (
     <>

@@ -1,5 +1,4 @@
 import { type Control, type FieldValues, useFormState } from "react-hook-form";
-import { Suspense } from "react";
 import { View } from "react-native";
 import { fixed } from "@/core/units/format";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
@@ -130,9 +129,7 @@ export function ResultFields({
         filled={noted}
         wrong={wrong}
       >
-        <Suspense>
-          <LookAndSmell control={control} plant={plant} />
-        </Suspense>
+        <LookAndSmell control={control} plant={plant} />
         <View className="flex-row gap-3">
           <FormNumber
             control={control}

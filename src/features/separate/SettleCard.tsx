@@ -36,7 +36,7 @@ import { Notice } from "@/ui/primitives/Notice";
 import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { salts, warmths, type Settle, type VesselsOfRun } from "./useVesselsOfRun";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 interface Props {
   run: Run;
@@ -70,7 +70,7 @@ export const SettleCard = memo(function SettleCard({
       <FigureName
         variant="heading"
         name={t`Let oil and water separate`}
-        about={aboutFigure("settlingTime")}
+        about={figureWords.settlingTime}
       />
       <VesselsDrawing
         vessels={each.map(({ vessel, parting }) => ({

@@ -16,7 +16,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { bestByWords, moveWords } from "@/words/bestByWords";
 import { inGlass, boardOf, closureWords } from "@/words/bottleWords";
 import { addedWords } from "@/words/waterKeepingWords";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 interface Props {
   item: Shelved;
@@ -46,7 +46,7 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
           variant="strong"
           className="min-w-0 shrink"
           name={bestByWords(item)}
-          about={aboutFigure("bestByDay")}
+          about={figureWords.bestByDay}
           ink={due ? "text-ember-ink" : ""}
         />
       </View>

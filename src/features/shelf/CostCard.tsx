@@ -11,7 +11,7 @@ import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { costWords } from "@/words/costWords";
 import { showMoney } from "@/core/units/money";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 /** What a lot cost, part by part, a millilitre of it, and what it is worth. */
 export function CostCard({ lot }: { lot: Lot }) {
@@ -36,7 +36,7 @@ export function CostCard({ lot }: { lot: Lot }) {
         : [t`a pint`, units.pint.factor];
   return (
     <Card className="gap-2">
-      <FigureName variant="heading" name={t`What it cost`} about={aboutFigure("costOf")} />
+      <FigureName variant="heading" name={t`What it cost`} about={figureWords.costOf} />
       <Facts
         facts={[
           ...(Object.entries(costs) as [CostPart, number][]).map(

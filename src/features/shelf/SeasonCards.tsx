@@ -9,7 +9,7 @@ import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
 import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 /** What was made in a year, and what became of it. */
 export function MadeUsedLost({ season }: { season: Season }) {
@@ -18,7 +18,7 @@ export function MadeUsedLost({ season }: { season: Season }) {
   const volume = (ml: number) => words(showVolume(ml, units));
   return (
     <Card className="gap-2">
-      <FigureName variant="heading" name={t`Made, used, lost`} about={aboutFigure("seasonSum")} />
+      <FigureName variant="heading" name={t`Made, used, lost`} about={figureWords.seasonSum} />
       <Facts
         facts={[
           [t`Oil made`, oil(season.madeMl.oil)],
@@ -37,7 +37,7 @@ export function MadeUsedLost({ season }: { season: Season }) {
 export function YearsMoney({ season, currency }: { season: Season; currency: string }) {
   return season.cost > 0 || season.worth > 0 ? (
     <Card className="gap-2">
-      <FigureName variant="heading" name={t`Money`} about={aboutFigure("costOf")} />
+      <FigureName variant="heading" name={t`Money`} about={figureWords.costOf} />
       <Facts
         facts={[
           [t`Runs cost`, showMoney(season.cost, currency)],

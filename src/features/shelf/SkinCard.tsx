@@ -17,7 +17,7 @@ import { Choice } from "@/ui/primitives/Choice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 
 /** How much of an oil goes into a batch for skin, held to the cautious maximum of its plant or its parts. */
 export function SkinCard({ lot }: { lot: Lot }) {
@@ -38,7 +38,7 @@ export function SkinCard({ lot }: { lot: Lot }) {
   const oilG = share.ok && grams.ok ? (grams.value * share.value) / 100 : undefined;
   return (
     <Card className="gap-3">
-      <FigureName variant="heading" name={t`On skin`} about={aboutFigure("mostOnSkin")} />
+      <FigureName variant="heading" name={t`On skin`} about={figureWords.mostOnSkin} />
       <Choice
         label={t`For`}
         shown

@@ -25,7 +25,7 @@ import { selectPreferences } from "@/store/selectors";
 import { useDraft } from "@/store/useDraft";
 import { NotHere } from "@/ui/layout/NotHere";
 import { WordsHere } from "@/ui/primitives/WordsHere";
-import { aboutFigure, figuresOf } from "@/words/figureWords";
+import { figureWords, figuresOf } from "@/words/figureWords";
 import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -225,7 +225,7 @@ function WhatItSettles({ usual }: { usual: Calibration }) {
   const units = useUnits();
   return (
     <Card className="gap-2">
-      <FigureName variant="heading" name={t`What it settles`} about={aboutFigure("heatIn")} />
+      <FigureName variant="heading" name={t`What it settles`} about={figureWords.heatIn} />
       <Txt>{t`How much of the heat reaches the pot, and how much the still gives to the room. Every time, level and volume of the plan rests on these two.`}</Txt>
       <Txt variant="small">{t`Until then: ${fixed(usual.efficiency * 100, 0)} % and ${words(showLoss(usual.lossWPerK, units))}, as is usual.`}</Txt>
       <Explained terms={["heatLoss"]} />

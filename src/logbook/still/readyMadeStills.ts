@@ -1,11 +1,5 @@
 import { t } from "@/language/t";
-import type { Still } from "@/records/still";
-
-/** What a still is, without the record that keeps it. */
-export type BareStill = Omit<
-  Still,
-  "kind" | "id" | "version" | "createdAt" | "updatedAt" | "deletedAt"
->;
+import type { BareStill } from "@/records/still";
 
 /**
  * Stills to begin with, one of each kind, of common make. Masses follow from about 1.2 mm copper and

@@ -1,7 +1,7 @@
 import { chargeLevels } from "@/core/plan/chargeLevels";
 import { fillLimits, methodsOf } from "@/core/still/fillLimits";
+import type { BareStill } from "@/records/still";
 import { catchMl } from "./catchMl";
-import type { BareStill } from "./readyMadeStills";
 import { stillShape } from "./stillFigures";
 
 /* A middling herb, to have something to draw. */

@@ -2,8 +2,7 @@ import { type Receiver, jarDiameterMm } from "@/core/separation/receiver";
 import { constructionOf } from "@/core/still/constructions";
 import type { StillShape } from "@/core/still/geometry";
 import type { StillFigures } from "@/core/still/stillFigures";
-import type { Still } from "@/records/still";
-import type { BareStill } from "./readyMadeStills";
+import type { BareStill, Still } from "@/records/still";
 
 /** A still's record as the computation takes it. */
 export function stillFigures(still: Still): StillFigures {

@@ -1,5 +1,5 @@
 import { fireEvent, render, screen, waitFor } from "@testing-library/react";
-import { aboutFigure } from "@/words/figureWords";
+import { figureWords } from "@/words/figureWords";
 import { Facts } from "./Facts";
 
 test("a worked-out value says, tapped, how it comes about; what is only told does not", async () => {
@@ -7,7 +7,7 @@ test("a worked-out value says, tapped, how it comes about; what is only told doe
     <Facts
       facts={[
         ["Cut", "2 kg"],
-        ["Water in it", "70 %", aboutFigure("waterInPlant")],
+        ["Water in it", "70 %", figureWords.waterInPlant],
       ]}
     />,
   );

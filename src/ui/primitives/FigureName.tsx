@@ -33,20 +33,23 @@ export function FigureName({ name, about, variant = "label", className = "", ink
         role="button"
         {...{ "aria-haspopup": "dialog" }}
         onPress={() => setOpen(true)}
-        className="explained -my-1 self-start py-1 active:opacity-60"
+        className="explained -my-3 self-start py-3 active:opacity-60"
       >
         <Txt variant={variant} role={undefined} aria-level={undefined} className={ink}>
           {name}
         </Txt>
       </Pressable>
-      <Sheet title={about.figure} open={open} onClose={() => setOpen(false)}>
-        <Txt>{about.says}</Txt>
-        <Link href={about.guide} asChild>
-          <Pressable role="link" className="min-h-[48px] justify-center">
-            <Text className="font-bold text-[15px] text-bottle">{t`More in the guide`}</Text>
-          </Pressable>
-        </Link>
-      </Sheet>
+      {/* A list has dozens of names: a sheet is made for the one that is asked. */}
+      {open ? (
+        <Sheet title={about.figure} open onClose={() => setOpen(false)}>
+          <Txt>{about.says}</Txt>
+          <Link href={about.guide} asChild>
+            <Pressable role="link" className="min-h-[48px] justify-center">
+              <Text className="font-bold text-[15px] text-bottle">{t`More in the guide`}</Text>
+            </Pressable>
+          </Link>
+        </Sheet>
+      ) : null}
     </View>
   );
 }
