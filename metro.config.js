@@ -1,5 +1,7 @@
+const path = require("node:path");
 const { getDefaultConfig } = require("expo/metro-config");
 const { withNativeWind } = require("nativewind/metro");
+const { withSharedLater } = require("./scripts/bundle/sharedLater");
 
 const config = withNativeWind(getDefaultConfig(__dirname), { input: "./src/ui/theme/global.css" });
 
@@ -16,7 +18,7 @@ const leftOut = [
   ],
   [
     /[\\/]expo-router[\\/]/,
-    /\/(layouts\/Tabs|layouts\/experimental-stack|stack-utils\/toolbar\/StackToolbar|views\/NativeStackView|native-tabs\/NativeTabTrigger|react-navigation\/bottom-tabs|Header\/Header|Header\/HeaderSearchBar|elements\/?|PlatformPressable|Badge|Background|views\/Sitemap|views\/Toast)$/,
+    /\/(layouts\/Tabs|layouts\/Stack|stack-utils|layouts\/experimental-stack|stack-utils\/toolbar\/StackToolbar|views\/NativeStackView|native-tabs\/NativeTabTrigger|react-navigation\/bottom-tabs|Header\/Header|Header\/HeaderSearchBar|elements\/?|PlatformPressable|Badge|Background|views\/Sitemap|views\/Toast)$/,
   ],
   [
     /[\\/]react-native-web[\\/]dist[\\/]index\.js$/,
@@ -31,16 +33,27 @@ const leftOut = [
     /^\.\/transform(ToRn)?$/,
   ],
 ];
+/* What the router calls at its start though no screen of Sereno's needs it. */
+const standIns = [
+  [/^react-native-screens$/, "./scripts/shims/nativeScreens.js"],
+  [/[\\/]react-helmet-async[\\/]lib$/, "./scripts/shims/noHelmet.js"],
+  [/[\\/]native-stack[\\/]createNativeStackNavigator$/, "./scripts/shims/nativeStack.js"],
+];
 const before = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {
   const isLeftOut = leftOut.some(
     ([from, what]) => from.test(context.originModulePath) && what.test(name),
   );
   if (isLeftOut) return { type: "empty" };
-  if (platform === "web" && name === "react-native-screens")
-    return { type: "sourceFile", filePath: require.resolve("./scripts/shims/nativeScreens.js") };
+  const stand = platform === "web" ? standIns.find(([what]) => what.test(name)) : undefined;
+  if (stand) return { type: "sourceFile", filePath: require.resolve(stand[1]) };
   const resolve = before ?? context.resolveRequest;
   return resolve(context, name, platform);
 };
+
+config.serializer.customSerializer = withSharedLater(
+  config.serializer.customSerializer,
+  ["_layout.tsx", "index.tsx"].map((page) => path.join(__dirname, "src", "app", page)),
+);
 
 module.exports = config;

@@ -73,6 +73,7 @@ export async function buildApp() {
     ...filesIn("public"),
     "scripts/lib/offline.mjs",
     ...filesIn("scripts/shims"),
+    ...filesIn("scripts/bundle"),
     "package-lock.json",
     "app.json",
     "babel.config.js",

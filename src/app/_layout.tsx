@@ -8,6 +8,7 @@ import { fetchProse } from "@/store/useProse";
 
 /* The places below, and what the work opens from them: a page that is fetched only when it is tapped is empty until then. */
 const mostOpened = [
+  () => import("@/features/today/TodayScreen"),
   () => import("./plan"),
   () => import("./runs/index"),
   () => import("./shelf/index"),

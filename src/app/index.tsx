@@ -1,1 +1,1 @@
-export { TodayScreen as default } from "@/features/today/TodayScreen";
+export { LateToday as default } from "@/features/today/LateToday";

@@ -1,5 +1,5 @@
 import { act, render, screen } from "@testing-library/react";
-import { usePartsMissing, withRetries } from "./partsLoading";
+import { fetchPartAhead, usePartsMissing, withRetries, withSharedFirst } from "./partsLoading";
 
 function Missing() {
   return <p>{usePartsMissing() ? "away" : "all here"}</p>;
@@ -26,4 +26,43 @@ test("a part that does not come is asked for again until it does, and that is sa
   await loaded;
   expect(screen.getByText("all here")).toBeVisible();
   jest.useRealTimers();
+});
+
+test("a part that nobody asked for yet is tried once and not told of; asked for, it is told of", async () => {
+  jest.useFakeTimers();
+  const load = withRetries(() => Promise.reject(new Error("no network")));
+  render(<Missing />);
+  await act(async () => {
+    await expect(fetchPartAhead(() => load("shelf.js"))).rejects.toThrow("no network");
+  });
+  expect(screen.getByText("all here")).toBeVisible();
+  await act(async () => {
+    void load("shelf.js");
+    await jest.advanceTimersByTimeAsync(100);
+  });
+  expect(screen.getByText("away")).toBeVisible();
+  jest.useRealTimers();
+});
+
+test("what parts share comes with each part that needs it, and a part waits for both", async () => {
+  const asked: string[] = [];
+  let shareArrives = () => {};
+  const load = withSharedFirst(
+    (path) => {
+      asked.push(path);
+      return path === "/shared.js"
+        ? new Promise((resolve) => (shareArrives = resolve))
+        : Promise.resolve();
+    },
+    { file: "/shared.js", alone: ["/first.js"] },
+  );
+  await load("/first.js");
+  expect(asked).toEqual(["/first.js"]);
+  let isHere = false;
+  const plan = load("/plan.js").then(() => (isHere = true));
+  await Promise.resolve();
+  expect(asked).toEqual(["/first.js", "/shared.js", "/plan.js"]);
+  expect(isHere).toBe(false);
+  shareArrives();
+  await plan;
 });

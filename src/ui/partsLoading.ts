@@ -1,6 +1,7 @@
 import { useSyncExternalStore } from "react";
 
-type LoadPart = (path: string) => Promise<void>;
+/** Fetches a file of the app, by its address. */
+export type LoadPart = (path: string) => Promise<void>;
 
 const pausesMs = [500, 1000, 2000, 4000, 8000];
 const missing = new Set<string>();
@@ -23,18 +24,32 @@ function pause(ms: number): Promise<void> {
   });
 }
 
+let isAhead = false;
+
+/** Fetches a part that nobody has asked for yet: it is tried once, and nobody is told where it does not come. */
+export function fetchPartAhead(part: () => Promise<unknown>): Promise<unknown> {
+  isAhead = true;
+  try {
+    return part();
+  } finally {
+    isAhead = false;
+  }
+}
+
 /**
  * A part of the app that cannot be fetched is tried again until it comes, instead of ending the screen
  * that asked for it.
  */
 export function withRetries(load: LoadPart): LoadPart {
   return async (path) => {
+    const isOnce = isAhead;
     for (let tries = 0; ; tries += 1) {
       try {
         await load(path);
         if (missing.delete(path)) told();
         return;
-      } catch {
+      } catch (error) {
+        if (isOnce) throw error;
         missing.add(path);
         told();
         await pause(pausesMs[Math.min(tries, pausesMs.length - 1)]!);
@@ -43,11 +58,15 @@ export function withRetries(load: LoadPart): LoadPart {
   };
 }
 
-/** Has the bundler's own loader of parts try again. Once, at the start. */
-export function retryParts(): void {
-  const place = globalThis as unknown as Record<string, LoadPart | undefined>;
-  const name = Object.keys(place).find((key) => key.endsWith("__loadBundleAsync"));
-  if (name && place[name]) place[name] = withRetries(place[name]);
+/** A loader that fetches what several parts share along with each part that needs it. */
+export function withSharedFirst(
+  load: LoadPart,
+  shared: { file: string; alone: readonly string[] },
+): LoadPart {
+  return async (path) => {
+    const needed = shared.alone.includes(path) ? [path] : [shared.file, path];
+    await Promise.all(needed.map(load));
+  };
 }
 
 /** Whether a part is being fetched again after it did not come. */

@@ -27,7 +27,7 @@ import type { Run } from "@/records/run";
 import type { Setting } from "@/records/setting";
 import { appendEntry } from "@/store/appendEntry";
 import { useAppDispatch } from "@/store/hooks";
-import { VesselsDrawing } from "@/ui/drawings/VesselsDrawing";
+import { scaleOf, VesselDrawing } from "@/ui/drawings/VesselDrawing";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Fold } from "@/ui/primitives/Fold";
@@ -64,6 +64,7 @@ export const SettleCard = memo(function SettleCard({
   const dispatch = useAppDispatch();
   const { each, chosen, temperatureC, saltGPerL } = vessels;
   const { oilMl, hydrosolMl, fineMl } = toPart(run, state);
+  const scale = scaleOf(each.map(({ vessel }) => insideOf(vessel)));
   const degrees = (celsius: number) => words(showTemperature(celsius, units));
   return (
     <Card className="gap-3">
@@ -72,28 +73,25 @@ export const SettleCard = memo(function SettleCard({
         name={t`Let oil and water separate`}
         about={figureWords.settlingTime}
       />
-      <VesselsDrawing
-        vessels={each.map(({ vessel, parting }) => ({
-          id: vessel.id,
-          name: vessel.name,
-          inside: insideOf(vessel),
-          hydrosolMl: Math.min(hydrosolMl, Math.max(0, parting.holdsMl - oilMl)),
-          oilMl,
-          layer: parting.layer,
-          layerText: words(showLength(parting.layerMm, units)),
-          chosen: vessel === chosen.vessel,
-        }))}
-        inWords={each
-          .map(
-            ({ vessel, parting }) =>
-              t`${vessel.name}: a layer of ${words(showLength(parting.layerMm, units))}`,
-          )
-          .join("; ")}
-      />
       <Choice
         label={t`Vessel`}
         shown
-        options={each.map(({ vessel: { id, name } }) => ({ value: id, label: name }))}
+        options={each.map(({ vessel, parting }) => ({
+          value: vessel.id,
+          label: vessel.name,
+          detail: words(showLength(parting.layerMm, units)),
+          picture: (
+            <VesselDrawing
+              vessel={{
+                inside: insideOf(vessel),
+                hydrosolMl: Math.min(hydrosolMl, Math.max(0, parting.holdsMl - oilMl)),
+                oilMl,
+                layer: parting.layer,
+              }}
+              scale={scale}
+            />
+          ),
+        }))}
         value={chosen.vessel.id}
         onChange={(vesselId) => onSettle({ vesselId })}
       />

@@ -13,7 +13,6 @@ import { keepMarkAnswers } from "@/storage/markAnswers";
 import { openLogbook } from "@/store/openLogbook";
 import { openStore } from "@/store/openStore";
 import { ChartSaving, type ChartTable } from "@/ui/charts/ReadableChart";
-import { retryParts } from "@/ui/partsLoading";
 import { keepAppHere } from "./serviceWorker";
 import { Shell } from "./Shell";
 
@@ -38,7 +37,6 @@ export function AppRoot({ children }: { children: ReactNode }) {
     Atkinson_700: AtkinsonHyperlegibleNext_700Bold,
   });
   useEffect(() => {
-    retryParts();
     void askToKeep();
     void keepAppHere();
     const following = store.dispatch(openLogbook());

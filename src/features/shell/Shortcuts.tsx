@@ -1,26 +1,11 @@
-import { useRouter, type Href } from "expo-router";
-import { useEffect, useState } from "react";
-import { View } from "react-native";
-import { t } from "@/language/t";
+import { useRouter } from "expo-router";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
-import { Sheet } from "@/ui/primitives/Sheet";
-import { Txt } from "@/ui/primitives/Txt";
+import { onScreen, places } from "./shortcutKeys";
 
-const places: Record<string, { href: Href; what: string }> = {
-  t: { href: "/", what: t`Today` },
-  p: { href: "/plan", what: t`Plan` },
-  r: { href: "/runs", what: t`Runs` },
-  s: { href: "/shelf", what: t`Shelf` },
-  b: { href: "/bench", what: t`Bench` },
-};
-/* What a screen offers itself: its buttons carry their key. Heat off has none: it is tapped on purpose. */
-const onScreen: Record<string, string> = {
-  "/": t`Find`,
-  e: t`Reading, at the still`,
-  n: t`Note, at the still`,
-  l: t`Log, at the still`,
-};
+/* Few ever ask for it, and a sheet is a large part of the page. */
+const KeysSheet = lazy(() => import("./KeysSheet"));
 
 /** Keys for a wide screen with a keyboard; “?” tells them. They rest while anything is typed or open. */
 export function Shortcuts() {
@@ -45,25 +30,10 @@ export function Shortcuts() {
     return () => document.removeEventListener("keydown", press);
   }, [router, letters]);
   if (!shown) return null;
-  const lines = [
-    ...Object.entries(places).map(([key, { what }]) => [key, what]),
-    ...Object.entries(onScreen),
-    [t`Ctrl K`, t`Find anything`],
-    ["?", t`These keys`],
-  ];
   return (
-    <Sheet title={t`Keys`} open onClose={() => setShown(false)}>
-      <View className="gap-1">
-        {lines.map(([key, what]) => (
-          <View key={key} className="flex-row items-center gap-4">
-            <Txt variant="strong" className="w-16 text-center">
-              {key}
-            </Txt>
-            <Txt>{what}</Txt>
-          </View>
-        ))}
-      </View>
-    </Sheet>
+    <Suspense>
+      <KeysSheet onClose={() => setShown(false)} />
+    </Suspense>
   );
 }
 

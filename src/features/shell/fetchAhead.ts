@@ -1,3 +1,5 @@
+import { fetchPartAhead } from "@/ui/partsLoading";
+
 /**
  * Fetches parts of the app one after another whenever the page has nothing to do, so that a tap finds them there: from when
  * the first page stands. What does not come is fetched again, and told of, where it is asked for.
@@ -13,7 +15,7 @@ export function fetchAhead(parts: readonly (() => Promise<unknown>)[]): () => vo
       setTimeout(() => void next(at), askAgainMs);
       return;
     }
-    await part().catch(() => undefined);
+    await fetchPartAhead(part).catch(() => undefined);
     whenIdle(() => void next(at + 1));
   };
   whenIdle(() => void next(0));

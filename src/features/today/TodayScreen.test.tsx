@@ -3,7 +3,7 @@ import type { Entry } from "@/records/entry";
 import { renderWith } from "@/testing/renderWith";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { sampleHarvest } from "@/testing/sampleShelf";
-import { TodayScreen } from "./TodayScreen";
+import TodayScreen from "./TodayScreen";
 
 const eight = Date.parse("2026-05-04T08:00:00Z");
 const dripping = [

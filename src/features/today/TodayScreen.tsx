@@ -9,7 +9,7 @@ import { summarise, type RunSummary } from "@/logbook/run/runSummary";
 import { settlingLeft } from "@/logbook/run/settlingLeft";
 import { whatNow } from "@/words/whatNow";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectPreferences, selectRuns, selectStills } from "@/store/selectors";
+import { selectPreferences, selectRuns } from "@/store/selectors";
 import { useLiveRun } from "@/store/useLiveRun";
 import { useRunNow } from "@/store/useRunNow";
 import { Screen } from "@/ui/layout/Screen";
@@ -19,7 +19,6 @@ import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
 import { BackupRow } from "./BackupRow";
-import { FirstDay } from "./FirstDay";
 import { GoTo } from "./GoTo";
 import { Harvests } from "./Harvests";
 import { Near } from "./Near";
@@ -27,11 +26,10 @@ import { DayNext } from "./DayNext";
 import { Due } from "./Due";
 
 /** What needs the person now: what runs, what settles, what is due, and where to begin. */
-export function TodayScreen() {
+export default function TodayScreen() {
   const plantBook = usePlantBook();
   const router = useRouter();
   const runs = useAppSelector(selectRuns);
-  const stills = useAppSelector(selectStills);
   const summaries = useMemo(() => runs.map((run) => summarise(run, plantBook)), [runs, plantBook]);
   const running = summaries.filter(({ state }) => state.heatOn);
   const settling = summaries.filter(({ state }) => state.phase === "settling");
@@ -45,7 +43,6 @@ export function TodayScreen() {
   /* What is left of a harvest is known once every run has been read. */
   const allRead = useAppSelector(({ keeping }) => keeping.later === 0);
 
-  if (runs.length === 0) return <FirstDay hasStill={stills.length > 0} />;
   return (
     <Screen
       title={t`Today`}

@@ -10,7 +10,7 @@ import { ShelfDrawing } from "./ShelfDrawing";
 import { spreadLabels } from "./spreadLabels";
 import { StillDrawing } from "./StillDrawing";
 import { stillLayout } from "./stillLayout";
-import { VesselsDrawing } from "./VesselsDrawing";
+import { scaleOf, VesselDrawing } from "./VesselDrawing";
 
 const parts = {
   potVolumeMl: 12000,
@@ -200,15 +200,19 @@ test("vessels of any shape and filling are drawn to one scale, without a hole", 
         { minLength: 1, maxLength: 5 },
       ),
       (vessels) => {
-        const drawn = vessels.map(({ shape, diameterMm, heightMm, ...rest }, i) => ({
+        const drawn = vessels.map(({ shape, diameterMm, heightMm, ...rest }) => ({
           ...rest,
-          id: `v ${i}`,
-          name: `A vessel with a very long name, ${i}`,
           inside: { shape, diameterMm, heightMm },
-          layerText: "1.0 mm",
-          chosen: i === 0,
         }));
-        const { unmount, container } = render(<VesselsDrawing vessels={drawn} inWords="vessels" />);
+        const scale = scaleOf(drawn.map(({ inside }) => inside));
+        for (const { inside } of drawn) expect(inside.heightMm * scale).toBeLessThanOrEqual(124.01);
+        const { unmount, container } = render(
+          <>
+            {drawn.map((vessel, i) => (
+              <VesselDrawing key={i} vessel={vessel} scale={scale} />
+            ))}
+          </>,
+        );
         expect(container.innerHTML).not.toMatch(/NaN|Infinity|undefined/);
         unmount();
       },

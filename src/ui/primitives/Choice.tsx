@@ -1,17 +1,25 @@
-import { useRef } from "react";
+import { type ReactNode, useRef } from "react";
 import { Pressable, Text, View } from "react-native";
+
+interface Option<T> {
+  value: T;
+  label: string;
+  /** What it looks like, above its name, and what is told of it below. */
+  picture?: ReactNode;
+  detail?: string;
+}
 
 interface Props<T extends string> {
   /** What is chosen, for a screen reader; shown above where `shown`. */
   label: string;
-  options: readonly { value: T; label: string }[];
+  options: readonly Option<T>[];
   value: T | undefined;
   onChange: (value: T) => void;
   /** Show the label above the options. */
   shown?: boolean;
 }
 
-/** A few options side by side, one of them chosen. Arrow keys move as in any radio group. */
+/** A few options side by side, as words or as pictures, one of them chosen. Arrow keys move as in any radio group. */
 export function Choice<T extends string>({ label, options, value, onChange, shown }: Props<T>) {
   const group = useRef<View>(null);
   const chosen = options.findIndex((option) => option.value === value);
@@ -50,17 +58,32 @@ export function Choice<T extends string>({ label, options, value, onChange, show
                   }
                 },
               }}
-              className={`min-h-[48px] max-w-full shrink justify-center rounded-[24px] border px-4 py-1 ${on ? "border-bottle bg-bottle" : "border-edge bg-panel"}`}
+              className={option.picture ? asPicture(on) : asWords(on)}
             >
+              {option.picture}
               <Text
-                className={`text-[15px] ${on ? "font-bold text-on-bottle" : "font-medium text-ink"}`}
+                className={`text-[15px] ${on ? "font-bold" : "font-medium"} ${on && !option.picture ? "text-on-bottle" : "text-ink"}`}
               >
                 {option.label}
               </Text>
+              {option.detail ? (
+                <Text className="text-[14px] leading-[20px] text-soft">{option.detail}</Text>
+              ) : null}
             </Pressable>
           );
         })}
       </View>
     </View>
   );
+}
+
+function asWords(on: boolean): string {
+  const colours = on ? "border-bottle bg-bottle" : "border-edge bg-panel";
+  return `min-h-[48px] max-w-full shrink justify-center rounded-[24px] border px-4 py-1 ${colours}`;
+}
+
+/* The border's own width stays, so that nothing moves with the choice. */
+function asPicture(on: boolean): string {
+  const colours = on ? "border-bottle bg-leaf-wash" : "border-edge bg-panel";
+  return `min-w-[100px] max-w-[160px] flex-1 basis-[28%] gap-1 rounded-card border-2 p-2 ${colours}`;
 }

@@ -1,0 +1,14 @@
+import { withRetries, withSharedFirst, type LoadPart } from "@/ui/partsLoading";
+
+declare global {
+  /** The built app's shared file, and the files that do without it: written by `scripts/bundle`. */
+  var sharedLater: { file: string; alone: string[] } | undefined;
+  var __loadBundleAsync: LoadPart | undefined;
+}
+
+/* In development everything comes with the page, and there is nothing to load. */
+if (globalThis.__loadBundleAsync) {
+  const load = globalThis.__loadBundleAsync;
+  const shared = globalThis.sharedLater;
+  globalThis.__loadBundleAsync = withRetries(shared ? withSharedFirst(load, shared) : load);
+}
