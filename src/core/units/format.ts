@@ -184,8 +184,8 @@ export function showLength(lengthMm: number, system: UnitSystem): Shown {
 /** Inches to a sixteenth below one, to an eighth below twelve, to a quarter below forty: "7 7/8". */
 function onRuler(inches: number): string {
   if (!Number.isFinite(inches) || Math.abs(inches) >= 40) return fixed(inches, 0);
-  /* Less than half of a ruler's finest mark is said as it is. */
-  if (Math.abs(inches) < 1 / 32) return inches === 0 ? "0" : fixed(inches, 2);
+  /* Less than half of a ruler's finest mark is no figure that anybody could read off. */
+  if (Math.abs(inches) < 1 / 32) return inches === 0 ? "0" : t`under 1/32`;
   const parts = Math.abs(inches) < 1 ? 16 : Math.abs(inches) < 12 ? 8 : 4;
   const sixteenths = Math.round(Math.abs(inches) * parts) * (16 / parts);
   const whole = Math.floor(sixteenths / 16);

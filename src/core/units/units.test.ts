@@ -158,7 +158,7 @@ test("ounces, gallons and inches are rounded to what a scale, a jug or a ruler c
   ]);
   expect([0, 0.5, 4, 20, 25.4, 200, 400, 2000].map(us.length)).toEqual([
     "0 in",
-    "0.02 in",
+    "under 1/32 in",
     "3/16 in",
     "13/16 in",
     "1 in",

@@ -79,7 +79,7 @@ export const SettleCard = memo(function SettleCard({
         options={each.map(({ vessel, parting }) => ({
           value: vessel.id,
           label: vessel.name,
-          detail: words(showLength(parting.layerMm, units)),
+          detail: t`Layer ${words(showLength(parting.layerMm, units))}`,
           picture: (
             <VesselDrawing
               vessel={{
