@@ -1,6 +1,4 @@
-import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "expo-router";
-import { useForm } from "react-hook-form";
 import { z } from "zod";
 import { t } from "@/language/t";
 import { newRecord } from "@/records/base";
@@ -8,8 +6,7 @@ import { trialChanges, trialMeasures, type Trial, type TrialChange } from "@/rec
 import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectRuns } from "@/store/selectors";
-import { useDraft } from "@/store/useDraft";
-import { useFormDraft } from "@/store/useFormDraft";
+import { useDraftedForm } from "@/store/useDraftedForm";
 import { Button } from "@/ui/primitives/Button";
 import { FormChoice, FormSelect, FormText } from "@/ui/primitives/form";
 import { Sheet } from "@/ui/primitives/Sheet";
@@ -41,22 +38,25 @@ const schema = z.object({
 export function AskSheet({ onClose }: { onClose: () => void }) {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const draft = useDraft("trial", {
-    question: "",
-    a: "",
-    b: "",
-    plantId: "",
-    changes: "state" as TrialChange,
-    measure: "mlPerKgDry" as Trial["measure"],
-    design: "pairs" as Trial["design"],
-  });
+  const { form: asking, draft } = useDraftedForm(
+    "trial",
+    schema,
+    {
+      question: "",
+      a: "",
+      b: "",
+      plantId: "",
+      changes: "state" as TrialChange,
+      measure: "mlPerKgDry" as Trial["measure"],
+      design: "pairs" as Trial["design"],
+    },
+    { mode: "onSubmit" },
+  );
   const book = usePlantBook();
   const runs = useAppSelector(selectRuns);
   const own = new Set(runs.map(({ plantId }) => plantId));
   const plants = [...book.all].sort((x, y) => Number(own.has(y.id)) - Number(own.has(x.id)));
-  const asking = useForm({ resolver: zodResolver(schema), defaultValues: draft.start });
   const { control, handleSubmit } = asking;
-  useFormDraft(asking, draft);
   const save = handleSubmit((values) => {
     const { plantId, ...told } = values;
     const trial: Trial = {

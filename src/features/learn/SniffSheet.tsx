@@ -1,14 +1,11 @@
-import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "expo-router";
-import { useForm } from "react-hook-form";
 import { z } from "zod";
 import { t } from "@/language/t";
 import { newRecord } from "@/records/base";
 import type { Sniff } from "@/records/sniff";
 import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch } from "@/store/hooks";
-import { useDraft } from "@/store/useDraft";
-import { useFormDraft } from "@/store/useFormDraft";
+import { useDraftedForm } from "@/store/useDraftedForm";
 import { Button } from "@/ui/primitives/Button";
 import { FormChoice, FormText } from "@/ui/primitives/form";
 import { Sheet } from "@/ui/primitives/Sheet";
@@ -37,14 +34,17 @@ export function SniffSheet({
 }) {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const draft = useDraft(`sniff/${trial?.id ?? "new"}`, {
-    a: trial?.a ?? "",
-    b: trial?.b ?? "",
-    who: "helper" as "helper" | "alone",
-  });
-  const form = useForm({ resolver: zodResolver(schema), defaultValues: draft.start });
+  const { form, draft } = useDraftedForm(
+    `sniff/${trial?.id ?? "new"}`,
+    schema,
+    {
+      a: trial?.a ?? "",
+      b: trial?.b ?? "",
+      who: "helper" as "helper" | "alone",
+    },
+    { mode: "onSubmit" },
+  );
   const { control, handleSubmit } = form;
-  useFormDraft(form, draft);
   const save = handleSubmit(({ a, b, who }) => {
     const sniff: Sniff = {
       ...newRecord("sniff", new Date()),

@@ -1,7 +1,5 @@
-import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "expo-router";
 import { useState } from "react";
-import { useForm } from "react-hook-form";
 import { plantById } from "@/core/plant/catalogue";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { withProse } from "@/logbook/plant/withProse";
@@ -10,8 +8,7 @@ import type { Material } from "@/records/material";
 import { addNew } from "@/store/acts/addNew";
 import { keepForm } from "@/store/changes";
 import { useAppDispatch, usePlantBook, useUnits } from "@/store/hooks";
-import { useDraft } from "@/store/useDraft";
-import { useFormDraft } from "@/store/useFormDraft";
+import { useDraftedForm } from "@/store/useDraftedForm";
 import { useProseBook } from "@/store/useProse";
 import { ownFromForm, plantFormDefaults, plantFormSchema } from "./plantForm";
 
@@ -25,19 +22,17 @@ export function usePlantForm(known: KnownPlant | undefined, material: Material |
   const book = usePlantBook();
   const [shown] = useState(material);
   const [beginning] = useState(() => plantFormDefaults(plant, material?.like ?? "lavender", units));
-  const draft = useDraft(`plant/${plant?.id ?? "new"}`, beginning);
-  const form = useForm({
-    resolver: zodResolver(plantFormSchema),
-    defaultValues: draft.start,
-    mode: "onBlur",
-  });
+  const { form, draft, letGo } = useDraftedForm(
+    `plant/${plant?.id ?? "new"}`,
+    plantFormSchema,
+    beginning,
+  );
   const {
     control,
     handleSubmit,
     reset,
     formState: { isSubmitted, isValid },
   } = form;
-  useFormDraft(form, draft);
   const [problem, setProblem] = useState<string>();
   const save = handleSubmit((form) => {
     const record = shown ?? newRecord("material", new Date());
@@ -61,11 +56,6 @@ export function usePlantForm(known: KnownPlant | undefined, material: Material |
     if (!base) return;
     const figures = plantFormDefaults(withProse(base, prose), chosen, units);
     reset({ ...figures, name: "", code: "" });
-  }
-  /** What was typed before is let go: the form is as it began. */
-  function letGo() {
-    draft.done();
-    reset(beginning);
   }
   const incomplete = isSubmitted && !isValid;
   return {

@@ -1,12 +1,9 @@
-import { zodResolver } from "@hookform/resolvers/zod";
 import { useState } from "react";
-import { useForm } from "react-hook-form";
 import { View } from "react-native";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { t } from "@/language/t";
-import { useDraft } from "@/store/useDraft";
-import { useFormDraft } from "@/store/useFormDraft";
+import { useDraftedForm } from "@/store/useDraftedForm";
 import { Button } from "@/ui/primitives/Button";
 import { FormNumber, FormText } from "@/ui/primitives/form";
 import { Sheet } from "@/ui/primitives/Sheet";
@@ -40,10 +37,10 @@ export function ReadingSheet({ open, onClose, log, units, headHelp, onTap = fals
     tub: toInput(undefined, degrees[0] ?? "C"),
     note: "",
   }));
-  const draft = useDraft(`reading/${log.runId}`, beginning);
-  const form = useForm({ resolver: zodResolver(readingSchema), defaultValues: draft.start });
-  const { control, handleSubmit, reset } = form;
-  useFormDraft(form, draft);
+  const { form, draft, letGo } = useDraftedForm(`reading/${log.runId}`, readingSchema, beginning, {
+    mode: "onSubmit",
+  });
+  const { control, handleSubmit } = form;
   const save = handleSubmit(({ distillate, oil, head, outlet, coolingOut, tub, note }) => {
     const kept = log.write(
       {
@@ -59,8 +56,7 @@ export function ReadingSheet({ open, onClose, log, units, headHelp, onTap = fals
       { agoMinutes: ago },
     );
     if (!kept.ok) return;
-    draft.done();
-    reset(beginning);
+    letGo();
     setAgo(0);
     onClose();
   });
@@ -72,13 +68,7 @@ export function ReadingSheet({ open, onClose, log, units, headHelp, onTap = fals
       onClose={onClose}
       onSubmit={() => void save()}
     >
-      <TypedBefore
-        shown={draft.typedBefore}
-        onLetGo={() => {
-          draft.done();
-          reset(beginning);
-        }}
-      />
+      <TypedBefore shown={draft.typedBefore} onLetGo={letGo} />
       <AgoChoice runId={log.runId} value={ago} onChange={setAgo} />
       <FormNumber
         control={control}

@@ -1,7 +1,6 @@
-import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "expo-router";
 import { useState } from "react";
-import { useForm, useWatch } from "react-hook-form";
+import { useWatch } from "react-hook-form";
 import { toInput } from "@/core/units/numberInput";
 import type { UnitSystem } from "@/core/units/units";
 import type { PouredTogether } from "@/logbook/run/pouredTogether";
@@ -10,8 +9,7 @@ import { wholePool } from "@/logbook/run/wholePool";
 import type { Run } from "@/records/run";
 import { useAppDispatch } from "@/store/hooks";
 import { measureRuns } from "@/store/measureRuns";
-import { useDraft } from "@/store/useDraft";
-import { useFormDraft } from "@/store/useFormDraft";
+import { useDraftedForm } from "@/store/useDraftedForm";
 import { useKept } from "@/store/useKept";
 import type { FromPicture } from "./LayerPicture";
 import { isNoted } from "./ResultFields";
@@ -34,13 +32,9 @@ export function useResultForm(
     oilMl: state.result?.oilMl ?? 0,
     ...(state.result?.oilFrom ?? { pictureId: "", lowMl: 0, highMl: 0 }),
   });
-  const draft = useDraft(`separate/${run.id}`, beginning);
-  const form = useForm({
-    resolver: zodResolver(separateSchema),
-    defaultValues: withItsJars(draft.start, beginning),
-    mode: "onBlur",
+  const { form, draft, letGo } = useDraftedForm(`separate/${run.id}`, separateSchema, beginning, {
+    start: (typed) => withItsJars(typed, beginning),
   });
-  useFormDraft(form, draft);
   const [noted] = useState(() => isNoted(form.getValues()));
   const [problem, setProblem] = useState<string>();
   const read = separateSchema.safeParse(useWatch({ control: form.control }));
@@ -71,10 +65,7 @@ export function useResultForm(
     problem,
     save: () => void save(),
     typedBefore: draft.typedBefore,
-    letGo: () => {
-      draft.done();
-      form.reset(beginning);
-    },
+    letGo,
     /** All that was poured together. */
     typed,
     /** This run's share of it, to stand beside its forecast. */

@@ -1,7 +1,6 @@
 import { moneySign } from "@/core/units/money";
-import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "expo-router";
-import { Controller, useForm } from "react-hook-form";
+import { Controller } from "react-hook-form";
 import { z } from "zod";
 import { isoDay } from "@/core/units/dates";
 import { products } from "@/core/shelf/products";
@@ -16,8 +15,7 @@ import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
 import { selectStock } from "@/store/stock";
-import { useDraft } from "@/store/useDraft";
-import { useFormDraft } from "@/store/useFormDraft";
+import { useDraftedForm } from "@/store/useDraftedForm";
 import { Button } from "@/ui/primitives/Button";
 import { FormChoice, FormNumber, FormText } from "@/ui/primitives/form";
 import { MomentField } from "@/ui/primitives/MomentField";
@@ -49,7 +47,7 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
   const { units, prices } = useAppSelector(selectPreferences);
   const { bottles, lots } = useAppSelector(selectStock);
   const choices = unitsFor("volume", units);
-  const draft = useDraft("addLot", {
+  const { form: adding, draft } = useDraftedForm("addLot", schema, {
     product: "oil" as Lot["product"],
     plantId: "lavender",
     from: "",
@@ -58,13 +56,7 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
     paid: toInput(undefined, "one"),
     smell: "",
   });
-  const adding = useForm({
-    resolver: zodResolver(schema),
-    defaultValues: draft.start,
-    mode: "onBlur",
-  });
   const { control, handleSubmit } = adding;
-  useFormDraft(adding, draft);
   const save = handleSubmit(({ product, plantId, from, madeOn, volume, paid, smell }) => {
     const lot: Lot = {
       ...newRecord("lot", new Date()),

@@ -1,8 +1,7 @@
 import type { Product } from "@/core/shelf/products";
 import { toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
-import { zodResolver } from "@hookform/resolvers/zod";
-import { Controller, useForm } from "react-hook-form";
+import { Controller } from "react-hook-form";
 import { z } from "zod";
 import { t } from "@/language/t";
 import { lastPurposes } from "@/logbook/shelf/purposes";
@@ -14,8 +13,7 @@ import { useWays, type Use, type UseWay } from "@/records/bottle";
 import { addNew } from "@/store/acts/addNew";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectPreferences, selectUses } from "@/store/selectors";
-import { useDraft } from "@/store/useDraft";
-import { useFormDraft } from "@/store/useFormDraft";
+import { useDraftedForm } from "@/store/useDraftedForm";
 import { Button } from "@/ui/primitives/Button";
 import { FormChoice, FormNumber, FormText } from "@/ui/primitives/form";
 import { numberField } from "@/ui/primitives/numberField";
@@ -66,8 +64,9 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       message: t`Say what it is for: soap, a linen spray.`,
     });
   const inUnit = (ml: number) => toInput(Number(ml.toPrecision(6)), choices[0] ?? "mL");
-  const draft = useDraft(
+  const { form: taking, draft } = useDraftedForm(
     `${handOverTo ? `hand/${handOverTo}` : "take"}/${from.bottleId ?? from.lotId}`,
+    schema,
     {
       amount:
         share === undefined
@@ -78,10 +77,9 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       owner: handOverTo ?? owners[0]?.name ?? "",
       to: "",
     },
+    { mode: "onSubmit" },
   );
-  const taking = useForm({ resolver: zodResolver(schema), defaultValues: draft.start });
   const { control, handleSubmit, setValue } = taking;
-  useFormDraft(taking, draft);
   const save = handleSubmit(({ amount, way, purpose, owner, to }) => {
     const whom = way === "theirs" ? owner : passedOn.has(way) ? to : "";
     const now = new Date();

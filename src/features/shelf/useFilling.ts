@@ -1,6 +1,5 @@
-import { zodResolver } from "@hookform/resolvers/zod";
 import { useEffect, useState } from "react";
-import { useForm, useWatch } from "react-hook-form";
+import { useWatch } from "react-hook-form";
 import { bestBy } from "@/core/shelf/bestBy";
 import { toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
@@ -13,8 +12,7 @@ import { fillBottles } from "@/store/acts/fillBottles";
 import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectEmpties, selectPreferences, selectRuns } from "@/store/selectors";
 import { selectStock } from "@/store/stock";
-import { useDraft } from "@/store/useDraft";
-import { useFormDraft } from "@/store/useFormDraft";
+import { useDraftedForm } from "@/store/useDraftedForm";
 import { bottleFormSchema, waterOfForm } from "./bottleForm";
 import { usualBottleMl } from "@/logbook/shelf/usualBottles";
 
@@ -45,14 +43,10 @@ export function useFilling(lot: Lot, openMl: number, onClose: () => void) {
     bestBy: "",
     note: "",
   }));
-  const draft = useDraft(`bottle/${lot.id}`, beginning);
-  const filling = useForm({
-    resolver: zodResolver(bottleFormSchema),
-    defaultValues: { ...beginning, ...draft.start },
-    mode: "onBlur",
+  const { form: filling, draft } = useDraftedForm(`bottle/${lot.id}`, bottleFormSchema, beginning, {
+    start: (typed) => ({ ...beginning, ...typed }),
   });
   const { control, getValues } = filling;
-  useFormDraft(filling, draft);
   const form = useWatch({ control });
   const water = lot.product === "hydrosol" ? waterOfForm(form) : {};
   const { storage = "cellar", glass = "amber" } = form;

@@ -1,19 +1,12 @@
-import { zodResolver } from "@hookform/resolvers/zod";
 import { useLocalSearchParams, useRouter } from "expo-router";
-import { useState } from "react";
-import { useFieldArray, useForm, useWatch } from "react-hook-form";
 import { View } from "react-native";
 import { constructionOf } from "@/core/still/constructions";
 import { toInput } from "@/core/units/numberInput";
 import { t } from "@/language/t";
-import { newRecord } from "@/records/base";
 import type { Still } from "@/records/still";
-import { addNew } from "@/store/acts/addNew";
-import { bin, keepForm } from "@/store/changes";
+import { bin } from "@/store/changes";
 import { useAppDispatch, useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
-import { useDraft } from "@/store/useDraft";
-import { useFormDraft } from "@/store/useFormDraft";
 import { NotHere } from "@/ui/layout/NotHere";
 import { useAttachments } from "@/exchange/useAttachments";
 import { AttachmentsCard } from "@/ui/attachments/AttachmentsCard";
@@ -36,13 +29,10 @@ import {
   PotFields,
   ReceiverFields,
 } from "./StillFormFields";
-import { stillFormDefaults, stillFormSchema, stillFromForm, type StillFormRead } from "./stillForm";
+import { useStillForm } from "./useStillForm";
 import { NotMeasured } from "./NotMeasured";
 import { StillSketch } from "./StillSketch";
 import { constructionOptions, metalOptions } from "@/words/stillWords";
-
-/* A figure that was reckoned counts as typed. */
-const asTyped = { shouldDirty: true, shouldValidate: true } as const;
 
 /** One still: its measures at the left, drawn as they are typed at the right. */
 export function StillScreen() {
@@ -58,124 +48,31 @@ function StillAttachments({ still }: { still: Still }) {
 }
 
 function StillForm({ still }: { still: Still | undefined }) {
-  const router = useRouter();
-  const dispatch = useAppDispatch();
   const { units } = useAppSelector(selectPreferences);
-  /* As it was when the form was opened: only what was changed since is written. */
-  const [shown] = useState(still);
-  const beginning = stillFormDefaults(shown, units);
-  const draft = useDraft(`still/${shown?.id ?? "new"}`, beginning);
-  const form = useForm({
-    resolver: zodResolver(stillFormSchema),
-    defaultValues: draft.start,
-    mode: "onBlur",
-  });
-  const {
-    control,
-    handleSubmit,
-    reset,
-    setValue,
-    formState: { isSubmitted, isValid },
-  } = form;
-  useFormDraft(form, draft);
-  const [problem, setProblem] = useState<string>();
-  const receivers = useFieldArray({ control, name: "receivers" });
-  const typed = useWatch({ control });
-  const read = stillFormSchema.safeParse(typed);
+  const form = useStillForm(still);
+  const { control, typed, receivers, problem } = form;
   const construction = typed.construction ?? "basketPot";
-  const save = handleSubmit((typed) => {
-    const kept = dispatch(shown ? keepForm(...changed(shown, typed)) : keepNew(typed));
-    if (!kept.ok) return setProblem(kept.problem);
-    draft.done();
-    router.replace("/bench");
-  });
-  function changed(from: Still, typed: StillFormRead): [Still, Still] {
-    const before = stillFormSchema.safeParse(beginning);
-    return [
-      { ...from, ...(before.success ? stillFromForm(before.data) : {}) },
-      { ...from, ...stillFromForm(typed) },
-    ];
-  }
   return (
     <Screen
       title={still ? still.name : t`A still`}
       back={{ href: "/bench", label: t`Bench` }}
-      onSubmit={() => void save()}
-      words={
-        <WordsHere
-          all="/bench/words"
-          guide="/bench/guide?about=Your%20still"
-          figures={figuresOf(["heatIn"])}
-          words={wordsOf([
-            "dryLine",
-            "head",
-            "headspace",
-            "basket",
-            "condenser",
-            "receiver",
-            "twoArms",
-            "calibration",
-            "bowlAndLid",
-          ])}
-        />
-      }
+      onSubmit={() => void form.save()}
+      words={<StillWords />}
       footer={
         <View className="gap-2">
           {problem ? <Notice severity="error" message={t`Not kept: ${problem}.`} /> : null}
-          {isSubmitted && !isValid ? (
+          {form.incomplete ? (
             <Txt
               variant="label"
               className="text-center text-ember-ink"
             >{t`Not kept yet: see what is marked in red.`}</Txt>
           ) : null}
-          <Button label={t`Save still`} onPress={() => void save()} />
+          <Button label={t`Save still`} onPress={() => void form.save()} />
         </View>
       }
-      aside={
-        <>
-          <Card className="px-2">
-            {read.success ? (
-              <StillSketch
-                still={{ ...newRecord("still", new Date(0)), ...stillFromForm(read.data) }}
-              />
-            ) : (
-              <Txt
-                variant="small"
-                className="p-4"
-              >{t`The still is drawn here to scale once its measures are whole.`}</Txt>
-            )}
-          </Card>
-          {still ? (
-            <>
-              <Row
-                href={`/bench/stills/${still.id}/calibrate`}
-                title={t`Calibrate with water`}
-                detail={calibrationWords(still)}
-              />
-              <StillAttachments still={still} />
-              <View className="flex-row">
-                <Button
-                  look="quiet"
-                  size="small"
-                  label={t`Delete still`}
-                  onPress={() => {
-                    dispatch(bin(t`${still.name} deleted.`, [still]));
-                    router.replace("/bench");
-                  }}
-                />
-              </View>
-            </>
-          ) : null}
-        </>
-      }
+      aside={<StillAside still={still} sketched={form.sketched} />}
     >
-      <TypedBefore
-        shown={draft.typedBefore}
-        onLetGo={() => {
-          draft.done();
-          reset(beginning);
-        }}
-      />
+      <TypedBefore shown={form.typedBefore} onLetGo={form.letGo} />
       <Card className="gap-3">
         <FormText
           control={control}
@@ -197,10 +94,8 @@ function StillForm({ still }: { still: Still | undefined }) {
       <HeatFields control={control} heatKind={typed.heatKind ?? "plate"} units={units} />
       <NotMeasured
         typed={typed}
-        onPower={(watts) => setValue("power", toInput(watts, "W"), asTyped)}
-        onMass={(grams) =>
-          setValue("emptyMass", toInput(grams, units === "metric" ? "kg" : "lb"), asTyped)
-        }
+        onPower={(watts) => form.put("power", toInput(watts, "W"))}
+        onMass={(grams) => form.put("emptyMass", toInput(grams, units === "metric" ? "kg" : "lb"))}
       />
       <CondenserFields
         control={control}
@@ -213,7 +108,70 @@ function StillForm({ still }: { still: Still | undefined }) {
   );
 }
 
-/** A still of which there is no record yet. */
-function keepNew(typed: StillFormRead) {
-  return addNew([{ ...newRecord("still", new Date()), ...stillFromForm(typed) }]);
+/** The still as it is drawn, and what belongs to one that is kept. */
+function StillAside({
+  still,
+  sketched,
+}: {
+  still: Still | undefined;
+  sketched: Still | undefined;
+}) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  return (
+    <>
+      <Card className="px-2">
+        {sketched ? (
+          <StillSketch still={sketched} />
+        ) : (
+          <Txt
+            variant="small"
+            className="p-4"
+          >{t`The still is drawn here to scale once its measures are whole.`}</Txt>
+        )}
+      </Card>
+      {still ? (
+        <>
+          <Row
+            href={`/bench/stills/${still.id}/calibrate`}
+            title={t`Calibrate with water`}
+            detail={calibrationWords(still)}
+          />
+          <StillAttachments still={still} />
+          <View className="flex-row">
+            <Button
+              look="quiet"
+              size="small"
+              label={t`Delete still`}
+              onPress={() => {
+                dispatch(bin(t`${still.name} deleted.`, [still]));
+                router.replace("/bench");
+              }}
+            />
+          </View>
+        </>
+      ) : null}
+    </>
+  );
+}
+
+function StillWords() {
+  return (
+    <WordsHere
+      all="/bench/words"
+      guide="/bench/guide?about=Your%20still"
+      figures={figuresOf(["heatIn"])}
+      words={wordsOf([
+        "dryLine",
+        "head",
+        "headspace",
+        "basket",
+        "condenser",
+        "receiver",
+        "twoArms",
+        "calibration",
+        "bowlAndLid",
+      ])}
+    />
+  );
 }
