@@ -1,11 +1,9 @@
 import { useRouter } from "expo-router";
-import { useCallback, useDeferredValue, useMemo, useState } from "react";
+import { useCallback, useState } from "react";
 import { View } from "react-native";
 import { showMass, words } from "@/core/units/format";
 import { t } from "@/language/t";
-import { waysOfWorking } from "@/words/waysOfWorking";
 import type { PlanDraft } from "@/records/planDraft";
-import { useAppSelector } from "@/store/hooks";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -14,7 +12,7 @@ import { wordsOf } from "@/words/glossary";
 import { figuresOf } from "@/words/figureWords";
 import { Txt } from "@/ui/primitives/Txt";
 import { Assumptions } from "./Assumptions";
-import { BeforeAfter, type Change } from "./BeforeAfter";
+import { BeforeAfter } from "./BeforeAfter";
 import type { Door } from "./doors";
 import { PlanDrawing } from "./PlanDrawing";
 import { PlanFigures } from "./PlanFigures";
@@ -23,94 +21,23 @@ import { PlanNotices } from "./PlanNotices";
 import { MoreToPlan } from "./MoreToPlan";
 import { PlanQuestions, StartFrom } from "./PlanQuestions";
 import { PlanSheet } from "./PlanSheet";
-import { planned, stands } from "./planned";
-import { useKeepCharge } from "./useKeepCharge";
-import { useForecastRanges } from "./useForecastRanges";
 import { usePlanDraft } from "./usePlanDraft";
-import { useWhenReady } from "./useWhenReady";
+import { usePlanAnswer, type PlanAnswer } from "./usePlanAnswer";
 import { Warnings } from "./Warnings";
 
 /** From what is on the scale, or what is wished for, to a charge that is ready to load. */
 export function PlanScreen() {
-  const work = usePlanDraft();
-  const { draft, change } = work;
-  /* What is typed is answered first; the result follows when the page has a moment. Until it has,
-     it stands dimmed and nothing can be made ready from it. */
-  const shown = useDeferredValue(work);
-  const behind = shown !== work;
+  const planning = usePlanAnswer();
+  const { work, shown, behind, plan, answer, replaces, blocked, changed } = planning;
   const router = useRouter();
-  const { input, still } = shown.read;
-  const { plan, refused } = useMemo(() => planned(input), [input]);
-  const state = useForecastRanges(plan?.request);
-  const { ranges } = state;
-  const ways = useMemo(() => waysOfWorking(shown.draft, shown.read), [shown]);
   const [door, setDoor] = useState<Door>();
-  const [changed, setChanged] = useState<Change>();
-  const choose = useCallback(
-    (part: Partial<PlanDraft>, label: string) => {
-      setChanged({ label, before: shown.draft });
-      change(part);
-    },
-    [shown, change],
-  );
-  const close = useCallback(() => setDoor(undefined), []);
-
-  /* A run's number, and what own yields say, are known once every run has been read. */
-  const allRead = useAppSelector(({ keeping }) => keeping.later === 0);
-  const replaces = work.runs.find(({ id, entries }) => id === draft.runId && entries.length === 0);
-  const noAnswer = !ranges && (state.problem !== undefined || state.stopped === true);
-  const blocked = plan?.warnings.some((warning) => stands(warning, draft));
-  const waits = behind || (plan !== undefined && !ranges && !noAnswer) || !allRead;
-  const keep = useKeepCharge();
-  const askReady = useWhenReady(
-    waits,
-    () =>
-      plan && ranges && still && !blocked && !behind && keep({ work, plan, ranges, still, ways }),
-  );
-  const makeItReady = () => {
-    setChanged(undefined);
-    askReady();
-  };
-
   if (!work.read.still) return <NoStill onAdd={() => router.push("/bench")} />;
-  const dimmed = `transition-opacity duration-200 ${behind ? "opacity-40" : ""}`;
-  const answer = plan && still ? { plan, still, state, work: shown } : undefined;
-  const title = answer
-    ? `${shown.read.plant.name}, ${words(showMass(shown.read.massG ?? 0, work.units))}`
-    : t`Plan`;
+  const dimmed = `gap-4 transition-opacity duration-200 ${behind ? "opacity-40" : ""}`;
   return (
     <Screen
-      title={title}
-      pageTitle={answer ? t`Plan, ${shown.read.plant.name}` : t`Plan`}
-      over={answer ? (plan!.charges > 1 ? t`Plan, ${plan!.charges} charges` : t`Plan`) : undefined}
-      words={
-        <WordsHere
-          all="/bench/words"
-          guide="/bench/guide?about=The%20plan"
-          figures={figuresOf(["expectedOil", "plantOil", "heatIn", "layerHeight", "potLevel"])}
-          words={wordsOf([
-            "charge",
-            "headspace",
-            "dryLine",
-            "visibleOil",
-            "likely",
-            "hydrosol",
-            "firstDrop",
-            "heatOff",
-            "flow",
-            "layer",
-            "receiver",
-            "waterRunsLow",
-            "overSteam",
-            "plantInWater",
-            "cohobation",
-            "cut",
-            "notes",
-            "wilted",
-          ])}
-        />
-      }
-      onSubmit={makeItReady}
+      {...titles(answer)}
+      words={<PlanWords />}
+      onSubmit={planning.makeItReady}
       footer={
         <Button
           label={
@@ -120,64 +47,127 @@ export function PlanScreen() {
                 ? t`Change run ${replaces.number}`
                 : t`Get ready`
           }
-          disabled={!plan || blocked || noAnswer || !allRead}
-          onPress={makeItReady}
+          disabled={!planning.canBeReady}
+          onPress={planning.makeItReady}
         />
       }
       aside={
-        <View aria-busy={behind} className={`gap-4 ${dimmed}`}>
-          {answer ? (
-            <>
-              <PlanFigures {...answer} onOpen={setDoor} />
-              {state.problem ? <NoRanges problem={state.problem} /> : null}
-              <Warnings {...answer} severity="caution" onChoose={choose} />
-              <Warnings {...answer} severity="note" onChoose={choose} />
-              <PlanFolds {...answer} ways={ways} onChoose={choose} />
-            </>
-          ) : (
-            <Teach work={shown} />
-          )}
-          {still ? (
-            <PlanSheet
-              door={door}
-              onClose={close}
-              plan={plan}
-              state={state}
-              work={work}
-              still={still}
-              ways={ways}
-              onChoose={choose}
-            />
-          ) : null}
+        <View aria-busy={behind} className={dimmed}>
+          <PlanAside planning={planning} door={door} onDoor={setDoor} />
         </View>
       }
     >
-      <PlanNotices work={work} plan={plan} refused={refused} replaces={replaces} onOpen={setDoor} />
+      <PlanNotices
+        work={work}
+        plan={plan}
+        refused={planning.refused}
+        replaces={replaces}
+        onOpen={setDoor}
+      />
       <View className="gap-2">
         <PlanQuestions plan={work} />
-        {work.harvest || (answer && byWeight(draft)) ? null : <StartFrom plan={work} />}
+        {work.harvest || (answer && byWeight(work.draft)) ? null : <StartFrom plan={work} />}
         <Assumptions work={work} onOpen={() => setDoor("setup")} />
       </View>
       {answer ? (
-        <View aria-busy={behind} className={`gap-4 ${dimmed}`}>
+        <View aria-busy={behind} className={dimmed}>
           {changed ? (
             <BeforeAfter
               change={changed}
               work={shown}
               after={answer.plan}
-              ranges={ranges}
-              onDone={() => setChanged(undefined)}
-              onBack={() => {
-                change(changed.before);
-                setChanged(undefined);
-              }}
+              ranges={answer.state.ranges}
+              onDone={planning.letChangeStand}
+              onBack={planning.takeChangeBack}
             />
           ) : null}
-          <Warnings {...answer} severity="error" onChoose={choose} />
+          <Warnings {...answer} severity="error" onChoose={planning.choose} />
           <PlanDrawing {...answer} onOpen={setDoor} />
         </View>
       ) : null}
     </Screen>
+  );
+}
+
+function titles(answer: PlanAnswer["answer"]) {
+  if (!answer) return { title: t`Plan`, pageTitle: t`Plan` };
+  const { plan, work } = answer;
+  const { plant, massG } = work.read;
+  return {
+    title: `${plant.name}, ${words(showMass(massG ?? 0, work.units))}`,
+    pageTitle: t`Plan, ${plant.name}`,
+    over: plan.charges > 1 ? t`Plan, ${plan.charges} charges` : t`Plan`,
+  };
+}
+
+/** The answer's figures with what they are warned of, its folds, and the sheet of the figure that was opened. */
+function PlanAside({
+  planning: { work, shown, plan, state, answer, ways, choose },
+  door,
+  onDoor,
+}: {
+  planning: PlanAnswer;
+  door: Door | undefined;
+  onDoor: (door: Door | undefined) => void;
+}) {
+  const close = useCallback(() => onDoor(undefined), [onDoor]);
+  const { still } = shown.read;
+  return (
+    <>
+      {answer ? (
+        <>
+          <PlanFigures {...answer} onOpen={onDoor} />
+          {answer.state.problem ? <NoRanges problem={answer.state.problem} /> : null}
+          <Warnings {...answer} severity="caution" onChoose={choose} />
+          <Warnings {...answer} severity="note" onChoose={choose} />
+          <PlanFolds {...answer} ways={ways} onChoose={choose} />
+        </>
+      ) : (
+        <Teach work={shown} />
+      )}
+      {still ? (
+        <PlanSheet
+          door={door}
+          onClose={close}
+          plan={plan}
+          state={state}
+          work={work}
+          still={still}
+          ways={ways}
+          onChoose={choose}
+        />
+      ) : null}
+    </>
+  );
+}
+
+function PlanWords() {
+  return (
+    <WordsHere
+      all="/bench/words"
+      guide="/bench/guide?about=The%20plan"
+      figures={figuresOf(["expectedOil", "plantOil", "heatIn", "layerHeight", "potLevel"])}
+      words={wordsOf([
+        "charge",
+        "headspace",
+        "dryLine",
+        "visibleOil",
+        "likely",
+        "hydrosol",
+        "firstDrop",
+        "heatOff",
+        "flow",
+        "layer",
+        "receiver",
+        "waterRunsLow",
+        "overSteam",
+        "plantInWater",
+        "cohobation",
+        "cut",
+        "notes",
+        "wilted",
+      ])}
+    />
   );
 }
 

@@ -1,34 +1,14 @@
 import { useKeepAwake } from "expo-keep-awake";
 import type { Href } from "expo-router";
-import {
-  memo,
-  useCallback,
-  useDeferredValue,
-  useEffect,
-  useMemo,
-  useRef,
-  useState,
-  type ReactNode,
-} from "react";
+import { memo, useDeferredValue, type ReactNode } from "react";
 import { ScrollView, View } from "react-native";
 import { catchesIn } from "@/core/still/methods";
-import { t } from "@/language/t";
 import type { Run } from "@/records/run";
 import { oilNow } from "@/logbook/run/oilNow";
-import { runState } from "@/logbook/run/runState";
-import { dueSound, soundOn } from "@/logbook/run/soundOn";
-import { whatNow } from "@/words/whatNow";
-import { useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectPreferences } from "@/store/selectors";
-import { usePageTitle } from "@/ui/layout/usePageTitle";
 import { useShort, useWide } from "@/ui/layout/useWide";
-import { useCueSound } from "@/ui/useCueSound";
-import { useRingsHere } from "@/store/useRingsHere";
-import { useRunNow } from "@/store/useRunNow";
-import { useNow } from "@/ui/useNow";
 import { AfterHeatOff } from "./AfterHeatOff";
 import { AskSound } from "./AskSound";
-import { CockpitButtons, type SheetName } from "./CockpitButtons";
+import { CockpitButtons } from "./CockpitButtons";
 import { AlarmBar } from "./AlarmBar";
 import { CockpitSheets } from "./CockpitSheets";
 import { ComingNow } from "./ComingNow";
@@ -36,16 +16,13 @@ import { RingsOn } from "./RingsOn";
 import { ClockRow, CockpitHead, CueCard } from "./CockpitHead";
 import { FanCard } from "./FanCard";
 import { Gauges } from "./Gauges";
-import { earlyBy } from "./HeatOffButton";
 import { Levels } from "./Levels";
 import { LiveStill } from "./LiveStill";
 import { OtherRuns } from "./OtherRuns";
 import { TracesOf } from "./instrument/TracesOf";
 import { probeHealth } from "./instrument/probeHealth";
-import { useInstrument } from "./instrument/useInstrument";
 import { TrialCard } from "./TrialCard";
-import { stepMs, useLive } from "./useLive";
-import { useLog } from "./useLog";
+import { useCockpit } from "./useCockpit";
 
 /** What stands round the cockpit of a still to practise on. */
 export interface Practised {
@@ -80,54 +57,12 @@ const Cockpit = memo(function Cockpit({
 }) {
   const short = useShort();
   const wide = useWide() && !short;
-  /* The clock ticks every second; levels, cues and forecast every few, so that a tap finds the page idle. */
-  const { wallNow, now } = useRunNow(run, useNow(run.clock && run.clock.speed > 1 ? 1000 : stepMs));
-  const preferences = useAppSelector(selectPreferences);
-  const { units } = preferences;
-  const still = useAppSelector((root) => root.still.entities[run.stillId]);
-  const plant = usePlantBook().byId(run.plantId);
-  const [sheet, setSheet] = useState<SheetName>();
-  const log = useLog(run.id);
-  const state = useMemo(() => runState(run.entries), [run.entries]);
-  const instrument = useInstrument(run, state, still);
-  const { latest, step, since, live, watched, hasForecast } = useLive(
-    run,
-    now,
-    state,
-    still,
-    instrument.latest,
-    plant,
-  );
-  const asked = useMemo(() => whatNow(live, units)[0], [live, units]);
-  const danger = asked?.level === "danger";
-  const onDanger = practice?.onDanger;
-  useEffect(() => {
-    if (danger) onDanger?.();
-  }, [danger, onDanger]);
-  const ringing = useRingsHere(run, danger);
-  useCueSound(run.id, {
-    due: dueSound(asked),
-    danger,
-    now: step,
-    on: soundOn(preferences, wallNow) && ringing,
-  });
-  const close = useCallback(() => setSheet(undefined), []);
-  const openForecast = useCallback(() => setSheet("forecast"), []);
-  const openLevels = useCallback(() => setSheet("levels"), []);
-  const openTrouble = useCallback(() => setSheet("trouble"), []);
-  const openProbe = useCallback(() => setSheet("instrument"), []);
-  const latestLive = useRef(live);
-  useEffect(() => {
-    latestLive.current = live;
-  });
-  const early = useCallback(() => earlyBy(latestLive.current), []);
+  const cockpit = useCockpit(run, practice?.onDanger);
+  const { parts, preferences, still, log, instrument, sheets, early } = cockpit;
+  const { state, units } = parts;
   const { heatOn } = state;
-  usePageTitle(t`${plant?.name ?? t`Plant`}, run ${run.number}, at the still`);
-  const parts = useMemo(
-    () => ({ run, state, live, watched, since, units }),
-    [run, state, live, watched, since, units],
-  );
-
+  /* On a low screen Heat off stays at its edge, and the buttons scroll with the rest. */
+  const pinned = short && heatOn;
   const buttons = (
     <CockpitButtons
       runId={run.id}
@@ -136,84 +71,48 @@ const Cockpit = memo(function Cockpit({
       jars={state.jars}
       entries={state.entries.length}
       log={log}
-      onOpen={setSheet}
+      onOpen={sheets.open}
       early={early}
       heatOffElsewhere={short}
     />
   );
-  const pinned = short && heatOn;
-  const after = state.phase === "settling";
-  const levels = heatOn ? <Levels {...parts} still={still} onOpen={openLevels} /> : null;
-  const fan = heatOn ? <FanCard {...parts} smells={!wide} onOpen={openForecast} /> : null;
-  /* A phone has no room for the strip: there its words stand in the fan, the strip behind a tap. */
-  const notes = heatOn && wide ? <ComingNow {...parts} /> : null;
-  const gauges = heatOn ? <Gauges {...parts} latest={latest} onOpen={setSheet} /> : null;
-
-  const drawing =
-    wide && still ? (
-      <LiveStill
-        run={run}
-        state={state}
-        still={still}
-        live={live.live}
-        oilMl={(watched && oilNow(run, watched.now).p50) ?? 0}
-        lit={heatOn}
-        units={units}
-      />
-    ) : null;
-
-  const trial = practice ? null : <TrialCard runId={run.id} units={units} />;
-  const ringsOn = heatOn && !practice ? <RingsOn run={run} /> : null;
-
+  const levels = heatOn ? <Levels {...parts} still={still} onOpen={sheets.levels} /> : null;
   return (
     <View role="main" className="flex-1 bg-ground">
       <ScrollView {...{ tabIndex: 0 }} contentContainerClassName={wide ? "px-8 py-6" : "px-4 py-1"}>
         <View
           className={`w-full gap-[6px] self-center ${wide ? "max-w-[1180px]" : "max-w-[620px]"}`}
         >
-          {practice ? practice.top : <OtherRuns run={run} wallNow={wallNow} />}
+          {practice ? practice.top : <OtherRuns run={run} wallNow={cockpit.wallNow} />}
           <View className={wide ? "flex-row gap-6" : "gap-[6px]"}>
             <View className={`min-w-0 ${wide ? "flex-1 gap-3" : "gap-[6px]"}`}>
               <CockpitHead
                 {...parts}
-                plantName={plant?.name ?? t`Plant`}
+                plantName={cockpit.plantName}
                 back={practice?.back}
                 probe={probeHealth(run, instrument)}
-                onProbe={openProbe}
+                onProbe={sheets.probe}
               />
               <ClockRow {...parts} />
-              {pinned ? null : <CueCard {...parts} onTrouble={openTrouble} />}
+              {pinned ? null : <CueCard {...parts} onTrouble={sheets.trouble} />}
               {practice?.hands}
-              {heatOn && !hasForecast && !practice ? <AskSound preferences={preferences} /> : null}
-              {wide ? null : (
-                <>
-                  {levels}
-                  {fan}
-                  {gauges}
-                  {ringsOn}
-                  {trial}
-                </>
-              )}
-              {pinned ? buttons : null}
-              {after
+              {heatOn && !cockpit.hasForecast && !practice ? (
+                <AskSound preferences={preferences} />
+              ) : null}
+              {state.phase === "settling"
                 ? (practice?.after ?? (
                     <AfterHeatOff run={run} state={state} log={log} units={units} />
                   ))
                 : null}
-              {wide ? (
-                <>
-                  {buttons}
-                  {fan}
-                  {notes}
-                  {gauges}
-                  {ringsOn}
-                  {trial}
-                </>
-              ) : null}
+              {wide ? buttons : levels}
+              {heatOn ? <OnTheHeat cockpit={cockpit} wide={wide} /> : null}
+              {heatOn && !practice ? <RingsOn run={run} /> : null}
+              {practice ? null : <TrialCard runId={run.id} units={units} />}
+              {pinned ? buttons : null}
             </View>
             {wide ? (
               <View className="min-w-0 flex-1 gap-3">
-                {drawing}
+                <StillNow cockpit={cockpit} />
                 {levels}
                 <TracesOf feed={instrument.feed} version={instrument.version} />
               </View>
@@ -222,15 +121,15 @@ const Cockpit = memo(function Cockpit({
         </View>
       </ScrollView>
       {pinned ? (
-        <AlarmBar {...parts} early={early} log={log} onTrouble={openTrouble} />
+        <AlarmBar {...parts} early={early} log={log} onTrouble={sheets.trouble} />
       ) : wide ? null : (
         <View className="border-t border-line px-3 py-1">{buttons}</View>
       )}
       <CockpitSheets
         {...parts}
-        sheet={sheet}
-        onClose={close}
-        onOpen={setSheet}
+        sheet={sheets.sheet}
+        onClose={sheets.close}
+        onOpen={sheets.open}
         log={log}
         still={still}
         instrument={instrument}
@@ -240,3 +139,40 @@ const Cockpit = memo(function Cockpit({
     </View>
   );
 });
+
+type AtTheStill = ReturnType<typeof useCockpit>;
+
+/** What is expected of the run, and what is measured on it. */
+function OnTheHeat({
+  cockpit: { parts, latest, sheets },
+  wide,
+}: {
+  cockpit: AtTheStill;
+  wide: boolean;
+}) {
+  return (
+    <>
+      {/* A phone has no room for the strip: there its words stand in the fan, the strip behind a tap. */}
+      <FanCard {...parts} smells={!wide} onOpen={sheets.forecast} />
+      {wide ? <ComingNow {...parts} /> : null}
+      <Gauges {...parts} latest={latest} onOpen={sheets.open} />
+    </>
+  );
+}
+
+/** The still as it stands now, drawn to scale. */
+function StillNow({ cockpit: { parts, still } }: { cockpit: AtTheStill }) {
+  const { run, state, live, watched, units } = parts;
+  if (!still) return null;
+  return (
+    <LiveStill
+      run={run}
+      state={state}
+      still={still}
+      live={live.live}
+      oilMl={(watched && oilNow(run, watched.now).p50) ?? 0}
+      lit={state.heatOn}
+      units={units}
+    />
+  );
+}
