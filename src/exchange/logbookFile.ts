@@ -11,7 +11,7 @@ import { mergeCopies } from "@/records/mergeCopies";
 import { openRecord } from "@/records/migrate";
 import { recordKey, recordSchema, type AnyRecord } from "@/records/record";
 import { brokenInWords } from "@/words/faultWords";
-import { quarantinedSchema, type Quarantined } from "@/storage/recordStorage";
+import { quarantinedSchema, type Quarantined } from "@/storage/setAside";
 import { openChunk, sampleChunkSchema, type SampleChunk } from "@/records/sampleChunk";
 
 const logbookFormat = "sereno-logbook";

@@ -1,7 +1,7 @@
 import type { Attachment } from "@/records/attachment";
 import { recordKey, type AnyRecord } from "@/records/record";
 import type { SampleChunk } from "@/records/sampleChunk";
-import type { Quarantined } from "@/storage/recordStorage";
+import type { Quarantined } from "@/storage/setAside";
 import { readLogbook, writeLogbook } from "./logbookFile";
 
 type Merged = { ok: true; text: string; broken: string[] } | { ok: false; problem: string };

@@ -2,7 +2,7 @@ import { isoDay } from "@/core/units/dates";
 import type { Attachment } from "@/records/attachment";
 import type { AnyRecord } from "@/records/record";
 import type { SampleChunk } from "@/records/sampleChunk";
-import type { Quarantined } from "@/storage/recordStorage";
+import type { Quarantined } from "@/storage/setAside";
 import { handOver } from "./download";
 import { writeLogbook } from "./logbookFile";
 

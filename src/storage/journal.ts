@@ -4,7 +4,7 @@ import { z } from "zod";
 import { openRecord } from "@/records/migrate";
 import { recordKey } from "@/records/record";
 import type { KeepTexts } from "@/workers/keepClient";
-import type { RecordChange } from "./recordStorage";
+import type { RecordChange } from "./commitRecords";
 
 /**
  * What this tab has changed and has not merged into the logbook yet, kept with the tap in two nets:

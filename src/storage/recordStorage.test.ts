@@ -6,7 +6,8 @@ import type { Run } from "@/records/run";
 import { memoryStorage } from "@/testing/memoryStorage";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import { exclusiveAccess } from "./exclusive";
-import { openRecordStorage, type Loaded, type RecordStorage } from "./recordStorage";
+import type { Loaded } from "./openRecords";
+import { openRecordStorage, type RecordStorage } from "./recordStorage";
 
 const now = new Date("2026-06-01T12:00:00Z");
 const open = (backend = memoryStorage()) => ({

@@ -6,7 +6,7 @@ import type { AnyRecord } from "@/records/record";
 import type { Run } from "@/records/run";
 import type { Setting } from "@/records/setting";
 import { faultInWords } from "@/words/faultWords";
-import type { Quarantined } from "@/storage/recordStorage";
+import type { Quarantined } from "@/storage/setAside";
 import { changeNotTaken, changeTaken, quarantineDiscarded, setAside } from "./keepingSlice";
 import { recordsChanged } from "./recordSlice";
 import { entitiesOf, selectPreferences } from "./selectors";

@@ -1,5 +1,5 @@
 import { createSlice, type PayloadAction } from "@reduxjs/toolkit";
-import type { Quarantined } from "@/storage/recordStorage";
+import type { Quarantined } from "@/storage/setAside";
 
 /** How the keeping of records is going. */
 interface Keeping {

@@ -4,7 +4,8 @@ import { allRead, moreRead, openFailed, opened, pageIsOld, setAside } from "./ke
 import { recordsChanged, recordsReceived } from "./recordSlice";
 import type { AnyRecord } from "@/records/record";
 import type { Journal } from "@/storage/journal";
-import type { Loaded, RecordStorage } from "@/storage/recordStorage";
+import type { Loaded } from "@/storage/openRecords";
+import type { RecordStorage } from "@/storage/recordStorage";
 import { entitiesOf } from "./selectors";
 import type { Thunk } from "./store";
 

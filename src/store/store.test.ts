@@ -1,5 +1,5 @@
 import { openJournal } from "@/storage/journal";
-import { tooLate } from "@/storage/recordStorage";
+import { tooLate } from "@/storage/setAside";
 import type { TabNotices } from "@/storage/tabNotices";
 import { memoryStorage } from "@/testing/memoryStorage";
 import { sampleHarvest } from "@/testing/sampleShelf";
