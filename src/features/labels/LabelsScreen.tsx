@@ -1,10 +1,5 @@
 import { useLocalSearchParams } from "expo-router";
-import { useCallback, useMemo, useState } from "react";
-import { isoDay } from "@/core/units/dates";
-import { download } from "@/exchange/download";
 import { labelDesigns, type LabelDesign } from "@/exchange/labels/labelItems";
-import { labelPdf } from "@/exchange/labels/labelPdf";
-import { labelSvg } from "@/exchange/labels/labelSvg";
 import { t } from "@/language/t";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
@@ -19,8 +14,9 @@ import { LabelPreview } from "./LabelPreview";
 import { LabelWords, noMaker } from "./LabelWords";
 import { usualSheet } from "./sheetChoice";
 import { SheetFields } from "./SheetFields";
-import { svgToPng } from "./svgToPng";
+import { useLabelFiles } from "./useLabelFiles";
 import { useLabelFonts, useLabels } from "./useLabels";
+import { mostListed, useWanted } from "./useWanted";
 import { WantedBottles } from "./WantedBottles";
 
 const designWords: Record<LabelDesign, string> = {
@@ -30,45 +26,19 @@ const designWords: Record<LabelDesign, string> = {
   ledger: t`Ledger`,
 };
 
-/* More than this at once is a catalogue. */
-const mostListed = 60;
-
 /** Labels for bottles: drawn live as they are edited, saved one by one or as sheets to print. */
 export function LabelsScreen() {
   const { lot: lotId } = useLocalSearchParams<{ lot?: string }>();
   const { units, maker = noMaker } = useAppSelector(selectPreferences);
   const items = useShelved(new Date());
   const { fonts, unread } = useLabelFonts();
-  const [unsaved, setUnsaved] = useState<string>();
   const [choice, change] = useKept("labels", {
     design: "press",
     forSale: false,
     ...usualSheet(units),
   });
-  const [{ name, madeOf, without }, say] = useKept(`labels/${lotId ?? "all"}`, {
-    name: "",
-    madeOf: "",
-    /* Bottles whose labels are not wanted, by id. */
-    without: "",
-  });
-  const unwanted = useMemo(() => new Set(without.split(" ")), [without]);
-  const listed = useMemo(
-    () => (lotId ? items.filter(({ lot }) => lot.id === lotId) : items).slice(0, mostListed),
-    [items, lotId],
-  );
-  const want = useCallback(
-    (id: string, on: boolean) =>
-      say(({ without: now }) => {
-        const others = now.split(" ").filter((each) => each !== id);
-        return { without: (on ? others : [...others, id]).join(" ") };
-      }),
-    [say],
-  );
-
-  const chosen = useMemo(
-    () => listed.filter(({ bottle }) => !unwanted.has(bottle.id)),
-    [listed, unwanted],
-  );
+  const { said, say, listed, chosen, unwanted, want } = useWanted(lotId, items);
+  const { name, madeOf } = said;
   const design = labelDesigns.find((each) => each === choice.design) ?? "press";
   const { proposed, sheet, layouts, first, leftOut } = useLabels(
     chosen,
@@ -78,29 +48,8 @@ export function LabelsScreen() {
   );
   const ready = first !== undefined && Object.keys(sheet.problems).length === 0;
 
-  async function savePdf() {
-    const { grid, start = 1, nudgeX = 0, nudgeY = 0 } = sheet;
-    if (!fonts || !grid) return;
-    const { cutMarks } = choice;
-    const options = { start, nudgeX, nudgeY, cutMarks };
-    const labels = layouts.map((layout) => layout());
-    const pdf = await labelPdf(labels, grid, fonts, options);
-    await download(`sereno-labels-${isoDay(new Date())}.pdf`, pdf, "application/pdf");
-  }
-  async function saveOne(as: "svg" | "png") {
-    if (!fonts || !first) return;
-    const svg = labelSvg(first, fonts);
-    const file = `sereno-label-${first.code}.${as}`;
-    if (as === "svg") return download(file, svg, "image/svg+xml");
-    return download(file, await svgToPng(svg, first.widthMm, first.heightMm), "image/png");
-  }
-  const failed = unsaved ?? unread;
-  const saying = (task: Promise<void>) => {
-    setUnsaved(undefined);
-    task.catch((error: unknown) =>
-      setUnsaved(error instanceof Error ? error.message : String(error)),
-    );
-  };
+  const saving = useLabelFiles({ fonts, sheet, layouts, first, cutMarks: choice.cutMarks });
+  const failed = saving.problem ?? unread;
 
   return (
     <Screen
@@ -114,7 +63,7 @@ export function LabelsScreen() {
             chosen.length === 1 ? t`Save one label as PDF` : t`Save ${chosen.length} labels as PDF`
           }
           disabled={!ready}
-          onPress={() => saying(savePdf())}
+          onPress={saving.all}
         />
       }
       aside={
@@ -150,7 +99,7 @@ export function LabelsScreen() {
         label={first}
         chosen={chosen.length}
         leftOut={leftOut}
-        onSave={(as) => saying(saveOne(as))}
+        onSave={saving.one}
       />
       <Choice
         label={t`Design`}

@@ -4,7 +4,6 @@ import { showDay } from "@/core/units/dates";
 import { useState } from "react";
 import { View } from "react-native";
 import { t } from "@/language/t";
-import { summarise } from "@/logbook/run/runSummary";
 import { sniffSoFar } from "@/logbook/learn/sniffSoFar";
 import { withoutRun, withRuns, withSidesSwapped } from "@/logbook/trial/trialPlace";
 import { trialSoFar, type Trialled } from "@/logbook/trial/trialSoFar";
@@ -23,12 +22,10 @@ import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";
 import { Notice } from "@/ui/primitives/Notice";
 import { Row } from "@/ui/primitives/Row";
-import { Select } from "@/ui/primitives/Select";
-import { Sheet } from "@/ui/primitives/Sheet";
 import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { sniffVerdict } from "@/words/sniffWords";
-import { inState } from "@/words/stateWords";
+import { AddToTrial } from "./AddToTrial";
 import { NextCharge } from "./NextCharge";
 import { SniffSheet } from "./SniffSheet";
 import {
@@ -58,7 +55,7 @@ function OneTrial({ trial }: { trial: Trial }) {
   const soFar = trialSoFar(trial, runs, book);
   const { runs: members, outcome } = soFar;
   const against = besidesOfAll(soFar);
-  const change = (label: string, part: (now: Trial) => Partial<Trial>) =>
+  const change: ChangeTrial = (label, part) =>
     dispatch(changeRecord(trial, (now) => ({ ...now, ...part(now) }), label));
   return (
     <Screen
@@ -87,39 +84,12 @@ function OneTrial({ trial }: { trial: Trial }) {
               }
             />
           ))}
-          <View className="flex-row flex-wrap gap-2">
-            {trial.closedAt ? null : (
-              <Button
-                look="quiet"
-                size="small"
-                label={trial.design === "pairs" ? t`Add a pair` : t`Add a run to each side`}
-                hint={
-                  trial.design === "pairs"
-                    ? t`Add a pair that was distilled already`
-                    : t`Add a run to each side that was distilled already`
-                }
-                opens
-                onPress={() => setAdding(true)}
-              />
-            )}
-            <Button
-              look="quiet"
-              size="small"
-              label={t`Sniff them blind`}
-              onPress={() => setSniffing(true)}
-            />
-            <Button
-              look="quiet"
-              size="small"
-              leaves
-              label={trial.closedAt ? t`Open it again` : t`Close it`}
-              onPress={() =>
-                trial.closedAt
-                  ? change(t`The trial is open again.`, () => ({ closedAt: undefined }))
-                  : change(t`The trial is closed.`, () => ({ closedAt: new Date().toISOString() }))
-              }
-            />
-          </View>
+          <TrialActs
+            trial={trial}
+            onChange={change}
+            onAdd={() => setAdding(true)}
+            onSniff={() => setSniffing(true)}
+          />
         </>
       }
     >
@@ -129,31 +99,11 @@ function OneTrial({ trial }: { trial: Trial }) {
           <Txt>{t`Halve one harvest, weigh both halves alike, and let the lot say which is which. Distil both on one still, with the same water, heat and stop; then put them in here.`}</Txt>
         </Card>
       ) : null}
-      {groupsOf(trial, members).map(({ title, those }) =>
-        those.length === 0 ? null : (
-          <Card key={title} className="gap-1">
-            <Txt variant="heading">{title}</Txt>
-            {those.map((each) => (
-              <Member
-                key={`${each.runId}${each.side}`}
-                each={each}
-                measure={trial.measure}
-                name={each.side === "a" ? trial.a : trial.b}
-                onSwap={() =>
-                  change(t`Its sides are swapped.`, (now) => withSidesSwapped(now, each))
-                }
-                onOut={() =>
-                  change(t`It is out of the trial.`, (now) => withoutRun(now, each.runId))
-                }
-              />
-            ))}
-          </Card>
-        ),
-      )}
+      <Members trial={trial} members={members} onChange={change} />
       {trial.closedAt ? null : <NextCharge trial={trial} />}
       {sniffing ? <SniffSheet trial={trial} onClose={() => setSniffing(false)} /> : null}
       {adding ? (
-        <AddSheet
+        <AddToTrial
           trial={trial}
           onClose={() => setAdding(false)}
           onAdd={(a, b) => {
@@ -164,6 +114,80 @@ function OneTrial({ trial }: { trial: Trial }) {
       ) : null}
     </Screen>
   );
+}
+
+/** A change of the trial, with what is told of it. */
+type ChangeTrial = (label: string, part: (now: Trial) => Partial<Trial>) => void;
+
+function TrialActs({
+  trial,
+  onChange,
+  onAdd,
+  onSniff,
+}: {
+  trial: Trial;
+  onChange: ChangeTrial;
+  onAdd: () => void;
+  onSniff: () => void;
+}) {
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      {trial.closedAt ? null : (
+        <Button
+          look="quiet"
+          size="small"
+          label={trial.design === "pairs" ? t`Add a pair` : t`Add a run to each side`}
+          hint={
+            trial.design === "pairs"
+              ? t`Add a pair that was distilled already`
+              : t`Add a run to each side that was distilled already`
+          }
+          opens
+          onPress={onAdd}
+        />
+      )}
+      <Button look="quiet" size="small" label={t`Sniff them blind`} onPress={onSniff} />
+      <Button
+        look="quiet"
+        size="small"
+        leaves
+        label={trial.closedAt ? t`Open it again` : t`Close it`}
+        onPress={() =>
+          trial.closedAt
+            ? onChange(t`The trial is open again.`, () => ({ closedAt: undefined }))
+            : onChange(t`The trial is closed.`, () => ({ closedAt: new Date().toISOString() }))
+        }
+      />
+    </View>
+  );
+}
+
+function Members({
+  trial,
+  members,
+  onChange,
+}: {
+  trial: Trial;
+  members: readonly Trialled[];
+  onChange: ChangeTrial;
+}) {
+  return groupsOf(trial, members)
+    .filter(({ those }) => those.length > 0)
+    .map(({ title, those }) => (
+      <Card key={title} className="gap-1">
+        <Txt variant="heading">{title}</Txt>
+        {those.map((each) => (
+          <Member
+            key={`${each.runId}${each.side}`}
+            each={each}
+            measure={trial.measure}
+            name={each.side === "a" ? trial.a : trial.b}
+            onSwap={() => onChange(t`Its sides are swapped.`, (now) => withSidesSwapped(now, each))}
+            onOut={() => onChange(t`It is out of the trial.`, (now) => withoutRun(now, each.runId))}
+          />
+        ))}
+      </Card>
+    ));
 }
 
 /* Pair by pair, or side by side. */
@@ -254,54 +278,5 @@ function Member({
         />
       </View>
     </View>
-  );
-}
-
-function AddSheet({
-  trial,
-  onClose,
-  onAdd,
-}: {
-  trial: Trial;
-  onClose: () => void;
-  onAdd: (a: string, b: string) => void;
-}) {
-  const book = usePlantBook();
-  const runs = useAppSelector(selectRuns);
-  const used = new Set(trial.runs.map(({ runId }) => runId));
-  const options = [
-    { value: "", label: t`Choose a run` },
-    ...runs
-      .filter(({ id }) => !used.has(id))
-      .map((run) => {
-        const { plantName, at } = summarise(run, book);
-        return {
-          value: run.id,
-          label: `${run.number}: ${plantName}, ${inState[run.state]}, ${showDay(at)}`,
-        };
-      }),
-  ];
-  const [a, setA] = useState("");
-  const [b, setB] = useState("");
-  const [tried, setTried] = useState(false);
-  const problem =
-    a === b && a !== ""
-      ? t`One run cannot be on both sides.`
-      : trial.design === "pairs" && (a === "" || b === "")
-        ? t`A pair has a run on each side.`
-        : a === "" && b === ""
-          ? t`Choose a run.`
-          : undefined;
-  const add = () => {
-    setTried(true);
-    if (!problem) onAdd(a, b);
-  };
-  return (
-    <Sheet title={t`Which runs?`} open onClose={onClose} onSubmit={add}>
-      <Select label={trial.a} options={options} value={a} onChange={setA} />
-      <Select label={trial.b} options={options} value={b} onChange={setB} />
-      {tried && problem ? <Notice severity="caution" message={problem} /> : null}
-      <Button label={t`Add them`} onPress={add} />
-    </Sheet>
   );
 }

@@ -2,20 +2,13 @@ import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
 import { plural, t } from "@/language/t";
-import { draftOfRun } from "@/logbook/plan/draftOfRun";
-import { harvestOfItsOwn } from "@/logbook/harvest/harvestLeft";
 import type { Run } from "@/records/run";
-import { runState } from "@/logbook/run/runState";
 import type { Still } from "@/records/still";
-import { beginPlan } from "@/store/beginPlan";
-import { appendEntry } from "@/store/appendEntry";
 import { askAgain, leaveOut } from "@/store/acts/leaveOut";
 import { tickCheck } from "@/store/acts/tickCheck";
 import { bin } from "@/store/changes";
-import { useTrialPlace } from "@/store/useTrialPlace";
 import { besideWords, placeWords } from "@/words/trialWords";
-import { useAppDispatch, useAppSelector, usePlantBook } from "@/store/hooks";
-import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
+import { useAppDispatch } from "@/store/hooks";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -26,48 +19,17 @@ import { TextField } from "@/ui/primitives/TextField";
 import { WordsHere } from "@/ui/primitives/WordsHere";
 import { wordsOf } from "@/words/glossary";
 import { Txt } from "@/ui/primitives/Txt";
-import { lastInStill } from "@/logbook/still/lastInStill";
 import type { CheckItem } from "./checklist";
-import { checksOfRun } from "./checksOfRun";
 import { packingList } from "./packing";
+import { useReady, type Ready } from "./useReady";
 
 /** What to see with one's own eyes before the heat goes on. */
 export function ReadyScreen({ run }: { run: Run }) {
-  const plantBook = usePlantBook();
-  const dispatch = useAppDispatch();
-  const router = useRouter();
-  const { units } = useAppSelector(selectPreferences);
-  const still = useAppSelector((state) => state.still.entities[run.stillId]);
-  const [asking, setAsking] = useState(false);
-  const plant = plantBook.byId(run.plantId);
-  const runs = useAppSelector(selectRuns);
-  const before = lastInStill(run, runs, plantBook);
-  const all = still ? checksOfRun(run, still, plant, before, units) : [];
-  const notHere = new Set(still?.notHere);
-  const items = all.filter(({ id }) => !notHere.has(id));
-  const open = items.filter(({ id }) => !run.checked.includes(id));
-  const harvests = useAppSelector(selectHarvests);
-  const place = useTrialPlace(run.id);
+  const ready = useReady(run);
+  const { still, plant, items, open, started, place, light, planAnew } = ready;
   const toMend = place && besideWords(place);
-  const started = runState(run.entries).phase !== "ready";
-
-  function planAnew() {
-    const draft = draftOfRun(run, units);
-    const alone = harvestOfItsOwn(run, harvests, runs) !== undefined;
-    dispatch(beginPlan({ ...draft, runId: run.id, harvestId: alone ? "" : (run.harvestId ?? "") }));
-    router.push("/plan");
-  }
-  function light(reason?: string) {
-    const left = reason ? { open: open.map(({ label }) => label.slice(0, 200)), reason } : {};
-    /* A second tap on Heat on lights nothing anew. */
-    const kept = dispatch(
-      appendEntry(run.id, ({ entries }) =>
-        entries.some(({ type }) => type === "lit") ? undefined : { type: "lit", ...left },
-      ),
-    );
-    if (kept.ok) router.replace(`/runs/${run.id}/watch`);
-  }
-
+  const router = useRouter();
+  const [asking, setAsking] = useState(false);
   return (
     <Screen
       over={t`Run ${run.number} · ${plant?.name ?? t`Plant`}, charge ${run.plan.charge} of ${run.plan.charges}`}
@@ -79,21 +41,7 @@ export function ReadyScreen({ run }: { run: Run }) {
           <Button label={t`Change the plan`} look="quiet" size="small" onPress={planAnew} />
         )
       }
-      words={
-        <WordsHere
-          all="/bench/words"
-          guide="/bench/guide?about=Get%20ready"
-          words={wordsOf([
-            "charge",
-            "dryLine",
-            "headspace",
-            "receiver",
-            "outlet",
-            "channelling",
-            "packing",
-          ])}
-        />
-      }
+      words={<ReadyWords />}
       footer={
         started ? (
           <Button
@@ -109,36 +57,7 @@ export function ReadyScreen({ run }: { run: Run }) {
           />
         )
       }
-      aside={
-        <>
-          <Card className="gap-2">
-            <Txt variant="heading">{t`Carry to the still`}</Txt>
-            {packingList(run, still, plant, units).map((line) => (
-              <Txt key={line}>{line}</Txt>
-            ))}
-          </Card>
-          {plant?.hazards.map((hazard) => (
-            <Notice key={hazard} severity="note" message={hazard} />
-          ))}
-          {still && notHere.size > 0 ? (
-            <NotHere still={still} all={all} onBack={() => dispatch(askAgain(still))} />
-          ) : null}
-          <Txt variant="small">{t`Owning a still and selling what it makes are regulated in many places: check local rules. Where these notes and a local code or a licensed professional differ, follow them.`}</Txt>
-          {started ? null : (
-            <View className="flex-row">
-              <Button
-                label={t`Delete run`}
-                look="quiet"
-                size="small"
-                onPress={() => {
-                  dispatch(bin(t`Run ${run.number} deleted.`, [run]));
-                  router.replace("/");
-                }}
-              />
-            </View>
-          )}
-        </>
-      }
+      aside={<ReadyAside ready={ready} />}
     >
       {place ? <Notice severity="note" {...placeWords(place)} /> : null}
       {toMend ? <Notice severity="caution" {...toMend} /> : null}
@@ -154,13 +73,62 @@ export function ReadyScreen({ run }: { run: Run }) {
           <CheckRow key={item.id} item={item} run={run} still={still} />
         ))}
       </View>
-      <OpenSheet
-        open={asking}
-        items={open}
-        onClose={() => setAsking(false)}
-        onLight={(reason) => light(reason)}
-      />
+      <OpenSheet open={asking} items={open} onClose={() => setAsking(false)} onLight={light} />
     </Screen>
+  );
+}
+
+/** What goes to the still with the charge, and what to know before it is lit. */
+function ReadyAside({ ready: { run, still, plant, all, units, started } }: { ready: Ready }) {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  return (
+    <>
+      <Card className="gap-2">
+        <Txt variant="heading">{t`Carry to the still`}</Txt>
+        {packingList(run, still, plant, units).map((line) => (
+          <Txt key={line}>{line}</Txt>
+        ))}
+      </Card>
+      {plant?.hazards.map((hazard) => (
+        <Notice key={hazard} severity="note" message={hazard} />
+      ))}
+      {still && (still.notHere?.length ?? 0) > 0 ? (
+        <NotHere still={still} all={all} onBack={() => dispatch(askAgain(still))} />
+      ) : null}
+      <Txt variant="small">{t`Owning a still and selling what it makes are regulated in many places: check local rules. Where these notes and a local code or a licensed professional differ, follow them.`}</Txt>
+      {started ? null : (
+        <View className="flex-row">
+          <Button
+            label={t`Delete run`}
+            look="quiet"
+            size="small"
+            onPress={() => {
+              dispatch(bin(t`Run ${run.number} deleted.`, [run]));
+              router.replace("/");
+            }}
+          />
+        </View>
+      )}
+    </>
+  );
+}
+
+function ReadyWords() {
+  return (
+    <WordsHere
+      all="/bench/words"
+      guide="/bench/guide?about=Get%20ready"
+      words={wordsOf([
+        "charge",
+        "dryLine",
+        "headspace",
+        "receiver",
+        "outlet",
+        "channelling",
+        "packing",
+      ])}
+    />
   );
 }
 
