@@ -2,6 +2,7 @@ import { useState } from "react";
 import { View } from "react-native";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
+import { knownFields } from "@/core/knownFields";
 import { t } from "@/language/t";
 import { useDraftedForm } from "@/store/useDraftedForm";
 import { Button } from "@/ui/primitives/Button";
@@ -45,12 +46,14 @@ export function ReadingSheet({ open, onClose, log, units, headHelp, onTap = fals
     const kept = log.write(
       {
         type: "reading",
-        ...(distillate !== undefined ? { distillateMl: distillate } : {}),
-        ...(oil !== undefined ? { oilMl: oil } : {}),
-        ...(head !== undefined ? { headC: head } : {}),
-        ...(outlet !== undefined ? { outletC: outlet } : {}),
-        ...(coolingOut !== undefined ? { coolingOutC: coolingOut } : {}),
-        ...(tub !== undefined ? { tubC: tub } : {}),
+        ...knownFields({
+          distillateMl: distillate,
+          oilMl: oil,
+          headC: head,
+          outletC: outlet,
+          coolingOutC: coolingOut,
+          tubC: tub,
+        }),
         ...(note ? { note } : {}),
       },
       { agoMinutes: ago },

@@ -7,7 +7,7 @@ import { runState } from "@/logbook/run/runState";
 import { pouredTogether } from "@/logbook/run/pouredTogether";
 import { settlingLeft } from "@/logbook/run/settlingLeft";
 import { logLine } from "@/words/logLine";
-import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectPreferences, selectRuns } from "@/store/selectors";
 import { useKept } from "@/store/useKept";
 import { runNow } from "@/logbook/run/runClock";
@@ -129,22 +129,36 @@ export function SeparateScreen({ run }: { run: Run }) {
         onMeasured={form.setOil}
         onDensity={form.setDensity}
       />
-      {typed ? (
-        <AskIfMeant
-          oilMl={typed.oil ?? 0}
-          hydrosolMl={typed.hydrosol ?? 0}
-          {...(typed.density === undefined ? {} : { densityGPerMl: typed.density })}
-          expectedDensityGPerMl={oilDensityGPerMl}
-          chargeG={poured.members.reduce((sum, { plan }) => sum + plan.chargeG, 0)}
-          waterMl={poured.members.reduce(
-            (sum, { plan, entries }) => sum + plan.waterMl + runState(entries).waterAddedMl,
-            0,
-          )}
-          units={units}
-          onOil={form.setOil}
-        />
-      ) : null}
+      <AskOfPool form={form} members={poured.members} densityGPerMl={oilDensityGPerMl} />
     </Screen>
+  );
+}
+
+/** Asks where what was typed is unlikely for all that was poured together. */
+function AskOfPool({
+  form: { typed, setOil },
+  members,
+  densityGPerMl,
+}: {
+  form: ReturnType<typeof useResultForm>;
+  members: readonly Run[];
+  densityGPerMl: number;
+}) {
+  const units = useUnits();
+  if (!typed) return null;
+  const sum = (amount: (run: Run) => number) =>
+    members.reduce((so, member) => so + amount(member), 0);
+  return (
+    <AskIfMeant
+      oilMl={typed.oil ?? 0}
+      hydrosolMl={typed.hydrosol ?? 0}
+      {...(typed.density === undefined ? {} : { densityGPerMl: typed.density })}
+      expectedDensityGPerMl={densityGPerMl}
+      chargeG={sum(({ plan }) => plan.chargeG)}
+      waterMl={sum(({ plan, entries }) => plan.waterMl + runState(entries).waterAddedMl)}
+      units={units}
+      onOil={setOil}
+    />
   );
 }
 

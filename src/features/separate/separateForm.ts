@@ -1,3 +1,4 @@
+import { knownFields } from "@/core/knownFields";
 import { z } from "zod";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
@@ -110,11 +111,14 @@ export function asResult({
   note,
 }: SeparateValues) {
   return {
-    ...(oil !== undefined ? { oilMl: oil } : {}),
-    ...(hydrosol !== undefined ? { hydrosolMl: hydrosol } : {}),
-    ...(firstCut !== undefined ? { firstCutMl: firstCut } : {}),
-    ...(liquor !== undefined ? { liquorMl: liquor } : {}),
-    ...(density !== undefined ? { oilDensityGPerMl: density } : {}),
+    ...knownFields({
+      oilMl: oil,
+      hydrosolMl: hydrosol,
+      firstCutMl: firstCut,
+      liquorMl: liquor,
+      oilDensityGPerMl: density,
+      ph,
+    }),
     ...(look ? { look } : {}),
     ...(smell ? { smell } : {}),
     ...(hydrosolLook ? { hydrosolLook } : {}),
@@ -127,7 +131,6 @@ export function asResult({
           })),
         }
       : {}),
-    ...(ph !== undefined ? { ph } : {}),
     ...(note ? { note } : {}),
   };
 }

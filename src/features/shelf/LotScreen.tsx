@@ -3,7 +3,7 @@ import { useState, type ReactNode } from "react";
 import { View } from "react-native";
 import { t } from "@/language/t";
 import { lotName } from "@/logbook/shelf/lotName";
-import { leastToHandle, lotPage } from "@/logbook/shelf/lotPage";
+import { leastToHandle, lotPage, type LotPage } from "@/logbook/shelf/lotPage";
 import type { Lot } from "@/records/lot";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
@@ -80,25 +80,7 @@ function OneLot({ lot }: { lot: Lot }) {
           />
         ) : undefined
       }
-      words={
-        <WordsHere
-          all="/bench/words"
-          guide="/bench/guide?about=Keep"
-          figures={figuresOf(["bestByDay", "leftInBottle", "mostOnSkin", "costOf"])}
-          words={wordsOf([
-            "lot",
-            "bestBy",
-            "haze",
-            "bloom",
-            "oxidised",
-            "pH",
-            "dilution",
-            "carrier",
-            "phototoxic",
-            "sensitises",
-          ])}
-        />
-      }
+      words={<LotPageWords />}
       aside={<LotAside lot={lot} page={page} plant={plant} name={name} />}
     >
       <GraveCautions lot={lot} />
@@ -148,19 +130,56 @@ function OneLot({ lot }: { lot: Lot }) {
       ) : null}
       <TakenCard taken={page.taken} amount={amount} />
       <AttachmentsCard name={name} {...attachments} />
-      {sheet === "fill" ? (
-        <FillSheet lot={lot} openMl={balance.openMl} owing={page.owing} onClose={close} />
-      ) : null}
-      {sheet === "check" ? (
-        <CheckSheet
-          lot={lot}
-          checks={checks}
-          bottles={full.map(({ bottle }) => bottle)}
-          onClose={close}
-        />
-      ) : null}
-      {sheet === "blend" ? <BlendSheet lot={lot} onClose={close} /> : null}
-      {typeof sheet === "object" ? <TakeSheet from={sheet} onClose={close} /> : null}
+      <LotSheets lot={lot} page={page} sheet={sheet} onClose={close} />
     </Screen>
+  );
+}
+
+function LotSheets({
+  lot,
+  page,
+  sheet,
+  onClose,
+}: {
+  lot: Lot;
+  page: LotPage;
+  sheet: OpenSheet | undefined;
+  onClose: () => void;
+}) {
+  if (sheet === undefined) return null;
+  if (typeof sheet === "object") return <TakeSheet from={sheet} onClose={onClose} />;
+  if (sheet === "blend") return <BlendSheet lot={lot} onClose={onClose} />;
+  const { balance, owing, checks, full } = page;
+  return sheet === "fill" ? (
+    <FillSheet lot={lot} openMl={balance.openMl} owing={owing} onClose={onClose} />
+  ) : (
+    <CheckSheet
+      lot={lot}
+      checks={checks}
+      bottles={full.map(({ bottle }) => bottle)}
+      onClose={onClose}
+    />
+  );
+}
+
+function LotPageWords() {
+  return (
+    <WordsHere
+      all="/bench/words"
+      guide="/bench/guide?about=Keep"
+      figures={figuresOf(["bestByDay", "leftInBottle", "mostOnSkin", "costOf"])}
+      words={wordsOf([
+        "lot",
+        "bestBy",
+        "haze",
+        "bloom",
+        "oxidised",
+        "pH",
+        "dilution",
+        "carrier",
+        "phototoxic",
+        "sensitises",
+      ])}
+    />
   );
 }

@@ -5,7 +5,7 @@ import { View } from "react-native";
 import { bottlesCsv } from "@/exchange/csv";
 import { download } from "@/exchange/download";
 import { t } from "@/language/t";
-import { codesTwice, notBottled, type Stock } from "@/logbook/shelf/shelf";
+import { codesTwice, notBottled, type Shelved, type Stock } from "@/logbook/shelf/shelf";
 import { lotName } from "@/logbook/shelf/lotName";
 import { useAppSelector, usePlantBook } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
@@ -120,22 +120,7 @@ export function ShelfScreen() {
               detail={`${lot.code} · ${amount(lot.product, openMl)}`}
             />
           ))}
-          {shown.length === 0 ? (
-            <Card>
-              <Txt>{t`Nothing here is of that kind.`}</Txt>
-            </Card>
-          ) : view.as === "boards" ? (
-            <Boards items={shown} amount={amount} />
-          ) : view.as === "cards" || !wide ? (
-            <BottleRows items={shown} amount={amount} />
-          ) : (
-            <BottleTable
-              items={shown}
-              amount={amount}
-              sort={view.sort}
-              onSort={(sort) => change({ sort })}
-            />
-          )}
+          <BottlesShown view={view} items={shown} amount={amount} onChange={change} />
           {sheet === "several" ? (
             <SeveralSheet items={shown} amount={amount} onClose={() => setSheet(undefined)} />
           ) : null}
@@ -145,6 +130,37 @@ export function ShelfScreen() {
       {/* It stays open should the first bottles be read meanwhile. */}
       {sheet === "add" ? <AddLotSheet onClose={() => setSheet(undefined)} /> : null}
     </>
+  );
+}
+
+/** The bottles that are looked for: on their boards, as cards or as a table. */
+function BottlesShown({
+  view,
+  items,
+  amount,
+  onChange,
+}: {
+  view: ShelfView;
+  items: readonly Shelved[];
+  amount: (product: string, ml: number) => string;
+  onChange: (part: Partial<ShelfView>) => void;
+}) {
+  const wide = useWide();
+  if (items.length === 0)
+    return (
+      <Card>
+        <Txt>{t`Nothing here is of that kind.`}</Txt>
+      </Card>
+    );
+  if (view.as === "boards") return <Boards items={items} amount={amount} />;
+  if (view.as === "cards" || !wide) return <BottleRows items={items} amount={amount} />;
+  return (
+    <BottleTable
+      items={items}
+      amount={amount}
+      sort={view.sort}
+      onSort={(sort) => onChange({ sort })}
+    />
   );
 }
 

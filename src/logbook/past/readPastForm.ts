@@ -1,3 +1,4 @@
+import { knownFields } from "@/core/knownFields";
 import { isoDay } from "@/core/units/dates";
 import { type PlantState, plantStates } from "@/core/plant/plant";
 import { methodsOf } from "@/core/still/fillLimits";
@@ -91,23 +92,18 @@ export function readPastForm(form: PastForm, { book, stills, measures, now }: Co
     methods.find((candidate) => candidate === form.method) ??
     methods.find((candidate) => candidate === plant?.preferredMethod) ??
     methods[0];
-
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(form.day) || Number.isNaN(Date.parse(form.day)))
-    problems.day = t`Say which day it was.`;
-  else if (form.day > isoDay(now))
-    problems.day = t`That day is still to come: plan that run instead.`;
+  const day = dayProblem(form.day, now);
+  if (day) problems.day = day;
   if (!plant) problems.plantId = t`Say which plant it was.`;
   if (!still) problems.stillId = t`Add your still first.`;
 
-  const mass = readMass();
-  const waterMl = optional("water", form.water, form.waterUnit);
-  const oilMl = optional("oil", form.oil, form.oilUnit);
-  const hydrosolMl = optional("hydrosol", form.hydrosol, form.hydrosolUnit);
-  const jars = optional("jars", form.jars, "one");
-  const times = readTimes();
-  const readings = form.readings
-    .map((reading, i) => readReading(reading, i))
-    .filter((reading) => reading !== undefined);
+  const mass = readMass(form, measures, plant, problems);
+  const waterMl = amountIn(problems, "water", form.water, form.waterUnit);
+  const oilMl = amountIn(problems, "oil", form.oil, form.oilUnit);
+  const hydrosolMl = amountIn(problems, "hydrosol", form.hydrosol, form.hydrosolUnit);
+  const jars = amountIn(problems, "jars", form.jars, "one");
+  const times = readTimes(form, problems);
+  const readings = form.readings.flatMap((_, i) => readReading(form, i, times, problems) ?? []);
 
   const told: PastTold | undefined =
     plant && still && method && Object.keys(problems).length === 0
@@ -119,9 +115,7 @@ export function readPastForm(form: PastForm, { book, stills, measures, now }: Co
           method,
           ...mass,
           ...times,
-          ...(waterMl === undefined ? {} : { waterMl }),
-          ...(oilMl === undefined ? {} : { oilMl }),
-          ...(hydrosolMl === undefined ? {} : { hydrosolMl }),
+          ...knownFields({ waterMl, oilMl, hydrosolMl }),
           ...(jars === undefined ? {} : { jars: Math.round(jars) }),
           stopped: form.stopped,
           look: form.look.trim(),
@@ -131,99 +125,107 @@ export function readPastForm(form: PastForm, { book, stills, measures, now }: Co
         }
       : undefined;
   return { plant, states, state, still, methods, method, told, problems };
+}
 
-  function optional(
-    field: string,
-    text: string,
-    unit: string,
-    range: NumberRange = ranges[field as keyof typeof ranges],
-  ): number | undefined {
-    if (!text.trim()) return undefined;
-    const read = readNumber({ text, unit: known(unit) }, range);
-    if (read.ok) return read.value;
-    problems[field] = read.problem;
+function dayProblem(day: string, now: Date): string | undefined {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(day) || Number.isNaN(Date.parse(day)))
+    return t`Say which day it was.`;
+  return day > isoDay(now) ? t`That day is still to come: plan that run instead.` : undefined;
+}
+
+/** A figure of the form; undefined where nothing was typed, or where it cannot be read, which is then noted. */
+function amountIn(
+  problems: PastProblems,
+  field: string,
+  text: string,
+  unit: string,
+  range: NumberRange = ranges[field as keyof typeof ranges],
+): number | undefined {
+  if (!text.trim()) return undefined;
+  const read = readNumber({ text, unit: known(unit) }, range);
+  if (read.ok) return read.value;
+  problems[field] = read.problem;
+  return undefined;
+}
+
+/** A weight, so many pieces of a measure, or a heap: whichever was typed. */
+function readMass(
+  form: PastForm,
+  measures: readonly Measure[],
+  plant: KnownPlant | undefined,
+  problems: PastProblems,
+): Pick<PastTold, "massG" | "counted" | "heapMl"> {
+  if (!form.mass.trim()) return {};
+  const pieces = parseCounted(form.mass);
+  if (pieces) {
+    const measure = measureCalled(pieces.what, measures, plant?.id ?? "");
+    if (measure)
+      return {
+        massG: measure.massG * pieces.count,
+        counted: { measure: measure.name, count: pieces.count },
+      };
+    problems.mass = t`What one of the ${pieces.what} weighs is not known. Type the weight of all, or leave it empty.`;
+    return {};
+  }
+  const heap = parseAmount(form.mass, "mL");
+  if (heap.ok && /\p{L}/u.test(form.mass)) return { heapMl: heap.value };
+  return knownFields({ massG: amountIn(problems, "mass", form.mass, form.massUnit) });
+}
+
+type Times = Pick<PastTold, "heatOn" | "firstDrop" | "heatOff" | "runMinutes">;
+
+function readTimes(form: PastForm, problems: PastProblems): Times {
+  const heatOn = timeIn(problems, "heatOn", form.heatOn);
+  const on = heatOn && "clock" in heatOn ? heatOn.clock : undefined;
+  if (heatOn && on === undefined) problems.heatOn = t`Type when the heat went on, as 9:40.`;
+  const drop = minuteOf(timeIn(problems, "firstDrop", form.firstDrop), on);
+  const off = timeIn(problems, "heatOff", form.heatOff);
+  const since = drop ?? on;
+  const offAt = minuteOf(off, since);
+  if (offAt !== undefined && since !== undefined && offAt - since > longestMinutes)
+    problems.heatOff = t`That is longer than two days. Look at the times again.`;
+  return {
+    ...knownFields({ heatOn: on, firstDrop: drop, heatOff: offAt }),
+    /* "It ran for 70 min": enough to know how long, not when. */
+    ...(off && "minutes" in off && since === undefined ? { runMinutes: off.minutes } : {}),
+  };
+}
+
+function timeIn(problems: PastProblems, field: string, text: string): TimeTold | undefined {
+  if (!text.trim()) return undefined;
+  const read = timeTold(text);
+  if (read.ok) return read.value;
+  problems[field] = read.problem;
+  return undefined;
+}
+
+/** Minutes after midnight of the run's day; a clock that stands before the last one is past midnight. */
+function minuteOf(told: TimeTold | undefined, since: number | undefined): number | undefined {
+  if (!told) return undefined;
+  if ("minutes" in told) return since === undefined ? undefined : since + told.minutes;
+  return since !== undefined && told.clock < since % dayMinutes
+    ? told.clock + dayMinutes * (Math.floor(since / dayMinutes) + 1)
+    : told.clock + dayMinutes * Math.floor((since ?? 0) / dayMinutes);
+}
+
+/** A line of readings, or undefined where it is empty or has no time. */
+function readReading(form: PastForm, i: number, times: Times, problems: PastProblems) {
+  const reading = form.readings[i]!;
+  const read = (name: string, text: string, unit: string, range: NumberRange) =>
+    amountIn(problems, `readings.${i}.${name}`, text, unit, range);
+  const figures = knownFields({
+    distillateMl: read("distillate", reading.distillate, form.hydrosolUnit, ranges.hydrosol),
+    headC: read("head", reading.head, "C", ranges.head),
+    oilMl: read("oil", reading.oil, form.oilUnit, ranges.oil),
+  });
+  if (Object.keys(figures).length === 0) return undefined;
+  const field = `readings.${i}.time`;
+  const at = minuteOf(timeIn(problems, field, reading.time), times.firstDrop ?? times.heatOn);
+  if (at === undefined) {
+    problems[field] ??= t`Say when, as 10:20, or so long after the first drop.`;
     return undefined;
   }
-
-  function readMass(): Pick<PastTold, "massG" | "counted" | "heapMl"> {
-    if (!form.mass.trim()) return {};
-    const pieces = parseCounted(form.mass);
-    if (pieces) {
-      const measure = measureCalled(pieces.what, measures, plant?.id ?? "");
-      if (measure)
-        return {
-          massG: measure.massG * pieces.count,
-          counted: { measure: measure.name, count: pieces.count },
-        };
-      problems.mass = t`What one of the ${pieces.what} weighs is not known. Type the weight of all, or leave it empty.`;
-      return {};
-    }
-    const heap = parseAmount(form.mass, "mL");
-    if (heap.ok && /\p{L}/u.test(form.mass)) return { heapMl: heap.value };
-    const massG = optional("mass", form.mass, form.massUnit);
-    return massG === undefined ? {} : { massG };
-  }
-
-  function readTimes(): Pick<PastTold, "heatOn" | "firstDrop" | "heatOff" | "runMinutes"> {
-    const heatOn = time("heatOn", form.heatOn);
-    const on = heatOn && "clock" in heatOn ? heatOn.clock : undefined;
-    if (heatOn && on === undefined) problems.heatOn = t`Type when the heat went on, as 9:40.`;
-    const drop = at(time("firstDrop", form.firstDrop), on);
-    const off = time("heatOff", form.heatOff);
-    const since = drop ?? on;
-    const offAt = at(off, since);
-    if (offAt !== undefined && since !== undefined && offAt - since > longestMinutes)
-      problems.heatOff = t`That is longer than two days. Look at the times again.`;
-    return {
-      ...(on === undefined ? {} : { heatOn: on }),
-      ...(drop === undefined ? {} : { firstDrop: drop }),
-      ...(offAt === undefined ? {} : { heatOff: offAt }),
-      /* "It ran for 70 min": enough to know how long, not when. */
-      ...(off && "minutes" in off && since === undefined ? { runMinutes: off.minutes } : {}),
-    };
-  }
-
-  function time(field: string, text: string): TimeTold | undefined {
-    if (!text.trim()) return undefined;
-    const read = timeTold(text);
-    if (read.ok) return read.value;
-    problems[field] = read.problem;
-    return undefined;
-  }
-
-  /** Minutes after midnight of the run's day; a clock that stands before the last one is past midnight. */
-  function at(told: TimeTold | undefined, since: number | undefined): number | undefined {
-    if (!told) return undefined;
-    if ("minutes" in told) return since === undefined ? undefined : since + told.minutes;
-    return since !== undefined && told.clock < since % dayMinutes
-      ? told.clock + dayMinutes * (Math.floor(since / dayMinutes) + 1)
-      : told.clock + dayMinutes * Math.floor((since ?? 0) / dayMinutes);
-  }
-
-  function readReading(reading: PastForm["readings"][number], i: number) {
-    const field = (name: string) => `readings.${i}.${name}`;
-    const distillateMl = optional(
-      field("distillate"),
-      reading.distillate,
-      form.hydrosolUnit,
-      ranges.hydrosol,
-    );
-    const headC = optional(field("head"), reading.head, "C", ranges.head);
-    const readOil = optional(field("oil"), reading.oil, form.oilUnit, ranges.oil);
-    if (distillateMl === undefined && headC === undefined && readOil === undefined)
-      return undefined;
-    const moment = at(time(field("time"), reading.time), times.firstDrop ?? times.heatOn);
-    if (moment === undefined) {
-      problems[field("time")] ??= t`Say when, as 10:20, or so long after the first drop.`;
-      return undefined;
-    }
-    return {
-      at: moment,
-      ...(distillateMl === undefined ? {} : { distillateMl }),
-      ...(headC === undefined ? {} : { headC }),
-      ...(readOil === undefined ? {} : { oilMl: readOil }),
-    };
-  }
+  return { at, ...figures };
 }
 
 function known(unit: string): UnitName {
