@@ -95,6 +95,26 @@ const logbookFloors = floors.logbook.slice(0, -1).map((floor) => ({
   },
 }));
 
+/* The rule of messages takes one small word for a code: where a person would read it, it is none. */
+const told =
+  "/^(title|label|placeholder|detail|suffix|says|inWords|inside|help|remedy|message|over|hint|button|plantName)$/";
+const oneOf = (within) =>
+  [
+    `${within} > Literal`,
+    `${within} > ConditionalExpression > Literal.consequent`,
+    `${within} > ConditionalExpression > Literal.alternate`,
+    `${within} > LogicalExpression > Literal.right`,
+  ].map((each) => `${each}[value=/[a-z]{2}/]:not([value=/^(ppm|mg.L)$/])`);
+const loneWords = [
+  "JSXElement > JSXExpressionContainer",
+  "JSXAttribute[name.name='what']",
+  `JSXAttribute[name.name=${told}]`,
+  `JSXAttribute[name.name=${told}] > JSXExpressionContainer`,
+  `Property[key.name=${told}]`,
+]
+  .flatMap(oneOf)
+  .map((selector) => ({ selector, message: "A person reads this: make it a message, t`…`." }));
+
 module.exports = defineConfig([
   {
     ignores: [
@@ -195,6 +215,7 @@ module.exports = defineConfig([
             "JSXElement[openingElement.name.name='Select'] :matches(JSXAttribute[name.name='label'], Property[key.name='label']) > Literal",
           message: "Make it a message: t`…`.",
         },
+        ...loneWords,
       ],
       "lingui/no-unlocalized-strings": [
         "error",
