@@ -1,6 +1,11 @@
 import { useState, type ReactNode } from "react";
 import { Text, View } from "react-native";
-import { type NumberInput, type NumberRange, readNumber, toInput } from "@/core/units/numberInput";
+import {
+  type NumberInput,
+  type NumberRange,
+  readNumber,
+  toShortInput,
+} from "@/core/units/numberInput";
 import type { UnitName, UnitSystem } from "@/core/units/units";
 import type { Setting } from "@/records/setting";
 import type { Still } from "@/records/still";
@@ -32,7 +37,7 @@ export function useAsked<K extends string>(
   const names = Object.keys(asks) as K[];
   const [typed, setTyped] = useState<Partial<Record<K, NumberInput>>>({});
   const input = (name: K): NumberInput =>
-    typed[name] ?? toInput(asks[name].start, asks[name].choices[0] ?? "one");
+    typed[name] ?? toShortInput(asks[name].start, asks[name].choices[0] ?? "one");
   const read = names.map((name) => [name, readNumber(input(name), asks[name])] as const);
   const values = read.every(([, { ok }]) => ok)
     ? (Object.fromEntries(

@@ -11,9 +11,9 @@ export const harvestFilters: { value: HarvestFilter; label: string }[] = [
 
 export type HarvestSort = "day" | "plant" | "weight" | "left";
 export const harvestSorts: { value: HarvestSort; label: string }[] = [
-  { value: "day", label: t`Day, latest first` },
+  { value: "day", label: t`Latest first` },
   { value: "plant", label: t`Plant` },
-  { value: "weight", label: t`Heaviest first` },
+  { value: "weight", label: t`Heaviest` },
   { value: "left", label: t`Most left` },
 ];
 

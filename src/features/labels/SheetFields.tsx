@@ -9,6 +9,7 @@ import { Fold } from "@/ui/primitives/Fold";
 import { Notice } from "@/ui/primitives/Notice";
 import { NumberField } from "@/ui/primitives/NumberField";
 import { Select } from "@/ui/primitives/Select";
+import { Txt } from "@/ui/primitives/Txt";
 import { fits, sheetNamed, smallest, type ReadSheet, type SheetChoice } from "./sheetChoice";
 import { gridFields, paperUnit, typedGrid } from "./sheetForm";
 
@@ -38,36 +39,41 @@ export function SheetFields({ units, choice, proposed, problems, onChange }: Pro
   );
   return (
     <View className="gap-4">
-      <Select
-        label={t`Sheet`}
-        options={[
-          { value: smallest, label: t`Smallest that fits: ${sheetLabel(proposed, units)}` },
-          ...sheetNames.map((value) => ({
-            value: value as string,
-            label: sheetLabel(value, units),
-          })),
-          ...fits.map(({ value, label }) => ({ value: value as string, label })),
-          { value: "own", label: t`A grid of my own` },
-        ]}
-        value={
-          choice.own
-            ? "own"
-            : choice.sheet === smallest
-              ? smallest
-              : (fitted ?? sheetNamed(choice.sheet))
-        }
-        onChange={(next) =>
-          next === "own"
-            ? onChange({
-                own: true,
-                grid: typedGrid(
-                  choice.sheet === smallest ? proposed : sheetNamed(choice.sheet),
-                  units,
-                ),
-              })
-            : onChange({ own: false, sheet: next })
-        }
-      />
+      <View className="gap-1">
+        <Select
+          label={t`Sheet`}
+          options={[
+            { value: smallest, label: t`Smallest that fits` },
+            ...sheetNames.map((value) => ({
+              value: value as string,
+              label: sheetLabel(value, units),
+            })),
+            ...fits.map(({ value, label }) => ({ value: value as string, label })),
+            { value: "own", label: t`A grid of my own` },
+          ]}
+          value={
+            choice.own
+              ? "own"
+              : choice.sheet === smallest
+                ? smallest
+                : (fitted ?? sheetNamed(choice.sheet))
+          }
+          onChange={(next) =>
+            next === "own"
+              ? onChange({
+                  own: true,
+                  grid: typedGrid(
+                    choice.sheet === smallest ? proposed : sheetNamed(choice.sheet),
+                    units,
+                  ),
+                })
+              : onChange({ own: false, sheet: next })
+          }
+        />
+        {!choice.own && choice.sheet === smallest ? (
+          <Txt variant="small">{sheetLabel(proposed, units)}</Txt>
+        ) : null}
+      </View>
       {choice.own ? (
         <Card className="gap-3">
           <View className="flex-row flex-wrap gap-3">

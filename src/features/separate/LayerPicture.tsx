@@ -1,9 +1,9 @@
 import { useDeferredValue } from "react";
 import { View } from "react-native";
-import { fixed, plainNumber, showLength, showRange, words } from "@/core/units/format";
+import { fixed, showLength, showRange, words } from "@/core/units/format";
 import { insideOf } from "@/core/separation/vesselKinds";
-import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
-import { fromCanonical, type UnitName, type UnitSystem, unitsFor } from "@/core/units/units";
+import { type NumberInput, readNumber, toInput, toShortInput } from "@/core/units/numberInput";
+import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { useAttachments } from "@/exchange/useAttachments";
 import { t } from "@/language/t";
 import { firstLines, layerByPicture, linesAsked, type LineId } from "@/logbook/run/layerByPicture";
@@ -62,7 +62,7 @@ export function LayerPicture({ runId, vessels, units, onMeasured }: Props) {
   const own = typed.vesselId === vessel.id;
   const across = own ? typed.across : toInput(vessel.diameterMm, "mm");
   const height = own ? typed.height : toInput(vessel.heightMm, "mm");
-  const inUnit = (input: NumberInput) => (own ? input : inFew(readMm(input), unit));
+  const inUnit = (input: NumberInput) => (own ? input : toShortInput(readMm(input), unit));
   const put = (part: { across?: NumberInput; height?: NumberInput }) =>
     change({ vesselId: vessel.id, across: inUnit(across), height: inUnit(height), ...part });
   const acrossMm = readMm(across);
@@ -186,10 +186,4 @@ function readMm(input: NumberInput): number | undefined {
 function problemOf(input: NumberInput): string | undefined {
   const read = readNumber(input, range);
   return input.text && !read.ok ? read.problem : undefined;
-}
-
-/* An inch with three figures is closer than a ruler. */
-function inFew(mm: number | undefined, unit: UnitName): NumberInput {
-  if (mm === undefined) return toInput(undefined, unit);
-  return { text: plainNumber(Number(fromCanonical(mm, unit).toPrecision(3))), unit };
 }
