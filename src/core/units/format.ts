@@ -277,7 +277,8 @@ function inSteps(canonical: number, unit: UnitName, round = Math.round): Shown {
             : round(value / step + (round === Math.floor ? 1e-9 : 0)) * step,
           decimals,
         );
-  return { text, unit: units[unit].symbol };
+  /* In steps of five hundredths the last nought says nothing: 1.4 qt beside 2.75 qt. */
+  return { text: step === 0.05 ? text.replace(/0$/, "") : text, unit: units[unit].symbol };
 }
 
 /** A canonical value in a given unit. */

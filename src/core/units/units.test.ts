@@ -116,6 +116,9 @@ test("amounts are said in the unit a person would use", () => {
   expect(words(showVolume(950, "metric"))).toBe("950 mL");
   expect(words(showVolume(12000, "metric"))).toBe("12.0 L");
   expect(words(showVolume(4000, "us"))).toBe("4.2 qt");
+  expect(words(showVolume(1893, "us"))).toBe("2.0 qt");
+  expect(words(showVolume(1325, "us"))).toBe("1.4 qt");
+  expect(words(showVolume(2602, "us"))).toBe("2.75 qt");
   expect(showClock(116.4)).toBe("1:56");
   expect(showClock(NaN)).toBe("–");
   expect(showDuration(126)).toBe("2 h 6 min");

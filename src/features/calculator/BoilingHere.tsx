@@ -10,7 +10,7 @@ import { Question, useAsked, type Asking } from "./Question";
 export function BoilingHere({ units, site }: Asking) {
   const { fields, values } = useAsked({
     altitude: {
-      label: t`Height above the sea`,
+      label: t`Altitude`,
       name: t`The height`,
       min: -400_000,
       max: 5_500_000,

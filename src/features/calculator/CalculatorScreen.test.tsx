@@ -15,7 +15,7 @@ const share = (percent: string) =>
 test("each question of the calculator answers as it is typed, and says what is no number", () => {
   renderWith(<CalculatorScreen />, [sampleStill()]);
   const boil = card("Where does water boil here?");
-  fireEvent.change(boil.getByLabelText("Height above the sea"), { target: { value: "2000" } });
+  fireEvent.change(boil.getByLabelText("Altitude"), { target: { value: "2000" } });
   expect(boil.getByText("93.3 °C")).toBeVisible();
   expect(card("How much ice for that?").getByText("7.6 kg of ice")).toBeVisible();
   const drops = card("How much are so many drops?");

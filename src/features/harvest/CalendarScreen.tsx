@@ -80,7 +80,7 @@ export function CalendarScreen() {
             </Txt>
             <Link href="/bench" asChild>
               <Pressable className="min-h-[48px] justify-center">
-                <Txt className="underline">{t`Height and place are told on the Bench`}</Txt>
+                <Txt className="underline">{t`Altitude and place are set on the Bench`}</Txt>
               </Pressable>
             </Link>
             {hasSeasons(garden) ? null : (
