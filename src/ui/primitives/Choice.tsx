@@ -1,5 +1,6 @@
 import { type ReactNode, useRef } from "react";
 import { Pressable, Text, View } from "react-native";
+import { Txt } from "./Txt";
 
 interface Option<T> {
   value: T;
@@ -66,9 +67,7 @@ export function Choice<T extends string>({ label, options, value, onChange, show
               >
                 {option.label}
               </Text>
-              {option.detail ? (
-                <Text className="text-[14px] leading-[20px] text-soft">{option.detail}</Text>
-              ) : null}
+              {option.detail ? <Txt variant="small">{option.detail}</Txt> : null}
             </Pressable>
           );
         })}
