@@ -2,7 +2,14 @@ import fc from "fast-check";
 import { plantById } from "../plant/catalogue";
 import { brineDensity, saltedSolubility } from "../water/brine";
 import { finerShare, minutesToSettle } from "./settling";
-import { keptFromUm, partingOf, poursFrom, type PartingRequest } from "./parting";
+import {
+  keptFromUm,
+  minutesToPart,
+  partedAfter,
+  partingOf,
+  poursFrom,
+  type PartingRequest,
+} from "./parting";
 import { heightOf, radiusAt, volumeBelow, type Hollow } from "./vessel";
 
 const tube: Hollow = { shape: "tube", diameterMm: 30, heightMm: 300 };
@@ -203,4 +210,60 @@ test("arms pour oil only where its layer leaves a fifth of them to water", () =>
     poursFrom({ keeps: "floats", stepMm: 4, armMm }, "floats", 1, 0.9);
   expect(arms(51)).toMatchObject({ ever: true });
   expect(arms(49)).toMatchObject({ ever: false });
+});
+
+test("what a vessel does not hold at once takes more fillings; a pear and a cone are not filled to the brim", () => {
+  const fillings = (vessel: Hollow, hydrosolMl: number) => parted({ vessel, hydrosolMl }).fillings;
+  const whole = volumeBelow(tube, 300);
+  expect(fillings(tube, whole - 3)).toBe(1);
+  expect(fillings(tube, whole)).toBe(2);
+  expect(fillings(tube, 2 * whole)).toBe(3);
+  const pear: Hollow = { shape: "pear", diameterMm: 80, heightMm: 200 };
+  const cone: Hollow = { ...pear, shape: "cone" };
+  expect(parted({ vessel: pear }).holdsMl).toBeCloseTo(0.8 * volumeBelow(pear, 200), 9);
+  expect(parted({ vessel: cone }).holdsMl).toBeCloseTo(0.85 * volumeBelow(cone, 200), 9);
+});
+
+test("drops travel through the water that stands in the vessel with its oil, under it or over it", () => {
+  expect(parted().columnMm).toBeCloseTo(heightOf(tube, 150), 9);
+  /* Of more than it holds, only what is in it; and never nothing. */
+  expect(parted({ hydrosolMl: 1000 }).columnMm).toBeCloseTo(
+    heightOf(tube, volumeBelow(tube, 300) - 3),
+    6,
+  );
+  expect(parted({ hydrosolMl: 0.1 }).columnMm).toBe(1);
+  const cone: Hollow = { shape: "cone", diameterMm: 90, heightMm: 250 };
+  const below = parted({ vessel: cone, oil: { densityGPerMl: 1.053 } });
+  expect(below.layer).toBe("sinks");
+  expect(below.columnMm).toBeCloseTo(heightOf(cone, 153) - heightOf(cone, 3), 6);
+  expect(below.layerMm).toBeCloseTo(heightOf(cone, 3), 6);
+  const above = parted({ vessel: cone });
+  expect(above.columnMm).toBeCloseTo(heightOf(cone, 150), 6);
+  expect(above.layerMm).toBeCloseTo(heightOf(cone, 153) - heightOf(cone, 150), 6);
+});
+
+test("water takes up no more of an oil than there is, and more of it in more water", () => {
+  const oil = { composition: { linalool: 1 } };
+  const dissolved = (oilMl: number, hydrosolMl: number) => parted({ oil, oilMl, hydrosolMl });
+  const little = dissolved(0.01, 150);
+  expect(little.dissolvedG).toBeCloseTo(0.01 * little.oilDensityGPerMl, 9);
+  const [once, twice] = [dissolved(3, 50).dissolvedG!, dissolved(3, 100).dissolvedG!];
+  expect(once).toBeGreaterThan(0);
+  expect(twice / once).toBeCloseTo(2, 6);
+  expect(parted().dissolvedG).toBeUndefined();
+});
+
+test("how long and how much answer each other; what hangs never parts", () => {
+  const parting = parted();
+  const minutes = minutesToPart(parting, 0.8);
+  expect(minutes).toBeGreaterThan(1);
+  expect(partedAfter(parting, minutes)).toBeCloseTo(0.8, 3);
+  expect(partedAfter(parting, 0)).toBe(0);
+  expect(minutesToPart({ settling: { ...parting.settling, densityDifference: 0 } }, 0.5)).toBe(
+    Infinity,
+  );
+  /* So slow that nobody waits for it. */
+  expect(minutesToPart({ settling: { ...parting.settling, densityDifference: 1e-6 } }, 0.95)).toBe(
+    Infinity,
+  );
 });

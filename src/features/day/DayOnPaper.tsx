@@ -16,7 +16,7 @@ export function DayOnPaper({ head, lines }: Props) {
     <View className="on-paper" aria-hidden>
       {head.map((text) => (
         <View key={text}>
-          <Text className="text-[15px] leading-[20px]">{text}</Text>
+          <Text className="font-body text-[15px] leading-[20px]">{text}</Text>
         </View>
       ))}
       <View className={`mt-3 ${lines.length > oneColumn ? "on-paper-columns" : ""}`}>
@@ -26,11 +26,11 @@ export function DayOnPaper({ head, lines }: Props) {
             role="row"
             className="flex-row items-start gap-3 border-b border-line py-[3px]"
           >
-            <Text className="text-[14px]">☐</Text>
+            <Text className="font-body text-[14px]">☐</Text>
             <Text className="font-bold text-[14px]" style={{ width: 12 + 8 * clock.length }}>
               {clock}
             </Text>
-            <Text className="min-w-0 flex-1 text-[14px]">{`${text} · ${still}`}</Text>
+            <Text className="min-w-0 flex-1 font-body text-[14px]">{`${text} · ${still}`}</Text>
           </View>
         ))}
       </View>
