@@ -15,6 +15,7 @@ import { ClockField, toClock } from "@/ui/primitives/ClockField";
 import { Facts } from "@/ui/primitives/Facts";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { Txt } from "@/ui/primitives/Txt";
+import { figureWords } from "@/words/figureWords";
 import { dayActWords, lostShareWords } from "@/words/dayLayoutWords";
 import { beginningOf } from "@/logbook/day/dayTimes";
 import type { ChartCharge } from "./DayChart";
@@ -63,7 +64,11 @@ export function ChargeSheet({
           [t`Still`, stillName(charge.still)],
           [dayActWords.load, clock(charge.loadMin)],
           [dayActWords.lit, clock(charge.litMin)],
-          [t`Lost by waiting`, lost && t`${lostShareWords(lost)} of its oil, estimated`],
+          [
+            t`Lost by waiting`,
+            lost && t`${lostShareWords(lost)} of its oil, estimated`,
+            figureWords.waitingLoss,
+          ],
           [dayActWords.firstDrop, clock(charge.firstDropMin)],
           [dayActWords.off, clock(charge.offMin)],
           [dayActWords.close, t`${clock(charge.closeMin)} to ${clock(charge.doneMin)}`],

@@ -10,8 +10,9 @@ import { bin } from "@/store/changes";
 import { useAppDispatch, useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
 import { selectStills } from "@/store/selectors";
 import { NotHere } from "@/ui/layout/NotHere";
+import { FigureName } from "@/ui/primitives/FigureName";
 import { WordsHere } from "@/ui/primitives/WordsHere";
-import { figuresOf } from "@/words/figureWords";
+import { figuresOf, figureWords } from "@/words/figureWords";
 import { wordsOf } from "@/words/glossary";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
@@ -92,9 +93,12 @@ function Planned({ day }: { day: DayRecord }) {
         </>
       }
     >
-      <Txt role="status" variant="strong">
-        {dayEndWords({ ...now, charges: charges.length }, beginning)}
-      </Txt>
+      <View>
+        <FigureName name={figureWords.dayEnd.figure} about={figureWords.dayEnd} />
+        <Txt role="status" variant="strong">
+          {dayEndWords({ ...now, charges: charges.length }, beginning)}
+        </Txt>
+      </View>
       {now.endMin > lengthMin + 0.5 ? (
         <Notice
           severity="caution"
