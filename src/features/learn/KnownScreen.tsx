@@ -34,7 +34,6 @@ export function KnownScreen({ plantId }: { plantId: string }) {
 
 function KnownOf({ plant }: { plant: KnownPlant }) {
   const book = usePlantBook();
-  const router = useRouter();
   const units = useUnits();
   const runs = useAppSelector(selectRuns);
   const trials = useAppSelector(selectTrials);
@@ -49,9 +48,6 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
     [plant.id, runs, trials, book],
   );
   const { measured, years, best, fits } = known;
-  const always = best.flatMap(({ way, gone }) =>
-    gone.length === 1 ? [wayNamed(way, gone[0]!.name, plant)] : [],
-  );
   const range = Object.values(plant.states)[0]?.oilMlPerKg;
   return (
     <Screen
@@ -67,45 +63,7 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
           words={wordsOf(["yield", "dryMatter"])}
         />
       }
-      aside={
-        <>
-          <NextSteps known={known} plant={plant} />
-          {known.trials.map(({ trial, outcome }) => (
-            <Row
-              key={trial.id}
-              href={`/runs/learn?trial=${trial.id}`}
-              title={trial.question}
-              detail={outcome ? verdictSentence(outcome, trial) : t`Nothing to count yet.`}
-            />
-          ))}
-          <Row
-            href={`/bench/plants/${plant.id}`}
-            title={plant.name}
-            detail={
-              plant.ownFigures.length > 0
-                ? t`The plant: ${plural(plant.ownFigures.length, { one: "# figure", other: "# figures" })} of your own`
-                : t`The plant: figures from books`
-            }
-          />
-          {measured.length > 1 ? (
-            <View className="flex-row">
-              <Button
-                look="quiet"
-                size="small"
-                label={t`Compare the last ones`}
-                onPress={() =>
-                  router.push(
-                    `/runs/compare?ids=${measured
-                      .slice(-4)
-                      .map(({ run }) => run.id)
-                      .join(",")}`,
-                  )
-                }
-              />
-            </View>
-          ) : null}
-        </>
-      }
+      aside={<KnownAside known={known} plant={plant} />}
     >
       {measured.length === 0 ? (
         <Card className="gap-2">
@@ -118,22 +76,7 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
         </Card>
       ) : (
         <>
-          <Card className="gap-2">
-            <Txt variant="heading">{t`Year by year`}</Txt>
-            {years.length > 1 ? (
-              <YearRanges
-                years={years.map(({ year, low, middle, high }) => ({
-                  year,
-                  low: ofPlant(low, units),
-                  middle: ofPlant(middle, units),
-                  high: ofPlant(high, units),
-                }))}
-                unit={t`${yieldUnit(units)} dry`}
-                inWords={years.map((year) => `${year.year}: ${yearWords(year, units)}`).join("; ")}
-              />
-            ) : null}
-            <Facts facts={years.map((year) => [String(year.year), yearWords(year, units)])} />
-          </Card>
+          <YearByYear years={years} />
           {fits.length > 0 ? (
             <Card className="gap-2">
               <FigureName variant="heading" name={t`Oil in it`} about={figureWords.ownFactor} />
@@ -143,31 +86,108 @@ function KnownOf({ plant }: { plant: KnownPlant }) {
               <Txt variant="small">{t`Eight harvests in ten are within it, and the next plan uses it. What a year does to a plant stays in it, however many runs there are.`}</Txt>
             </Card>
           ) : null}
-          <Card className="gap-3">
-            <Txt variant="heading">{t`Best so far`}</Txt>
-            {best
-              .filter(({ gone }) => gone.length > 1)
-              .map((each) => (
-                <View key={each.way} className="gap-1 border-t border-line pt-2">
-                  <Txt variant="label">{wayWords[each.way]}</Txt>
-                  <Txt>{bestSentence(each, plant, units)}</Txt>
-                  <Txt variant="small">
-                    {each.gone
-                      .slice(1)
-                      .map(
-                        ({ name, runs: count }) =>
-                          `${wayNamed(each.way, name, plant)}: ${plural(count, { one: "# run", other: "# runs" })}`,
-                      )
-                      .join("; ")}
-                  </Txt>
-                </View>
-              ))}
-            {always.length > 0 ? <Txt>{t`Always so far: ${always.join("; ")}.`}</Txt> : null}
-            <Txt variant="small">{t`These are runs as they came. Another field, week or still may be the reason. The best of several always looks a little better than it is. A trial in pairs tells more with fewer runs.`}</Txt>
-          </Card>
+          <BestSoFar best={best} plant={plant} />
         </>
       )}
     </Screen>
+  );
+}
+
+/** What is open, what trials say, and the ways on from here. */
+function KnownAside({ known, plant }: { known: KnownOfPlant; plant: KnownPlant }) {
+  const router = useRouter();
+  const { measured } = known;
+  return (
+    <>
+      <NextSteps known={known} plant={plant} />
+      {known.trials.map(({ trial, outcome }) => (
+        <Row
+          key={trial.id}
+          href={`/runs/learn?trial=${trial.id}`}
+          title={trial.question}
+          detail={outcome ? verdictSentence(outcome, trial) : t`Nothing to count yet.`}
+        />
+      ))}
+      <Row
+        href={`/bench/plants/${plant.id}`}
+        title={plant.name}
+        detail={
+          plant.ownFigures.length > 0
+            ? t`The plant: ${plural(plant.ownFigures.length, { one: "# figure", other: "# figures" })} of your own`
+            : t`The plant: figures from books`
+        }
+      />
+      {measured.length > 1 ? (
+        <View className="flex-row">
+          <Button
+            look="quiet"
+            size="small"
+            label={t`Compare the last ones`}
+            onPress={() =>
+              router.push(
+                `/runs/compare?ids=${measured
+                  .slice(-4)
+                  .map(({ run }) => run.id)
+                  .join(",")}`,
+              )
+            }
+          />
+        </View>
+      ) : null}
+    </>
+  );
+}
+
+function YearByYear({ years }: Pick<KnownOfPlant, "years">) {
+  const units = useUnits();
+  return (
+    <Card className="gap-2">
+      <Txt variant="heading">{t`Year by year`}</Txt>
+      {years.length > 1 ? (
+        <YearRanges
+          years={years.map(({ year, low, middle, high }) => ({
+            year,
+            low: ofPlant(low, units),
+            middle: ofPlant(middle, units),
+            high: ofPlant(high, units),
+          }))}
+          unit={t`${yieldUnit(units)} dry`}
+          inWords={years.map((year) => `${year.year}: ${yearWords(year, units)}`).join("; ")}
+        />
+      ) : null}
+      <Facts facts={years.map((year) => [String(year.year), yearWords(year, units)])} />
+    </Card>
+  );
+}
+
+function BestSoFar({ best, plant }: Pick<KnownOfPlant, "best"> & { plant: KnownPlant }) {
+  const units = useUnits();
+  const always = best.flatMap(({ way, gone }) =>
+    gone.length === 1 ? [wayNamed(way, gone[0]!.name, plant)] : [],
+  );
+  return (
+    <Card className="gap-3">
+      <Txt variant="heading">{t`Best so far`}</Txt>
+      {best
+        .filter(({ gone }) => gone.length > 1)
+        .map((each) => (
+          <View key={each.way} className="gap-1 border-t border-line pt-2">
+            <Txt variant="label">{wayWords[each.way]}</Txt>
+            <Txt>{bestSentence(each, plant, units)}</Txt>
+            <Txt variant="small">
+              {each.gone
+                .slice(1)
+                .map(
+                  ({ name, runs: count }) =>
+                    `${wayNamed(each.way, name, plant)}: ${plural(count, { one: "# run", other: "# runs" })}`,
+                )
+                .join("; ")}
+            </Txt>
+          </View>
+        ))}
+      {always.length > 0 ? <Txt>{t`Always so far: ${always.join("; ")}.`}</Txt> : null}
+      <Txt variant="small">{t`These are runs as they came. Another field, week or still may be the reason. The best of several always looks a little better than it is. A trial in pairs tells more with fewer runs.`}</Txt>
+    </Card>
   );
 }
 
