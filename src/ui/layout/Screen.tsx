@@ -103,7 +103,9 @@ export function Screen({
                 {icons}
               </View>
             ) : null}
-            <View className="flex-row flex-wrap items-end justify-between gap-x-4 gap-y-2">
+            <View
+              className={`flex-row flex-wrap items-end justify-between gap-y-2 ${wide ? "gap-x-4" : "gap-x-2"}`}
+            >
               <View className="min-w-0 shrink">
                 {over && above !== label ? <Txt variant="label">{over}</Txt> : null}
                 <Txt variant="title">{title}</Txt>
