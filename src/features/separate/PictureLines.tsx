@@ -6,7 +6,7 @@ import { Button } from "@/ui/primitives/Button";
 import { Choice } from "@/ui/primitives/Choice";
 
 /** A line across a picture: how far down it lies, as a share of the picture's height. */
-export interface PictureLine<Id extends string> {
+interface PictureLine<Id extends string> {
   id: Id;
   label: string;
   at: number;
