@@ -6,7 +6,7 @@ declare global {
   var __loadBundleAsync: LoadPart | undefined;
 }
 
-/* In development everything comes with the page, and there is nothing to load. */
+/* In development no file is shared so: nothing waits for one. */
 if (globalThis.__loadBundleAsync) {
   const load = globalThis.__loadBundleAsync;
   const shared = globalThis.sharedLater;

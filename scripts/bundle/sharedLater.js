@@ -1,7 +1,7 @@
 /*
  * The bundler puts whatever two pages share into one file that is sent before the first page. This step
  * parts that file: what the first page needs stays, the rest becomes a file that is fetched with the first
- * of the other pages. The bundle itself says which (`globalThis.sharedLater`), and `src/entry.ts` obeys.
+ * of the other pages. The bundle itself says which (`globalThis.sharedLater`), and `src/loader.ts` obeys.
  */
 const { createHash } = require("node:crypto");
 

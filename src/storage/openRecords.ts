@@ -1,5 +1,5 @@
 import type { AsyncStorage } from "@react-native-async-storage/async-storage";
-import { kinds, recordKey, type AnyRecord } from "@/records/record";
+import { kinds, type AnyRecord } from "@/records/record";
 import type { Exclusive } from "./exclusive";
 import { inOrder, newMarks, runMarks } from "./runMarks";
 import { readSetAside, setAsideEntries, setAsideKey, type Quarantined } from "./setAside";
@@ -45,10 +45,10 @@ export async function openRecords(
   const all = new Map<string, AnyRecord>();
   const broken: Quarantined[] = [];
   const take = async (some: readonly string[]): Promise<Loaded> => {
-    const loaded = loadedFrom(await readTexts(backend, some), now);
-    for (const record of loaded.records) all.set(recordKey(record), record);
-    broken.push(...loaded.quarantined.filter(({ newer }) => !newer));
-    return loaded;
+    const { opened, quarantined } = loadedFrom(await readTexts(backend, some), now);
+    for (const [key, record] of opened) all.set(key, record);
+    broken.push(...quarantined.filter(({ newer }) => !newer));
+    return { records: opened.map(([, record]) => record), quarantined };
   };
   const { records, quarantined } = await take(first);
   const { healed, still } = healedOf(await readSetAside(backend, keys), keys);
@@ -73,22 +73,23 @@ export async function openRecords(
   };
 }
 
-/** Texts as records, and as what does not open. */
-function loadedFrom(texts: readonly [string, string][], now: Date): Loaded {
-  const loaded: Loaded = { records: [], quarantined: [] };
+/** Texts as records under the keys where they lie, which need not be their own, and as what does not open. */
+function loadedFrom(texts: readonly [string, string][], now: Date) {
+  const opened: [string, AnyRecord][] = [];
+  const quarantined: Quarantined[] = [];
   for (const [key, text] of texts) {
-    const opened = openText(text);
-    if (opened.ok) loaded.records.push(opened.record);
+    const each = openText(text);
+    if (each.ok) opened.push([key, each.record]);
     else
-      loaded.quarantined.push({
+      quarantined.push({
         key,
         text,
-        problem: opened.problem,
+        problem: each.problem,
         at: now.toISOString(),
-        ...(opened.newer ? { newer: true } : {}),
+        ...(each.newer ? { newer: true } : {}),
       });
   }
-  return loaded;
+  return { opened, quarantined };
 }
 
 interface Healed {

@@ -109,6 +109,16 @@ test("binned records stay for 30 days and are gone after", async () => {
   expect((await loadAll(storage, new Date("2026-06-30T00:00:00Z"))).records).toHaveLength(0);
 });
 
+test("a binned copy that lies under another key goes alone: the record whose number it bears stays", async () => {
+  const { backend, storage } = open();
+  const stray = { ...sampleStill(), deletedAt: "2026-01-01T00:00:00Z" };
+  await storage.commit([{ after: sampleStill() }]);
+  backend.texts.set("still/stray", JSON.stringify(stray));
+  await loadAll(storage, new Date("2026-06-30T00:00:00Z"));
+  expect(backend.texts.has("still/stray")).toBe(false);
+  expect(await storage.read(["still/still-a"])).toEqual([sampleStill()]);
+});
+
 test("a clock that was set decades ahead empties no bin, also after a day's changes by it", async () => {
   const { storage } = open();
   const binned = { ...sampleStill(), id: "b", deletedAt: "2026-05-20T00:00:00Z" };

@@ -44,7 +44,7 @@ test("a part that nobody asked for yet is tried once and not told of; asked for,
   jest.useRealTimers();
 });
 
-test("what parts share comes with each part that needs it, and a part waits for both", async () => {
+test("what parts share comes before each part that needs it, and once it has failed no part comes without it", async () => {
   const asked: string[] = [];
   let shareArrives = () => {};
   const load = withSharedFirst(
@@ -58,11 +58,15 @@ test("what parts share comes with each part that needs it, and a part waits for 
   );
   await load("/first.js");
   expect(asked).toEqual(["/first.js"]);
-  let isHere = false;
-  const plan = load("/plan.js").then(() => (isHere = true));
+  const plan = load("/plan.js");
   await Promise.resolve();
-  expect(asked).toEqual(["/first.js", "/shared.js", "/plan.js"]);
-  expect(isHere).toBe(false);
+  expect(asked).toEqual(["/first.js", "/shared.js"]);
   shareArrives();
   await plan;
+  expect(asked).toEqual(["/first.js", "/shared.js", "/plan.js"]);
+  const cut = withSharedFirst((path) => Promise.reject(new Error(path)), {
+    file: "/shared.js",
+    alone: [],
+  });
+  await expect(cut("/plan.js")).rejects.toThrow("/shared.js");
 });

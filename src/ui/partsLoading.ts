@@ -58,14 +58,17 @@ export function withRetries(load: LoadPart): LoadPart {
   };
 }
 
-/** A loader that fetches what several parts share along with each part that needs it. */
+/**
+ * A loader that fetches what several parts share before each part that needs it: a part that is here without it would
+ * be opened by the next who asks, and end in its middle.
+ */
 export function withSharedFirst(
   load: LoadPart,
   shared: { file: string; alone: readonly string[] },
 ): LoadPart {
   return async (path) => {
-    const needed = shared.alone.includes(path) ? [path] : [shared.file, path];
-    await Promise.all(needed.map(load));
+    if (!shared.alone.includes(path)) await load(shared.file);
+    await load(path);
   };
 }
 

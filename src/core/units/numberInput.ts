@@ -52,7 +52,7 @@ export function toInput(canonical: number | undefined, unit: UnitName): NumberIn
   return { text: canonical === undefined ? "" : plainNumber(fromCanonical(canonical, unit)), unit };
 }
 
-/** The content of a field for a value that nobody typed: as one would say it, 1,050 ft and not 1,049.87. */
+/** The content of a field for a value that nobody typed: as one would say it, 1,050 ft and not 1,049.9. */
 export function toShortInput(value: number | undefined, unit: UnitName): NumberInput {
   if (value === undefined) return toInput(undefined, unit);
   return { text: plainNumber(Number(fromCanonical(value, unit).toPrecision(3))), unit };

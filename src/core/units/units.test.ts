@@ -17,6 +17,7 @@ import {
   words,
 } from "./format";
 import { measuresInOunces, speak } from "./language";
+import { toInput, toShortInput } from "./numberInput";
 import { parseAmount } from "./parseAmount";
 import { parseNumber } from "./parseNumber";
 import { fromCanonical, toCanonical, units, unitsFor, type UnitName } from "./units";
@@ -268,4 +269,10 @@ test("one's own units are offered first, each once; oil is measured in mL everyw
   expect(unitsFor("volume", "metric")).toEqual(["mL", "L", "floz", "cup", "quart", "gal"]);
   for (const system of ["us", "metric"] as const)
     expect(unitsFor("oilVolume", system)).toEqual(["mL", "drop", "floz"]);
+});
+
+test("what nobody typed stands in a field as one would say it; what was typed keeps its figures", () => {
+  expect(toShortInput(320_000, "ft")).toEqual({ text: "1050", unit: "ft" });
+  expect(toInput(320_000, "ft").text).toBe("1049.9");
+  expect(toShortInput(undefined, "ft")).toEqual({ text: "", unit: "ft" });
 });

@@ -79,7 +79,10 @@ export const SettleCard = memo(function SettleCard({
         options={each.map(({ vessel, parting }) => ({
           value: vessel.id,
           label: vessel.name,
-          detail: t`Layer ${words(showLength(parting.layerMm, units))}`,
+          detail:
+            parting.layer === "hangs"
+              ? t`The oil hangs`
+              : t`Layer ${words(showLength(parting.layerMm, units))}`,
           picture: (
             <VesselDrawing
               vessel={{

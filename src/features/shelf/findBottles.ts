@@ -12,7 +12,7 @@ export const filters = [
 export const sorts = [
   { value: "due", label: t`Best by` },
   { value: "name", label: t`Name` },
-  { value: "made", label: t`Newest` },
+  { value: "made", label: t`Latest first` },
   { value: "left", label: t`Least left` },
 ] as const;
 
