@@ -1,6 +1,6 @@
 /*
  * Measures what the project promises about size and speed, and prints the figures. Asserts nothing.
- * `npm run bench -- core` (or practice, start, planning, watching, tapping, storing, flooding, shelf, pictures, sharing, reading) measures one part alone;
+ * `npm run bench -- core` (or practice, start, planning, watching, tapping, storing, flooding, shelf, pictures, sharing, reading, routes) measures one part alone;
  * `-- kills 200` kills the browser so many times after a tap, which takes some ten minutes.
  */
 import { core } from "./bench/core";
@@ -9,6 +9,7 @@ import { planning } from "./bench/planning";
 import { pictures } from "./bench/pictures";
 import { practice } from "./bench/practice";
 import { reading } from "./bench/reading";
+import { routes } from "./bench/routes";
 import { sharing } from "./bench/sharing";
 import { shelf } from "./bench/shelf";
 import { start } from "./bench/start";
@@ -33,6 +34,7 @@ async function measure(only: string | undefined): Promise<void> {
     pictures,
     sharing,
     reading,
+    routes,
   };
   for (const [name, part] of Object.entries(parts))
     if (!only || only === name) await part(address, browser);

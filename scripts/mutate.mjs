@@ -1,4 +1,5 @@
 /* Changes the code in small ways and says which changes no test noticed: mutate -- ROOM [FILES…], a room being a folder of src/. */
+import path from "node:path";
 import { Stryker } from "@stryker-mutator/core";
 
 const [room, ...files] = process.argv.slice(2);
@@ -9,6 +10,7 @@ if (!room) {
 const name = room.replace(/^src\//, "").replace(/\/$/, "");
 const at = `src/${name}`;
 process.env.MUTATED = name;
+process.env.MUTATE_TESTS = path.resolve(".cache/mutate-tests.json");
 const mutate =
   files.length > 0
     ? files.map((file) => `${at}/${file}`)
@@ -16,7 +18,8 @@ const mutate =
 
 const results = await new Stryker({
   mutate,
-  testRunner: "jest",
+  plugins: ["@stryker-mutator/jest-runner", path.resolve("scripts/mutateByFile.mjs")],
+  testRunner: "jestByFile",
   jest: { configFile: "scripts/mutateJest.config.js", enableFindRelatedTests: false },
   coverageAnalysis: "perTest",
   ignoreStatic: true,

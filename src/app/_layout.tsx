@@ -6,8 +6,9 @@ import { AppRoot } from "@/features/shell/AppRoot";
 import { fetchAhead } from "@/features/shell/fetchAhead";
 import { fetchProse } from "@/store/useProse";
 
-/* The places below, and what the work opens from them: a page that is fetched only when it is tapped is empty until then. */
+/* What watches a still first. Then the places below, and what the work opens from them: a page that is fetched only when it is tapped is empty until then. */
 const mostOpened = [
+  () => import("@/features/shell/StillWatch"),
   () => import("@/features/today/TodayScreen"),
   () => import("./plan"),
   () => import("./runs/index"),

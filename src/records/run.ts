@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { cutReasons } from "@/core/plan/cuts";
+import { cutReasons } from "@/core/plan/cutReasons";
 import { methods } from "@/core/still/methods";
 import { moment } from "@/messages/moment";
 import { amount, id, positive, raisedVersions, recordBase, shortText } from "./base";

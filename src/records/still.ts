@@ -1,9 +1,9 @@
 import { z } from "zod";
-import { receiverKinds } from "@/core/separation/receiver";
+import { receiverKinds } from "@/core/separation/receivers";
 import { constructionKinds } from "@/core/still/constructions";
 import { heatKinds } from "@/core/still/heatSources";
 import { metalKinds } from "@/core/still/metal";
-import { trapKinds } from "@/core/still/stillFigures";
+import { trapKinds } from "@/core/still/traps";
 import { t } from "@/language/t";
 import { condenserSchema } from "@/messages/condenser";
 import { moment } from "@/messages/moment";

@@ -1,14 +1,11 @@
 import { useState } from "react";
 import { useDispatch, useSelector } from "react-redux";
 import type { InstrumentLines } from "@/instruments/instrumentLines";
-import { selectPlantBook, selectPreferences } from "./selectors";
+import { selectPreferences } from "./selectors";
 import type { AppDispatch, RootState, Thunk } from "./store";
 
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
 export const useAppSelector = useSelector.withTypes<RootState>();
-
-/** The plants this person knows: the catalogue with their own. */
-export const usePlantBook = () => useAppSelector(selectPlantBook);
 
 /** The system of units that the whole logbook is shown in. */
 export const useUnits = () => useAppSelector((state) => selectPreferences(state).units);

@@ -1,6 +1,5 @@
 import { createSelector } from "@reduxjs/toolkit";
 import { defaultPreferences, preferencesId, type Setting } from "@/records/setting";
-import { plantBook } from "@/logbook/plant/plantBook";
 import { kinds, type AnyRecord, type Kind, type RecordOf } from "@/records/record";
 import type { RecordStates } from "./recordSlice";
 import type { RootState } from "./store";
@@ -27,7 +26,7 @@ function alive<K extends Kind>(kind: K) {
 export const selectStills = alive("still");
 export const selectMeasures = alive("measure");
 export const selectVessels = alive("vessel");
-const selectMaterials = alive("material");
+export const selectMaterials = alive("material");
 export const selectHarvests = alive("harvest");
 export const selectLots = alive("lot");
 export const selectBottles = alive("bottle");
@@ -39,9 +38,6 @@ export const selectDays = alive("day");
 export const selectExercises = alive("exercise");
 export const selectTrials = alive("trial");
 export const selectSniffs = alive("sniff");
-
-/** The catalogue with the person's own plants and figures. */
-export const selectPlantBook = createSelector(selectMaterials, plantBook);
 
 /** Runs, the latest number first. */
 export const selectRuns = createSelector(alive("run"), (runs) =>

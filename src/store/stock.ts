@@ -4,7 +4,8 @@ import { dutiesDue, type DutyDue } from "@/logbook/shelf/duties";
 import { keepingRuleOf } from "@/logbook/shelf/keepingRuleOf";
 import type { Shelf } from "@/logbook/shelf/trace";
 import { shelved, type Shelved, type Stock } from "@/logbook/shelf/shelf";
-import { useAppSelector, usePlantBook } from "./hooks";
+import { useAppSelector } from "./hooks";
+import { usePlantBook } from "./plants";
 import {
   selectBottles,
   selectChecks,

@@ -1,7 +1,8 @@
 import { useMemo } from "react";
 import type { PlanContext } from "@/logbook/plan/readDraft";
 import { summarise } from "@/logbook/run/runSummary";
-import { useAppSelector, usePlantBook } from "./hooks";
+import { useAppSelector } from "./hooks";
+import { usePlantBook } from "./plants";
 import { selectMeasures, selectPreferences, selectRuns, selectStills } from "./selectors";
 
 /** All that a plan's fields are read with: stills, measures, the book, the person's own runs, and where they live. */

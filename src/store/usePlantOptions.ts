@@ -1,7 +1,8 @@
 import { useMemo } from "react";
 import { plantsToFind } from "@/logbook/run/plantsToFind";
 import { summarise } from "@/logbook/run/runSummary";
-import { useAppSelector, usePlantBook } from "./hooks";
+import { useAppSelector } from "./hooks";
+import { usePlantBook } from "./plants";
 import { selectPreferences, selectRuns } from "./selectors";
 
 /** All plants as a list of plants offers them: favourites first, then those of late. */

@@ -1,5 +1,5 @@
 import { showVolume, words } from "@/core/units/format";
-import type { Receiver, ReceiverKind } from "@/core/separation/receiver";
+import type { Receiver, ReceiverKind } from "@/core/separation/receivers";
 import type { UnitSystem } from "@/core/units/units";
 import { t } from "@/language/t";
 

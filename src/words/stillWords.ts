@@ -1,7 +1,7 @@
-import { trapKinds } from "@/core/still/stillFigures";
+import { trapKinds } from "@/core/still/traps";
 import { type CondenserKind, condensers } from "@/core/cooling/condenser";
 import { keysOf } from "@/core/keysOf";
-import { receiverKinds } from "@/core/separation/receiver";
+import { receiverKinds } from "@/core/separation/receivers";
 import { type Construction, constructionKinds } from "@/core/still/constructions";
 import { heatKinds } from "@/core/still/heatSources";
 import { type Metal, metalKinds } from "@/core/still/metal";

@@ -7,7 +7,7 @@ import { cautions } from "@/core/plant/cautions";
 import { noteFamilies } from "@/core/plant/noteFamilies";
 import { tissues } from "@/core/plant/plant";
 import { doubts } from "@/core/run/watchedRun";
-import { receiverKinds } from "@/core/separation/receiver";
+import { receiverKinds } from "@/core/separation/receivers";
 import { constructionKinds } from "@/core/still/constructions";
 import { heatKinds } from "@/core/still/heatSources";
 import { metalKinds } from "@/core/still/metal";

@@ -1,6 +1,6 @@
 import { extraction } from "../plant/usualRelease";
 import { middleRun } from "../forecast/forecastRun";
-import { receivers } from "../separation/receiver";
+import { receivers } from "../separation/receivers";
 import { plantVesselShare } from "../still/geometry";
 import type { ForecastRequest } from "../forecast/request";
 import { fillLimits, mostWaterMl, type Fill } from "../still/fillLimits";

@@ -1,7 +1,7 @@
 import type { Condenser } from "../cooling/condenser";
 import type { StopRule } from "../forecast/stopRules";
 import type { Plant, PlantState } from "../plant/plant";
-import type { Receiver } from "../separation/receiver";
+import type { Receiver } from "../separation/receivers";
 import type { Method } from "../still/methods";
 import type { StillFigures } from "../still/stillFigures";
 import type { Pace } from "../forecast/pace";

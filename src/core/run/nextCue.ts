@@ -1,5 +1,5 @@
 import type { TubNow } from "../cooling/tubNow";
-import { cutReasons, type CutReason } from "../plan/cuts";
+import { cutReasons, type CutReason } from "../plan/cutReasons";
 import type { Catches } from "../still/methods";
 import { safety } from "../safety";
 import type { LiveEstimate } from "./liveEstimate";

@@ -1,4 +1,5 @@
-import { jarDiameterMm, receiverFit, widestShowingMm, type Receiver } from "./receiver";
+import { jarDiameterMm, receiverFit, widestShowingMm } from "./receiver";
+import type { Receiver } from "./receivers";
 import { layerMm } from "./layer";
 
 const floating = { layer: "floats" as const, densityGPerMl: 0.9 };

@@ -3,10 +3,7 @@ import { hotSurfaceMm2, potHeightMm, type StillShape } from "./geometry";
 import { type HeatKind } from "./heatSources";
 import { metals, type Metal } from "./metal";
 import { surfaceLossWPerK } from "./surfaceLoss";
-
-/** A trap for light oils lets the water out below, one for heavy oils above. */
-export const trapKinds = ["floats", "sinks"] as const;
-type TrapKeeps = (typeof trapKinds)[number];
+import type { TrapKeeps } from "./traps";
 
 /** A still as the computation needs it. */
 export interface StillFigures {

@@ -5,7 +5,7 @@ import type { PlanInput } from "@/core/plan/planInput";
 import { methodsOf } from "@/core/still/fillLimits";
 import { plural, t } from "@/language/t";
 import { stillFigures } from "@/logbook/still/stillFigures";
-import { usePlantBook } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import { wishWords } from "@/words/refusalWords";
 import { Select } from "@/ui/primitives/Select";
 import { inState } from "@/words/stateWords";

@@ -5,7 +5,7 @@ import { mostOnSkin } from "@/core/care/onSkin";
 import { partOfPlant } from "@/core/care/partOfPlant";
 import { oilForDilution, usualDropsPerMl } from "@/core/yield/convert";
 import { t } from "@/language/t";
-import { usePlantBook } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import { Choice } from "@/ui/primitives/Choice";
 import { Select } from "@/ui/primitives/Select";
 import { Question, useAsked, type Asking } from "./Question";

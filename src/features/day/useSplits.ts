@@ -4,7 +4,8 @@ import { harvestDraft } from "@/logbook/harvest/harvestDraft";
 import type { DayHeap, DayRecord } from "@/records/day";
 import { emptyDraft, wholeDraft, type PlanDraft } from "@/records/planDraft";
 import type { Still } from "@/records/still";
-import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppSelector } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { usePlanContext } from "@/store/usePlanContext";
 

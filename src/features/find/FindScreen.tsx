@@ -6,7 +6,8 @@ import { t } from "@/language/t";
 import { findEverything, foundKinds, type FoundThing } from "@/logbook/find/findEverything";
 import type { PlantBook } from "@/logbook/plant/plantBook";
 import { summarise } from "@/logbook/run/runSummary";
-import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppSelector } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import {
   selectBottles,
   selectHarvests,

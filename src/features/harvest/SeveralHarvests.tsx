@@ -3,7 +3,8 @@ import { showMass, words } from "@/core/units/format";
 import { t } from "@/language/t";
 import type { Harvest } from "@/records/harvest";
 import { binHarvests, nothingMoreOfThese } from "@/store/acts/severalHarvests";
-import { useAppDispatch, usePlantBook, useUnits } from "@/store/hooks";
+import { useAppDispatch, useUnits } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import { ActOnSeveral } from "@/ui/primitives/ActOnSeveral";
 
 interface Props {

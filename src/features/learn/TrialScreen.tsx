@@ -9,7 +9,8 @@ import { withoutRun, withRuns, withSidesSwapped } from "@/logbook/trial/trialPla
 import { trialSoFar, type Trialled } from "@/logbook/trial/trialSoFar";
 import type { Trial } from "@/records/trial";
 import { changeRecord } from "@/store/changes";
-import { useAppDispatch, useAppSelector, usePlantBook, useUnits } from "@/store/hooks";
+import { useAppDispatch, useAppSelector, useUnits } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import { selectRuns, selectSniffs } from "@/store/selectors";
 import { NotHere } from "@/ui/layout/NotHere";
 import { WordsHere } from "@/ui/primitives/WordsHere";

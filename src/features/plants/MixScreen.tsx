@@ -10,7 +10,8 @@ import { type AmountTyped, noAmount, statesOf } from "@/logbook/plant/readAmount
 import { mixtureRecord } from "@/logbook/plant/mixture";
 import { addNew } from "@/store/acts/addNew";
 import { beginPlan } from "@/store/beginPlan";
-import { useAppDispatch, usePlantBook, useUnits } from "@/store/hooks";
+import { useAppDispatch, useUnits } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import { usePlantOptions } from "@/store/usePlantOptions";
 import { useKept } from "@/store/useKept";
 import { Screen } from "@/ui/layout/Screen";

@@ -3,7 +3,8 @@ import { useRef, useState } from "react";
 import { t } from "@/language/t";
 import type { ExerciseSpec } from "@/records/exercise";
 import { beginPractice } from "@/store/acts/beginPractice";
-import { useAppDispatch, usePlantBook } from "@/store/hooks";
+import { useAppDispatch } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import { cannotBeginWords } from "@/words/lessonWords";
 
 /** Begins an exercise and goes there; what stands in the way is said. */

@@ -1,7 +1,7 @@
 import { layerOf } from "@/core/plant/oil";
 import { memo } from "react";
 import { t } from "@/language/t";
-import { usePlantBook } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import { showMass, showVolume, words } from "@/core/units/format";
 import type { LiveEstimate } from "@/core/run/liveEstimate";
 import type { UnitSystem } from "@/core/units/units";

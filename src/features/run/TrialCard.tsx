@@ -3,7 +3,7 @@ import { showDuration, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { t } from "@/language/t";
 import { summarise, type RunSummary } from "@/logbook/run/runSummary";
-import { usePlantBook } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import { useTrialPlace } from "@/store/useTrialPlace";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";

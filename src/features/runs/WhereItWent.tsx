@@ -5,7 +5,7 @@ import { t } from "@/language/t";
 import { explainedRun, flowsOfRun } from "@/logbook/run/afterRun";
 import { standing } from "@/words/standing";
 import type { RunSummary } from "@/logbook/run/runSummary";
-import { usePlantBook } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import { Flows } from "@/ui/charts/Flows";
 import { Card } from "@/ui/primitives/Card";
 import { Facts } from "@/ui/primitives/Facts";

@@ -4,7 +4,8 @@ import { partingOfRun, vesselsAtHand, type AtHand } from "@/logbook/run/partingO
 import type { RunState } from "@/logbook/run/runState";
 import type { Run } from "@/records/run";
 import type { Setting } from "@/records/setting";
-import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppSelector } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import { selectVessels } from "@/store/selectors";
 
 /** How a run is to part: in which vessel, how warm, with how much salt. Text, so that it outlives a reload. */

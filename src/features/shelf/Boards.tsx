@@ -3,7 +3,7 @@ import { memo, useMemo } from "react";
 import { View } from "react-native";
 import { t } from "@/language/t";
 import { groupBy, type Shelved } from "@/logbook/shelf/shelf";
-import { usePlantBook } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import { ShelfDrawing } from "@/ui/drawings/ShelfDrawing";
 import { markOf } from "@/core/plant/plantMarks";
 import { Card } from "@/ui/primitives/Card";

@@ -1,9 +1,10 @@
 import { PortalHost } from "@rn-primitives/portal";
 import { usePathname } from "expo-router";
-import type { ReactNode } from "react";
+import { lazy, Suspense, type ReactNode } from "react";
 import { View } from "react-native";
 import { t } from "@/language/t";
 import { useAppSelector } from "@/store/hooks";
+import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { Opening } from "@/ui/layout/Opening";
 import { Places } from "@/ui/layout/Places";
 import { isCockpit, isExercise } from "./isCockpit";
@@ -16,12 +17,14 @@ import { DropWatch } from "./DropWatch";
 import { DueNotices } from "./DueNotices";
 import { Listeners } from "./Listeners";
 import { Shortcuts } from "./Shortcuts";
-import { StillWatch } from "./StillWatch";
 import { UndoBar } from "./UndoBar";
 import { PartsBanner } from "./PartsBanner";
 import { ScreenBoundary } from "./ScreenBoundary";
 import { VersionBanner } from "./VersionBanner";
 import { useTheme } from "./useTheme";
+
+/* It knows the whole forecast of a run: sent for with the first still on the heat, and fetched ahead of it. */
+const StillWatch = lazy(() => import("./StillWatch"));
 
 /** What stands around every screen: places, banners, undo. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -44,7 +47,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <View className="min-h-0 min-w-0 flex-1">
           <UndoBar />
           <ScreenBoundary path={path} instead={alarmsFailed}>
-            <StillWatch />
+            <LitStills />
           </ScreenBoundary>
           <ScreenBoundary path={path}>
             {loading ? <Opening says={t`Opening the logbook…`} /> : children}
@@ -59,6 +62,15 @@ export function Shell({ children }: { children: ReactNode }) {
       </ScreenBoundary>
     </View>
   );
+}
+
+function LitStills() {
+  const any = useAppSelector((state) => selectLitRuns(state).length > 0);
+  return any ? (
+    <Suspense>
+      <StillWatch />
+    </Suspense>
+  ) : null;
 }
 
 function alarmsFailed(problem: string) {

@@ -5,7 +5,7 @@ import { recordsReceived } from "@/store/recordSlice";
 import { renderWith } from "@/testing/renderWith";
 import { router } from "@/testing/router";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
-import { StillWatch } from "./StillWatch";
+import StillWatch from "./StillWatch";
 
 const eight = Date.parse("2026-05-04T08:00:00Z");
 const hot = [

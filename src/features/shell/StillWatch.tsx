@@ -19,7 +19,7 @@ import { isCockpit } from "./isCockpit";
  * The stills on the heat, watched from every other screen: what is due or wrong sounds, and stands
  * on top of a screen that does not show the still.
  */
-export function StillWatch() {
+export default function StillWatch() {
   const path = usePathname();
   const lit = useAppSelector(selectLitRuns);
   const shown = path !== "/" && !isCockpit(path);

@@ -1,9 +1,9 @@
 import { z } from "zod";
 import { fixed } from "@/core/units/format";
 import { type CondenserKind, type TubKind, condensers } from "@/core/cooling/condenser";
-import { receivers, usualLipStepMm } from "@/core/separation/receiver";
+import { receivers, usualLipStepMm } from "@/core/separation/receivers";
 import { constructionOf } from "@/core/still/constructions";
-import { trapKinds } from "@/core/still/stillFigures";
+import { trapKinds } from "@/core/still/traps";
 import { cylinderHeightMm } from "@/core/still/geometry";
 import { toInput } from "@/core/units/numberInput";
 import { type UnitSystem, unitsFor } from "@/core/units/units";

@@ -1,7 +1,8 @@
 import { isoDay, showTime } from "@/core/units/dates";
 import { t } from "@/language/t";
 import { comingOfDay } from "@/logbook/day/comingOfDay";
-import { useAppSelector, usePlantBook } from "@/store/hooks";
+import { useAppSelector } from "@/store/hooks";
+import { usePlantBook } from "@/store/plants";
 import { selectDays, selectRuns, selectStills } from "@/store/selectors";
 import { Row } from "@/ui/primitives/Row";
 import { dayActWords } from "@/words/dayLayoutWords";

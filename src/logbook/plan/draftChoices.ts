@@ -1,6 +1,6 @@
 import { type PlantState, plantStates } from "@/core/plant/plant";
 import { type Preparation, preparationOf } from "@/core/plant/preparation";
-import type { Receiver } from "@/core/separation/receiver";
+import type { Receiver } from "@/core/separation/receivers";
 import { methodsOf } from "@/core/still/fillLimits";
 import type { Method } from "@/core/still/methods";
 import type { KnownPlant, PlantBook } from "../plant/plantBook";

@@ -1,4 +1,5 @@
-import { type Receiver, jarDiameterMm } from "@/core/separation/receiver";
+import { jarDiameterMm } from "@/core/separation/receiver";
+import type { Receiver } from "@/core/separation/receivers";
 import { constructionOf } from "@/core/still/constructions";
 import type { StillShape } from "@/core/still/geometry";
 import type { StillFigures } from "@/core/still/stillFigures";

@@ -7,7 +7,8 @@ import { newRecord } from "@/records/base";
 import type { Bottle } from "@/records/bottle";
 import { newCode } from "@/records/codes";
 import { keepUndoable, type Kept } from "../changes";
-import { selectPlantBook, selectEmpties, selectRuns } from "../selectors";
+import { selectEmpties, selectRuns } from "../selectors";
+import { selectPlantBook } from "../plants";
 import { selectStock } from "../stock";
 import type { Thunk } from "../store";
 
