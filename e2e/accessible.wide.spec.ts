@@ -1,6 +1,6 @@
 import { AxeBuilder } from "@axe-core/playwright";
 import { expect, test, type Page } from "@playwright/test";
-import { choosePlant, goTo } from "./steps";
+import { choosePlant, goTo, visit } from "./steps";
 
 const screens = [
   "/",
@@ -106,7 +106,7 @@ for (const viewport of sizes) {
 
 async function lookAt(page: Page, address: string, wide: boolean): Promise<void> {
   await inShade(page, "light");
-  await goTo(page, address);
+  await visit(page, address);
   await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
   if (address === "/shelf/labels")
     await expect(page.getByRole("button", { name: /^Save \d+ labels/ })).toBeEnabled();

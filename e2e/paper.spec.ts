@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, choosePlant, field, goTo, lightIt, planLavender } from "./steps";
+import { addCopperPot, choosePlant, field, goTo, lightIt, planLavender, visit } from "./steps";
 
 const wideSpacing =
   "* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important; }";
@@ -73,7 +73,7 @@ for (const locale of ["en-GB", "en-US"])
       "/bench/plants/clarysage",
       "/bench/stills/demo-still-1/calibrate",
     ]) {
-      await goTo(page, path);
+      await visit(page, path);
       await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
       expect.soft(await brokenWords(page), `${path}, ${locale}`).toEqual([]);
     }

@@ -5,7 +5,7 @@ import { pseudo } from "../src/language/pseudo";
 import { buildDemo } from "../src/demo/buildDemo";
 import { addresses, bareAddresses, openEach } from "./reach";
 import { readWhole } from "./readWhole";
-import { goTo } from "./steps";
+import { goTo, visit } from "./steps";
 
 /*
  * In the pseudo-language every message has accents and is some two fifths longer. What still stands there in plain
@@ -155,7 +155,7 @@ for (const [logbook, all] of [
       await begin(page, logbook);
       const wrong: string[] = [];
       for (const address of part) {
-        await goTo(page, address);
+        await visit(page, address);
         await expect(page.getByRole("heading", { level: 1 }).first()).toBeVisible();
         wrong.push(...(await wrongOn(page, address)));
       }

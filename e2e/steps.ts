@@ -15,6 +15,25 @@ export async function goTo(page: Page, address: string): Promise<void> {
   await page.goto(address);
 }
 
+/**
+ * Goes to another address of the opened app as the browser's own buttons do: the page is not read anew. For rounds of many
+ * addresses, where opening each one is not the subject and would take most of the time.
+ */
+export async function visit(page: Page, address: string): Promise<void> {
+  await page.evaluate((to) => {
+    if (location.pathname + location.search === to) return;
+    const title = document.querySelector("h1");
+    Object.assign(window, { titleBefore: title, wordsBefore: title?.textContent });
+    history.pushState(null, "", to);
+    window.dispatchEvent(new PopStateEvent("popstate", { state: null }));
+  }, address);
+  await page.waitForFunction(() => {
+    const { titleBefore, wordsBefore } = window as { titleBefore?: Element; wordsBefore?: string };
+    const title = document.querySelector("h1");
+    return title && (title !== titleBefore || title.textContent !== wordsBefore);
+  });
+}
+
 /** Reads the page anew once everything on it is kept. */
 export async function readAnew(page: Page): Promise<void> {
   await mayBeLeft(page);

@@ -1,7 +1,7 @@
 import { expect, test, type Page } from "@playwright/test";
 import { addresses } from "./reach";
 import { readWhole } from "./readWhole";
-import { addCopperPot, choosePlant, field, goTo, shutDoor, stored, visibleOil } from "./steps";
+import { addCopperPot, choosePlant, field, goTo, shutDoor, stored, visibleOil, visit } from "./steps";
 
 /*
  * One system of units in the whole logbook: every address is read whole, with what is folded open, and no unit of
@@ -19,7 +19,7 @@ const foreign = {
 const choiceItself = /^(g, mL, °C|oz, fl oz, °F|Units)$/;
 
 async function expectOwnUnits(page: Page, address: string, system: "us" | "metric"): Promise<void> {
-  await goTo(page, address);
+  await visit(page, address);
   await expect(page.getByRole("heading", { level: 1 }).first()).toBeVisible();
   const folds = page.locator('[role="button"][aria-expanded="false"]');
   for (let closed = await folds.count(); closed > 0; closed -= 1) await folds.first().click();

@@ -1,6 +1,6 @@
 import { showClock, showDuration, showFlow, showVolume, words } from "@/core/units/format";
 import { isoDay, showTime } from "@/core/units/dates";
-import { useKeepAwake } from "expo-keep-awake";
+import { useScreenAwake } from "@/ui/useScreenAwake";
 import { useRouter } from "expo-router";
 import { View } from "react-native";
 import { t } from "@/language/t";
@@ -26,7 +26,7 @@ import { useLog, type Tapped } from "./useLog";
 
 /** All stills on the heat side by side, what is due of all of them in one order. */
 export function TogetherScreen() {
-  useKeepAwake();
+  useScreenAwake();
   const wide = useWide();
   const router = useRouter();
   const watched = useLitNow(useNow());

@@ -1,4 +1,4 @@
-import { useKeepAwake } from "expo-keep-awake";
+import { useScreenAwake } from "@/ui/useScreenAwake";
 import type { Href } from "expo-router";
 import { memo, useDeferredValue, type ReactNode } from "react";
 import { ScrollView, View } from "react-native";
@@ -44,7 +44,7 @@ export interface Practised {
  * log at once; what is drawn from it follows when the page has a moment.
  */
 export default function WatchScreen({ run, practice }: { run: Run; practice?: Practised }) {
-  useKeepAwake();
+  useScreenAwake();
   return <Cockpit run={useDeferredValue(run)} practice={practice} />;
 }
 
