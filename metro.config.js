@@ -51,6 +51,9 @@ config.resolver.resolveRequest = (context, name, platform) => {
   return resolve(context, name, platform);
 };
 
+config.transformer.minifierPath = require.resolve("./scripts/bundle/minify");
+config.transformer.minifierConfig = {};
+
 config.serializer.customSerializer = withSharedLater(
   config.serializer.customSerializer,
   ["_layout.tsx", "index.tsx"].map((page) => path.join(__dirname, "src", "app", page)),
