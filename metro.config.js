@@ -1,3 +1,4 @@
+const { availableParallelism } = require("node:os");
 const path = require("node:path");
 const { getDefaultConfig } = require("expo/metro-config");
 const { withNativeWind } = require("nativewind/metro");
@@ -51,6 +52,8 @@ config.resolver.resolveRequest = (context, name, platform) => {
   return resolve(context, name, platform);
 };
 
+/* Left alone the bundler uses half of the processors: one of two. */
+config.maxWorkers = availableParallelism();
 config.transformer.minifierPath = require.resolve("./scripts/bundle/minify");
 config.transformer.minifierConfig = {};
 
