@@ -158,7 +158,7 @@ module.exports = defineConfig([
                     },
                   }
                 : { to: { element: { type: layer } } },
-              ...(exceptions[layer] ?? below(layer)).map((type) => ({ to: { element: { type } } })),
+              { to: { element: { type: exceptions[layer] ?? below(layer) } } },
             ],
           })),
         },
@@ -300,6 +300,7 @@ module.exports = defineConfig([
       "import/named": "off",
       "import/default": "off",
       "import/export": "off",
+      "import/no-named-as-default": "off",
       "import/no-named-as-default-member": "off",
     },
   },

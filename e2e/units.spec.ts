@@ -1,7 +1,16 @@
 import { expect, test, type Page } from "@playwright/test";
 import { addresses } from "./reach";
 import { readWhole } from "./readWhole";
-import { addCopperPot, choosePlant, field, goTo, shutDoor, stored, visibleOil, visit } from "./steps";
+import {
+  addCopperPot,
+  choosePlant,
+  field,
+  goTo,
+  shutDoor,
+  stored,
+  visibleOil,
+  visit,
+} from "./steps";
 
 /*
  * One system of units in the whole logbook: every address is read whole, with what is folded open, and no unit of

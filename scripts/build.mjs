@@ -1,5 +1,5 @@
 import { buildApp, installPackages, requireNode } from "./lib/steps.mjs";
 
 requireNode();
-installPackages();
+await installPackages();
 await buildApp();

@@ -1,7 +1,7 @@
 import { buildApp, installPackages, must, requireNode, say } from "./lib/steps.mjs";
 
 requireNode();
-installPackages();
+await installPackages();
 await buildApp();
 say("Serving the demonstration. Stop with Ctrl+C");
-must("npx", ["tsx", "server/main.ts"], { LOGBOOK: "demo" });
+await must("npx", ["tsx", "server/main.ts"], { LOGBOOK: "demo" });

@@ -12,7 +12,7 @@ const read = () => (existsSync(catalogue) ? readFileSync(catalogue, "utf8") : ""
 const messagesOf = (file) => (file.match(/^msgid [^]*?(?=^msgstr)/gm) ?? []).sort().join("\n");
 
 const before = read();
-const code = run("npx", ["lingui", "extract", "--clean", "--config", "lingui.config.cjs"]);
+const code = await run("npx", ["lingui", "extract", "--clean", "--config", "lingui.config.cjs"]);
 if (code !== 0) process.exit(code);
 const same = messagesOf(before) === messagesOf(read());
 const checking = process.argv.includes("--check");

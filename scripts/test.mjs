@@ -12,31 +12,31 @@ import {
 } from "./lib/steps.mjs";
 
 requireNode();
-installPackages();
-installChromium();
+await Promise.all([installPackages(), installChromium()]);
 mkdirSync(".cache", { recursive: true });
 
 let passed = 0;
 let failed = 0;
 
-/** Checks that each pass or fail as a whole, side by side; their output comes once each is done. */
-async function checks(all) {
-  say(`Checks side by side: ${all.map(({ name }) => name).join(", ")}`);
-  await Promise.all(
-    all.map(async ({ name, command, with: runner = "npx" }) => {
+/** Checks that each pass or fail as a whole, side by side with other work; their output comes once each is done. */
+async function checks(all, besides) {
+  say(`Side by side: ${all.map(({ name }) => name).join(", ")}, building`);
+  await Promise.all([
+    besides(),
+    ...all.map(async ({ name, command, with: runner = "npx" }) => {
       const { code, output } = await runQuietly(runner, command);
       console.log(`${code === 0 ? "✓" : "✗"} ${name}${code === 0 ? "" : `\n${output}`}`);
       if (code === 0) passed += 1;
       else failed += 1;
     }),
-  );
+  ]);
 }
 
 /** A test runner that writes its counts as JSON. */
-function tests(name, command, args, report, read, env) {
+async function tests(name, command, args, report, read, env) {
   say(name);
   rmSync(report, { force: true });
-  const code = run(command, args, env);
+  const code = await run(command, args, env);
   const counts = existsSync(report)
     ? read(JSON.parse(readFileSync(report, "utf8")))
     : { passed: 0, failed: 1 };
@@ -44,14 +44,18 @@ function tests(name, command, args, report, read, env) {
   failed += counts.failed + (code !== 0 && counts.failed === 0 ? 1 : 0);
 }
 
-await checks([
-  { name: "Lint", command: ["eslint", ".", "--max-warnings", "0"] },
-  { name: "Types", command: ["tsc", "--noEmit"] },
-  { name: "Format", command: ["prettier", "--check", "--log-level", "warn", "."] },
-  { name: "Unused code", command: ["knip"] },
-  { name: "Messages", with: "node", command: ["scripts/messages.mjs", "--check"] },
-]);
-tests(
+/* The linter keeps one processor busy for as long as building the app does. */
+await checks(
+  [
+    { name: "Lint", command: ["eslint", ".", "--max-warnings", "0"] },
+    { name: "Types", command: ["tsc", "--noEmit"] },
+    { name: "Format", command: ["prettier", "--check", "--log-level", "warn", "."] },
+    { name: "Unused code", command: ["knip"] },
+    { name: "Messages", with: "node", command: ["scripts/messages.mjs", "--check"] },
+  ],
+  buildApp,
+);
+await tests(
   "Unit tests",
   "npx",
   ["jest", "--maxWorkers=100%", "--json", "--outputFile", ".cache/jest.json"],
@@ -61,8 +65,7 @@ tests(
     failed: Math.max(numFailedTests, numFailedTestSuites),
   }),
 );
-await buildApp();
-tests(
+await tests(
   "End to end",
   "npx",
   ["playwright", "test", "--reporter", "list,json"],

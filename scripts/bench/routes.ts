@@ -25,7 +25,8 @@ export async function routes(address: string, browser: Browser): Promise<void> {
   const found: [string, number][] = [];
   for (const route of addresses()) found.push([route, await medianOf(page, `${address}${route}`)]);
   found.sort(([, a], [, b]) => b - a);
-  for (const [route, ms] of found.slice(0, 10)) print(`processor time to usable: ${route}`, ms, "ms");
+  for (const [route, ms] of found.slice(0, 10))
+    print(`processor time to usable: ${route}`, ms, "ms");
   await context.close();
 }
 

@@ -1,5 +1,5 @@
 /* What every command needs on a machine that has only Node and apt. Plain JavaScript: nothing is installed yet. */
-import { spawn, spawnSync } from "node:child_process";
+import { spawn } from "node:child_process";
 import { createHash } from "node:crypto";
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import path from "node:path";
@@ -14,14 +14,16 @@ export function say(text) {
   console.log(`\n▸ ${text}`);
 }
 
-/** Runs a command with its output shown. Returns its exit code. */
+/** Runs a command with its output shown. Gives its exit code. */
 export function run(command, args, env = {}) {
-  const { status, error } = spawnSync(command, args, {
-    stdio: "inherit",
-    env: { ...process.env, ...env },
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { stdio: "inherit", env: { ...process.env, ...env } });
+    child.on("error", (error) => {
+      console.error(`${command}: ${error.message}`);
+      resolve(1);
+    });
+    child.on("close", (code) => resolve(code ?? 1));
   });
-  if (error) console.error(`${command}: ${error.message}`);
-  return status ?? 1;
 }
 
 /** Runs a command beside others. Gives its exit code and all it said. */
@@ -38,8 +40,8 @@ export function runQuietly(command, args) {
 }
 
 /** Runs a command and ends with its exit code when it fails. */
-export function must(command, args, env) {
-  const code = run(command, args, env);
+export async function must(command, args, env) {
+  const code = await run(command, args, env);
   if (code !== 0) process.exit(code);
 }
 
@@ -55,12 +57,12 @@ export function requireNode() {
 }
 
 /** Installs the packages of the lock file unless just these are installed. */
-export function installPackages() {
+export async function installPackages() {
   const stamp = path.join("node_modules", ".sereno-lock");
   const lock = hashOf(["package-lock.json"]);
   if (existsSync(stamp) && readFileSync(stamp, "utf8") === lock) return;
   say("Installing packages (about a minute)");
-  must("npm", ["ci", "--no-audit", "--no-fund"]);
+  await must("npm", ["ci", "--no-audit", "--no-fund"]);
   writeFileSync(stamp, lock);
 }
 
@@ -83,7 +85,7 @@ export async function buildApp() {
   if (existsSync("dist/index.html") && existsSync(stamp) && readFileSync(stamp, "utf8") === source)
     return;
   say("Building the app (one to two minutes)");
-  must("npx", ["expo", "export", "--platform", "web"], {
+  await must("npx", ["expo", "export", "--platform", "web"], {
     EXPO_NO_TELEMETRY: "1",
     EXPO_OFFLINE: "1",
     CI: "1",
@@ -111,7 +113,7 @@ async function compress(folder) {
 }
 
 /** Makes sure there is a Chromium to test with; installs Debian's where there is none. */
-export function installChromium() {
+export async function installChromium() {
   if (chromiumPath()) return;
   say("Installing Chromium");
   const sudo = process.getuid?.() === 0 ? [] : ["sudo"];
@@ -119,10 +121,10 @@ export function installChromium() {
     const [command, ...rest] = [...sudo, "apt-get", ...args];
     return run(command, rest, { DEBIAN_FRONTEND: "noninteractive" });
   };
-  apt("update");
+  await apt("update");
   /* Where the first cannot be had, Debian's whole Chromium does the same work more slowly. */
   for (const name of ["chromium-headless-shell", "chromium"]) {
-    apt("install", "-y", "--no-install-recommends", name);
+    await apt("install", "-y", "--no-install-recommends", name);
     if (chromiumPath()) return;
   }
   console.error("No Chromium could be installed. Install Debian's chromium and try again.");
