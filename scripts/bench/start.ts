@@ -29,7 +29,7 @@ export async function start(address: string, browser: Browser): Promise<void> {
   await page.goto(address);
   await page.getByText(firstWords).waitFor();
   const scriptBytes = await page.evaluate(askedBefore);
-  print("JavaScript for the first screen, compressed", scriptBytes / 1000, "kB (at most 360)");
+  print("JavaScript for the first screen, compressed", scriptBytes / 1000, "kB (at most 340)");
 
   for (const count of [30, 3000]) {
     await fill(page, runsOf(count));

@@ -25,6 +25,14 @@ export const closureWords: Record<NonNullable<Bottle["closure"]>, string> = {
   pump: t`Pump`,
   cork: t`Cork`,
 };
+/** The same within a list. */
+export const closureInList: Record<NonNullable<Bottle["closure"]>, string> = {
+  cap: t`screw cap`,
+  dropper: t`dropper`,
+  spray: t`spray`,
+  pump: t`pump`,
+  cork: t`cork`,
+};
 export const storageWords: Record<Bottle["storage"], string> = {
   fridge: t`Fridge`,
   cellar: t`Cellar`,
@@ -40,11 +48,21 @@ export const useWayWords: Record<UseWay, string> = {
   thrownAway: t`Thrown away`,
 };
 
+/** The same within a sentence, or as what an amount was for. */
+export const useWayInSentence: Record<UseWay, string> = {
+  used: t`used`,
+  gift: t`given away`,
+  sold: t`sold`,
+  theirs: t`handed to its owner`,
+  blended: t`into a blend`,
+  lost: t`lost`,
+  thrownAway: t`thrown away`,
+};
+
 /** What became of an amount, where that says more than what it was for. */
 export function wayOf({ way, purpose }: { way?: UseWay; purpose?: string }): string | undefined {
   if (way === undefined) return undefined;
-  const words = useWayWords[way];
-  return words.toLowerCase() === purpose?.toLowerCase() ? undefined : words;
+  return useWayInSentence[way] === purpose?.toLowerCase() ? undefined : useWayWords[way];
 }
 
 /** The board a bottle stands on: the person's own name of it, else how cold it is. */

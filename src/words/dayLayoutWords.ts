@@ -17,6 +17,16 @@ export const dayActWords: Record<DayAct, string> = {
   done: t`Empty`,
 };
 
+/** The same after its time. */
+export const dayActInList: Record<DayAct, string> = {
+  load: t`load`,
+  lit: t`heat on`,
+  firstDrop: t`first drop`,
+  off: t`heat off`,
+  close: t`empty and rinse`,
+  done: t`empty`,
+};
+
 /** Why a charge cannot have the time it was put to. */
 export const notThenWords: Record<NotThen, string> = {
   notReady: t`It cannot be loaded so early.`,

@@ -15,6 +15,20 @@ export const heatWords: Record<HeatKind, string> = {
   generator: t`Electric steam generator`,
 };
 
+/** The same within a list. */
+export const heatInList: Record<HeatKind, string> = {
+  element: t`element inside`,
+  induction: t`induction`,
+  plate: t`electric plate`,
+  gas: t`gas ring`,
+  externalSteam: t`steam from a boiler`,
+  mantle: t`heating mantle`,
+  bath: t`bath of oil or brine`,
+  spirit: t`spirit burner`,
+  wood: t`wood fire`,
+  generator: t`electric steam generator`,
+};
+
 /** What is paid for, at the head of its amount. */
 export const fuelWords: Record<(typeof heatSources)[HeatKind]["fuel"], string> = {
   electricity: t`Electricity`,

@@ -8,3 +8,11 @@ export const methodWords: Record<Method, string> = {
   cohobation: t`With return`,
   bowl: t`Bowl and lid`,
 };
+
+/** The same within a list. */
+export const methodInList: Record<Method, string> = {
+  steam: t`over steam`,
+  hydro: t`plant in the water`,
+  cohobation: t`with return`,
+  bowl: t`bowl and lid`,
+};

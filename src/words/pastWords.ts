@@ -13,6 +13,16 @@ export const pastStopWords: Record<PastStop, string> = {
   trouble: t`Something went wrong`,
 };
 
+/** The same as a sentence of the run. */
+export const pastStopSaid: Record<PastStop, string> = {
+  unknown: t`How it was stopped was not noted.`,
+  clock: t`It was stopped by the clock.`,
+  hydrosol: t`It was stopped when there was enough hydrosol.`,
+  smell: t`It was stopped by smell or colour.`,
+  water: t`It was stopped since the water ran low.`,
+  trouble: t`It was stopped since something went wrong.`,
+};
+
 /** What a past run teaches the forecasts. */
 export const lessonWords: Record<Lesson, string> = {
   yield: t`How much oil this plant holds`,

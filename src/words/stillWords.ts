@@ -21,6 +21,17 @@ export const constructionWords: Record<Construction, string> = {
   pressurePot: t`Pressure pot with basket`,
 };
 
+/** The same within a list. */
+export const constructionInList: Record<Construction, string> = {
+  basketPot: t`pot with basket`,
+  flask: t`flask, plant in water`,
+  separateVessel: t`boiler and plant vessel`,
+  cohobating: t`flask with return`,
+  bowl: t`bowl and lid`,
+  returningPot: t`pot with return`,
+  pressurePot: t`pressure pot with basket`,
+};
+
 /** What holds the plant, or catches the drops. */
 export const holderWords = {
   basket: t`basket`,

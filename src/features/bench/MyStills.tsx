@@ -16,8 +16,8 @@ import { Fold } from "@/ui/primitives/Fold";
 import { Row } from "@/ui/primitives/Row";
 import { Txt } from "@/ui/primitives/Txt";
 import { ReadyMadeStills } from "./ReadyMadeStills";
-import { heatWords } from "@/words/heatWords";
-import { inMetal, constructionWords } from "@/words/stillWords";
+import { heatInList } from "@/words/heatWords";
+import { constructionInList, inMetal } from "@/words/stillWords";
 
 /** The person's stills, and ready-made ones to begin with. */
 export function MyStills({ units }: { units: UnitSystem }) {
@@ -62,7 +62,7 @@ export function MyStills({ units }: { units: UnitSystem }) {
           key={still.id}
           href={`/bench/stills/${still.id}`}
           title={still.name}
-          detail={t`${constructionWords[still.construction].toLowerCase()} · ${words(showVolume(still.potVolumeMl, units))} · ${still.heat.powerW} W ${heatWords[still.heat.kind].toLowerCase()}`}
+          detail={t`${constructionInList[still.construction]} · ${words(showVolume(still.potVolumeMl, units))} · ${still.heat.powerW} W ${heatInList[still.heat.kind]}`}
           more={t`Empty ${words(showMass(still.emptyMassG, units))} of ${inMetal[still.metal]}; dry line at ${words(showVolume(still.dryLineMl, units))}`}
         />
       ))}

@@ -15,6 +15,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { noteWords } from "@/words/noteWords";
 
 const jarNames = [t`First jar`, t`Middle`, t`Tail`];
+const afterNames = [t`Cut after the first jar`, t`Cut after the middle`];
 const cutNames = [t`First jar to`, t`Middle to`];
 /* A tap moves a cut by so much of the oil. */
 const tap = 0.05;
@@ -52,7 +53,7 @@ export const NotesCard = memo(function NotesCard({ plan, draft, units, onChange 
   const keep = ([a, b]: Cuts) => onChange({ headsText: asText(a), tailsText: asText(b) });
   const moved = (i: number, ml: number): Cuts => withCut([first, last], i, notes.shareAt(ml));
   const handles = cutsMl.map((ml, i) => ({
-    label: t`Cut after the ${jarNames[i]!.toLowerCase()}`,
+    label: afterNames[i]!,
     text: volume(ml),
     onMove: (to: number) => {
       latest.current = moved(i, to);

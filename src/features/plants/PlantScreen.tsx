@@ -26,7 +26,7 @@ import { CutAndMakeReady, HowItLetsGo } from "./HowToDistil";
 import { markedOwn } from "./markedOwn";
 import { PlantProducts } from "./PlantProducts";
 import { CareCard } from "./CareCard";
-import { inState, stateWords } from "@/words/stateWords";
+import { inState } from "@/words/stateWords";
 
 /** One plant: when to cut it and how to make it ready, what it holds, what its oil is like. */
 export function PlantScreen() {
@@ -162,7 +162,7 @@ function MixedOf({ plant: { mixOf } }: { plant: KnownPlant }) {
       <Facts
         facts={mixOf.map(({ plantId, state, share }) => [
           book.byId(plantId)?.name ?? t`A plant that was deleted`,
-          t`${fixed((100 * share) / whole, 0)} % of the weight, ${stateWords[state].toLowerCase()}`,
+          t`${fixed((100 * share) / whole, 0)} % of the weight, ${inState[state]}`,
         ])}
       />
     </Card>

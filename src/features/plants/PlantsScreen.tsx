@@ -4,7 +4,7 @@ import { useRouter } from "expo-router";
 import { useMemo, useState } from "react";
 import { View } from "react-native";
 import { t } from "@/language/t";
-import { methodWords } from "@/words/methodWords";
+import { methodInList } from "@/words/methodWords";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
 import { useAppSelector, useUnits } from "@/store/hooks";
 import { usePlantBook } from "@/store/plants";
@@ -145,7 +145,7 @@ export function PlantsScreen() {
             <Row
               href={`/bench/plants/${plant.id}`}
               title={favourites.includes(plant.id) ? `${plant.name} ★` : plant.name}
-              detail={`${plant.part} · ${methodWords[plant.preferredMethod].toLowerCase()}`}
+              detail={`${plant.part} · ${methodInList[plant.preferredMethod]}`}
               end={
                 <View className="items-end">
                   <Txt variant="strong" className="text-oil-ink">

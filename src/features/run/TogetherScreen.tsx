@@ -19,7 +19,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { useNow } from "@/ui/useNow";
 import { earlyBy, HeatOffButton } from "./HeatOffButton";
 import { Levels } from "./Levels";
-import { dayActWords } from "@/words/dayLayoutWords";
+import { dayActInList } from "@/words/dayLayoutWords";
 import { phaseOf } from "@/words/runWords";
 import { Tap } from "./Tap";
 import { useLog, type Tapped } from "./useLog";
@@ -83,7 +83,7 @@ function useDayRows(): DueNow[] {
         .slice(0, mostOfDay)
         .map(({ act, at, plantId, charge }) => ({
           id: `${charge.id} ${act}`,
-          say: `${showTime(at)} ${dayActWords[act].toLowerCase()}: ${book.byId(plantId ?? "")?.name ?? t`Plant`}`,
+          say: t`${showTime(at)} ${dayActInList[act]}: ${book.byId(plantId ?? "")?.name ?? t`Plant`}`,
           of: stills[charge.still]?.name ?? t`A still`,
           pressing: false,
           href: `/plan/day/${day.id}` as const,

@@ -100,6 +100,14 @@ const labels: Record<Channel, string> = {
   distillate: t`Distillate, g`,
 };
 
+/* As a drawn line is named. */
+const lineNames: Record<Channel, string> = {
+  head: t`head`,
+  outlet: t`outlet`,
+  tub: t`tub`,
+  distillate: t`distillate`,
+};
+
 /* A run is on the heat for hours. */
 const mostDays = 2;
 
@@ -137,7 +145,7 @@ function Match({
         return series && series.at.length > 1
           ? [
               {
-                name: labels[channel].toLowerCase().split(",")[0]!,
+                name: lineNames[channel],
                 series,
                 unit: channel === "distillate" ? "g" : "°C",
               },

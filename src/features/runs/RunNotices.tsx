@@ -13,7 +13,7 @@ import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Notice } from "@/ui/primitives/Notice";
 import { Txt } from "@/ui/primitives/Txt";
-import { pastStopWords } from "@/words/pastWords";
+import { pastStopSaid } from "@/words/pastWords";
 import { craftStopWords } from "@/words/warningWords";
 
 interface Props {
@@ -95,7 +95,7 @@ function ToldAfterwards({ run: { told, stopped, plan }, units }: { run: Run; uni
     between
       ? t`The plant was not weighed: ${words(showMass(between.low, units))} to ${words(showMass(between.high, units))} is an estimate, and so is the yield per weight.`
       : undefined,
-    stopped ? t`It was stopped so: ${pastStopWords[stopped].toLowerCase()}.` : undefined,
+    stopped ? pastStopSaid[stopped] : undefined,
   ].filter((fact) => fact !== undefined);
   return (
     <Notice

@@ -113,7 +113,7 @@ export function RunResult({ summary, others, units }: Props) {
             [t`Note`, state.result?.note],
           ]}
         />
-        <Explained terms={["v/w", "w/w", "dryMatter"]} />
+        <Explained what="yields" />
       </Card>
       <WhereItWent summary={summary} others={others} units={units} />
     </>

@@ -37,7 +37,7 @@ export function YieldTable({ result, units }: { result: Yield; units: UnitSystem
           </View>
         ))}
       </View>
-      <Explained terms={["v/w", "w/w", "dryMatter"]} />
+      <Explained what="yields" />
       <Txt variant="small">
         {[
           result.drops > mostDrops

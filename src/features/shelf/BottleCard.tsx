@@ -14,7 +14,7 @@ import { Fold } from "@/ui/primitives/Fold";
 import { FigureName } from "@/ui/primitives/FigureName";
 import { Txt } from "@/ui/primitives/Txt";
 import { bestByWords, moveWords } from "@/words/bestByWords";
-import { inGlass, boardOf, closureWords } from "@/words/bottleWords";
+import { inGlass, boardOf, closureInList } from "@/words/bottleWords";
 import { addedWords } from "@/words/waterKeepingWords";
 import { figureWords } from "@/words/figureWords";
 
@@ -109,7 +109,7 @@ export function BottleCard({ item, units, amount, twice, onTake, onCheck }: Prop
         <Txt variant="small">
           {[
             t`${air} % air above it`,
-            bottle.closure ? closureWords[bottle.closure].toLowerCase() : undefined,
+            bottle.closure ? closureInList[bottle.closure] : undefined,
             bottle.filling === "hot" || bottle.filling === "boiled"
               ? bottle.filling === "hot"
                 ? t`filled into a boiled bottle, hot`

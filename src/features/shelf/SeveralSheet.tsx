@@ -11,7 +11,7 @@ import { Notice } from "@/ui/primitives/Notice";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { TextField } from "@/ui/primitives/TextField";
 import { TickList } from "@/ui/primitives/TickList";
-import { storageWords, useWayWords } from "@/words/bottleWords";
+import { storageWords, useWayInSentence, useWayWords } from "@/words/bottleWords";
 import { lotWords } from "@/words/lotWords";
 
 const ways = ["used", "gift", "sold", "thrownAway"] as const satisfies readonly UseWay[];
@@ -80,7 +80,7 @@ export function SeveralSheet({ items, amount, onClose }: Props) {
           look="quiet"
           label={t`Empty`}
           onPress={() =>
-            act(() => dispatch(emptyBottles(ids, { way, purpose: useWayWords[way].toLowerCase() })))
+            act(() => dispatch(emptyBottles(ids, { way, purpose: useWayInSentence[way] })))
           }
         />
       </Fold>

@@ -19,7 +19,7 @@ import { FormChoice, FormNumber, FormText } from "@/ui/primitives/form";
 import { numberField } from "@/ui/primitives/numberField";
 import { Sheet } from "@/ui/primitives/Sheet";
 import { WordChips } from "@/ui/primitives/WordChips";
-import { useWayWords } from "@/words/bottleWords";
+import { useWayInSentence, useWayWords } from "@/words/bottleWords";
 import { amountOf } from "./amountOf";
 
 /** What is taken from: a bottle, or what of a lot is in none. */
@@ -89,7 +89,7 @@ export function TakeSheet({ from, onClose }: { from: TakeFrom; onClose: () => vo
       ...(from.lotId ? { lotId: from.lotId } : {}),
       at: now.toISOString(),
       amountMl: takeable(amount, leftMl) ?? amount,
-      purpose: purpose || useWayWords[way].toLowerCase(),
+      purpose: purpose || useWayInSentence[way],
       ...(way === "used" ? {} : { way }),
       ...(whom ? { to: whom } : {}),
     };

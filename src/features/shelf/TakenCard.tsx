@@ -7,7 +7,7 @@ import { useAppDispatch } from "@/store/hooks";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
 import { Txt } from "@/ui/primitives/Txt";
-import { wayOf } from "@/words/bottleWords";
+import { useWayInSentence, wayOf } from "@/words/bottleWords";
 
 /** What was taken out of a lot: when, what for, what became of it, and how to strike one out. */
 export function TakenCard({
@@ -48,7 +48,6 @@ export function TakenCard({
 
 /** What became of it and to whom, where that is more than that it was used. */
 function becameOf(use: Use): string {
-  return [use.way === "used" ? undefined : wayOf(use)?.toLowerCase(), use.to]
-    .filter(Boolean)
-    .join(" · ");
+  const isTold = use.way !== undefined && use.way !== "used" && wayOf(use) !== undefined;
+  return [isTold ? useWayInSentence[use.way!] : undefined, use.to].filter(Boolean).join(" · ");
 }

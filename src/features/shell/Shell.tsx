@@ -1,10 +1,9 @@
 import { PortalHost } from "@rn-primitives/portal";
 import { usePathname } from "expo-router";
-import { lazy, Suspense, type ReactNode } from "react";
+import type { ReactNode } from "react";
 import { View } from "react-native";
 import { t } from "@/language/t";
 import { useAppSelector } from "@/store/hooks";
-import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { Opening } from "@/ui/layout/Opening";
 import { Places } from "@/ui/layout/Places";
 import { isCockpit, isExercise } from "./isCockpit";
@@ -16,15 +15,13 @@ import { KeepingBanner } from "./KeepingBanner";
 import { DropWatch } from "./DropWatch";
 import { DueNotices } from "./DueNotices";
 import { Listeners } from "./Listeners";
+import { LitStills } from "./LitStills";
 import { Shortcuts } from "./Shortcuts";
 import { UndoBar } from "./UndoBar";
 import { PartsBanner } from "./PartsBanner";
 import { ScreenBoundary } from "./ScreenBoundary";
 import { VersionBanner } from "./VersionBanner";
 import { useTheme } from "./useTheme";
-
-/* It knows the whole forecast of a run: sent for with the first still on the heat, and fetched ahead of it. */
-const StillWatch = lazy(() => import("./StillWatch"));
 
 /** What stands around every screen: places, banners, undo. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -62,15 +59,6 @@ export function Shell({ children }: { children: ReactNode }) {
       </ScreenBoundary>
     </View>
   );
-}
-
-function LitStills() {
-  const any = useAppSelector((state) => selectLitRuns(state).length > 0);
-  return any ? (
-    <Suspense>
-      <StillWatch />
-    </Suspense>
-  ) : null;
 }
 
 function alarmsFailed(problem: string) {

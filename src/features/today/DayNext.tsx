@@ -5,7 +5,7 @@ import { useAppSelector } from "@/store/hooks";
 import { usePlantBook } from "@/store/plants";
 import { selectDays, selectRuns, selectStills } from "@/store/selectors";
 import { Row } from "@/ui/primitives/Row";
-import { dayActWords } from "@/words/dayLayoutWords";
+import { dayActInList } from "@/words/dayLayoutWords";
 
 /** Of a day that is laid out for today: what is to be done next, and the way to it. */
 export function DayNext({ now }: { now: number }) {
@@ -24,7 +24,7 @@ export function DayNext({ now }: { now: number }) {
           href={`/plan/day/${day.id}`}
           title={
             next
-              ? t`Next: ${showTime(next.at)} ${dayActWords[next.act].toLowerCase()}`
+              ? t`Next: ${showTime(next.at)} ${dayActInList[next.act]}`
               : t`Today’s day at the stills`
           }
           detail={
