@@ -25,7 +25,7 @@ const results = await new Stryker({
   ignoreStatic: true,
   tempDirName: ".cache/stryker",
   ignorePatterns: ["dist", ".expo", ".cache", "test-results", "docs", "e2e"],
-  reporters: ["clear-text"],
+  reporters: ["clear-text", "progress-append-only"],
   clearTextReporter: { logTests: false, reportScoreTable: true, allowColor: false },
   thresholds: { high: 90, low: 80, break: null },
   concurrency: Number(process.env.WORKERS ?? 3),
