@@ -25,11 +25,68 @@ test.each([
   ["top shelf", "bottle b"],
   ["12", "run run-a"],
   ["lid", "run run-a"],
-  ["Salvia sclarea", "harvest h"],
+  ["Salvia sclarea", "harvest harvest-a"],
   ["clary", "plant clarysage"],
+  ["2026-06-01", "harvest harvest-a"],
+  ["harvest", "harvest harvest-a"],
   ["copper pot", "still still-a"],
 ])("%s finds %s", (query, what) => {
-  expect(found(query).some((each) => each.startsWith(what.split(" ")[0]!))).toBe(true);
+  expect(found(query)).toContain(what);
+});
+
+test("of each kind a dozen, the latest first; a bottle by its own code and place, not by its plant", () => {
+  const many = {
+    ...logbook,
+    summaries: Array.from({ length: 15 }, (_, i) =>
+      summarise(
+        { ...sampleRun([entryAt(i * 1440, { type: "lit" })], `run-${i}`), number: 100 + i },
+        catalogueBook,
+      ),
+    ),
+    lots: [sampleLot("old", { madeOn: "2025-07-01" }), sampleLot("new", { madeOn: "2026-07-01" })],
+    bottles: [sampleBottle("b", "old", 10)],
+    harvests: [
+      sampleHarvest({ id: "before", plantId: "lavender", cutOn: "2025-06-30" }),
+      sampleHarvest({ id: "now", plantId: "lavender", cutOn: "2026-06-30" }),
+    ],
+  };
+  const all = findEverything("lavender", many).map(({ kind, id }) => `${kind} ${id}`);
+  expect(all.slice(0, 12)).toEqual(Array.from({ length: 12 }, (_, i) => `run run-${14 - i}`));
+  expect(all.slice(12, 16)).toEqual(["lot new", "lot old", "harvest now", "harvest before"]);
+  expect(all.slice(16).every((each) => each.startsWith("plant "))).toBe(true);
+});
+
+test("what is found says what tells it apart", () => {
+  expect(findEverything("K7Q-4MX", logbook)).toEqual([
+    {
+      kind: "lot",
+      id: "lot-a",
+      plantId: "lavender",
+      code: "K7Q-4MX",
+      name: undefined,
+      on: "2026-05-04",
+      product: "oil",
+    },
+  ]);
+  expect(findEverything("7h9e3m", logbook)).toEqual([
+    {
+      kind: "bottle",
+      id: "b",
+      lotId: "lot-a",
+      plantId: "lavender",
+      code: "7H9-E3M",
+      place: "Top shelf",
+      product: "oil",
+    },
+  ]);
+  const [run12] = findEverything("run 12", logbook);
+  expect(run12).toEqual({
+    kind: "run",
+    id: "run-a",
+    plantId: "lavender",
+    number: 12,
+    on: "2026-05-04",
+  });
 });
 
 test("words in a note are told with the run; nothing finds nothing", () => {
