@@ -113,7 +113,7 @@ export function RunResult({ summary, others, units }: Props) {
             [t`Note`, state.result?.note],
           ]}
         />
-        <Explained what="yields" />
+        <Explained about="yields" />
       </Card>
       <WhereItWent summary={summary} others={others} units={units} />
     </>

@@ -37,7 +37,7 @@ export function YieldTable({ result, units }: { result: Yield; units: UnitSystem
           </View>
         ))}
       </View>
-      <Explained what="yields" />
+      <Explained about="yields" />
       <Txt variant="small">
         {[
           result.drops > mostDrops

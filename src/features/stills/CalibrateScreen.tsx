@@ -228,7 +228,7 @@ function WhatItSettles({ usual }: { usual: Calibration }) {
       <FigureName variant="heading" name={t`What it settles`} about={figureWords.heatIn} />
       <Txt>{t`How much of the heat reaches the pot, and how much the still gives to the room. Every time, level and volume of the plan rests on these two.`}</Txt>
       <Txt variant="small">{t`Until then: ${fixed(usual.efficiency * 100, 0)} % and ${words(showLoss(usual.lossWPerK, units))}, as is usual.`}</Txt>
-      <Explained what="heatLoss" />
+      <Explained about="heatLoss" />
     </Card>
   );
 }

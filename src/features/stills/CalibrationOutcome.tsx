@@ -63,7 +63,7 @@ export function CalibrationOutcome({ still, usual, solved, preferences }: Outcom
     <Card wash="leaf" className="gap-2">
       <Txt variant="heading">{t`Your still, not the usual one`}</Txt>
       <Table label={t`Usual and measured`} head={["", t`usual`, t`yours`]} rows={rows} />
-      <Explained what="heatLoss" />
+      <Explained about="heatLoss" />
       <Txt
         variant="small"
         className="text-ink"

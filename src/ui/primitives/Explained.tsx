@@ -29,9 +29,9 @@ const explanations = {
 } as const satisfies Record<string, { ask: string; terms: readonly (readonly [string, string])[] }>;
 
 /** Words that stand beside this, explained by a tap. */
-export function Explained({ what }: { what: keyof typeof explanations }) {
+export function Explained({ about }: { about: keyof typeof explanations }) {
   const [open, setOpen] = useState(false);
-  const { ask, terms } = explanations[what];
+  const { ask, terms } = explanations[about];
   return (
     <View className="no-print gap-1">
       <View className="flex-row">
