@@ -76,7 +76,11 @@ describe("a lot", () => {
 
   test("pays its own bottles, what was paid for it, and the runs that it is of alone", () => {
     const bought = sampleLot("bought", { paid: 12 });
-    const bottles = [sampleBottle("x", "bought", 5), sampleBottle("y", "other", 5)];
+    const bottles = [
+      sampleBottle("x", "bought", 5),
+      sampleBottle("y", "other", 5),
+      sampleBottle("z", "other", 5),
+    ];
     expect(costOfLot(bought, of([bought], bottles), money)).toEqual({
       costs: { bottles: 2, bought: 12 },
       share: 0,
@@ -97,6 +101,7 @@ describe("a lot", () => {
     const lots = [...oils, water];
     const shares = lots.map((lot) => costOfLot(lot, of(lots), worthless).share);
     expect(shares).toEqual([0.25, 0.75, 0]);
+    expect(costOfLot(oils[0]!, of(lots), worthless).costs.plant).toBeCloseTo(2 * 0.25, 9);
     expect(costOfLot(water, of([water]), worthless).share).toBe(1);
     const dry = sampleLot("dry", { runIds: ["run-a"], volumeMl: 0 });
     expect(costOfLot(dry, of([dry]), worthless).share).toBe(0);
