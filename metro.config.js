@@ -52,10 +52,15 @@ config.resolver.resolveRequest = (context, name, platform) => {
   return resolve(context, name, platform);
 };
 
-/* Left alone the bundler uses half of the processors: one of two. */
-config.maxWorkers = availableParallelism();
+/* Left alone the bundler uses half of the processors: one of two. Each worker takes memory too. */
+config.maxWorkers = Math.max(config.maxWorkers, Math.min(4, availableParallelism()));
 config.transformer.minifierPath = require.resolve("./scripts/bundle/minify");
-config.transformer.minifierConfig = {};
+config.transformer.minifierConfig = {
+  module: false,
+  compress: { reduce_funcs: false },
+  mangle: { toplevel: false },
+  format: { asciiOnly: true, comments: false },
+};
 
 config.serializer.customSerializer = withSharedLater(
   config.serializer.customSerializer,

@@ -120,3 +120,26 @@ test("a place that is tapped for the first time is there at once: no frame witho
     "Plan",
   ]);
 });
+
+test("while what watches the stills hangs, every screen says so but the still's own cockpit", async ({
+  page,
+}) => {
+  let letGo = () => {};
+  const held = new Promise<void>((resolve) => (letGo = resolve));
+  await page.route(/static\/js\/web\/StillWatch-/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  await goTo(page, "/?logbook=demo");
+  const unwatched = page.getByText(/The stills are not watched from here yet/);
+  await expect(unwatched).toBeVisible();
+  await page.getByRole("button", { name: "To the still" }).click();
+  await expect(page.getByRole("button", { name: "Heat off" })).toBeVisible();
+  await expect(unwatched).toBeHidden();
+  await page.goBack();
+  await page.getByRole("link", { name: "Shelf", exact: true }).click();
+  await expect(page.getByRole("heading", { level: 1, name: "Shelf" })).toBeVisible();
+  await expect(unwatched).toBeVisible();
+  letGo();
+  await expect(unwatched).toBeHidden();
+});

@@ -33,6 +33,7 @@ export const closureInList: Record<NonNullable<Bottle["closure"]>, string> = {
   pump: t`pump`,
   cork: t`cork`,
 };
+
 export const storageWords: Record<Bottle["storage"], string> = {
   fridge: t`Fridge`,
   cellar: t`Cellar`,
@@ -62,7 +63,9 @@ export const useWayInSentence: Record<UseWay, string> = {
 /** What became of an amount, where that says more than what it was for. */
 export function wayOf({ way, purpose }: { way?: UseWay; purpose?: string }): string | undefined {
   if (way === undefined) return undefined;
-  return useWayInSentence[way] === purpose?.toLowerCase() ? undefined : useWayWords[way];
+  return useWayInSentence[way].toLowerCase() === purpose?.toLowerCase()
+    ? undefined
+    : useWayWords[way];
 }
 
 /** The board a bottle stands on: the person's own name of it, else how cold it is. */

@@ -19,8 +19,8 @@ export const pastStopSaid: Record<PastStop, string> = {
   clock: t`It was stopped by the clock.`,
   hydrosol: t`It was stopped when there was enough hydrosol.`,
   smell: t`It was stopped by smell or colour.`,
-  water: t`It was stopped since the water ran low.`,
-  trouble: t`It was stopped since something went wrong.`,
+  water: t`It was stopped because the water ran low.`,
+  trouble: t`It was stopped because something went wrong.`,
 };
 
 /** What a past run teaches the forecasts. */

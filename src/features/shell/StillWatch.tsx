@@ -5,7 +5,6 @@ import type { RunState } from "@/logbook/run/runState";
 import { dueSound, soundOn } from "@/logbook/run/soundOn";
 import { whatNow } from "@/words/whatNow";
 import { useAppSelector } from "@/store/hooks";
-import { selectLitRuns } from "@/store/runsOnTheHeat";
 import { selectPreferences } from "@/store/selectors";
 import { useLiveRun } from "@/store/useLiveRun";
 import { useRingsHere } from "@/store/useRingsHere";
@@ -14,6 +13,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { useCueSound } from "@/ui/useCueSound";
 import { useNow } from "@/ui/useNow";
 import { isCockpit } from "./isCockpit";
+import { useLitElsewhere } from "./useLitElsewhere";
 
 /**
  * The stills on the heat, watched from every other screen: what is due or wrong sounds, and stands
@@ -21,12 +21,9 @@ import { isCockpit } from "./isCockpit";
  */
 export default function StillWatch() {
   const path = usePathname();
-  const lit = useAppSelector(selectLitRuns);
+  const lit = useLitElsewhere();
   const shown = path !== "/" && !isCockpit(path);
-  /* A still's own cockpit knows more of it, and sounds for itself. */
-  return lit
-    .filter(({ run }) => path !== `/runs/${run.id}/watch`)
-    .map((each) => <StillBar key={each.run.id} {...each} shown={shown} />);
+  return lit.map((each) => <StillBar key={each.run.id} {...each} shown={shown} />);
 }
 
 function StillBar({ run, state, shown }: { run: Run; state: RunState; shown: boolean }) {

@@ -10,7 +10,7 @@ import { dutyWords } from "@/words/dutyWords";
 const lookMs = 30000;
 
 /** Tells what comes due, once each, and only what came due while the app was open. Draws nothing. */
-export default function Notices() {
+export default function TellDue() {
   const now = useNow(lookMs);
   const book = usePlantBook();
   const units = useUnits();
