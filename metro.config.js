@@ -60,6 +60,7 @@ config.transformer.minifierConfig = {
   compress: { reduce_funcs: false },
   mangle: { toplevel: false },
   format: { asciiOnly: true, comments: false },
+  modulesAtOnce: true,
 };
 
 config.serializer.customSerializer = withSharedLater(

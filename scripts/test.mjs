@@ -11,12 +11,17 @@ import {
   say,
 } from "./lib/steps.mjs";
 
+let passed = 0;
+let failed = 0;
+/* However it ends, by packages that cannot be had or a build that breaks too, the last line is the count. */
+process.on("exit", (code) => {
+  if (code !== 0 && failed === 0) failed = 1;
+  console.log(`\n${passed} passed, ${failed} failed`);
+});
+
 requireNode();
 await Promise.all([installPackages(), installChromium()]);
 mkdirSync(".cache", { recursive: true });
-
-let passed = 0;
-let failed = 0;
 
 /** Checks that each pass or fail as a whole, side by side with other work; their output comes once each is done. */
 async function checks(all, besides) {
@@ -77,5 +82,4 @@ await tests(
   { PLAYWRIGHT_JSON_OUTPUT_NAME: ".cache/e2e.json" },
 );
 
-console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

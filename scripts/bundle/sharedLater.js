@@ -23,11 +23,11 @@ function reachedFrom(starts, graph) {
 const renamed = (name, source) =>
   name.replace(/-[0-9a-f]{32}\.js$/, `-${createHash("md5").update(source).digest("hex")}.js`);
 
-/** A file's source by module, in its order: each is a line `__d(function…,ID,[…]);`. */
+/** A file's source by module, in its order: each is a line `__d((function…),ID,[…]);`. */
 function byModule(source) {
   const modules = new Map();
   for (const line of source.split(/\n(?=__d\()/)) {
-    const id = /\},(\d+),[[{][^\n]*\);?\s*$/.exec(line)?.[1];
+    const id = /\}\)?,(\d+),[[{][^\n]*\);?\s*$/.exec(line)?.[1];
     if (!line.startsWith("__d(") || !id || modules.has(id))
       throw new Error(`The shared file holds a line that is no module: ${line.slice(0, 80)}`);
     modules.set(id, line);

@@ -3,7 +3,7 @@ import { type Artifact, type Graph, partShared } from "./sharedLater";
 const hash = "0123456789abcdef0123456789abcdef";
 const modules = ["entry", "today", "plan", "shelf", "button", "chart", "scale", "words"];
 const idOf = (path: string) => modules.indexOf(path);
-const line = (path: string) => `__d(function(g,r){r(1)},${idOf(path)},[]);`;
+const line = (path: string) => `__d((function(g,r){r(1)}),${idOf(path)},[]);`;
 
 /** What imports what; a page is imported when it is opened. */
 const graphOf = (imports: Record<string, string[]>, pages: readonly string[]): Graph => ({
