@@ -1,6 +1,7 @@
 import { faultsOfDay } from "@/testing/dayChecker";
 import { sampleDay } from "@/testing/sampleDay";
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
+import { sampleHarvest } from "@/testing/sampleShelf";
 import { planDay } from "@/core/day/planDay";
 import { asCharge, asLimits } from "@/messages/dayMessages";
 import { openRecord } from "@/records/migrate";
@@ -142,6 +143,32 @@ test("of a day each charge that waits is named with what it loses, until it is l
   expect(waitingOf(roses, lit, catalogueBook).has("heap-a-1")).toBe(false);
 });
 
+test("a person's turns are counted on one still, of one day, in the order of the runs", () => {
+  const run = (n: number, lit: number, off: number | undefined, stillId = "still-a"): Run => ({
+    ...sampleRun([
+      { ...entryAt(0, { type: "lit" }), id: `${n}-1`, at: at(lit) },
+      ...(off === undefined
+        ? []
+        : [{ ...entryAt(0, { type: "heatOff" }), id: `${n}-2`, at: at(off) }]),
+    ]),
+    id: `run-${n}`,
+    stillId,
+  });
+  const ready = sampleRun([], "run-ready");
+  /* Off at 60, 200, 400; lit again 20, 70 and 100 minutes later: the middle one is 70, three sevenths to load. */
+  const runs = [run(4, 500, undefined), run(2, 80, 200), run(3, 270, 400), run(1, 0, 60), ready];
+  const known = { load: 30, close: 40, turns: 3 };
+  expect(handMinutes("still-a", runs)).toEqual(known);
+  /* Neither another still's turns, nor a night, nor one that overlaps. */
+  const more = [run(5, 610, 611, "still-b"), run(6, 640, 650, "still-b"), run(7, 3000, 3060)];
+  expect(handMinutes("still-a", [...runs.slice(1), run(4, 500, 510), ...more])).toEqual(known);
+  expect(handMinutes("still-b", more).turns).toBe(1);
+  const overlapping = [run(1, 0, 60), run(2, 30, 90), run(3, 90, 120), run(4, 140, 150)];
+  expect(handMinutes("still-a", overlapping).turns).toBe(1);
+  /* Three hours between is a turn yet, a minute more a rest. */
+  expect(handMinutes("still-a", [run(1, 0, 60), run(2, 240, 300), run(3, 481, 500)]).turns).toBe(1);
+});
+
 test("hands are as quick as this person was between two runs of one day", () => {
   expect(handMinutes("still-a", [])).toMatchObject({ ...usualHandMinutes, turns: 0 });
   const run = (id: string, lit: number, off: number): Run => ({
@@ -270,6 +297,87 @@ test("from when a day can still be loaded, and a clock's time on one that goes p
   const night = { from: "20:00", until: "03:00" };
   expect(minutesInto(night, "01:30")).toBe(330);
   expect(minutesInto(day, "06:00")).toBe(-60);
+});
+
+test("a clock's time before a day begins is of the next where the day goes past midnight", () => {
+  expect(minutesInto({ from: "20:00", until: "20:00" }, "19:00")).toBe(23 * 60);
+  expect(minutesInto({ from: "20:00", until: "03:00" }, "20:00")).toBe(0);
+  expect(minutesInto({ from: "20:00", until: "03:00" }, "21:15")).toBe(75);
+  expect(lengthOf({ from: "20:00", until: "20:00" })).toBe(24 * 60);
+  expect(fromNow(day, beginning + 14 * 3_600_000)).toBe(0);
+  expect(fromNow(day, beginning + 14 * 3_600_000 - 60_000)).toBe(14 * 60);
+});
+
+test("a day asks for what it has: mains, ice and the freezer's, each charge with its end and its loss", () => {
+  const bare = dayQuestion(day, { tries: 10 });
+  expect(bare).not.toHaveProperty("mainsW");
+  expect(bare.fixed).toEqual([]);
+  expect(bare.heaps[0]!.splits[0]![0]).toEqual({
+    id: "heap-a-1",
+    readyMin: 0,
+    on: day.charges[0]!.on,
+  });
+  const [first, second] = day.charges;
+  const rich = sampleDay({
+    mainsW: 3500,
+    iceKg: 6,
+    freezerKgPerHour: 0.5,
+    charges: [
+      { ...first!, dueMin: 300, lostPerHour: 0.2 },
+      { ...second!, readyMin: 120 },
+    ],
+  });
+  const fixed = [day.placed[0]!];
+  const asked = dayQuestion(rich, { fixed, fromMin: 60, tries: 10 });
+  expect(asked).toMatchObject({ mainsW: 3500, ice: { kg: 6, kgPerHour: 0.5 }, fixed });
+  const [kept, later] = asked.heaps[0]!.splits[0]!;
+  /* What lies already keeps its hour, the rest begins no earlier than now. */
+  expect(kept).toMatchObject({ readyMin: 0, dueMin: 300, lostPerHour: 0.2 });
+  expect(later!.readyMin).toBe(120);
+  expect(dayQuestion(rich, { fromMin: 150, tries: 10 }).heaps[0]!.splits[0]![1]!.readyMin).toBe(
+    150,
+  );
+  const earlier = otherwise(asked, "anHourEarlier")!.heaps[0]!.splits[0]!;
+  expect(earlier.map(({ id, dueMin }) => [id, dueMin])).toEqual([
+    ["heap-a-1", 360],
+    ["heap-a-2", undefined],
+  ]);
+  const two = { ...bare, stills: ["still-a", "still-b"] };
+  const some = [...bare.heaps, { id: "heap-b", splits: [] }];
+  expect(withoutStill(two, "still-b", some)).toBeUndefined();
+});
+
+test("a charge of a harvest is no more than what is left of it, and is planned as it lies", () => {
+  const harvest = sampleHarvest({ plantId: "lavender", massG: 1000 });
+  const of = sampleDay({
+    heaps: [
+      { id: "heap-x", plantId: "rose", state: "fresh", massG: 100 },
+      { id: "heap-a", harvestId: harvest.id, plantId: "lavender", state: "fresh", massG: 1200 },
+    ],
+  });
+  const known = { harvests: [{ ...harvest, id: "other" }, harvest], book: catalogueBook };
+  const draftOf = (runs: Run[]) => chargeDraft(of, "heap-a-2", "still-a", { ...known, runs });
+  expect(draftOf([])).toMatchObject({
+    harvestId: harvest.id,
+    plantId: "lavender",
+    massText: "600",
+    massBy: "scale",
+    massUnit: "g",
+    stillId: "still-a",
+    chargesText: "1",
+  });
+  const run = sampleRun([{ ...entryAt(0, { type: "lit" }), at: at(0) }]);
+  const used = { ...run, harvestId: harvest.id, plan: { ...run.plan, chargeG: 700 } };
+  expect(draftOf([used]).massText).toBe("300");
+  /* Of one that is used up it asks for what was laid out: the plan then says that it is more than there is. */
+  expect(draftOf([{ ...used, plan: { ...run.plan, chargeG: 1000 } }]).massText).toBe("600");
+  const none = chargeDraft(of, "heap-a-2", "still-a", { ...known, harvests: [], runs: [] });
+  expect(none).toMatchObject({
+    plantId: "lavender",
+    massBy: "scale",
+    massUnit: "g",
+    chargesText: "1",
+  });
 });
 
 test("a charge is planned with its still, its weight and its place in the day; of a harvest no more than is left", () => {
