@@ -15,3 +15,13 @@ test("harvests are found by plant, place, owner and year; every word has to fit"
   expect(ids("neighbour wall")).toEqual([]);
   expect(ids("angustifolia")).toEqual(["b"]);
 });
+
+test("spaces before, between and after words are none; a plant that the book lacks is found by its own name", () => {
+  expect(ids("  clary   wall ")).toEqual(["a"]);
+  const unknown = sampleHarvest({ id: "c", plantId: "nobody-knows", place: "heath" });
+  const found = (query: string) => findHarvests([unknown], query, catalogueBook).length;
+  expect(found("nobody-knows")).toBe(1);
+  expect(found("undefined")).toBe(0);
+  /* Two fields beside one another make no third word. */
+  expect(found("knowsheath")).toBe(0);
+});

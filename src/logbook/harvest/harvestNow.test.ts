@@ -158,3 +158,60 @@ test("a plant without figures for what it has become is planned as it was cut, w
     moistureText: percentText(moisture),
   });
 });
+
+test("hours count from the cut, whichever of its signs came first; a weighing before it is at its beginning", () => {
+  const cut = sampleHarvest({ cutOn: "2026-06-01", createdAt: "2026-06-01T08:00:00.000Z" });
+  const hoursOf = (part: Partial<typeof cut>) =>
+    harvestNow({ ...cut, ...part }, [], catalogueBook).curve.map(({ hours }) => hours);
+  const weighedAt = (...ats: string[]) => ({ weighings: ats.map((at) => ({ at, massG: 1500 })) });
+  expect(hoursOf(weighedAt("2026-06-01T10:30:00.000Z"))).toEqual([0, 2.5]);
+  /* Noted the day after: it was cut by midnight at the latest. */
+  const late = { createdAt: "2026-06-03T00:00:00.000Z" };
+  const midnight = new Date("2026-06-02T00:00:00").getTime();
+  const sixAfter = new Date(midnight + 6 * 3600000).toISOString();
+  expect(hoursOf({ ...late, ...weighedAt(sixAfter) })).toEqual([0, 6]);
+  const early = "2026-05-31T22:00:00.000Z";
+  expect(hoursOf({ ...late, ...weighedAt(early, "2026-06-01T00:00:00.000Z") })).toEqual([0, 0, 2]);
+});
+
+test("wilted is a tenth of its water lost, dry below a quarter; what was cut dry does not wilt", () => {
+  const weighed = (massG: number, part = {}) =>
+    harvestNow(
+      sampleHarvest({ ...part, weighings: [{ at: "2026-06-02T06:00:00.000Z", massG }] }),
+      [],
+      catalogueBook,
+    ).state;
+  /* 400 g are dry: at 0.72 of water, nine tenths of 0.8, they weigh 1,428.6 g; at a quarter 533.3 g. */
+  expect(weighed(1430)).toBe("fresh");
+  expect(weighed(1427)).toBe("wilted");
+  expect(weighed(534)).toBe("wilted");
+  expect(weighed(533)).toBe("dried");
+  expect(weighed(1000, { state: "wilted" })).toBe("wilted");
+  expect(weighed(1900, { state: "dried", moisture: 0.5 })).toBe("dried");
+});
+
+test("of a plant that the book lacks the water is a middling herb's", () => {
+  const unknown = sampleHarvest({ plantId: "nobody-knows", moisture: undefined });
+  expect(harvestNow(unknown, [], catalogueBook).firstMoisture).toBe(0.75);
+  const odd = sampleHarvest({ plantId: "elderflower", state: "dried", moisture: undefined });
+  const told = catalogueBook.byId("elderflower")!.states.dried?.moisture ?? 0.75;
+  expect(harvestNow(odd, [], catalogueBook).firstMoisture).toBe(told);
+});
+
+test("a plan takes the water that was measured, else leaves it to the book", () => {
+  const draftOf = (part: Parameters<typeof sampleHarvest>[0]) =>
+    harvestDraft(sampleHarvest(part), 800, [], catalogueBook);
+  expect(draftOf({ moisture: undefined })).toEqual({
+    harvestId: "harvest-a",
+    plantId: "clarysage",
+    state: "fresh",
+    moistureText: "",
+    massBy: "scale",
+    massText: "800",
+    massUnit: "g",
+  });
+  expect(draftOf({ moisture: 0.8123 }).moistureText).toBe("81.2");
+  const weighed = { weighings: [{ at: "2026-06-02T06:00:00.000Z", massG: 1000 }] };
+  expect(draftOf({ moisture: undefined, ...weighed }).moistureText).not.toBe("");
+  expect(draftOf(weighed)).toMatchObject({ state: "wilted", moistureText: "60" });
+});

@@ -30,3 +30,13 @@ test("stems that were picked out grew on the same plants; nothing measured gives
   expect(oilOfHarvest(picked, [charge("a", 10), charge("b", 10)], 0.6)!.share).toBe(1);
   expect(oilOfHarvest(harvest, [charge("c")], 0.6)).toBeUndefined();
 });
+
+test("only its own charges count, and never for more than the whole", () => {
+  const other = { ...charge("x", 10), harvestId: "h-2" };
+  expect(oilOfHarvest(harvest, [other], 0.6)).toBeUndefined();
+  const all = [charge("a", 10), charge("b", 10), charge("c", 10), charge("d", 10), charge("e", 10)];
+  expect(oilOfHarvest(harvest, [...all, other], 0.6)).toMatchObject({ measured: 5, share: 1 });
+  const two = [1000, 500].map((massG) => ({ at: "", what: "stems" as const, massG }));
+  const picked = { ...harvest, takenAway: two };
+  expect(oilOfHarvest(picked, [charge("a", 10)], 0.6)!.share).toBeCloseTo(0.4, 9);
+});

@@ -3,7 +3,7 @@ import { summarise } from "../run/runSummary";
 import { entryAt, sampleOwnPlant, sampleRun } from "@/testing/sampleRecords";
 import { sampleHarvest } from "@/testing/sampleShelf";
 import { ownSeasonWords, seasonWords } from "@/words/calendarWords";
-import { nearPlants, plantCalendar } from "./plantCalendar";
+import { gardenOf, nearPlants, plantCalendar } from "./plantCalendar";
 
 const book = plantBook([]);
 const sea = { altitudeM: 0 };
@@ -49,4 +49,49 @@ test("own harvests say from when to when, and which was the richest", () => {
   expect(ownSeasonWords({ own: [] })).toBeUndefined();
   expect(seasonWords(first!)).toMatch(/^In \d+ days?: /);
   expect(seasonWords({})).toBe("No season of its own: any dry time.");
+});
+
+test("own harvests lie in the order of their days, each with the best of its own runs", () => {
+  const harvests = [
+    sampleHarvest({ id: "late", cutOn: "2025-07-20" }),
+    sampleHarvest({ id: "early", cutOn: "2025-06-20" }),
+    sampleHarvest({ id: "clove", plantId: "clove", cutOn: "2025-01-10" }),
+  ];
+  const run = (oilMl: number | undefined, harvestId: string) => ({
+    ...sampleRun(
+      oilMl === undefined ? [] : [entryAt(300, { type: "separated", oilMl }, `s-${oilMl}`)],
+      `run-${oilMl}-${harvestId}`,
+    ),
+    harvestId,
+  });
+  const runs = [run(3, "late"), run(5, "late"), run(undefined, "early")];
+  const summaries = runs.map((each) => summarise(each, book));
+  const best = Math.max(...summaries.map(({ result }) => result?.mlPerKgDry ?? 0));
+  const year = plantCalendar(book, harvests, summaries, sea, at("2026-06-10"));
+  const [sage, clove] = year;
+  expect(sage!.own).toEqual([
+    { day: 170, cutOn: "2025-06-20" },
+    { day: 200, cutOn: "2025-07-20", mlPerKgDry: best },
+  ]);
+  /* Without a season of its own it is in the year all the same, since it was cut before. */
+  expect(clove).toMatchObject({ plant: { id: "clove" }, own: [{ cutOn: "2025-01-10" }] });
+  expect(clove).not.toHaveProperty("inDays");
+});
+
+test("a fortnight is near, a day more is not; the nearest comes first", () => {
+  const year = yearOf("2026-06-10");
+  const [sage, ...others] = year;
+  const near = (...inDays: (number | undefined)[]) =>
+    nearPlants(inDays.map((days) => ({ ...sage!, inDays: days }))).map((each) => each.inDays);
+  expect(near(14, 0, undefined, 15, 3)).toEqual([0, 3, 14]);
+  expect(nearPlants(others)).toEqual([]);
+});
+
+test("a garden is where it was told to be", () => {
+  const site = { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 };
+  expect(gardenOf({ site })).toEqual({ altitudeM: 320 });
+  expect(gardenOf({ site, place: { latitude: 41 } as never })).toEqual({
+    altitudeM: 320,
+    latitude: 41,
+  });
 });
