@@ -1,6 +1,6 @@
 import type { Plant } from "@/core/plant/plant";
 import { constructionOf } from "@/core/still/constructions";
-import { heatSourceOf, heatSources } from "@/core/still/heatSources";
+import { heatSourceOf } from "@/core/still/heatSources";
 import { type Method, catchesIn } from "@/core/still/methods";
 import { t } from "@/language/t";
 import type { Run } from "@/records/run";
@@ -39,7 +39,7 @@ export function checklist(setting: Setting): CheckItem[] {
   const catches = catchesIn(plan.method);
   const bowl = catches === "bowl";
   const { heat } = still;
-  const { hazard } = heatSources[heat.kind];
+  const { hazard } = heatSourceOf(heat.kind);
   const items: (CheckItem | false | undefined)[] = [
     {
       id: "plant",
@@ -86,53 +86,7 @@ export function checklist(setting: Setting): CheckItem[] {
       label: t`A clean jar is under the outlet, open to the air`,
       reason: t`The first distillate brings the most oil.`,
     },
-    hazard === "flame" && {
-      id: "flame",
-      label: t`Flame clear of the outlet, oil and spirits`,
-      reason: t`Oil and its vapour burn.`,
-    },
-    heat.kind === "wood" && {
-      id: "embers",
-      label: t`Sparks and embers can reach nothing, sand or water stands ready`,
-      reason: t`A wood fire cannot be turned off: have a way to pull it away from the pot.`,
-    },
-    heat.kind === "spirit" && {
-      id: "spirit",
-      label: t`Spirit burner was filled cold and wiped dry, its cap is at hand`,
-      reason: t`Spirit poured near a flame catches in the hand, and burns unseen by daylight.`,
-    },
-    heatSources[heat.kind].fuel === "gas" && {
-      id: "gas",
-      label: setting.gas
-        ? t`Gas joints blow no bubbles under soap; the cylinder stands upright, well away, and holds ${setting.gas} and more by weight`
-        : t`Gas joints blow no bubbles under soap; the cylinder stands upright, well away, and holds enough`,
-      reason: t`Leaking gas lies on the floor until it finds the flame.`,
-    },
-    hazard === "mains" && {
-      id: "mains",
-      label: t`Plug and lead are dry and away from water, behind a breaker that trips on a leak`,
-      reason: t`Mains beside water kills. Dry hands before you touch a plug.`,
-    },
-    heatSourceOf(heat.kind).bath && {
-      id: "bath",
-      label: t`The bath is of oil or strong brine, dry outside, and no water can drip into hot oil`,
-      reason: t`A bath of plain water never makes the flask boil. Water in hot oil spits.`,
-    },
-    hazard === "pressure" && {
-      id: "steamLine",
-      label: t`Steam line open to the pot, its own relief valve free`,
-      reason: t`Steam that is made elsewhere comes with a pressure of its own.`,
-    },
-    hazard === "pressure" && {
-      id: "lineDrained",
-      label: t`Steam line is warmed and its water drained off`,
-      reason: t`Cold water in the line is shot into the plant, and wets what should be steamed.`,
-    },
-    hazard === "pressure" && {
-      id: "gauge",
-      label: t`Gauge stands at nothing, the vessel's drain is open a little`,
-      reason: t`What condenses in the vessel has to run out, or the plant stands in it.`,
-    },
+    ...heating(setting),
     {
       id: "room",
       label:
@@ -240,6 +194,59 @@ function path(bowl: boolean): CheckItem[] {
       label: t`Relief valve moves freely, or the head lifts by itself`,
       reason: t`It is the way out if the path clogs.`,
       optional: true,
+    },
+  ];
+}
+
+function heating({ still: { heat }, gas }: Setting): (CheckItem | false)[] {
+  const { hazard, fuel, bath } = heatSourceOf(heat.kind);
+  return [
+    hazard === "flame" && {
+      id: "flame",
+      label: t`Flame clear of the outlet, oil and spirits`,
+      reason: t`Oil and its vapour burn.`,
+    },
+    heat.kind === "wood" && {
+      id: "embers",
+      label: t`Sparks and embers can reach nothing, sand or water stands ready`,
+      reason: t`A wood fire cannot be turned off: have a way to pull it away from the pot.`,
+    },
+    heat.kind === "spirit" && {
+      id: "spirit",
+      label: t`Spirit burner was filled cold and wiped dry, its cap is at hand`,
+      reason: t`Spirit poured near a flame catches in the hand, and burns unseen by daylight.`,
+    },
+    fuel === "gas" && {
+      id: "gas",
+      label: gas
+        ? t`Gas joints blow no bubbles under soap; the cylinder stands upright, well away, and holds ${gas} and more by weight`
+        : t`Gas joints blow no bubbles under soap; the cylinder stands upright, well away, and holds enough`,
+      reason: t`Leaking gas lies on the floor until it finds the flame.`,
+    },
+    hazard === "mains" && {
+      id: "mains",
+      label: t`Plug and lead are dry and away from water, behind a breaker that trips on a leak`,
+      reason: t`Mains beside water kills. Dry hands before you touch a plug.`,
+    },
+    bath === true && {
+      id: "bath",
+      label: t`The bath is of oil or strong brine, dry outside, and no water can drip into hot oil`,
+      reason: t`A bath of plain water never makes the flask boil. Water in hot oil spits.`,
+    },
+    hazard === "pressure" && {
+      id: "steamLine",
+      label: t`Steam line open to the pot, its own relief valve free`,
+      reason: t`Steam that is made elsewhere comes with a pressure of its own.`,
+    },
+    hazard === "pressure" && {
+      id: "lineDrained",
+      label: t`Steam line is warmed and its water drained off`,
+      reason: t`Cold water in the line is shot into the plant, and wets what should be steamed.`,
+    },
+    hazard === "pressure" && {
+      id: "gauge",
+      label: t`Gauge stands at nothing, the vessel's drain is open a little`,
+      reason: t`What condenses in the vessel has to run out, or the plant stands in it.`,
     },
   ];
 }
