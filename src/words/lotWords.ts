@@ -3,7 +3,7 @@ import type { PlantBook } from "@/logbook/plant/plantBook";
 import { lotName } from "@/logbook/shelf/lotName";
 import type { Lot } from "@/records/lot";
 
-const productWords: Record<Lot["product"], string> = {
+export const productWords: Record<Lot["product"], string> = {
   oil: t`oil`,
   hydrosol: t`hydrosol`,
   liquor: t`pot liquor`,

@@ -22,6 +22,7 @@ import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
 import { foundWords } from "@/words/findWords";
+import { productWords } from "@/words/lotWords";
 
 /** One search over everything: runs, lots and bottles, harvests, plants, stills, places and notes. */
 export function FindScreen() {
@@ -42,6 +43,7 @@ export function FindScreen() {
         bottles,
         harvests,
         stills,
+        productNames: productWords,
       }),
     [asked, book, runs, lots, bottles, harvests, stills],
   );

@@ -15,6 +15,12 @@ const logbook = {
   bottles: [sampleBottle("b", "lot-a", 10, { code: "7H9-E3M", place: "Top shelf" })],
   harvests: [sampleHarvest({ plantId: "clarysage", cutOn: "2026-06-01" })],
   stills: [sampleStill()],
+  productNames: {
+    oil: "essence",
+    hydrosol: "water",
+    blend: "mixture",
+    dilution: "tincture",
+  } as never,
 };
 const found = (query: string) =>
   findEverything(query, logbook).map(({ kind, id }) => `${kind} ${id}`);
@@ -97,6 +103,36 @@ test("words in a note are told with the run; nothing finds nothing", () => {
   expect(found("zzz")).toEqual([]);
   /* A number is a whole one: 2 is neither run 12 nor a code. */
   expect(found("2")).toEqual([]);
+});
+
+test("the note that is shown is the one that has what the run's own words lack", () => {
+  expect(findEverything("lavender leaked", logbook)).toMatchObject([
+    { kind: "run", note: "Smelt of hay, the lid leaked" },
+  ]);
+  const [both] = findEverything("hay lid", logbook);
+  expect(both!.note).toContain("hay");
+  expect(findEverything("lavender 12", logbook)[0]).not.toHaveProperty("note");
+  const told = sampleRun([
+    entryAt(0, { type: "lit" }),
+    entryAt(60, { type: "trouble", trouble: "leak", what: "weeping gasket" }),
+    entryAt(120, { type: "separated", oilMl: 3, look: "straw", smell: "honeyed" }),
+  ]);
+  const all = { ...logbook, summaries: [summarise(told, catalogueBook)] };
+  for (const word of ["gasket", "straw", "honeyed"])
+    expect(findEverything(word, all)).toMatchObject([{ kind: "run", note: expect.any(String) }]);
+});
+
+test("a product is found by what the screen calls it, a plant that the book lacks by its own name", () => {
+  expect(found("essence")).toEqual(["lot lot-a"]);
+  expect(found("oil")).toEqual([]);
+  const unknown = {
+    ...logbook,
+    harvests: [sampleHarvest({ plantId: "our-weed", place: "ditch" })],
+  };
+  expect(findEverything("our-weed", unknown)).toMatchObject([{ kind: "harvest", place: "ditch" }]);
+  /* A bottle whose lot is gone leads nowhere. */
+  const alone = { ...logbook, bottles: [sampleBottle("c", "no-lot", 10, { code: "AAA-BBB" })] };
+  expect(findEverything("aaa", alone)).toEqual([]);
 });
 
 test("all words have to fit, whatever their order", () => {

@@ -29,14 +29,19 @@ export interface FoundThing {
   product?: Lot["product"];
 }
 
-interface Logbook {
+/** Where a search looks. */
+export interface Searched {
   book: PlantBook;
   summaries: readonly RunSummary[];
   lots: readonly Lot[];
   bottles: readonly Bottle[];
   harvests: readonly Harvest[];
   stills: readonly Still[];
+  /** What products are called on the screen. */
+  productNames: Readonly<Record<Lot["product"], string>>;
 }
+
+type Words = readonly (string | undefined)[];
 
 const mostOfKind = 12;
 
@@ -44,16 +49,16 @@ const mostOfKind = 12;
  * Everything in which each word of a query begins a word: codes without their hyphens too, numbers as whole ones.
  * The latest first within each kind, a dozen of each at most.
  */
-export function findEverything(query: string, logbook: Logbook): FoundThing[] {
+export function findEverything(query: string, searched: Searched): FoundThing[] {
   const wanted = query.toLowerCase().split(/\s+/).filter(Boolean);
   if (wanted.length === 0) return [];
-  const { book, summaries, lots, bottles, harvests, stills } = logbook;
-  const nameOf = (plantId: string) => {
-    const plant = book.byId(plantId);
-    return plant ? [plant.name, plant.botanicalName] : [plantId];
-  };
-  const fits = (parts: readonly (string | undefined)[]) => allBegin(wanted, parts);
-  const runs = [...summaries]
+  return [findRuns, findLots, findBottles, findHarvests, findPlants, findStills].flatMap((find) =>
+    find(wanted, searched).slice(0, mostOfKind),
+  );
+}
+
+function findRuns(wanted: readonly string[], { book, summaries }: Searched): FoundThing[] {
+  return [...summaries]
     .sort((a, b) => b.at - a.at)
     .flatMap(({ run, state, at }): FoundThing[] => {
       const notes = state.entries.flatMap((entry) => [
@@ -61,9 +66,16 @@ export function findEverything(query: string, logbook: Logbook): FoundThing[] {
         ...(entry.type === "separated" ? [entry.look, entry.smell] : []),
         ...(entry.type === "trouble" ? [entry.what] : []),
       ]);
-      const parts = [t`run ${run.number}`, ...nameOf(run.plantId), run.stillName, ...days(at)];
-      if (!fits([...parts, ...notes])) return [];
-      const note = fits(parts) ? undefined : notes.find((text) => allBegin([wanted[0]!], [text]));
+      const parts = [
+        t`run ${run.number}`,
+        ...namesOf(run.plantId, book),
+        run.stillName,
+        ...days(at),
+      ];
+      /* What only a note has is shown with its words. */
+      const unknown = wanted.filter((word) => !allBegin([word], parts));
+      if (!allBegin(unknown, notes)) return [];
+      const note = notes.find((text) => unknown.some((word) => allBegin([word], [text])));
       return [
         {
           kind: "run",
@@ -75,20 +87,22 @@ export function findEverything(query: string, logbook: Logbook): FoundThing[] {
         },
       ];
     });
-  const lotOf = new Map(lots.map((lot) => [lot.id, lot]));
-  const foundLots = lots
+}
+
+function findLots(wanted: readonly string[], { book, lots, productNames }: Searched): FoundThing[] {
+  return lots
     .filter((lot) =>
-      fits([
+      allBegin(wanted, [
         lot.code,
         bare(lot.code),
         lot.name,
-        lot.product,
-        ...nameOf(lot.plantId),
+        productNames[lot.product],
+        ...namesOf(lot.plantId, book),
         ...days(noonOf(lot.madeOn).getTime()),
       ]),
     )
     .sort((a, b) => b.madeOn.localeCompare(a.madeOn))
-    .map((lot): FoundThing => ({
+    .map((lot) => ({
       kind: "lot",
       id: lot.id,
       plantId: lot.plantId,
@@ -97,10 +111,15 @@ export function findEverything(query: string, logbook: Logbook): FoundThing[] {
       on: lot.madeOn,
       product: lot.product,
     }));
-  const foundBottles = bottles.flatMap((bottle): FoundThing[] => {
+}
+
+/* By what is the bottle's own: its plant finds its lot. */
+function findBottles(wanted: readonly string[], { lots, bottles }: Searched): FoundThing[] {
+  const lotOf = new Map(lots.map((lot) => [lot.id, lot]));
+  return bottles.flatMap((bottle): FoundThing[] => {
     const lot = lotOf.get(bottle.lotId);
-    /* By what is the bottle's own: its plant finds its lot. */
-    if (!lot || !fits([bottle.code, bare(bottle.code), bottle.place, bottle.note])) return [];
+    const own = [bottle.code, bare(bottle.code), bottle.place, bottle.note];
+    if (!lot || !allBegin(wanted, own)) return [];
     return [
       {
         kind: "bottle",
@@ -113,40 +132,52 @@ export function findEverything(query: string, logbook: Logbook): FoundThing[] {
       },
     ];
   });
-  const foundHarvests = harvests
+}
+
+function findHarvests(wanted: readonly string[], { book, harvests }: Searched): FoundThing[] {
+  return harvests
     .filter((harvest) =>
-      fits([
-        "harvest",
-        ...nameOf(harvest.plantId),
+      allBegin(wanted, [
+        t`harvest`,
+        ...namesOf(harvest.plantId, book),
         harvest.place,
         harvest.note,
         ...days(noonOf(harvest.cutOn).getTime()),
       ]),
     )
     .sort((a, b) => b.cutOn.localeCompare(a.cutOn))
-    .map((harvest): FoundThing => ({
+    .map((harvest) => ({
       kind: "harvest",
       id: harvest.id,
       plantId: harvest.plantId,
       on: harvest.cutOn,
       place: harvest.place,
     }));
-  const foundPlants = book.all
-    .filter(({ name, botanicalName, part }) => fits([name, botanicalName, part]))
-    .map(({ id }): FoundThing => ({ kind: "plant", id, plantId: id }));
-  const foundStills = stills
-    .filter(({ name }) => fits([name]))
-    .map(({ id, name }): FoundThing => ({ kind: "still", id, name }));
-  return [runs, foundLots, foundBottles, foundHarvests, foundPlants, foundStills].flatMap((found) =>
-    found.slice(0, mostOfKind),
-  );
+}
+
+function findPlants(wanted: readonly string[], { book }: Searched): FoundThing[] {
+  return book.all
+    .filter(({ name, botanicalName, part }) => allBegin(wanted, [name, botanicalName, part]))
+    .map(({ id }) => ({ kind: "plant", id, plantId: id }));
+}
+
+function findStills(wanted: readonly string[], { stills }: Searched): FoundThing[] {
+  return stills
+    .filter(({ name }) => allBegin(wanted, [name]))
+    .map(({ id, name }) => ({ kind: "still", id, name }));
+}
+
+function namesOf(plantId: string, book: PlantBook): string[] {
+  const plant = book.byId(plantId);
+  return plant ? [plant.name, plant.botanicalName] : [plantId];
 }
 
 const days = (at: number) => [showDay(at), isoDay(at)];
 const bare = (code: string) => code.replaceAll("-", "");
 
-function allBegin(wanted: readonly string[], parts: readonly (string | undefined)[]): boolean {
-  const words = parts
+/* Whether each word begins one of the words told, or a whole text. */
+function allBegin(wanted: readonly string[], told: Words): boolean {
+  const words = told
     .filter((part) => part !== undefined)
     .flatMap((part) => [part.toLowerCase(), ...part.toLowerCase().split(/[^\p{L}\p{N}-]+/u)]);
   return wanted.every((word) =>
