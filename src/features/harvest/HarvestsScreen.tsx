@@ -55,7 +55,6 @@ export function HarvestsScreen() {
   const [which, setWhich] = useKept<HarvestFilter>("harvests/which", "all");
   const [sort, setSort] = useKept<HarvestSort>("harvests/sort", "day");
   const [several, setSeveral] = useState(false);
-  const searches = useSearches("harvests");
   const leftOf = useMemo(
     () => new Map(harvests.map((harvest) => [harvest.id, harvestLeftG(harvest, runs)])),
     [harvests, runs],
@@ -102,40 +101,7 @@ export function HarvestsScreen() {
         <SeveralHarvests harvests={found} leftOf={leftOf} onClose={() => setSeveral(false)} />
       ) : null}
       {harvests.length > manyHarvests || searching ? (
-        <>
-          <View className="flex-row items-end gap-3">
-            <View className="min-w-0 flex-[3]">
-              <TextField
-                label={t`Find`}
-                shortcut="/"
-                value={find}
-                onChange={setFind}
-                placeholder={t`plant, place, year`}
-              />
-            </View>
-            <View className="min-w-0 flex-[2]">
-              <Select label={t`Sort by`} options={harvestSorts} value={sort} onChange={setSort} />
-            </View>
-          </View>
-          <Choice
-            label={t`Which harvests`}
-            options={harvestFilters}
-            value={which}
-            onChange={setWhich}
-          />
-          <SavedSearches
-            {...searches}
-            now={{ text: find, filter: which, sort, down: false }}
-            first={{ text: "", filter: "all", sort: "day", down: false }}
-            filters={harvestFilters}
-            sorts={harvestSorts}
-            onApply={(search) => {
-              setFind(search.text);
-              setWhich(pick(search.filter, harvestFilters));
-              setSort(pick(search.sort, harvestSorts));
-            }}
-          />
-        </>
+        <HarvestSearch {...{ find, setFind, which, setWhich, sort, setSort }} />
       ) : null}
       {harvests.length > 0 && found.length === 0 ? (
         <Txt role="status">
@@ -159,6 +125,56 @@ export function HarvestsScreen() {
       ) : null}
       {adding ? <NewHarvestSheet onClose={() => setAdding(false)} /> : null}
     </Screen>
+  );
+}
+
+interface Search {
+  find: string;
+  setFind: (find: string) => void;
+  which: HarvestFilter;
+  setWhich: (which: HarvestFilter) => void;
+  sort: HarvestSort;
+  setSort: (sort: HarvestSort) => void;
+}
+
+/** Which harvests are looked for, and in which order. */
+function HarvestSearch({ find, setFind, which, setWhich, sort, setSort }: Search) {
+  const searches = useSearches("harvests");
+  return (
+    <>
+      <View className="flex-row items-end gap-3">
+        <View className="min-w-0 flex-[3]">
+          <TextField
+            label={t`Find`}
+            shortcut="/"
+            value={find}
+            onChange={setFind}
+            placeholder={t`plant, place, year`}
+          />
+        </View>
+        <View className="min-w-0 flex-[2]">
+          <Select label={t`Sort by`} options={harvestSorts} value={sort} onChange={setSort} />
+        </View>
+      </View>
+      <Choice
+        label={t`Which harvests`}
+        options={harvestFilters}
+        value={which}
+        onChange={setWhich}
+      />
+      <SavedSearches
+        {...searches}
+        now={{ text: find, filter: which, sort, down: false }}
+        first={{ text: "", filter: "all", sort: "day", down: false }}
+        filters={harvestFilters}
+        sorts={harvestSorts}
+        onApply={(search) => {
+          setFind(search.text);
+          setWhich(pick(search.filter, harvestFilters));
+          setSort(pick(search.sort, harvestSorts));
+        }}
+      />
+    </>
   );
 }
 

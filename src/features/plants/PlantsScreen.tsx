@@ -22,23 +22,16 @@ import { SavedSearches } from "@/ui/primitives/SavedSearches";
 import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
-import { beginningFirst } from "@/ui/beginningFirst";
 import { useKept } from "@/ui/useKept";
 import { SeveralPlants } from "./SeveralPlants";
-import {
-  favouritesFirst,
-  lastRunOfPlants,
-  plantSorts,
-  sortPlants,
-  type PlantSort,
-} from "./sortPlants";
-import { groupOf, plantGroups, type PlantGroup } from "./plantGroups";
+import { lastRunOfPlants, plantSorts, type PlantSort } from "./sortPlants";
+import { plantGroups } from "./plantGroups";
+import { plantsShown, type Which } from "./plantsShown";
 
 /** Every plant the person can distil: the catalogue's and their own. */
 export function PlantsScreen() {
   const router = useRouter();
   const wide = useWide();
-  const units = useUnits();
   const book = usePlantBook();
   const [find, setFind] = useKept("plants/find", "");
   const [group, setGroup] = useKept<Which>("plants/group", "all");
@@ -48,23 +41,7 @@ export function PlantsScreen() {
   const runs = useAppSelector(selectRuns);
   const searches = useSearches("plants");
   const lastRun = useMemo(() => lastRunOfPlants(runs), [runs]);
-  const wanted = find.trim().toLowerCase();
-  const found = book.all.filter(
-    (plant) =>
-      (group === "all" ||
-        (group === "own"
-          ? plant.ownFigures.length > 0
-          : group === "favourites"
-            ? favourites.includes(plant.id)
-            : groupOf(plant) === group)) &&
-      [plant.name, plant.botanicalName, plant.part].some((text) =>
-        text.toLowerCase().includes(wanted),
-      ),
-  );
-  const shown =
-    sort === "name"
-      ? beginningFirst(favouritesFirst(found, favourites), find, ({ name }) => name)
-      : sortPlants(found, sort, lastRun);
+  const shown = plantsShown(book.all, { find, group, sort, favourites, lastRun });
   const groups = whichWords
     .filter(({ value }) => value !== "favourites" || favourites.length > 0 || group === value)
     .map(({ value, label }) => ({
@@ -133,7 +110,7 @@ export function PlantsScreen() {
       {shown.length === 0 ? (
         <Card>
           <Txt>
-            {wanted
+            {find.trim()
               ? t`No plant matches “${find.trim()}”. Add it: it begins with the figures of one that is like it.`
               : t`None yet. Open a plant and change a figure, or add one of your own.`}
           </Txt>
@@ -142,21 +119,7 @@ export function PlantsScreen() {
       <View className="flex-row flex-wrap gap-2">
         {shown.map((plant) => (
           <View key={plant.id} style={{ width: wide ? "49.2%" : "100%" }}>
-            <Row
-              href={`/bench/plants/${plant.id}`}
-              title={favourites.includes(plant.id) ? `${plant.name} ★` : plant.name}
-              detail={`${plant.part} · ${methodInList[plant.preferredMethod]}`}
-              end={
-                <View className="items-end">
-                  <Txt variant="strong" className="text-oil-ink">
-                    {contents(plant, units)}
-                  </Txt>
-                  <Txt variant="small">
-                    {plant.ownFigures.length > 0 ? t`${yieldUnit(units)}, yours` : yieldUnit(units)}
-                  </Txt>
-                </View>
-              }
-            />
+            <PlantRow plant={plant} liked={favourites.includes(plant.id)} />
           </View>
         ))}
       </View>
@@ -164,7 +127,28 @@ export function PlantsScreen() {
   );
 }
 
-type Which = PlantGroup | "all" | "own" | "favourites";
+/** One plant, with the oil that it has. */
+function PlantRow({ plant, liked }: { plant: KnownPlant; liked: boolean }) {
+  const units = useUnits();
+  return (
+    <Row
+      href={`/bench/plants/${plant.id}`}
+      title={liked ? `${plant.name} ★` : plant.name}
+      detail={`${plant.part} · ${methodInList[plant.preferredMethod]}`}
+      end={
+        <View className="items-end">
+          <Txt variant="strong" className="text-oil-ink">
+            {contents(plant, units)}
+          </Txt>
+          <Txt variant="small">
+            {plant.ownFigures.length > 0 ? t`${yieldUnit(units)}, yours` : yieldUnit(units)}
+          </Txt>
+        </View>
+      }
+    />
+  );
+}
+
 const whichWords: { value: Which; label: string }[] = [
   { value: "all", label: t`All` },
   ...plantGroups.map(({ id, label }) => ({ value: id, label })),

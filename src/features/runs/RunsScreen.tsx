@@ -46,7 +46,6 @@ export function RunsScreen() {
   const [sort, setSort] = useKept<Sort>("runs/sort", { key: "number", down: true });
   const [which, setWhich] = useKept<Filter>("runs/which", "all");
   const [several, setSeveral] = useState(false);
-  const searches = useSearches("runs");
   const searched = useDeferredValue(query);
   const summaries = useMemo(() => runs.map((run) => summarise(run, plantBook)), [runs, plantBook]);
   const found = useMemo(
@@ -77,40 +76,7 @@ export function RunsScreen() {
       }
     >
       {several ? <SeveralRuns runs={found} onClose={() => setSeveral(false)} /> : null}
-      <View className="flex-row items-end gap-3">
-        <View className="min-w-0 flex-[3]">
-          <TextField
-            label={t`Find`}
-            shortcut="/"
-            value={query}
-            onChange={setQuery}
-            placeholder={wide ? t`plant, still, month, note, run number` : t`plant, still, note`}
-          />
-        </View>
-        {wide ? null : (
-          <View className="min-w-0 flex-[2]">
-            <Select
-              label={t`Sort by`}
-              options={sortWords}
-              value={sort.key}
-              onChange={(key) => setSort({ key, down: sort.down })}
-            />
-          </View>
-        )}
-      </View>
-      <Choice label={t`Which runs`} options={filterWords} value={which} onChange={setWhich} />
-      <SavedSearches
-        {...searches}
-        now={{ text: query, filter: which, sort: sort.key, down: sort.down }}
-        first={{ text: "", filter: "all", sort: "number", down: true }}
-        filters={filterWords}
-        sorts={columnWords}
-        onApply={(search) => {
-          setQuery(search.text);
-          setWhich(pick(search.filter, filterWords));
-          setSort({ key: pick(search.sort, columnWords), down: search.down });
-        }}
-      />
+      <RunSearch {...{ query, setQuery, which, setWhich, sort, setSort }} />
       {later > 0 ? (
         <Txt
           variant="label"
@@ -147,6 +113,59 @@ export function RunsScreen() {
         />
       ) : null}
     </Screen>
+  );
+}
+
+interface Search {
+  query: string;
+  setQuery: (query: string) => void;
+  which: Filter;
+  setWhich: (which: Filter) => void;
+  sort: Sort;
+  setSort: (sort: Sort) => void;
+}
+
+/** Which runs are looked for; on a phone their order too, which a wide table has in its head. */
+function RunSearch({ query, setQuery, which, setWhich, sort, setSort }: Search) {
+  const wide = useWide();
+  const searches = useSearches("runs");
+  return (
+    <>
+      <View className="flex-row items-end gap-3">
+        <View className="min-w-0 flex-[3]">
+          <TextField
+            label={t`Find`}
+            shortcut="/"
+            value={query}
+            onChange={setQuery}
+            placeholder={wide ? t`plant, still, month, note, run number` : t`plant, still, note`}
+          />
+        </View>
+        {wide ? null : (
+          <View className="min-w-0 flex-[2]">
+            <Select
+              label={t`Sort by`}
+              options={sortWords}
+              value={sort.key}
+              onChange={(key) => setSort({ key, down: sort.down })}
+            />
+          </View>
+        )}
+      </View>
+      <Choice label={t`Which runs`} options={filterWords} value={which} onChange={setWhich} />
+      <SavedSearches
+        {...searches}
+        now={{ text: query, filter: which, sort: sort.key, down: sort.down }}
+        first={{ text: "", filter: "all", sort: "number", down: true }}
+        filters={filterWords}
+        sorts={columnWords}
+        onApply={(search) => {
+          setQuery(search.text);
+          setWhich(pick(search.filter, filterWords));
+          setSort({ key: pick(search.sort, columnWords), down: search.down });
+        }}
+      />
+    </>
   );
 }
 
