@@ -60,3 +60,49 @@ test("pot liquor that was kept is a lot; emptied again it goes, and one put ther
   expect(again.find(({ id }) => id === liquor.id)).toMatchObject({ volumeMl: 0 });
   expect(again.some(({ id }) => id === "by-hand")).toBe(false);
 });
+
+test("oil and hydrosol are told as each was seen and smelt; only a hydrosol has a pH", () => {
+  const seen = {
+    ...result,
+    smell: "hay",
+    hydrosolLook: "cloudy",
+    hydrosolSmell: "rain",
+    liquorMl: 50,
+  };
+  const [oil, hydrosol, first, liquor] = lotsOfRun(sampleRun(), seen, [], now);
+  expect(oil).toMatchObject({ look: "pale", smell: "hay", madeOn: "2026-07-18" });
+  expect(hydrosol).toMatchObject({ look: "cloudy", smell: "rain", ph: 5.2 });
+  expect(first).toMatchObject({ firstCut: true, look: "cloudy", ph: 5.2 });
+  for (const none of [oil, liquor]) expect(none).not.toHaveProperty("ph");
+  for (const none of ["look", "smell"]) expect(liquor).not.toHaveProperty(none);
+  const [plain, water] = lotsOfRun(sampleRun(), { ...result, ph: undefined, look: "" }, [], now);
+  expect(plain).not.toHaveProperty("look");
+  expect(plain).not.toHaveProperty("smell");
+  expect(water).not.toHaveProperty("ph");
+  expect(lotsOfRun(sampleRun(), result, [], now)[1]).toMatchObject({ look: "pale" });
+});
+
+test("where not each jar's oil was kept apart it is one lot; jars say from where to where they go", () => {
+  const jars = [{ volumeMl: 400, oilMl: 3 }, { volumeMl: 300 }];
+  const lots = lotsOfRun(sampleRun(), { at, oilMl: 4.5, hydrosolMl: 700, jars }, [], now);
+  expect(lots.map(({ product, jar, volumeMl }) => [product, jar, volumeMl])).toEqual([
+    ["oil", undefined, 4.5],
+    ["hydrosol", { number: 1, fromMl: 0, toMl: 400 }, 400],
+    ["hydrosol", { number: 2, fromMl: 400, toMl: 700 }, 300],
+  ]);
+  expect(new Set(lots.map(({ id }) => id)).size).toBe(3);
+});
+
+test("lots of several runs are theirs together, in whichever order they are named; a run's own are not theirs", () => {
+  const alone = lotsOfRun(sampleRun(), result, [], now);
+  const together = lotsOfRun(sampleRun(), result, alone, now, ["run-b", "run-a"]);
+  expect(together.map(({ id }) => id)).not.toEqual(alone.map(({ id }) => id));
+  expect(together[0]!.runIds).toEqual(["run-b", "run-a"]);
+  const again = lotsOfRun(sampleRun(), result, [...alone, ...together], now, ["run-a", "run-b"]);
+  expect(again.map(({ id }) => id)).toEqual(together.map(({ id }) => id));
+  /* An id that is taken by what is not its own is left to that. */
+  const taken = { ...alone[0]!, runIds: ["other"] };
+  const free = lotsOfRun(sampleRun(), result, [taken], now);
+  expect(free[0]!.id).not.toBe(taken.id);
+  expect(free[0]).toMatchObject({ kind: "lot", plantId: "lavender" });
+});
