@@ -1,6 +1,6 @@
 import { entryAt, sampleRun, sampleStill } from "@/testing/sampleRecords";
 import type { Entry } from "@/records/entry";
-import { liveRun, type Latest } from "./liveRun";
+import { latestKnown, liveRun, type Latest } from "./liveRun";
 import { logLine } from "@/words/logLine";
 import { ownContents } from "./ownContents";
 import { catalogueBook } from "../plant/plantBook";
@@ -217,4 +217,96 @@ test("a returning run is never told that its pot is dry, also where its plan has
   expect(codes(live)).not.toContain("dryLine");
   expect(live.cues.every(({ danger }) => !danger)).toBe(true);
   expect(live.cues.map(({ code }) => code)).not.toContain("swapJar");
+});
+
+test("an instrument's word counts before a hand's, of each its last", () => {
+  const state = runState([
+    entryAt(30, { type: "reading", headC: 97, outletC: 28, coolingOutC: 40 }),
+    entryAt(34, { type: "reading", headC: 98 }),
+    entryAt(36, { type: "reading", distillateMl: 150 }),
+  ]);
+  expect(latestKnown(state)).toEqual({ headC: 98, outletC: 28, coolingOutC: 40 });
+  expect(latestKnown(state, { headC: 99.5, outletC: 31, headRoseC: 2 })).toEqual({
+    headC: 99.5,
+    outletC: 31,
+    coolingOutC: 40,
+    headRoseC: 2,
+  });
+  expect(latestKnown(runState([]))).toEqual({
+    headC: undefined,
+    outletC: undefined,
+    coolingOutC: undefined,
+  });
+});
+
+test("before it is lit and once it is off nothing is due and nothing is wrong", () => {
+  const { powerW } = sampleRun().plan;
+  const off = [...dripping, entryAt(60, { type: "heatOff" })];
+  for (const entries of [[], [dripping[1]!], off]) {
+    const run = sampleRun(entries);
+    expect(liveRun(run, runState(entries), at(900))).toEqual({ cues: [], alarms: [], powerW });
+  }
+  const turned = [...off, entryAt(40, { type: "heatChanged", powerW: 700 })];
+  expect(liveRun(sampleRun(turned), runState(turned), at(900)).powerW).toBe(700);
+});
+
+test("a boil at half of its time is told while it is new, and only at the planned heat", () => {
+  const { minutesToBoil } = sampleRun().plan.forecast;
+  const early = minutesToBoil * 0.5;
+  const boil = [entryAt(0, { type: "lit" }), entryAt(early, { type: "boiling" })];
+  const told = (entries: Entry[], minutes: number) =>
+    codes(liveRun(sampleRun(entries), runState(entries), at(minutes)));
+  expect(told(boil, early + 1)).toContain("boilEarly");
+  expect(told(boil, early + 600)).not.toContain("boilEarly");
+  const turned = [...boil, entryAt(1, { type: "heatChanged", powerW: 1900 })];
+  expect(told(turned, early + 1)).not.toContain("boilEarly");
+  expect(told([boil[0]!], early)).not.toContain("boilEarly");
+});
+
+test("the heat as it stands gives its share of the plan's flow where the plan cannot be asked", () => {
+  const { forecast, powerW } = sampleRun().plan;
+  const turned = (watts: number) => entryAt(25, { type: "heatChanged", powerW: watts });
+  const rate = (entries: Entry[], change: Partial<Run["plan"]>) =>
+    stands(entries, 30, {}, { request: undefined, ...change }).live!.rateMlPerMin;
+  expect(rate([], {})).toBeCloseTo(forecast.rateMlPerMin, 6);
+  expect(rate([turned(powerW / 2)], {})).toBeCloseTo(forecast.rateMlPerMin / 2, 6);
+  expect(rate([turned(600)], { runPowerW: 1200 })).toBeCloseTo(forecast.rateMlPerMin / 2, 6);
+  expect(rate([turned(0)], {})).toBeCloseTo(0.01, 6);
+});
+
+test("a moved stop ends the run at its minute; scale and hand are read in the order of time", () => {
+  const moved = entryAt(30, { type: "stopMoved", minutes: 50, reason: "smells good" });
+  const ends = stands(
+    [moved],
+    31,
+    {},
+    { forecast: { ...sampleRun().plan.forecast, spendableMl: 90000 } },
+  );
+  expect(ends.live!.endsBy).toBe("minutes");
+  expect(ends.live!.minutesToHeatOff).toBeCloseTo(24 + 50 - 31, 6);
+  const hand = entryAt(34, { type: "reading", distillateMl: 150 });
+  const scale = [
+    { at: at(29), volumeMl: 75 },
+    { at: at(44), volumeMl: 300 },
+  ];
+  const both = stands([hand], 44, { distillate: scale }).live!;
+  expect(both).toMatchObject({ measured: true });
+  expect(both.distillateMl).toBeCloseTo(300, 0);
+  expect(both.rateMlPerMin).toBeCloseTo(15, 0);
+});
+
+test("of a hand's reading of the tub and a probe's the later one counts", () => {
+  const hand = (minutes: number) => [
+    entryAt(minutes, { type: "reading", tubC: 30 }),
+    entryAt(minutes + 1, { type: "reading", headC: 98 }),
+  ];
+  const probe = { tub: { temperatureC: 50, at: at(40) } };
+  expect(stands(hand(38), 41, probe).tub!.temperatureC).toBeGreaterThan(49);
+  expect(stands(hand(40.5), 42, probe).tub!.temperatureC).toBeLessThan(40);
+  expect(stands(hand(38), 41).tub!.temperatureC).toBeGreaterThan(30);
+  expect(liveRun(sampleRun(dripping), runState(dripping), at(40)).tub).toBeUndefined();
+  const tap = { ...sampleStill(), condenser: { kind: "tap" as const, riseK: 25 } };
+  expect(
+    liveRun(sampleRun(dripping), runState(dripping), at(40), { still: tap }).tub,
+  ).toBeUndefined();
 });
