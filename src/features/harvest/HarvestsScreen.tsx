@@ -13,6 +13,7 @@ import { useAppSelector } from "@/store/hooks";
 import { usePlantBook } from "@/store/plants";
 import { selectHarvests, selectPreferences, selectRuns } from "@/store/selectors";
 import { useSearches } from "@/store/useSearches";
+import { FindLine } from "@/ui/layout/FindLine";
 import { Screen } from "@/ui/layout/Screen";
 import { Button } from "@/ui/primitives/Button";
 import { Card } from "@/ui/primitives/Card";
@@ -22,7 +23,6 @@ import { MoreActions } from "@/ui/primitives/MoreActions";
 import { Row } from "@/ui/primitives/Row";
 import { SavedSearches } from "@/ui/primitives/SavedSearches";
 import { Select } from "@/ui/primitives/Select";
-import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
 import { findHarvests } from "@/logbook/harvest/findHarvests";
@@ -142,20 +142,12 @@ function HarvestSearch({ find, setFind, which, setWhich, sort, setSort }: Search
   const searches = useSearches("harvests");
   return (
     <>
-      <View className="flex-row items-end gap-3">
-        <View className="min-w-0 flex-[3]">
-          <TextField
-            label={t`Find`}
-            shortcut="/"
-            value={find}
-            onChange={setFind}
-            placeholder={t`plant, place, year`}
-          />
-        </View>
-        <View className="min-w-0 flex-[2]">
-          <Select label={t`Sort by`} options={harvestSorts} value={sort} onChange={setSort} />
-        </View>
-      </View>
+      <FindLine
+        value={find}
+        onChange={setFind}
+        placeholder={t`plant, place, year`}
+        sort={<Select label={t`Sort by`} options={harvestSorts} value={sort} onChange={setSort} />}
+      />
       <Choice
         label={t`Which harvests`}
         options={harvestFilters}

@@ -1,4 +1,5 @@
 import type { Channel } from "@/core/practice/virtualStill";
+import { showDuration } from "@/core/units/format";
 import type { ProbeReading } from "@/exchange/probeCsv";
 import { t } from "@/language/t";
 import type { RunState } from "@/logbook/run/runState";
@@ -129,7 +130,7 @@ function WhatItComesTo({ reading }: { reading: ProbeReading }) {
       : [];
   });
   const counts = lines.map(({ name, series }) => `${name} ${series.at.length}`).join(", ");
-  const minutes = Math.round((reading.to - reading.from) / 60000);
+  const time = showDuration((reading.to - reading.from) / 60000);
   return (
     <Card className="gap-1 px-2">
       {lines.length > 0 ? (
@@ -143,8 +144,8 @@ function WhatItComesTo({ reading }: { reading: ProbeReading }) {
       ) : null}
       <Txt variant="small">
         {reading.unreadable > 0
-          ? t`${counts} samples over ${minutes} min. ${reading.unreadable} rows without a readable time are left out, the first is row ${reading.firstUnreadable ?? ""}.`
-          : t`${counts} samples over ${minutes} min.`}{" "}
+          ? t`${counts} samples over ${time}. ${reading.unreadable} rows without a readable time are left out, the first is row ${reading.firstUnreadable ?? ""}.`
+          : t`${counts} samples over ${time}.`}{" "}
         {impossibleWords(reading)}
       </Txt>
     </Card>

@@ -12,6 +12,7 @@ import { useAppSelector } from "@/store/hooks";
 import { usePlantBook } from "@/store/plants";
 import { selectPreferences, selectRuns } from "@/store/selectors";
 import { useSearches } from "@/store/useSearches";
+import { FindLine } from "@/ui/layout/FindLine";
 import { Screen } from "@/ui/layout/Screen";
 import { useWide } from "@/ui/layout/useWide";
 import { Button } from "@/ui/primitives/Button";
@@ -22,7 +23,6 @@ import { Row } from "@/ui/primitives/Row";
 import { SavedSearches } from "@/ui/primitives/SavedSearches";
 import { pick } from "@/ui/primitives/options";
 import { Select } from "@/ui/primitives/Select";
-import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
 import { inState } from "@/words/stateWords";
@@ -131,27 +131,21 @@ function RunSearch({ query, setQuery, which, setWhich, sort, setSort }: Search) 
   const searches = useSearches("runs");
   return (
     <>
-      <View className="flex-row items-end gap-3">
-        <View className="min-w-0 flex-[3]">
-          <TextField
-            label={t`Find`}
-            shortcut="/"
-            value={query}
-            onChange={setQuery}
-            placeholder={wide ? t`plant, still, month, note, run number` : t`plant, still, note`}
-          />
-        </View>
-        {wide ? null : (
-          <View className="min-w-0 flex-[2]">
+      <FindLine
+        value={query}
+        onChange={setQuery}
+        placeholder={wide ? t`plant, still, month, note, run number` : t`plant, still, note`}
+        sort={
+          wide ? null : (
             <Select
               label={t`Sort by`}
               options={sortWords}
               value={sort.key}
               onChange={(key) => setSort({ key, down: sort.down })}
             />
-          </View>
-        )}
-      </View>
+          )
+        }
+      />
       <Choice label={t`Which runs`} options={filterWords} value={which} onChange={setWhich} />
       <SavedSearches
         {...searches}

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { readNumber, toInput, type NumberInput } from "@/core/units/numberInput";
 import {
   asChunks,
@@ -46,7 +46,9 @@ export function useColumnMatch({
   /* So many days it is sure of: another column may come to others. */
   const [sureOf, setSureOf] = useState<number>();
   const shift = readNumber(offset, { name: t`The offset`, min: -1440, max: 1440 });
-  const read = readProbe(table, match, state.litAt ?? Date.parse(run.createdAt));
+  const zeroAt = state.litAt ?? Date.parse(run.createdAt);
+  /* Hundreds of thousands of rows: not read anew for each digit of the offset. */
+  const read = useMemo(() => readProbe(table, match, zeroAt), [table, match, zeroAt]);
   const days = read.ok ? (read.reading.to - read.reading.from) / 86400e3 : 0;
   const sure = sureOf === days;
 

@@ -8,7 +8,6 @@ import { openRecord } from "@/records/migrate";
 import { emptyDraft } from "@/records/planDraft";
 import type { Run } from "@/records/run";
 import { catalogueBook } from "../plant/plantBook";
-import { readyMadeStills } from "../still/readyMadeStills";
 import { chargeDraft } from "./chargeDraft";
 import { comingOfDay } from "./comingOfDay";
 import { dayNow, keptOf } from "./dayNow";
@@ -24,7 +23,6 @@ import {
   usualHandMinutes,
 } from "./dayTimes";
 import { dayTotals } from "./dayTotals";
-import { heapSplits } from "./heapSplits";
 
 const day = sampleDay();
 const beginning = beginningOf(day);
@@ -184,68 +182,6 @@ test("hands are as quick as this person was between two runs of one day", () => 
     run("c", 270, 300),
   ]);
   expect(known).toMatchObject({ load: 30, close: 40, turns: 2 });
-});
-
-test("a heap is shared out as each still would have it, each charge on every still that takes as much", () => {
-  const stills = readyMadeStills.slice(0, 2).map((figures, i) => ({
-    ...sampleStill(),
-    ...figures,
-    id: `still-${i}`,
-  }));
-  const steps = heapSplits({
-    day,
-    fromMin: 0,
-    heap: { id: "heap-b", plantId: "lavender", state: "fresh", massG: 1500 },
-    stills,
-    runs: [],
-    context: {
-      stills,
-      measures: [],
-      book: catalogueBook,
-      summaries: [],
-      site: { altitudeM: 320, airC: 18, waterC: 14, coolingInC: 14 },
-    },
-    draft: { ...emptyDraft("metric"), plantId: "lavender", state: "fresh" },
-  });
-  let step = steps.next();
-  while (!step.done) step = steps.next();
-  const { splits, refused } = step.value;
-  expect(refused).toEqual([]);
-  expect(splits.map((split) => split.length).sort()).toEqual([1, 2]);
-  expect(splits.flat().every(({ dueMin }) => dueMin === lengthOf(day))).toBe(true);
-  const large = splits.find((split) => split.length === 1)![0]!;
-  expect(Object.keys(large.on)).toEqual(["still-1"]);
-  const small = splits.find((split) => split.length === 2)!;
-  expect(Object.keys(small[0]!.on).sort()).toEqual(["still-0", "still-1"]);
-  expect(small.reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(1500);
-  /* Gas draws nothing from the mains, an element all it has. */
-  expect(small[0]!.on["still-0"]!.watts).toBe(0);
-  expect(small[0]!.on["still-1"]!.watts).toBe(2000);
-});
-
-test("what is more than a day holds is refused as too many, not shared out", () => {
-  const still = { ...sampleStill(), ...readyMadeStills[0]! };
-  const steps = heapSplits({
-    day,
-    fromMin: 0,
-    heap: { id: "heap-c", plantId: "lavender", state: "fresh", massG: 100_000 },
-    stills: [still],
-    runs: [],
-    context: {
-      stills: [still],
-      measures: [],
-      book: catalogueBook,
-      summaries: [],
-      site: { altitudeM: 320, airC: 18, waterC: 14, coolingInC: 14 },
-    },
-    draft: { ...emptyDraft("metric"), plantId: "lavender", state: "fresh" },
-  });
-  let step = steps.next();
-  while (!step.done) step = steps.next();
-  expect(step.value).toEqual({
-    splits: [],
-    refused: [{ stillId: still.id, why: "tooMany" }],
-  });
 });
 
 test("what a day came to: planned against as it went, measured oil of what is off the heat", () => {

@@ -5,6 +5,7 @@ import type { DayHeap } from "@/records/day";
 import type { Still } from "@/records/still";
 import { catalogueBook } from "../plant/plantBook";
 import { readyMadeStills } from "../still/readyMadeStills";
+import { lengthOf } from "./dayTimes";
 import { heapSplits, type HeapSplits } from "./heapSplits";
 
 const [small, large] = readyMadeStills
@@ -39,6 +40,28 @@ function sharedOut(
   while (!step.done) step = steps.next();
   return step.value;
 }
+
+test("a heap is shared out as each still would have it, each charge on every still that takes as much", () => {
+  const { splits, refused } = sharedOut({}, [small!, large!]);
+  expect(refused).toEqual([]);
+  expect(splits.map((split) => split.length).sort()).toEqual([1, 2]);
+  expect(splits.flat().every(({ dueMin }) => dueMin === lengthOf(sampleDay()))).toBe(true);
+  const whole = splits.find((split) => split.length === 1)![0]!;
+  expect(Object.keys(whole.on)).toEqual(["still-1"]);
+  const halves = splits.find((split) => split.length === 2)!;
+  expect(Object.keys(halves[0]!.on).sort()).toEqual(["still-0", "still-1"]);
+  expect(halves.reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(1500);
+  /* Gas draws nothing from the mains, an element all it has. */
+  expect(halves[0]!.on["still-0"]!.watts).toBe(0);
+  expect(halves[0]!.on["still-1"]!.watts).toBe(2000);
+});
+
+test("what is more than a day holds is refused as too many, not shared out", () => {
+  expect(sharedOut({ massG: 100_000 }, [small!])).toEqual({
+    splits: [],
+    refused: [{ stillId: "still-0", why: "tooMany" }],
+  });
+});
 
 test("one charge is the heap, several are numbered; each begins no earlier than the day may", () => {
   const { splits } = sharedOut({}, [small!, large!]);

@@ -12,6 +12,7 @@ import { teaches } from "./teaches";
 beforeAll(() => speak("en-GB"));
 
 const now = new Date("2026-06-20T09:00:00");
+const site = { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 };
 const flask = {
   ...sampleStill(),
   ...readyMadeStills.find(({ construction }) => construction === "flask")!,
@@ -45,7 +46,7 @@ const told = (part: Partial<PastForm>): PastTold => {
 const enter = (part: Partial<PastForm>) =>
   pastRun(told(part), {
     number: 7,
-    site: { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 },
+    site,
     now,
   });
 const clock = (minutes: number) =>
@@ -234,7 +235,6 @@ test("a still whose heat is not known well enough to boil had an ordinary hob's"
     { ...blank, plantId: "lavender", water: "2" },
     { ...context, stills: [cold] },
   );
-  const site = { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 };
   const { run } = pastRun(all!, { number: 1, site, now });
   expect(run.plan.forecast.rateMlPerMin).toBeGreaterThan(1);
   expect(run.plan.waterMl).toBe(2000);
