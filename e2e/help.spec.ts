@@ -80,3 +80,21 @@ test("several bottles are moved in one step and taken back in one", async ({ pag
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByText("attic")).toHaveCount(0);
 });
+
+test("a long list stands where it was left", async ({ page }) => {
+  await page.getByRole("link", { name: "Bench", exact: true }).click();
+  await page.getByRole("link", { name: /^Plants/ }).click();
+  const last = page.getByRole("link", { name: /^Yarrow flowering tops/ });
+  await page.mouse.move(200, 500);
+  await expect(async () => {
+    await page.mouse.wheel(0, 3000);
+    await expect(last).toBeInViewport({ timeout: 100 });
+  }).toPass({ intervals: [50] });
+  await last.hover();
+  const place = async () => Math.round((await last.boundingBox())?.y ?? NaN);
+  const left = await place();
+  await last.click();
+  await expect(page.getByRole("heading", { name: "Yarrow", level: 1 })).toBeVisible();
+  await page.getByRole("link", { name: "Plants", exact: true }).click();
+  await expect.poll(place).toBe(left);
+});

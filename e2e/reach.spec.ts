@@ -1,3 +1,5 @@
 import { everythingCanBePressed } from "./reach";
+import { goTo } from "./steps";
 
-everythingCanBePressed();
+/* Each address is typed in: here every page is begun by itself. */
+everythingCanBePressed(goTo);

@@ -124,21 +124,24 @@ async function settled(page: Page): Promise<void> {
 /* So many addresses share one browser and one demonstration: making it takes longer than looking. */
 const perTest = 6;
 
-/** Presses nothing that writes; opens all that opens, and looks at what then lies under a finger. */
-export function everythingCanBePressed(): void {
-  pressedIn("demo", addresses());
-  pressedIn("sereno", bareAddresses());
+type Go = (page: Page, address: string) => Promise<void>;
+
+/**
+ * Presses nothing that writes; opens all that opens, and looks at what then lies under a finger. Each address of the
+ * demonstration is reached as `go` does; those of the empty logbook are gone through.
+ */
+export function everythingCanBePressed(go: Go): void {
+  pressedIn("demo", addresses(), go);
+  pressedIn("sereno", bareAddresses(), visit);
 }
 
-function pressedIn(logbook: "demo" | "sereno", all: readonly string[]): void {
+function pressedIn(logbook: "demo" | "sereno", all: readonly string[], go: Go): void {
   const where = logbook === "demo" ? "" : "in an empty logbook ";
   for (let from = 0; from < all.length; from += perTest) {
     const some = all.slice(from, from + perTest);
     test(`a finger hits what it sees ${where}on ${some.join(", ")}`, async ({ page }) => {
       test.setTimeout(180_000);
       await goTo(page, `/?logbook=${logbook}`);
-      /* Each address of the demonstration is typed in; of the empty logbook they are gone through. */
-      const go = logbook === "demo" ? goTo : visit;
       for (const address of some)
         await test.step(address, async () => {
           await go(page, address);

@@ -1,3 +1,4 @@
 import { everythingCanBePressed } from "./reach";
+import { visit } from "./steps";
 
-everythingCanBePressed();
+everythingCanBePressed(visit);

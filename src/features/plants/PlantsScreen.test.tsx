@@ -42,8 +42,10 @@ test("other kinds of one plant stand beside it, and those distilled for their wa
 
 /* The first link leads back. */
 const rows = () => screen.getAllByRole("link").slice(1);
-const firstShown = () =>
-  plants.find(({ name, part }) => rows()[0]!.textContent.startsWith(name + part))!;
+const firstShown = () => {
+  const said = rows()[0]!.textContent;
+  return plants.find(({ name, part }) => said.startsWith(name + part))!;
+};
 
 test("several plants become favourites in one step: first in the list, and a list of their own", () => {
   const { store } = renderWith(<PlantsScreen />, [sampleOwnPlant({ usualMinutes: 95 })]);

@@ -23,10 +23,14 @@ import { Select } from "@/ui/primitives/Select";
 import { TextField } from "@/ui/primitives/TextField";
 import { Txt } from "@/ui/primitives/Txt";
 import { useKept } from "@/ui/useKept";
+import { useRowsSoon } from "@/ui/useRowsSoon";
 import { SeveralPlants } from "./SeveralPlants";
 import { lastRunOfPlants, plantSorts, type PlantSort } from "./sortPlants";
 import { plantGroups } from "./plantGroups";
 import { plantsShown, type Which } from "./plantsShown";
+
+/* As many as a phone's screen has room for. */
+const firstRows = 10;
 
 /** Every plant the person can distil: the catalogue's and their own. */
 export function PlantsScreen() {
@@ -42,6 +46,7 @@ export function PlantsScreen() {
   const searches = useSearches("plants");
   const lastRun = useMemo(() => lastRunOfPlants(runs), [runs]);
   const shown = plantsShown(book.all, { find, group, sort, favourites, lastRun });
+  const rows = useRowsSoon(shown, wide ? 2 * firstRows : firstRows);
   const groups = whichWords
     .filter(({ value }) => value !== "favourites" || favourites.length > 0 || group === value)
     .map(({ value, label }) => ({
@@ -117,7 +122,7 @@ export function PlantsScreen() {
         </Card>
       ) : null}
       <View className="flex-row flex-wrap gap-2">
-        {shown.map((plant) => (
+        {rows.map((plant) => (
           <View key={plant.id} style={{ width: wide ? "49.2%" : "100%" }}>
             <PlantRow plant={plant} liked={favourites.includes(plant.id)} />
           </View>

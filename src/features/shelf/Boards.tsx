@@ -13,8 +13,8 @@ import { bestByWords } from "@/words/bestByWords";
 import { boardOf } from "@/words/bottleWords";
 import { lotWords } from "@/words/lotWords";
 
-/* As many as fill a screen or two. */
-const step = 48;
+/* As many as fill a screen. */
+const step = 24;
 
 /** The shelf as it stands: a board a place, the bottles on it to scale. */
 export const Boards = memo(function Boards({

@@ -11,9 +11,33 @@ export function useScrollKept(list: RefObject<ScrollView | null>): void {
   useLayoutEffect(() => {
     const element = list.current?.getScrollableNode?.() as HTMLElement | undefined;
     if (!element?.addEventListener) return;
-    element.scrollTop = places.get(path) ?? 0;
+    const place = places.get(path) ?? 0;
+    const stop = stayAt(element, place);
     const note = () => places.set(path, element.scrollTop);
     element.addEventListener("scroll", note, { passive: true });
-    return () => element.removeEventListener("scroll", note);
+    return () => {
+      stop();
+      element.removeEventListener("scroll", note);
+    };
   }, [path, list]);
+}
+
+/* A long list is drawn in parts: until the place is there, it is gone to with each part. A hand on the list ends it. */
+function stayAt(element: HTMLElement, place: number): () => void {
+  element.scrollTop = place;
+  const content = element.firstElementChild;
+  if (!content || element.scrollTop >= place - 1 || typeof ResizeObserver === "undefined")
+    return () => undefined;
+  const observer = new ResizeObserver(() => {
+    element.scrollTop = place;
+    if (element.scrollTop >= place - 1) stop();
+  });
+  const hands = ["wheel", "touchstart", "pointerdown", "keydown"] as const;
+  const stop = () => {
+    observer.disconnect();
+    for (const hand of hands) element.removeEventListener(hand, stop);
+  };
+  observer.observe(content);
+  for (const hand of hands) element.addEventListener(hand, stop, { passive: true });
+  return stop;
 }
