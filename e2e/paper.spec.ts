@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, choosePlant, field, goTo, lightIt, planLavender, visit } from "./steps";
+import { addCopperPot, choosePlant, field, goTo, lightIt, planLavender } from "./steps";
 
 const wideSpacing =
   "* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important; }";
@@ -26,59 +26,6 @@ function cutTexts(page: Page): Promise<string[]> {
     return cut;
   });
 }
-
-/** Words that go on in the next line without a hyphen. */
-function brokenWords(page: Page): Promise<string[]> {
-  return page.evaluate(() => {
-    const broken: string[] = [];
-    const texts = document.createTreeWalker(document.querySelector("main")!, NodeFilter.SHOW_TEXT);
-    for (let node = texts.nextNode(); node; node = texts.nextNode()) {
-      if (!node.parentElement?.checkVisibility() || node.parentElement.closest("svg, select"))
-        continue;
-      for (const { 0: word, index } of (node.textContent ?? "").matchAll(/[\p{L}\d]+/gu)) {
-        const range = document.createRange();
-        range.setStart(node, index);
-        range.setEnd(node, index + word.length);
-        const lines = new Set([...range.getClientRects()].map(({ top }) => Math.round(top)));
-        if (lines.size > 1) broken.push(`${word} in “${(node.textContent ?? "").slice(0, 40)}”`);
-      }
-    }
-    return broken;
-  });
-}
-
-for (const locale of ["en-GB", "en-US"])
-  test(`no word is broken in two at 320 px in the units of ${locale}`, async ({
-    browser,
-    baseURL,
-  }) => {
-    const viewport = { width: 320, height: 700 };
-    const context = await browser.newContext({ baseURL, locale, viewport });
-    const page = await context.newPage();
-    await goTo(page, "/?logbook=demo");
-    await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
-    for (const path of [
-      "/",
-      "/runs",
-      "/runs/demo-run-12",
-      "/runs/demo-run-31/watch",
-      "/runs/demo-run-30/separate",
-      "/runs/compare?ids=demo-run-11,demo-run-12,demo-run-15",
-      "/runs/learn?trial=demo-trial-1",
-      "/shelf",
-      "/shelf/demo-lot-28-oil",
-      "/shelf/demo-lot-7-hydrosol",
-      "/shelf/season",
-      "/harvests/demo-harvest-14",
-      "/bench/plants/clarysage",
-      "/bench/stills/demo-still-1/calibrate",
-    ]) {
-      await visit(page, path);
-      await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
-      expect.soft(await brokenWords(page), `${path}, ${locale}`).toEqual([]);
-    }
-    await context.close();
-  });
 
 test("no text is cut at 320 px, nor with wide spacing, and nothing scrolls sideways", async ({
   page,

@@ -1,7 +1,7 @@
 import type { Browser, Page } from "@playwright/test";
 import { flesch } from "flesch";
 import { syllable } from "syllable";
-import { addresses } from "../../e2e/reach";
+import { addresses } from "../../e2e/addresses";
 import { print } from "./print";
 
 /* Shorter is a label; what has no verb is none of the sentences that a person has to understand. */

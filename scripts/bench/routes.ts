@@ -1,5 +1,5 @@
 import type { Browser, Page } from "@playwright/test";
-import { addresses } from "../../e2e/reach";
+import { addresses } from "../../e2e/addresses";
 import { print } from "./print";
 
 const times = 3;

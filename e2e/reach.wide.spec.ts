@@ -1,4 +1,0 @@
-import { everythingCanBePressed } from "./reach";
-import { visit } from "./steps";
-
-everythingCanBePressed(visit);
