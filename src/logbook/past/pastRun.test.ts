@@ -8,6 +8,7 @@ import { emptyPastForm, type PastForm } from "./pastForm";
 import { minutesTold, pastRun } from "./pastRun";
 import { readPastForm, type PastTold } from "./readPastForm";
 import { teaches } from "./teaches";
+import { timeTold } from "./timeTold";
 
 beforeAll(() => speak("en-GB"));
 
@@ -258,4 +259,104 @@ test("what teaches: a weight and its oil, a time and its hydrosol, heat on and a
   expect(teaches(told({ firstDrop: "10:00", heatOff: "10:00", hydrosol: "1" })).rate).toEqual([
     "times",
   ]);
+});
+
+test("a run went the way that was chosen, else the plant's own where the still can, else the still's", () => {
+  const { methods } = read({});
+  expect(methods.length).toBeGreaterThan(1);
+  for (const method of methods) expect(read({ method }).method).toBe(method);
+  for (const plant of catalogueBook.all) {
+    const own = methods.includes(plant.preferredMethod) ? plant.preferredMethod : methods[0];
+    expect(read({ plantId: plant.id, method: "" }).method).toBe(own);
+  }
+});
+
+test("only states in which a plant is distilled are offered, the first of them where none is chosen", () => {
+  for (const plant of catalogueBook.all) {
+    const { states, state } = read({ plantId: plant.id, state: "" as PastForm["state"] });
+    expect(states).toEqual(Object.keys(plant.states));
+    expect(state).toBe(states[0]);
+  }
+  const { states, state } = read({ plantId: "", state: "" as PastForm["state"] });
+  expect(states).toHaveLength(3);
+  expect(state).toBe("fresh");
+});
+
+test("a reading is an entry at its minute, with what was read and nothing else", () => {
+  const { run } = enter({
+    firstDrop: "10:15",
+    readings: [{ time: "20 min", distillate: "200", head: "98", oil: "1" }],
+  });
+  expect(run.entries[1]).toEqual({
+    id: run.entries[1]!.id,
+    type: "reading",
+    at: clock(635),
+    distillateMl: 200,
+    headC: 98,
+    oilMl: 1,
+  });
+});
+
+test("blank fields are nothing told; what is no time or figure is told under its own field", () => {
+  const spaces = told({
+    mass: " ",
+    water: " ",
+    oil: " ",
+    heatOn: " ",
+    firstDrop: " ",
+    heatOff: " ",
+  });
+  for (const field of ["massG", "waterMl", "oilMl", "heatOn", "firstDrop", "heatOff", "runMinutes"])
+    expect(spaces).not.toHaveProperty(field);
+  const reading = { time: "10:00", distillate: "", head: "hot", oil: "much" };
+  const { problems } = read({
+    day: "30.05.2026-05-30",
+    mass: "plenty",
+    heatOn: "25:00",
+    firstDrop: "soon",
+    heatOff: "9:70",
+    jars: "some",
+    readings: [reading],
+  });
+  expect(Object.keys(problems).sort()).toEqual([
+    "day",
+    "firstDrop",
+    "heatOff",
+    "heatOn",
+    "jars",
+    "mass",
+    "readings.0.head",
+    "readings.0.oil",
+  ]);
+  expect(problems.heatOn).toBe("There is no such time. Type it as 9:40 or 21:40.");
+  expect(read({ day: "2026-05-30 in the evening" }).problems.day).toContain("which day");
+  expect(read({ plantId: "" }).problems.plantId).toBe("Say which plant it was.");
+});
+
+test("on the second night a clock's time before the last one is a day later again", () => {
+  const all = told({ heatOn: "22:00", firstDrop: "30 h", heatOff: "3:00" });
+  expect(all).toMatchObject({
+    heatOn: 1320,
+    firstDrop: 1320 + 1800,
+    heatOff: 2 * 1440 + 180 + 1440,
+  });
+});
+
+test.each([
+  [" 12:59 ", { clock: 779 }],
+  ["9:00", { clock: 540 }],
+  ["10 h 5", { minutes: 605 }],
+  ["1h10", { minutes: 70 }],
+  ["1 h10", { minutes: 70 }],
+  ["1h 10", { minutes: 70 }],
+  ["0", { minutes: 0 }],
+])("%s is a time", (text, value) => {
+  expect(timeTold(text)).toEqual({ ok: true, value });
+});
+
+test.each(["-5", "about 1 h 10", "1 h 10 or so"])("%s is no time", (text) => {
+  expect(timeTold(text)).toEqual({
+    ok: false,
+    problem: expect.stringContaining("as 9:40") as string,
+  });
 });
