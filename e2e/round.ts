@@ -27,7 +27,7 @@ export function round({
   logbook = "demo",
   go = visit,
   language,
-  perTest = 6,
+  perTest = 10,
 }: Round): void {
   for (let from = 0; from < all.length; from += perTest) {
     const some = all.slice(from, from + perTest);

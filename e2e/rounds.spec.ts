@@ -22,7 +22,7 @@ round({
   claim: "a finger hits what it sees, axe finds nothing serious, units are metric, words whole",
   all: screens,
   go: goTo,
-  perTest: 4,
+  perTest: 7,
   looks: [everythingCanBePressed, accessibleOnPhone, nothingBut("metric"), wordsStayWhole],
 });
 round({
@@ -58,7 +58,7 @@ test.describe("on a narrow phone", () => {
     round({
       claim: "nothing but US units, words whole",
       all: screens,
-      perTest: 14,
+      perTest: 20,
       looks: [nothingBut("us"), wordsStayWhole],
     });
   });
