@@ -1,5 +1,5 @@
 import { wishWords } from "@/words/wishWords";
-import { emptyDraft } from "@/records/planDraft";
+import { emptyDraft, type PlanDraft } from "@/records/planDraft";
 import { newRecord } from "@/records/base";
 import type { Harvest } from "@/records/harvest";
 import { sampleRun } from "@/testing/sampleRecords";
@@ -15,7 +15,7 @@ const harvest: Harvest = {
   massG: 4000,
 };
 
-function charge(number: number, oilMl?: number) {
+function charge(number: number, oilMl?: number, wish: Partial<PlanDraft> = {}) {
   const run = sampleRun();
   const at = "2026-07-14T12:00:00.000Z";
   return summarise(
@@ -30,6 +30,7 @@ function charge(number: number, oilMl?: number) {
         wishWhat: "oil",
         wishText: "10",
         wishUnit: "mL",
+        ...wish,
       },
       entries:
         oilMl === undefined
@@ -60,4 +61,37 @@ test("too little plant for the rest is said; a harvest without a wish has none",
   expect(short.enough).toBe(false);
   expect(wishWords(short, "metric")).toContain("not enough");
   expect(wishProgress({ ...harvest, id: "another" }, [charge(1, 2.5)])).toBeUndefined();
+});
+
+test("before the first is measured the plan says what a charge brings", () => {
+  const planned = sampleRun().plan.forecast;
+  const oil = wishProgress(harvest, [charge(1)])!;
+  expect(oil.toGo).toBe(Math.ceil((10 - planned.visibleMl.p50) / planned.visibleMl.p50));
+  const hydrosol = { wishWhat: "hydrosol", wishText: "2", wishUnit: "L" } as const;
+  const water = wishProgress(harvest, [charge(1, undefined, hydrosol)])!;
+  expect(water).toMatchObject({ what: "hydrosol", wantedMl: 2000, gotMl: 0, underWay: 1 });
+  expect(water.toGo).toBe(Math.ceil((2000 - planned.distillateMl) / planned.distillateMl));
+  expect(wishProgress(harvest, [charge(1, 3, hydrosol)])).toMatchObject({ gotMl: 600 });
+});
+
+test("the first charge that had a wish names it, whatever order they come in; one that cannot be read is none", () => {
+  const none = { goal: "have" } as const;
+  const all = [
+    charge(3, 2, { wishText: "30" }),
+    charge(1, 2, none),
+    charge(2, 2, { wishText: "20" }),
+  ];
+  expect(wishProgress(harvest, all)).toMatchObject({ wantedMl: 20, gotMl: 6, toGo: 7 });
+  for (const wish of [none, { wishText: "" }, { wishText: "lots" }, { wishText: "-1" }])
+    expect(wishProgress(harvest, [charge(1, 2, wish)])).toBeUndefined();
+});
+
+test("charges that brought nothing do not tell how many more are needed", () => {
+  expect(wishProgress(harvest, [charge(1, 0)])).toMatchObject({ gotMl: 0, toGo: 0, enough: true });
+});
+
+test("the last charge of a harvest may be a tenth smaller", () => {
+  const left = (massG: number) => wishProgress({ ...harvest, massG: 800 + massG }, [charge(1, 5)])!;
+  expect(left(720)).toMatchObject({ toGo: 1, enough: true });
+  expect(left(719).enough).toBe(false);
 });
