@@ -87,7 +87,7 @@ test("a run sheet with still, log, readings and yield is one printed page, from 
 test("runs and shelf are printed whole, on as many pages as they need", async ({ page }) => {
   for (const [path, shows, pages] of [
     ["/runs?logbook=demo", "31 · ", 2],
-    ["/shelf", "Shelf", 1],
+    ["/shelf", "fridge door · ", 1],
   ] as const) {
     await goTo(page, path);
     await expect(page.getByText(shows).first()).toBeVisible();
@@ -98,6 +98,11 @@ test("runs and shelf are printed whole, on as many pages as they need", async ({
     expect([...pdf.matchAll(/\/Type\s*\/Page\b/g)].length).toBeGreaterThanOrEqual(pages);
     await page.emulateMedia({ media: "screen" });
   }
+  /* Every bottle of every board, though only the first were drawn on the screen. */
+  const boards = await page.getByRole("heading", { level: 2 }).allTextContents();
+  const bottles = boards.reduce((sum, board) => sum + Number(board.split(" · ")[1]), 0);
+  expect(bottles).toBeGreaterThan(50);
+  await expect(page.getByLabel(/ left, /)).toHaveCount(bottles, { timeout: 2000 });
 });
 
 test("with the device's own few colours a chosen option and the night cockpit's drawings are seen", async ({

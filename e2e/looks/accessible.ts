@@ -40,12 +40,10 @@ async function serious(page: Page, shade: Shade, wide: boolean): Promise<string[
     );
 }
 
-/*
- * Colours are the same at either width: contrast, the slowest to judge, is looked at on the narrow one, by day and by
- * night.
+/**
+ * Axe finds nothing serious on a phone, in daylight and at night. Colours are the same at either width: contrast, the
+ * slowest to judge, is looked at here alone.
  */
-
-/** Axe finds nothing serious on a phone, in daylight and at night. */
 export async function accessibleOnPhone(page: Page, address: string): Promise<void> {
   for (const shade of ["dark", "light"] as const) {
     await inShade(page, shade);

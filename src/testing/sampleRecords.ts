@@ -1,4 +1,5 @@
 import { forecastRun } from "@/core/forecast/forecastRun";
+import type { ChargePlan } from "@/core/plan/chargePlan";
 import { planCharges } from "@/core/plan/planCharges";
 import { plantById } from "@/core/plant/catalogue";
 import type { StillFigures } from "@/core/still/stillFigures";
@@ -16,6 +17,16 @@ const base = { version: 1 as const, createdAt: moment, updatedAt: moment };
 /** The ready-made copper pot as a record. */
 export function sampleStill(): Still {
   return { ...base, kind: "still", id: "still-a", ...readyMadeStills[0]! };
+}
+
+/** Every ready-made still as a record: still-0, still-1 and so on. */
+export function sampleStills(): Still[] {
+  return readyMadeStills.map((figures, at) => ({
+    ...base,
+    kind: "still",
+    ...figures,
+    id: `still-${at}`,
+  }));
 }
 
 function sampleFigures(): StillFigures {
@@ -53,8 +64,9 @@ function samplePlan(): Run["plan"] {
   return planned;
 }
 
-function makePlan(): Run["plan"] {
-  const plan = planCharges({
+/** The plan of that run: 700 g of lavender under steam. */
+export function sampleChargePlan(): ChargePlan {
+  return planCharges({
     still: sampleFigures(),
     plant: plantById("lavender")!,
     state: "fresh",
@@ -63,6 +75,10 @@ function makePlan(): Run["plan"] {
     stop: { perKg: 1 },
     site: { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 },
   });
+}
+
+function makePlan(): Run["plan"] {
+  const plan = sampleChargePlan();
   const { oil } = forecastRun(plan.request, { samples: 50 });
   return asRunPlan({ plan, oil, still: sampleStill(), charge: 1, charges: 1 });
 }

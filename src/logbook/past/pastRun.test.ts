@@ -338,7 +338,7 @@ test("on the second night a clock's time before the last one is a day later agai
   expect(all).toMatchObject({
     heatOn: 1320,
     firstDrop: 1320 + 1800,
-    heatOff: 2 * 1440 + 180 + 1440,
+    heatOff: 3 * 1440 + 180,
   });
 });
 

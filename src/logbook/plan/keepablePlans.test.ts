@@ -2,22 +2,16 @@ import fc from "fast-check";
 import { forecastRun } from "@/core/forecast/forecastRun";
 import { planCharges } from "@/core/plan/planCharges";
 import { plantStates } from "@/core/plant/plant";
-import { newRecord } from "@/records/base";
 import { faultOf, openRecord } from "@/records/migrate";
 import { emptyDraft, type PlanDraft } from "@/records/planDraft";
 import { catalogueBook } from "../plant/plantBook";
-import { readyMadeStills } from "../still/readyMadeStills";
 import { nextRunNumber } from "@/records/run";
-import type { Still } from "@/records/still";
 import { makeReady } from "./makeReady";
+import { sampleStills } from "@/testing/sampleRecords";
 import { readDraft } from "./readDraft";
 import { schoolsFollowed, waysOfWorking } from "@/words/waysOfWorking";
 
-const stills = readyMadeStills.map((figures, at): Still => ({
-  ...newRecord("still", new Date(0)),
-  ...figures,
-  id: `still-${at}`,
-}));
+const stills = sampleStills();
 const context = {
   stills,
   measures: [],

@@ -55,7 +55,7 @@ test.each([
   ["glass", "glass"],
   ["berries", "berry"],
   ["trays", "tray"],
-  ["movies of May", "movy of may"],
+  ["berries of May", "berry of may"],
   [" bunches of stems ", "bunch of stems"],
   ["bunches  of  roses", "bunch of roses"],
   ["hops", "hop"],

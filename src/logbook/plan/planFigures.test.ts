@@ -1,18 +1,7 @@
-import { planCharges } from "@/core/plan/planCharges";
-import { plantById } from "@/core/plant/catalogue";
-import { sampleStill } from "@/testing/sampleRecords";
-import { stillFigures } from "../still/stillFigures";
+import { sampleChargePlan } from "@/testing/sampleRecords";
 import { planFigures } from "./planFigures";
 
-const planned = planCharges({
-  still: stillFigures(sampleStill()),
-  plant: plantById("lavender")!,
-  state: "fresh",
-  massG: 700,
-  method: "steam",
-  stop: { perKg: 1 },
-  site: { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 },
-});
+const planned = sampleChargePlan();
 type Plan = typeof planned;
 
 /* Round numbers in place of the forecast's, so that each line can be worked out in the head. */

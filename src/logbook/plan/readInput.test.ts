@@ -1,17 +1,11 @@
 import { hydrosolToKeep, worthShareOf } from "@/core/plan/hydrosolToKeep";
 import { emptyDraft, type PlanDraft } from "@/records/planDraft";
-import type { Still } from "@/records/still";
-import { sampleStill } from "@/testing/sampleRecords";
+import { sampleStills } from "@/testing/sampleRecords";
 import { catalogueBook } from "../plant/plantBook";
-import { readyMadeStills } from "../still/readyMadeStills";
 import { receiversOf } from "../still/stillFigures";
 import { readDraft, type PlanContext } from "./readDraft";
 
-const stills = readyMadeStills.map((figures, at): Still => ({
-  ...sampleStill(),
-  ...figures,
-  id: `still-${at}`,
-}));
+const stills = sampleStills();
 const site = { altitudeM: 320, airC: 16, waterC: 14, coolingInC: 12 };
 const context: PlanContext = { stills, measures: [], book: catalogueBook, summaries: [], site };
 const lavender = catalogueBook.byId("lavender")!;

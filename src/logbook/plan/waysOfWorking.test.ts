@@ -1,18 +1,12 @@
 import { planCharges } from "@/core/plan/planCharges";
 import { catalogueBook } from "../plant/plantBook";
-import { readyMadeStills } from "../still/readyMadeStills";
-import type { Still } from "@/records/still";
-import { sampleStill } from "@/testing/sampleRecords";
+import { sampleStills } from "@/testing/sampleRecords";
 import { emptyDraft, type PlanDraft } from "@/records/planDraft";
 import { planFigures } from "./planFigures";
 import { readDraft, type PlanContext } from "./readDraft";
 import { schoolsFollowed, waysOfWorking } from "@/words/waysOfWorking";
 
-const stills: Still[] = readyMadeStills.map((figures, index) => ({
-  ...sampleStill(),
-  ...figures,
-  id: `still-${index}`,
-}));
+const stills = sampleStills();
 const context: PlanContext = {
   stills,
   measures: [],
