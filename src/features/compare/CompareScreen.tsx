@@ -52,8 +52,7 @@ export function CompareScreen({ ids }: { ids: readonly string[] }) {
         })),
     [ids, summaries, book, harvests],
   );
-  const show = (next: readonly string[]) => router.setParams({ ids: next.join(",") });
-  const chosenIds = chosen.map(({ summary }) => summary.run.id);
+  const ofThem = chosen.map(({ summary }) => summary);
   const facts = chosen.map(({ summary, compared, harvest }) =>
     factsOf(summary, compared, harvest, units),
   );
@@ -72,73 +71,103 @@ export function CompareScreen({ ids }: { ids: readonly string[] }) {
       aside={
         chosen.length > 1 ? (
           <>
-            <Card className="gap-2">
-              <FigureName variant="heading" name={t`What they gave`} about={figureWords.compared} />
-              <Choice
-                label={t`Oil, calculated as`}
-                options={basesIn(units)}
-                value={basis}
-                onChange={setBasis}
-              />
-              <Table
-                label={t`Yields on one basis`}
-                head={[t`Run`, t`Oil`]}
-                rows={chosen.map(({ summary }) => [
-                  nameOf(summary),
-                  yieldText(summary, basis, units),
-                ])}
-              />
-            </Card>
+            <WhatTheyGave summaries={ofThem} basis={basis} onBasis={setBasis} units={units} />
             <CoursesCard runs={chosen} basis={basis} units={units} />
-            <NotesBeside runs={chosen.map(({ summary }) => summary)} units={units} />
+            <NotesBeside runs={ofThem} units={units} />
           </>
         ) : undefined
       }
     >
-      <Card className="gap-2">
-        {chosen.map(({ summary }) => (
-          <View key={summary.run.id} className="flex-row items-center justify-between gap-3">
-            <Txt variant="strong" className="min-w-0 flex-1">
-              {nameOf(summary)}
-            </Txt>
-            <Button
-              look="plain"
-              size="small"
-              leaves
-              label={t`Leave out`}
-              hint={t`Leave out run ${summary.run.number}`}
-              onPress={() => show(chosenIds.filter((id) => id !== summary.run.id))}
-            />
-          </View>
-        ))}
-        {chosen.length < mostRuns ? (
-          <Select
-            label={chosen.length === 0 ? t`First run` : t`Compare with which run?`}
-            options={toChoose(summaries, chosen[0]?.summary, chosenIds)}
-            value=""
-            onChange={(id) => (id ? show([...chosenIds, id]) : undefined)}
-          />
-        ) : null}
-        {chosen.length < 2 ? (
-          <Txt>
-            {runs.length < 2
-              ? t`Comparing takes two runs. The second one appears here once it is planned.`
-              : t`Two to six runs. Those of the same plant come first.`}
-          </Txt>
-        ) : null}
-      </Card>
+      <ChosenRuns
+        chosen={ofThem}
+        all={summaries}
+        onChange={(next) => router.setParams({ ids: next.join(",") })}
+      />
       {chosen.length > 1 ? (
         <>
-          <Differences
-            names={chosen.map(({ summary }) => t`Run ${summary.run.number}`)}
-            facts={facts}
-          />
+          <Differences names={ofThem.map(({ run }) => t`Run ${run.number}`)} facts={facts} />
           {chosen.slice(1).map((each) => (
             <LaidTo key={each.summary.run.id} a={chosen[0]!} b={each} />
           ))}
         </>
       ) : null}
     </Screen>
+  );
+}
+
+function WhatTheyGave({
+  summaries,
+  basis,
+  onBasis,
+  units,
+}: {
+  summaries: readonly RunSummary[];
+  basis: Basis;
+  onBasis: (basis: Basis) => void;
+  units: UnitSystem;
+}) {
+  return (
+    <Card className="gap-2">
+      <FigureName variant="heading" name={t`What they gave`} about={figureWords.compared} />
+      <Choice
+        label={t`Oil, calculated as`}
+        options={basesIn(units)}
+        value={basis}
+        onChange={onBasis}
+      />
+      <Table
+        label={t`Yields on one basis`}
+        head={[t`Run`, t`Oil`]}
+        rows={summaries.map((summary) => [nameOf(summary), yieldText(summary, basis, units)])}
+      />
+    </Card>
+  );
+}
+
+/** The runs beside one another: each can be left out, and others put to them. */
+function ChosenRuns({
+  chosen,
+  all,
+  onChange,
+}: {
+  chosen: readonly RunSummary[];
+  all: readonly RunSummary[];
+  onChange: (ids: readonly string[]) => void;
+}) {
+  const ids = chosen.map(({ run }) => run.id);
+  return (
+    <Card className="gap-2">
+      {chosen.map((summary) => (
+        <View key={summary.run.id} className="flex-row items-center justify-between gap-3">
+          <Txt variant="strong" className="min-w-0 flex-1">
+            {nameOf(summary)}
+          </Txt>
+          <Button
+            look="plain"
+            size="small"
+            leaves
+            label={t`Leave out`}
+            hint={t`Leave out run ${summary.run.number}`}
+            onPress={() => onChange(ids.filter((id) => id !== summary.run.id))}
+          />
+        </View>
+      ))}
+      {chosen.length < mostRuns ? (
+        <Select
+          label={chosen.length === 0 ? t`First run` : t`Compare with which run?`}
+          options={toChoose(all, chosen[0], ids)}
+          value=""
+          onChange={(id) => (id ? onChange([...ids, id]) : undefined)}
+        />
+      ) : null}
+      {chosen.length < 2 ? (
+        <Txt>
+          {all.length < 2
+            ? t`Comparing takes two runs. The second one appears here once it is planned.`
+            : t`Two to six runs. Those of the same plant come first.`}
+        </Txt>
+      ) : null}
+    </Card>
   );
 }
 

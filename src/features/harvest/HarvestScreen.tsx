@@ -5,7 +5,7 @@ import { showMass, words } from "@/core/units/format";
 import { t } from "@/language/t";
 import { harvestLeftG } from "@/logbook/harvest/harvestLeft";
 import { harvestDraft } from "@/logbook/harvest/harvestDraft";
-import { harvestNow } from "@/logbook/harvest/harvestNow";
+import { harvestNow, type HarvestNow } from "@/logbook/harvest/harvestNow";
 import { type Harvest } from "@/records/harvest";
 import type { Run } from "@/records/run";
 import type { UnitSystem } from "@/core/units/units";
@@ -53,7 +53,6 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
   const plant = book.byId(harvest.plantId);
   const name = plant?.name ?? harvest.plantId;
   const lies = harvestNow(harvest, runs, book);
-  const { firstMoisture, signs, overG } = lies;
   const attachments = useAttachments(harvest.id);
   const own = runs.filter(({ harvestId }) => harvestId === harvest.id);
   const leftG = harvestLeftG(harvest, runs);
@@ -87,7 +86,12 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
       aside={
         <>
           <AttachmentsCard name={name} {...attachments} />
-          <OilByGround harvest={harvest} runs={runs} firstMoisture={firstMoisture} units={units} />
+          <OilByGround
+            harvest={harvest}
+            runs={runs}
+            firstMoisture={lies.firstMoisture}
+            units={units}
+          />
           <RunsOfIt runs={own} units={units} />
           {plant?.hazards.map((hazard) => (
             <Notice key={hazard} severity="note" message={hazard} />
@@ -107,23 +111,7 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
         </>
       }
     >
-      {overG > 0 ? (
-        <Notice
-          severity="caution"
-          message={t`${mass(overG)} more went into stills and out of it than was cut.`}
-          remedy={t`Weigh what lies here, or remove what is wrong. The yields of its runs depend on it.`}
-        />
-      ) : null}
-      {harvest.sky === "rain" && harvest.state === "fresh" && here ? (
-        <Notice
-          severity="caution"
-          message={t`Cut in rain: what clings to it is weighed as plant, and heats and moulds first.`}
-          remedy={t`Shake it out, spread it thin, and weigh it again once it is dry to the touch.`}
-        />
-      ) : null}
-      {signs.map((sign) => (
-        <Notice key={sign} severity="caution" {...wiltingWords[sign]} />
-      ))}
+      <HarvestWarnings harvest={harvest} lies={lies} here={here} units={units} />
       <AsItLies harvest={harvest} lies={lies} leftG={leftG} here={here} />
       {here ? <WeighAgain harvest={harvest} /> : null}
       <DryAHandful harvest={harvest} />
@@ -149,6 +137,42 @@ function OneHarvest({ harvest }: { harvest: Harvest }) {
       {here || harvest.takenAway?.length ? <PickedOver harvest={harvest} /> : null}
       <AsItGrew harvest={harvest} />
     </Screen>
+  );
+}
+
+/** What is wrong with it: more gone than was cut, rain on it, and what wilting shows. */
+function HarvestWarnings({
+  harvest,
+  lies: { overG, signs },
+  here,
+  units,
+}: {
+  harvest: Harvest;
+  lies: HarvestNow;
+  here: boolean;
+  units: UnitSystem;
+}) {
+  const over = words(showMass(overG, units));
+  return (
+    <>
+      {overG > 0 ? (
+        <Notice
+          severity="caution"
+          message={t`${over} more went into stills and out of it than was cut.`}
+          remedy={t`Weigh what lies here, or remove what is wrong. The yields of its runs depend on it.`}
+        />
+      ) : null}
+      {harvest.sky === "rain" && harvest.state === "fresh" && here ? (
+        <Notice
+          severity="caution"
+          message={t`Cut in rain: what clings to it is weighed as plant, and heats and moulds first.`}
+          remedy={t`Shake it out, spread it thin, and weigh it again once it is dry to the touch.`}
+        />
+      ) : null}
+      {signs.map((sign) => (
+        <Notice key={sign} severity="caution" {...wiltingWords[sign]} />
+      ))}
+    </>
   );
 }
 

@@ -19,46 +19,13 @@ import { SniffSheet } from "./SniffSheet";
 
 /** What runs teach: trials, what the nose tells apart, and what is known of each plant by now. */
 export function LearnScreen() {
-  const book = usePlantBook();
-  const trials = useAppSelector(selectTrials);
-  const sniffs = useAppSelector(selectSniffs);
-  const runs = useAppSelector(selectRuns);
   const [sheet, setSheet] = useState<"ask" | "sniff">();
-  const known = new Map<string, number>();
-  for (const run of runs)
-    if (summarise(run, book).result) known.set(run.plantId, (known.get(run.plantId) ?? 0) + 1);
   return (
     <Screen
       title={t`Learn`}
       back={{ href: "/runs", label: t`Runs` }}
       footer={<Button label={t`Ask a question`} opens onPress={() => setSheet("ask")} />}
-      aside={
-        <>
-          <Txt variant="heading">{t`What I know now`}</Txt>
-          {known.size === 0 ? (
-            <Card>
-              <Txt>{t`Plants with a measured run appear here.`}</Txt>
-            </Card>
-          ) : null}
-          <View className="gap-2">
-            {[...known]
-              .map(([plantId, count]) => ({
-                plantId,
-                count,
-                name: book.byId(plantId)?.name ?? plantId,
-              }))
-              .sort((a, b) => b.count - a.count || a.name.localeCompare(b.name))
-              .map(({ plantId, count, name }) => (
-                <Row
-                  key={plantId}
-                  href={`/runs/learn?plant=${encodeURIComponent(plantId)}`}
-                  title={name}
-                  detail={`${plural(count, { one: "# measured run", other: "# measured runs" })}`}
-                />
-              ))}
-          </View>
-        </>
-      }
+      aside={<KnownPlants />}
     >
       <Row
         href="/runs/compare"
@@ -66,26 +33,7 @@ export function LearnScreen() {
         detail={t`Two to six runs: what differs, and how much the model explains`}
       />
       <Txt variant="heading">{t`Trials`}</Txt>
-      {trials.length === 0 ? (
-        <Card className="gap-2">
-          <Txt variant="heading">{t`No question yet`}</Txt>
-          <Txt>{t`One run against one run is chance. Change one thing, halve the harvest, distil both halves, and do it again: the verdict here is a range and a word, and says how many more pairs would decide it.`}</Txt>
-        </Card>
-      ) : null}
-      <View className="gap-2">
-        {[...trials].reverse().map((trial) => {
-          const { outcome } = trialSoFar(trial, runs, book);
-          return (
-            <Row
-              key={trial.id}
-              href={`/runs/learn?trial=${trial.id}`}
-              title={trial.question}
-              detail={outcome ? verdictSentence(outcome, trial) : t`Nothing to count yet.`}
-              end={<Txt variant="label">{trial.closedAt ? t`closed` : t`open`}</Txt>}
-            />
-          );
-        })}
-      </View>
+      <Trials />
       <View className="flex-row items-center justify-between gap-3">
         <Txt variant="heading">{t`By nose`}</Txt>
         <Button
@@ -96,28 +44,104 @@ export function LearnScreen() {
           onPress={() => setSheet("sniff")}
         />
       </View>
-      {sniffs.length === 0 ? (
+      <Sniffs />
+      {sheet === "ask" ? <AskSheet onClose={() => setSheet(undefined)} /> : null}
+      {sheet === "sniff" ? <SniffSheet onClose={() => setSheet(undefined)} /> : null}
+    </Screen>
+  );
+}
+
+/** Plants with a measured run, the most measured first. */
+function KnownPlants() {
+  const book = usePlantBook();
+  const runs = useAppSelector(selectRuns);
+  const known = new Map<string, number>();
+  for (const run of runs)
+    if (summarise(run, book).result) known.set(run.plantId, (known.get(run.plantId) ?? 0) + 1);
+  const plants = [...known]
+    .map(([plantId, count]) => ({ plantId, count, name: book.byId(plantId)?.name ?? plantId }))
+    .sort((a, b) => b.count - a.count || a.name.localeCompare(b.name));
+  return (
+    <>
+      <Txt variant="heading">{t`What I know now`}</Txt>
+      {plants.length === 0 ? (
         <Card>
-          <Txt>{t`Three strips, two of them alike: which is the other? Six rounds say whether a nose really tells two oils or hydrosols apart.`}</Txt>
+          <Txt>{t`Plants with a measured run appear here.`}</Txt>
         </Card>
       ) : null}
       <View className="gap-2">
-        {[...sniffs].reverse().map((sniff) => (
+        {plants.map(({ plantId, count, name }) => (
+          <Row
+            key={plantId}
+            href={`/runs/learn?plant=${encodeURIComponent(plantId)}`}
+            title={name}
+            detail={plural(count, { one: "# measured run", other: "# measured runs" })}
+          />
+        ))}
+      </View>
+    </>
+  );
+}
+
+function Trials() {
+  const book = usePlantBook();
+  const trials = useAppSelector(selectTrials);
+  const runs = useAppSelector(selectRuns);
+  if (trials.length === 0)
+    return (
+      <Card className="gap-2">
+        <Txt variant="heading">{t`No question yet`}</Txt>
+        <Txt>{t`One run against one run is chance. Change one thing, halve the harvest, distil both halves, and do it again: the verdict here is a range and a word, and says how many more pairs would decide it.`}</Txt>
+      </Card>
+    );
+  return (
+    <View className="gap-2">
+      {[...trials].reverse().map((trial) => {
+        const { outcome } = trialSoFar(trial, runs, book);
+        return (
+          <Row
+            key={trial.id}
+            href={`/runs/learn?trial=${trial.id}`}
+            title={trial.question}
+            detail={outcome ? verdictSentence(outcome, trial) : t`Nothing to count yet.`}
+            end={<OpenOrClosed closed={trial.closedAt !== undefined} />}
+          />
+        );
+      })}
+    </View>
+  );
+}
+
+function Sniffs() {
+  const sniffs = useAppSelector(selectSniffs);
+  if (sniffs.length === 0)
+    return (
+      <Card>
+        <Txt>{t`Three strips, two of them alike: which is the other? Six rounds say whether a nose really tells two oils or hydrosols apart.`}</Txt>
+      </Card>
+    );
+  return (
+    <View className="gap-2">
+      {[...sniffs].reverse().map((sniff) => {
+        const soFar = sniffSoFar(sniff);
+        return (
           <Row
             key={sniff.id}
             href={`/runs/learn?sniff=${sniff.id}`}
             title={t`“${sniff.a}” or “${sniff.b}”`}
             detail={
               sniff.closedAt
-                ? sniffVerdict(sniffSoFar(sniff), sniff)
-                : t`${plural(sniffSoFar(sniff).answered, { one: "# round", other: "# rounds" })} answered; what they say is shown at the end.`
+                ? sniffVerdict(soFar, sniff)
+                : t`${plural(soFar.answered, { one: "# round", other: "# rounds" })} answered; what they say is shown at the end.`
             }
-            end={<Txt variant="label">{sniff.closedAt ? t`closed` : t`open`}</Txt>}
+            end={<OpenOrClosed closed={sniff.closedAt !== undefined} />}
           />
-        ))}
-      </View>
-      {sheet === "ask" ? <AskSheet onClose={() => setSheet(undefined)} /> : null}
-      {sheet === "sniff" ? <SniffSheet onClose={() => setSheet(undefined)} /> : null}
-    </Screen>
+        );
+      })}
+    </View>
   );
+}
+
+function OpenOrClosed({ closed }: { closed: boolean }) {
+  return <Txt variant="label">{closed ? t`closed` : t`open`}</Txt>;
 }

@@ -1,11 +1,16 @@
 import { useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { type NumberInput, readNumber, toInput } from "@/core/units/numberInput";
+import { type NumberInput, toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
 import { t } from "@/language/t";
 import { lotBalance } from "@/logbook/shelf/lotBalance";
-import { takeable } from "@/logbook/shelf/takeable";
+import {
+  readBlend,
+  type BlendFault,
+  type BlendSource,
+  type PartFault,
+} from "@/logbook/shelf/readBlend";
 import { limits } from "@/messages/limits";
 import type { Lot } from "@/records/lot";
 import { blendLots } from "@/store/blendLots";
@@ -23,16 +28,14 @@ import { TextField } from "@/ui/primitives/TextField";
 import { lotName } from "@/logbook/shelf/lotName";
 import { amountOf } from "./amountOf";
 
-/** Something a part can be poured from. */
-interface Source {
-  key: string;
-  bottleId?: string;
-  lotId: string;
-  label: string;
-  leftMl: number;
-}
+type Source = BlendSource & { label: string };
 
 const mostParts = 12;
+const blendFaultWords: Record<BlendFault, string> = {
+  noName: t`Give the blend a name.`,
+  twice: t`The same bottle is here twice. Add its parts together.`,
+  part: t`One of its parts is not told yet.`,
+};
 
 /** Pours this lot and others together; each part stays known, both ways. */
 export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) {
@@ -53,51 +56,22 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
   });
   const { name, parts } = typed;
   const [tried, setTried] = useState(false);
-  const range = { name: t`The part`, ...limits.positive };
-  const read = parts.map(({ key, amount }) => {
-    const source = sources.find((each) => each.key === key);
-    const ml = readNumber(amount, range);
-    const problem = !source
-      ? t`Choose what it is poured from.`
-      : !ml.ok
-        ? ml.problem
-        : takeable(ml.value, source.leftMl) === undefined
-          ? t`Only ${amountOf(lot.product, source.leftMl, units)} are left there.`
-          : undefined;
-    return { source, ml: ml.ok ? ml.value : 0, problem };
-  });
-  const twice = new Set(parts.map(({ key }) => key)).size < parts.length;
-  const problem =
-    name.trim() === ""
-      ? t`Give the blend a name.`
-      : twice
-        ? t`The same bottle is here twice. Add its parts together.`
-        : read.some((part) => part.problem)
-          ? t`One of its parts is not told yet.`
+  const read = readBlend(typed, sources, { name: t`The part`, ...limits.positive });
+  const partProblem = (fault: PartFault | undefined) =>
+    fault?.why === "number"
+      ? fault.problem
+      : fault?.why === "noSource"
+        ? t`Choose what it is poured from.`
+        : fault
+          ? t`Only ${amountOf(lot.product, fault.leftMl, units)} are left there.`
           : undefined;
   const change = (at: number, part: Partial<(typeof parts)[number]>) =>
     keep({ parts: parts.map((each, i) => (i === at ? { ...each, ...part } : each)) });
 
   const save = () => {
     setTried(true);
-    if (problem) return;
-    const kept = dispatch(
-      blendLots(
-        name.trim(),
-        lot.product,
-        read.flatMap(({ source, ml }) =>
-          source
-            ? [
-                {
-                  ...(source.bottleId ? { bottleId: source.bottleId } : {}),
-                  lotId: source.lotId,
-                  amountMl: takeable(ml, source.leftMl) ?? ml,
-                },
-              ]
-            : [],
-        ),
-      ),
-    );
+    if (read.fault) return;
+    const kept = dispatch(blendLots(read.name, lot.product, read.pours));
     if (!kept.ok || !kept.made) return;
     forget();
     onClose();
@@ -133,7 +107,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
             value={amount}
             onChange={(next) => change(i, { amount: next })}
             choices={choices}
-            problem={tried ? read[i]?.problem : undefined}
+            problem={tried ? partProblem(read.faults[i]) : undefined}
           />
         </View>
       ))}
@@ -145,7 +119,9 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
           onPress={() => keep({ parts: [...parts, { key: "", amount: empty() }] })}
         />
       ) : null}
-      {tried && problem ? <Notice severity="caution" message={problem} /> : null}
+      {tried && read.fault ? (
+        <Notice severity="caution" message={blendFaultWords[read.fault]} />
+      ) : null}
       <Button label={t`Pour together`} onPress={save} />
     </Sheet>
   );
