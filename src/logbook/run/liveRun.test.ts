@@ -101,11 +101,15 @@ test("what was seen is told from the first drop on, whatever the entries' order"
     entryAt(10, { type: "reading", distillateMl: 5 }),
     entryAt(30, { type: "heatChanged", powerW: 900 }),
   ];
-  const scale = [{ at: at(40), volumeMl: 210 }];
+  const scale = [20, 24, 40, 29].map((minutes) => ({
+    at: at(minutes),
+    volumeMl: 5 * minutes + 10,
+  }));
   expect(seenOf(runState([...dripping, ...entries]), { distillate: scale })).toEqual({
     minutesToBoil: 20,
     minutesToFirstDrop: 24,
     distillate: [
+      { minutes: 5, volumeMl: 155 },
       { minutes: 10, volumeMl: 150 },
       { minutes: 16, volumeMl: 210 },
     ],
@@ -114,6 +118,9 @@ test("what was seen is told from the first drop on, whatever the entries' order"
     heat: [{ minutes: 6, powerW: 900 }],
   });
   expect(seenOf(runState([]))).toEqual({ distillate: [], rates: [], oil: [], heat: [] });
+  /* Without a first drop nothing has been caught, and without a boil its time is not known. */
+  const waiting = [dripping[0]!, entryAt(5, { type: "reading", distillateMl: 9 }), entries[3]!];
+  expect(seenOf(runState(waiting))).toEqual({ distillate: [], rates: [], oil: [], heat: [] });
 });
 
 test.each([

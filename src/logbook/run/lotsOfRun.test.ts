@@ -106,3 +106,46 @@ test("lots of several runs are theirs together, in whichever order they are name
   expect(free[0]!.id).not.toBe(taken.id);
   expect(free[0]).toMatchObject({ kind: "lot", plantId: "lavender" });
 });
+
+test("measured again, a lot says what the new measure says of it, and no more what that leaves out", () => {
+  const first = lotsOfRun(sampleRun(), { ...result, ph: undefined, smell: "hay" }, [], now);
+  const [oil, hydrosol] = lotsOfRun(sampleRun(), { ...result, look: undefined }, first, now);
+  expect(hydrosol).toMatchObject({ id: first[1]!.id, ph: 5.2 });
+  for (const each of [oil, hydrosol]) {
+    expect(each).not.toHaveProperty("look");
+    expect(each).not.toHaveProperty("smell");
+  }
+  const again = lotsOfRun(sampleRun(), { at, hydrosolMl: 600 }, [oil!, hydrosol!], now);
+  expect(again.find(({ id }) => id === hydrosol!.id)).not.toHaveProperty("ph");
+});
+
+test("each product of a run, and of a pool whichever run is named first, has an id of its own", () => {
+  const jars = [
+    { volumeMl: 400, oilMl: 3 },
+    { volumeMl: 300, oilMl: 1.5 },
+  ];
+  const cut = { ...result, liquorMl: 500 };
+  const idsOf = (of: typeof cut, runIds?: string[]) =>
+    lotsOfRun(sampleRun(), of, [], now, runIds).map(({ id }) => id);
+  for (const runIds of [undefined, ["run-b", "run-a"]])
+    for (const [of, many] of [
+      [cut, 4],
+      [{ ...cut, jars }, 5],
+    ] as const)
+      expect(new Set(idsOf(of, runIds)).size).toBe(many);
+  expect(idsOf(cut, ["run-b", "run-a"])).toEqual(idsOf(cut, ["run-a", "run-b"]));
+});
+
+test("liquor that was measured again keeps its lot; one that was put there by hand is left as it is", () => {
+  const kept = lotsOfRun(sampleRun(), { ...result, liquorMl: 800 }, [], now);
+  const liquor = kept.find(({ product }) => product === "liquor")!;
+  const byHand = { ...liquor, id: "by-hand", volumeMl: 250 };
+  const again = lotsOfRun(sampleRun(), { ...result, liquorMl: 700 }, [byHand, ...kept], now);
+  expect(again.filter(({ product }) => product === "liquor")).toEqual([
+    { ...liquor, volumeMl: 700 },
+  ]);
+  const beside = lotsOfRun(sampleRun(), { ...result, liquorMl: 700 }, [byHand], now);
+  expect(beside.filter(({ product }) => product === "liquor").map(({ id }) => id)).toEqual([
+    liquor.id,
+  ]);
+});

@@ -40,7 +40,10 @@ export function lotsOfRun(
       (lot) =>
         same(lot, product) && (product.product !== "liquor" || lot.id === lotId(runIds, letter)),
     );
-    if (existing) return [{ ...existing, ...product, ...described(result, product.product) }];
+    if (existing) {
+      const { look: _, smell: __, ph: ___, ...known } = existing;
+      return [{ ...known, ...product, ...described(result, product.product) }];
+    }
     if (product.volumeMl <= 0) return [];
     const code = newCode(codes);
     codes.push(code);
@@ -56,7 +59,6 @@ export function lotsOfRun(
         runIds: [...runIds],
         madeOn,
         ...described(result, product.product),
-        ...(product.product === "hydrosol" && result.ph !== undefined ? { ph: result.ph } : {}),
       },
     ];
   });
@@ -111,12 +113,18 @@ function same(a: Pick<Lot, "product" | "firstCut" | "jar">, b: typeof a): boolea
   return a.product === b.product && a.firstCut === b.firstCut && a.jar?.number === b.jar?.number;
 }
 
+/* All that a measure says of a product: what it no longer says is no longer so. */
 function described(
-  { look, smell, hydrosolLook, hydrosolSmell }: Result,
+  { look, smell, hydrosolLook, hydrosolSmell, ph }: Result,
   product: Lot["product"],
-): Pick<Lot, "look" | "smell"> {
+): Pick<Lot, "look" | "smell" | "ph"> {
   if (product === "liquor") return {};
-  const [looks, smells] =
-    product === "oil" ? [look, smell] : [hydrosolLook ?? look, hydrosolSmell ?? smell];
-  return { ...(looks ? { look: looks } : {}), ...(smells ? { smell: smells } : {}) };
+  const ofOil = product === "oil";
+  const looks = ofOil ? look : (hydrosolLook ?? look);
+  const smells = ofOil ? smell : (hydrosolSmell ?? smell);
+  return {
+    ...(looks ? { look: looks } : {}),
+    ...(smells ? { smell: smells } : {}),
+    ...(ofOil || ph === undefined ? {} : { ph }),
+  };
 }

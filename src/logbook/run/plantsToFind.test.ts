@@ -12,7 +12,7 @@ const grouped = (found: ReturnType<typeof plantsToFind>, group: string) =>
   found.filter((plant) => plant.group === group).map(({ value }) => value);
 
 test("favourites, then what was distilled of late, the latest first, one's own, and the book", () => {
-  const found = plantsToFind(book, lately("rose", "thyme", "rose").reverse(), ["caraway"]);
+  const found = plantsToFind(book, lately("rose", "thyme", "sage", "rose").reverse(), ["caraway"]);
   expect([...new Set(found.map(({ group }) => group))]).toEqual([
     "Favourites",
     "Of late",
@@ -20,7 +20,7 @@ test("favourites, then what was distilled of late, the latest first, one's own, 
     "The book",
   ]);
   expect(grouped(found, "Favourites")).toEqual(["caraway"]);
-  expect(grouped(found, "Of late")).toEqual(["rose", "thyme"]);
+  expect(grouped(found, "Of late")).toEqual(["rose", "thyme", "sage"]);
   expect(grouped(found, "Your own")).toEqual(["clarysage"]);
   expect(found).toHaveLength(book.all.length);
 });
