@@ -120,7 +120,12 @@ test("what was seen is told from the first drop on, whatever the entries' order"
   expect(seenOf(runState([]))).toEqual({ distillate: [], rates: [], oil: [], heat: [] });
   /* Without a first drop nothing has been caught, and without a boil its time is not known. */
   const waiting = [dripping[0]!, entryAt(5, { type: "reading", distillateMl: 9 }), entries[3]!];
-  expect(seenOf(runState(waiting))).toEqual({ distillate: [], rates: [], oil: [], heat: [] });
+  expect(seenOf(runState(waiting), { distillate: scale })).toEqual({
+    distillate: [],
+    rates: [],
+    oil: [],
+    heat: [],
+  });
 });
 
 test.each([

@@ -7,15 +7,14 @@ const minute = 60000;
 /** What the log and the instruments say of a run, as the live forecast takes it. */
 export function seenOf(state: RunState, latest: Latest = {}): Seen {
   const { litAt, boilingAt, firstDropAt, readings, heat } = state;
-  const after = (at: number) => (at - (firstDropAt ?? 0)) / minute;
+  /* Of what was read before the first drop, a scale under an empty jar, nothing follows: it lies at minus infinity. */
+  const after = (at: number) => (at - (firstDropAt ?? Infinity)) / minute;
   const read = <T>(pick: (reading: RunState["readings"][number]) => T | undefined) =>
-    firstDropAt === undefined
-      ? []
-      : readings.flatMap((reading) => {
-          const value = pick(reading);
-          const minutes = after(Date.parse(reading.at));
-          return value === undefined || minutes < 0 ? [] : [{ minutes, value }];
-        });
+    readings.flatMap((reading) => {
+      const value = pick(reading);
+      const minutes = after(Date.parse(reading.at));
+      return value === undefined || minutes < 0 ? [] : [{ minutes, value }];
+    });
   const scale = (latest.distillate ?? []).map(({ at, volumeMl }) => ({
     minutes: after(at),
     volumeMl,
