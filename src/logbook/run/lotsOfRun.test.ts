@@ -125,7 +125,7 @@ test("each product of a run, and of a pool whichever run is named first, has an 
     { volumeMl: 300, oilMl: 1.5 },
   ];
   const cut = { ...result, liquorMl: 500 };
-  const idsOf = (of: typeof cut, runIds?: string[]) =>
+  const idsOf = (of: Parameters<typeof lotsOfRun>[1], runIds?: string[]) =>
     lotsOfRun(sampleRun(), of, [], now, runIds).map(({ id }) => id);
   for (const runIds of [undefined, ["run-b", "run-a"]])
     for (const [of, many] of [
