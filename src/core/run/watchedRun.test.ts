@@ -172,3 +172,40 @@ test("where the plan turns the heat down, a run with nothing noted is mostly tur
   expect(rate.p50).toBeLessThan(1.2 * model.steamGPerMin(model.efficiency));
   expect(rate.p50).toBeLessThan(0.9 * model.steamGPerMin(model.efficiency, 2000));
 });
+
+test("what a plant usually asks for is told beside the plan's own stop, which goes first", () => {
+  const usual = { perKg: 2, worthShare: 1 / 50 };
+  const asked = { ...request, stop: { minutes: 90 } };
+  const ends = (of: ForecastRequest) => watchRun(of, nothing, { samples: 300, usual }).endsAt();
+  const told = ends(asked);
+  const watched = watch({}, asked);
+  expect(watched.at(told.perKg.p50).distillateMl.p50 / 900).toBeCloseTo(2, 1);
+  expect(told.minutes.p50).toBe(90);
+  expect(told.worthMlPer10Min.p50).toBeGreaterThan(0);
+  expect(told.worthMlPer10Min.p50).toBeLessThan(600);
+  /* Where nothing usual is known, what is not asked for never comes. */
+  expect(watched.endsAt().perKg.p50).toBe(Infinity);
+  expect(ends(request).perKg.p50).toBeCloseTo(watch().endsAt().perKg.p50, 6);
+});
+
+test("a rate is held against the heat of its own moment", () => {
+  const rateAt = (powerW: number) => {
+    const model = runModel(request);
+    return model.steamGPerMin(model.efficiency, powerW);
+  };
+  const heat = [{ minutes: 30, powerW: 900 }];
+  const told = (minutes: number, mlPerMin: number) =>
+    watch({ heat, rates: [{ minutes, mlPerMin }] }).doubts;
+  expect(told(29, rateAt(2000))).toEqual([]);
+  expect(told(30, rateAt(900))).toEqual([]);
+  expect(told(29, rateAt(900))).toEqual(["lessSteam"]);
+  expect(told(31, rateAt(2000))).toEqual(["moreSteam"]);
+});
+
+test("what condenses in a plant vessel of its own brings the dry line sooner, but not without heat", () => {
+  const vessel = { ...request, still: { ...request.still, plantVesselLossWPerK: 0.8 } };
+  const reserve = (asked: ForecastRequest, heat: Seen["heat"] = []) =>
+    watch({ heat }, asked).endsAt().reserve.p50;
+  expect(reserve(vessel)).toBeLessThan(reserve(request) - 3);
+  expect(reserve(vessel, [{ minutes: 0, powerW: 0 }])).toBe(Infinity);
+});

@@ -6,6 +6,7 @@ import { ownContents } from "./ownContents";
 import { catalogueBook } from "../plant/plantBook";
 import { runNow } from "./runClock";
 import { summarise } from "./runSummary";
+import { worthlessAt } from "./worthlessAt";
 import { runState } from "./runState";
 import { seenOf } from "./seenOf";
 import type { Run } from "@/records/run";
@@ -321,4 +322,83 @@ test("of a hand's reading of the tub and a probe's the later one counts", () => 
   expect(
     liveRun(sampleRun(dripping), runState(dripping), at(40), { still: tap }).tub,
   ).toBeUndefined();
+});
+
+test("a head that is cold is told once it should be hot, not while it still warms", () => {
+  const cold = { headC: 60 };
+  expect(codes(stands([], 26, cold))).not.toContain("headFell");
+  expect(codes(stands([], 54, cold))).toContain("headFell");
+  expect(codes(stands([], 54, { headC: 98 }))).not.toContain("headFell");
+});
+
+test("a stop by what ten minutes bring ends the run at the plan's minute, until it is moved", () => {
+  const stop = { worthMlPer10Min: 0.05 };
+  const spendableMl = 90_000;
+  const forecast = { ...sampleRun().plan.forecast, spendableMl };
+  const worth = stands([], 31, {}, { stop, forecast }).live!;
+  expect(worth).toMatchObject({ endsBy: "worthMlPer10Min" });
+  const plan = { ...sampleRun().plan, stop };
+  expect(worth.minutesToHeatOff).toBeCloseTo(worthlessAt(plan)! + 24 - 31, 6);
+  const moved = entryAt(30, { type: "stopMoved", minutes: 400, reason: "smells good" });
+  expect(stands([moved], 31, {}, { stop, forecast }).live).toMatchObject({ endsBy: "minutes" });
+});
+
+test("where it drips slower than planned, a plant vessel of its own takes more of the water on the way", () => {
+  const { request } = sampleRun().plan;
+  const vessel = { ...request!, still: { ...request!.still, plantVesselLossWPerK: 1.2 } };
+  const slow = [entryAt(34, { type: "reading", distillateMl: 50 })];
+  const dryIn = (entries: Entry[], asked: Run["plan"]["request"]) =>
+    stands(entries, 34, {}, { request: asked }).live!.minutesToDryLine;
+  expect(dryIn(slow, vessel)).toBeLessThan(dryIn(slow, request) - 5);
+  expect(dryIn(slow, undefined)).toBeCloseTo(dryIn(slow, request), 6);
+  /* What the plan spares for the distillate alone has its drain at the planned flow in it. */
+  expect(dryIn([], vessel)).toBeCloseTo(dryIn([], request), 6);
+});
+
+test("what was read before the knob was turned tells nothing of the flow since", () => {
+  const read = (minutes: number, distillateMl: number) =>
+    entryAt(minutes, { type: "reading", distillateMl });
+  const turned = entryAt(40, { type: "heatChanged", powerW: 900 });
+  const before = [read(30, 90), read(40, 240)];
+  const told = stands([...before, turned, read(50, 290)], 50).live!;
+  expect(told).toMatchObject({ measured: true });
+  expect(told.rateMlPerMin).toBeCloseTo(5, 6);
+  expect(stands([...before, turned], 44).live).toMatchObject({ measured: false });
+  /* Turned while the charge warmed, the first drop is the beginning. */
+  const early = entryAt(22, { type: "heatChanged", powerW: 900 });
+  expect(stands([early, read(34, 50)], 34).live!.rateMlPerMin).toBeCloseTo(5, 6);
+});
+
+test("a scale tells a rate from fewer minutes than an eye needs", () => {
+  const two = [
+    { at: at(34), volumeMl: 150 },
+    { at: at(36.5), volumeMl: 190 },
+  ];
+  expect(stands([], 36.5, { distillate: two }).live!.rateMlPerMin).toBeCloseTo(16, 6);
+  const byHand = two.map(({ at: read, volumeMl }) =>
+    entryAt((read - eight) / 60000, { type: "reading", distillateMl: volumeMl }),
+  );
+  expect(stands(byHand, 36.5).live!.rateMlPerMin).not.toBeCloseTo(16, 1);
+});
+
+test("the tub begins as cold as the plan's tap, and all ice that was put in counts until it is read", () => {
+  const { request } = sampleRun().plan;
+  const from = (coolingInC?: number) => {
+    const site = { ...request!.site, ...(coolingInC === undefined ? {} : { coolingInC }) };
+    return stands([], 34, {}, { request: { ...request!, site } }).tub!.temperatureC;
+  };
+  expect(from(20) - from(12)).toBeCloseTo(8, 0);
+  const { site: _, ...nowhere } = request!;
+  const usual = stands([], 34, {}, { request: nowhere }).tub!.temperatureC;
+  expect(usual).toBeGreaterThan(from(12));
+  expect(usual).toBeLessThan(from(20));
+  const ice = entryAt(30, { type: "iceAdded", massG: 1500 });
+  expect(stands([ice], 34).tub!.temperatureC).toBeLessThan(stands([], 34).tub!.temperatureC - 3);
+});
+
+test("a cut comes once what flows has filled up to it", () => {
+  const cut = stands([], 30, {}, { firstCutMl: 200 });
+  const { distillateMl, rateMlPerMin } = cut.live!;
+  const due = cut.cues.find(({ code }) => code === "firstCut")!.minutes;
+  expect(due).toBeCloseTo((200 - distillateMl) / rateMlPerMin, 6);
 });
