@@ -104,6 +104,9 @@ test("used, blended and traced both ways; found by its code with a slip; what is
   await field(page, "Name of the blend").fill("Evening");
   await field(page, "Part 1, how much").fill("0.8");
   await field(page, "Part 2, how much").fill("0.2");
+  /* A part too many, left as it is, is none. */
+  await page.getByRole("button", { name: "Add another part" }).click();
+  await expect(field(page, "Part 3, how much")).toBeVisible();
   await page.getByRole("button", { name: "Pour together" }).click();
   await expect(page.getByRole("heading", { name: "Evening oil, blend" })).toBeVisible();
   await expect(page.getByText("Run 26")).toBeVisible();
