@@ -4,7 +4,7 @@ import {
   type EntityState,
   type Reducer,
 } from "@reduxjs/toolkit";
-import type { AnyRecord, Kind, RecordOf } from "@/records/record";
+import { kinds, type AnyRecord, type Kind, type RecordOf } from "@/records/record";
 
 /**
  * The person changed these records; they are to be stored. With `undo` the step can be taken back: its
@@ -39,23 +39,8 @@ function recordReducer<K extends Kind>(kind: K): Reducer<RecordState<K>> {
   };
 }
 
-/** One reducer for each kind; a kind that has none does not compile. */
-export const recordReducers: { [K in Kind]: Reducer<RecordState<K>> } = {
-  still: recordReducer("still"),
-  material: recordReducer("material"),
-  measure: recordReducer("measure"),
-  vessel: recordReducer("vessel"),
-  harvest: recordReducer("harvest"),
-  run: recordReducer("run"),
-  lot: recordReducer("lot"),
-  bottle: recordReducer("bottle"),
-  use: recordReducer("use"),
-  check: recordReducer("check"),
-  empty: recordReducer("empty"),
-  duty: recordReducer("duty"),
-  trial: recordReducer("trial"),
-  day: recordReducer("day"),
-  exercise: recordReducer("exercise"),
-  sniff: recordReducer("sniff"),
-  setting: recordReducer("setting"),
-};
+type RecordReducers = { [K in Kind]: Reducer<RecordState<K>> };
+/** One reducer for each kind. */
+export const recordReducers = Object.fromEntries(
+  kinds.map((kind) => [kind, recordReducer(kind)]),
+) as RecordReducers;
