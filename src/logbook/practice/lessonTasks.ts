@@ -38,10 +38,7 @@ const done: Record<TaskCode, (facts: Facts) => boolean> = {
       acts
         .filter((act) => act.code === code)
         .reduce((least, { second }) => Math.min(least, second), Infinity);
-    return (
-      first("look") < first("jarSwapped") ||
-      (first("look") < Infinity && first("jarSwapped") === Infinity)
-    );
+    return first("look") < first("jarSwapped");
   },
   /* All that was to go wrong has, but for a jar that was changed before it could run over. */
   mended: ({ played, planned }) =>
