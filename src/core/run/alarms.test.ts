@@ -152,3 +152,88 @@ test("the end is a danger only where the water itself ends the run, and only onc
   expect(end({ endsBy: "reserve", minutesToHeatOff: 5 })).toBe(false);
   expect(end({ endsBy: "minutes", minutesToHeatOff: 0 } as Partial<typeof live>)).toBe(false);
 });
+
+describe("where an alarm begins", () => {
+  const waiting = (since: number, allowed = 10) => ({ since, allowed });
+
+  test.each<[string, Partial<AlarmInput>, Partial<LiveEstimate>, string[]]>([
+    ["pot at the minutes of its notice", {}, { minutesToDryLine: 10 }, ["dryLine:act"]],
+    ["pot a little later", {}, { minutesToDryLine: 10.1 }, []],
+    ["pot at the minutes of danger", {}, { minutesToDryLine: 3 }, ["dryLine:danger"]],
+    ["outlet at its limit", { outletC: 40 }, {}, ["outletWarm:act"]],
+    ["outlet below it", { outletC: 39.9 }, {}, []],
+    ["outlet at vapour's", { outletC: 60 }, {}, ["outletHot:danger"]],
+    ["cooling water at its limit", { coolingOutC: 60 }, {}, ["coolingHot:act"]],
+    ["cooling water that nobody read", { coolingOutC: undefined }, {}, []],
+    ["jar in the minutes of its notice", {}, { minutesToJarFull: 3 }, ["jarFull:soon"]],
+    ["jar a little later", {}, { minutesToJarFull: 3.1 }, []],
+    ["jar that is full now", {}, { minutesToJarFull: 0 }, ["jarFull:act"]],
+    ["jar full as the heat goes off", {}, { minutesToJarFull: 2, minutesToHeatOff: 2 }, []],
+    ["bowl under a lid", { catches: "bowl" }, { minutesToJarFull: 2 }, ["bowlFull:soon"]],
+    [
+      "first drop in one and a half times its minutes and five",
+      { waitingForDrop: waiting(20) },
+      {},
+      [],
+    ],
+    ["first drop later than that", { waitingForDrop: waiting(20.1) }, {}, ["noFirstDrop:danger"]],
+    ["first drop that nobody sees", { catches: "bowl", waitingForDrop: waiting(90) }, {}, []],
+    ["boil as late", { waitingForBoil: waiting(20.1) }, {}, ["boilLate:act"]],
+    ["flow at six tenths", {}, { rateMlPerMin: 7.2 }, []],
+    [
+      "flow of next to nothing, as expected",
+      { expectedRateMlPerMin: 0.5 },
+      { rateMlPerMin: 0.1 },
+      [],
+    ],
+    [
+      "flow of a little more, gone",
+      { expectedRateMlPerMin: 0.6 },
+      { rateMlPerMin: 0.1 },
+      ["rateFell:act"],
+    ],
+    ["flow where hardly any was expected", { expectedRateMlPerMin: 0.4 }, { rateMlPerMin: 9 }, []],
+    ["flow half as strong again and a tenth", {}, { rateMlPerMin: 19.2 }, []],
+    ["head once it should be warm", { headC: 90, sinceFirstDrop: 4 }, {}, ["headFell:act"]],
+    ["head four degrees below its boil", { headC: 94.9 }, {}, []],
+    ["head half a degree above water's, and rising", { headC: 99.7, headRoseC: 0.8 }, {}, []],
+    ["head hot that has not risen by more than half", { headC: 101, headRoseC: 0.5 }, {}, []],
+  ])("%s", (_, part, change, expected) => {
+    expect(codes(part, change)).toEqual(expected);
+  });
+
+  test("before the first drop head and cooling water say nothing, and the outlet says the same", () => {
+    const early = (part: Partial<AlarmInput>) =>
+      alarms({ ...calm, live: undefined, ...part }).map(({ code }) => code);
+    expect(early({ headC: 101, headRoseC: 3 })).toEqual([]);
+    expect(early({ headC: 60 })).toEqual([]);
+    expect(early({ coolingOutC: 80 })).toEqual([]);
+    expect(early({ outletC: 70 })).toEqual(["outletHot"]);
+    expect(early({ outletC: undefined, headC: undefined })).toEqual([]);
+  });
+
+  test("a boil too early is told while it is new: between a third and three quarters of its time", () => {
+    const early = (after: number, planned = 40, since = 1) =>
+      codes({ boiled: { after, planned, since } });
+    expect(early(29.9)).toEqual(["boilEarly:act"]);
+    expect(early(30)).toEqual([]);
+    expect(early(13.3)).toEqual([]);
+    expect(early(13.4)).toEqual(["boilEarly:act"]);
+    expect(early(29, 40, 15)).toEqual(["boilEarly:act"]);
+    expect(early(29, 40, 15.1)).toEqual([]);
+    /* Of a short heating, three minutes are told apart by nobody. */
+    expect(early(6, 9)).toEqual([]);
+    expect(early(5.9, 9)).toEqual(["boilEarly:act"]);
+  });
+
+  test("of two that are as urgent the sooner comes first", () => {
+    expect(codes({}, { minutesToDryLine: 9, minutesToJarFull: -1 })).toEqual([
+      "jarFull:act",
+      "dryLine:act",
+    ]);
+    expect(codes({ outletC: 43 }, { minutesToDryLine: 9 })).toEqual([
+      "outletWarm:act",
+      "dryLine:act",
+    ]);
+  });
+});
