@@ -45,10 +45,11 @@ export function measureRuns(
     const changed = runs.map((run, i) =>
       withMeasures(run, shareOf(signed, weights, i, pool), now().getTime()),
     );
-    const at = runState(changed[0]!.entries).result?.at ?? now().toISOString();
+    const own = runState(changed[0]!.entries).result;
+    const at = own?.at ?? now().toISOString();
     const made = lotsOfRun(
       changed[0]!,
-      { ...result, at },
+      pool || !own ? { ...result, at } : own,
       selectLots(root),
       now(),
       changed.map(({ id }) => id),
@@ -60,12 +61,14 @@ export function measureRuns(
 }
 
 /**
- * A run with its measures. Those from before are struck and written anew at their own moment, later draws
- * among them, so that a field that was emptied is empty.
+ * A run with its measures. Those from before are struck and written anew at their own moment, so that a field that
+ * was emptied is empty; later draws among them, for they are in the oil that was typed. Told jar by jar they are not.
  */
 function withMeasures(run: Run, result: Measured, wallNow: number): Run {
-  const before = runState(run.entries).entries.filter(
-    ({ type }) => type === "separated" || type === "drawnOff",
+  const state = runState(run.entries);
+  const drawsStand = byJar(result) && state.result !== undefined && byJar(state.result);
+  const before = state.entries.filter(
+    ({ type }) => type === "separated" || (type === "drawnOff" && !drawsStand),
   );
   const struck = before.reduce(
     (sofar, { id }) => withEntry(sofar, { type: "amendment", of: id, struck: true }, wallNow),
@@ -78,6 +81,10 @@ function withMeasures(run: Run, result: Measured, wallNow: number): Run {
     i === written.entries.length - 1 ? { ...entry, at } : entry,
   );
   return { ...written, entries };
+}
+
+function byJar({ jars = [] }: Measured): boolean {
+  return jars.length > 1 && jars.every(({ oilMl }) => oilMl !== undefined);
 }
 
 /** One run's part of what was measured of all. */

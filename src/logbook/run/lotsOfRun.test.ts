@@ -149,3 +149,24 @@ test("liquor that was measured again keeps its lot; one that was put there by ha
     liquor.id,
   ]);
 });
+
+test("oil that was drawn off later, where each jar's was kept apart, is a lot without a jar", () => {
+  const jars = [
+    { volumeMl: 400, oilMl: 3.1 },
+    { volumeMl: 300, oilMl: 1.5 },
+  ];
+  const at4 = { at, oilMl: 3.1 + 1.5, hydrosolMl: 700, jars };
+  const first = lotsOfRun(sampleRun(), at4, [], now);
+  expect(first.filter(({ product }) => product === "oil")).toHaveLength(2);
+  const drawn = lotsOfRun(sampleRun(), { ...at4, oilMl: 4.9 }, first, now);
+  const oils = drawn.filter(({ product }) => product === "oil");
+  expect(oils.map(({ jar, volumeMl }) => [jar?.number, volumeMl])).toEqual([
+    [1, 3.1],
+    [2, 1.5],
+    [undefined, 0.3],
+  ]);
+  expect(new Set(drawn.map(({ id }) => id)).size).toBe(5);
+  /* Taken back, it is empty. */
+  const back = lotsOfRun(sampleRun(), at4, drawn, now);
+  expect(back.find(({ id }) => id === oils[2]!.id)).toMatchObject({ volumeMl: 0 });
+});

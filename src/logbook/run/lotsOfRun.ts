@@ -90,15 +90,13 @@ function productsOf(result: Result): Product[] {
     return { jar, volumeMl, ofJar };
   });
   const apart = placed.every(({ ofJar }) => ofJar !== undefined);
+  const oil = (volumeMl: number): Product => ({ product: "oil", letter: "O", volumeMl });
+  /* What was drawn off later is of no jar. */
+  const inJars = placed.reduce((sum, { ofJar = 0 }) => sum + ofJar, 0);
+  const later = Number((oilMl - inJars).toFixed(6));
   return [
-    ...(apart
-      ? placed.map(({ jar, ofJar = 0 }): Product => ({
-          product: "oil",
-          jar,
-          letter: "O",
-          volumeMl: ofJar,
-        }))
-      : [{ product: "oil", letter: "O", volumeMl: oilMl } as const]),
+    ...(apart ? placed.map(({ jar, ofJar = 0 }) => ({ ...oil(ofJar), jar })) : [oil(oilMl)]),
+    ...(apart && later > 0 ? [oil(later)] : []),
     ...placed.map(({ jar, volumeMl }): Product => ({
       product: "hydrosol",
       jar,
