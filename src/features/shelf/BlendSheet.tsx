@@ -89,6 +89,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
         label={t`Name of the blend`}
         value={name}
         onChange={(next) => keep({ name: next })}
+        problem={tried && read.fault === "noName" ? blendFaultWords.noName : undefined}
         required
       />
       {parts.map(({ key, amount }, i) => (

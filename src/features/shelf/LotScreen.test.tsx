@@ -180,7 +180,10 @@ test("a blend is a lot of its own, and each side knows the other", async () => {
   const other: Lot = { ...lot, id: "lot-b", code: "CS-0601-O1", plantId: "clarysage" };
   const store = open(bottle, other);
   await press("Blend it");
+  await press("Pour together");
+  expect(screen.getByLabelText("Name of the blend")).toBeInvalid();
   type("Name of the blend", "Evening");
+  expect(screen.getByLabelText("Name of the blend")).not.toBeInvalid();
   type("Part 1, how much", "2");
   type("Part 2, how much", "9");
   await press("Pour together");

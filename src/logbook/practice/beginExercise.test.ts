@@ -42,8 +42,8 @@ test("who begins at the first drop finds the heat turned down as planned; a bris
   expect(record.acts).toEqual([
     { id: expect.any(String), second, code: "heat", amount, of: turned.id },
   ]);
-  const brisk = begin({ ...lessonSpec("whenToStop", "Stop"), faults: [] });
-  expect(brisk.run.plan.runPowerW).toBeDefined();
+  const gentle = begin({ ...lessonSpec("whenToStop", "Stop"), faults: [] });
+  expect(gentle.run.plan.runPowerW).toBeDefined();
   const water = begin({ ...lessonSpec("waterRun", "Water"), from: "firstDrop" });
   expect(water.run.plan.runPowerW).toBeUndefined();
   expect(types(water)).toEqual(["lit", "boiling", "firstDrop"]);

@@ -7,7 +7,7 @@ const minute = 60000;
 /** What the log and the instruments say of a run, as the live forecast takes it. */
 export function seenOf(state: RunState, latest: Latest = {}): Seen {
   const { litAt, boilingAt, firstDropAt, readings, heat } = state;
-  /* Until the first drop is noted nobody knows when it came: what a scale weighs by then lies before all time. */
+  /* Until the first drop is noted nobody knows how long after it something was read: it counts as before it. */
   const after = (at: number) => (at - (firstDropAt ?? Infinity)) / minute;
   const read = <T>(pick: (reading: RunState["readings"][number]) => T | undefined) =>
     readings.flatMap((reading) => {

@@ -10,7 +10,7 @@ export interface BlendSource {
 }
 
 /** A blend as it stands in its form. */
-export interface BlendTyped {
+interface BlendTyped {
   name: string;
   parts: readonly { key: string; amount: NumberInput }[];
 }
@@ -22,7 +22,7 @@ export type PartFault =
 /** What keeps a blend from being poured, the first thing first. */
 export type BlendFault = "noName" | "twice" | "part";
 
-export interface BlendRead {
+interface BlendRead {
   name: string;
   /** For each part of the form. */
   faults: readonly (PartFault | undefined)[];
