@@ -1,5 +1,5 @@
 import { autoUpdate, flip, offset, shift, size, useFloating } from "@floating-ui/react-dom";
-import { useLayoutEffect } from "react";
+import { useLayoutEffect, useState } from "react";
 
 /* A longer list scrolls inside itself. */
 const tallest = 380;
@@ -12,8 +12,13 @@ const margin = 8;
  * stays where it is in the document, so a sheet that it belongs to does not take it for the outside.
  */
 export function usePopover(open: boolean) {
-  const { refs, elements, floatingStyles } = useFloating<HTMLElement>({
+  const [field, setField] = useState<Element | null>(null);
+  const [list, setList] = useState<HTMLElement | null>(null);
+  /* A closed list has no place: to follow it would measure the page for each field, at its start and ever after. */
+  const floating = open ? list : null;
+  const { floatingStyles } = useFloating({
     open,
+    elements: { reference: field, floating },
     strategy: "fixed",
     placement: "bottom-start",
     whileElementsMounted: autoUpdate,
@@ -30,12 +35,11 @@ export function usePopover(open: boolean) {
       }),
     ],
   });
-  const { floating } = elements;
   useLayoutEffect(() => {
-    if (!floating || !open) return;
+    if (!floating) return;
     floating.setAttribute("popover", "manual");
     floating.showPopover?.();
     return () => floating.hidePopover?.();
-  }, [floating, open]);
-  return { setField: refs.setReference, setList: refs.setFloating, listStyle: floatingStyles };
+  }, [floating]);
+  return { setField, setList, listStyle: floatingStyles };
 }
