@@ -91,7 +91,12 @@ export function LabelsScreen() {
       }
     >
       {failed ? (
-        <Notice severity="error" message={t`Not done: ${failed}.`} remedy={t`Try again.`} />
+        <Notice
+          answersPress
+          severity="error"
+          message={t`Not done: ${failed}.`}
+          remedy={t`Try again.`}
+        />
       ) : null}
       <LabelPreview
         fonts={fonts}

@@ -56,7 +56,7 @@ export function AddToTrial({
     <Sheet title={t`Which runs?`} open onClose={onClose} onSubmit={add}>
       <Select label={trial.a} options={options} value={a} onChange={setA} />
       <Select label={trial.b} options={options} value={b} onChange={setB} />
-      {tried && problem ? <Notice severity="caution" message={problem} /> : null}
+      {tried && problem ? <Notice answersPress severity="caution" message={problem} /> : null}
       <Button label={t`Add them`} onPress={add} />
     </Sheet>
   );

@@ -89,7 +89,9 @@ export function PastRunScreen() {
       }
       footer={
         <View className="gap-2">
-          {refused ? <Notice severity="error" message={t`Not saved: ${refused}.`} /> : null}
+          {refused ? (
+            <Notice answersPress severity="error" message={t`Not saved: ${refused}.`} />
+          ) : null}
           {asked && !read.told ? (
             <Txt role="alert" className="text-ember-ink">
               {Object.values(read.problems)[0]}

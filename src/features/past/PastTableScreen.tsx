@@ -62,7 +62,7 @@ export function PastTableScreen() {
     >
       <Card className="gap-3">
         <Txt>{t`A CSV file with one run a row and the names of the columns in its first row. Day and plant are enough; a spreadsheet saves it as “CSV”.`}</Txt>
-        {problem ? <Notice severity="error" message={problem} /> : null}
+        {problem ? <Notice answersPress severity="error" message={problem} /> : null}
         <View className="flex-row">
           <FileChoice
             label={t`Table of past runs`}
@@ -167,7 +167,9 @@ function Matched({ table }: { table: ProbeTable }) {
           <Txt variant="small">{t`and ${good.length - shownRows} more`}</Txt>
         ) : null}
       </View>
-      {refused ? <Notice severity="error" message={t`Not saved: ${refused}.`} /> : null}
+      {refused ? (
+        <Notice answersPress severity="error" message={t`Not saved: ${refused}.`} />
+      ) : null}
       <Button
         label={t`Take in ${plural(good.length, { one: "# run", other: "# runs" })}`}
         disabled={good.length === 0}

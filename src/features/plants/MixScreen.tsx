@@ -64,7 +64,9 @@ export function MixScreen() {
       onSubmit={planIt}
       footer={
         <View className="gap-2">
-          {problem ? <Notice severity="error" message={t`Not kept: ${problem}.`} /> : null}
+          {problem ? (
+            <Notice answersPress severity="error" message={t`Not kept: ${problem}.`} />
+          ) : null}
           <Button label={t`Plan this charge`} once onPress={planIt} />
         </View>
       }

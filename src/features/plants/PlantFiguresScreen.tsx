@@ -58,7 +58,9 @@ function Form({ known, material }: { known?: KnownPlant; material?: Material }) 
       onSubmit={() => void save()}
       footer={
         <View className="gap-2">
-          {problem ? <Notice severity="error" message={t`Not kept: ${problem}.`} /> : null}
+          {problem ? (
+            <Notice answersPress severity="error" message={t`Not kept: ${problem}.`} />
+          ) : null}
           {incomplete ? (
             <Txt
               variant="label"

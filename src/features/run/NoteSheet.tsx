@@ -62,7 +62,7 @@ export function NoteSheet({ open, onClose, log }: Props) {
         maxLength={5000}
       />
       <Button label={t`Save entry`} disabled={text.trim() === ""} onPress={write} />
-      {problem ? <Notice severity="error" message={problem} /> : null}
+      {problem ? <Notice answersPress severity="error" message={problem} /> : null}
       <AttachmentButtons name={t`this run`} {...attach} />
       {added > 0 ? <Txt role="status">{t`${added} noted in the log.`}</Txt> : null}
     </Sheet>

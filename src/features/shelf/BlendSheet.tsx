@@ -121,7 +121,7 @@ export function BlendSheet({ lot, onClose }: { lot: Lot; onClose: () => void }) 
         />
       ) : null}
       {tried && read.fault ? (
-        <Notice severity="caution" message={blendFaultWords[read.fault]} />
+        <Notice answersPress severity="caution" message={blendFaultWords[read.fault]} />
       ) : null}
       <Button label={t`Pour together`} onPress={save} />
     </Sheet>

@@ -161,7 +161,7 @@ export function IdentitySheet({ lot, plant, onClose }: Props) {
         size="small"
         onChoose={(file) => void choose(file)}
       />
-      {problem ? <Notice severity="error" message={problem} /> : null}
+      {problem ? <Notice answersPress severity="error" message={problem} /> : null}
       {table ? (
         <Txt role="status">
           {table.unmatched.length > 0

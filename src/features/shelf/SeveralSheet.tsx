@@ -45,7 +45,7 @@ export function SeveralSheet({ items, amount, onClose }: Props) {
       onClose={onClose}
     >
       {tried && ids.length === 0 ? (
-        <Notice severity="caution" message={t`Tick at least one bottle.`} />
+        <Notice answersPress severity="caution" message={t`Tick at least one bottle.`} />
       ) : null}
       <Fold title={t`Move ${chosen}`} inside={t`To another place`}>
         <Choice

@@ -88,7 +88,9 @@ function CalibrateForm({ still }: { still: Still }) {
       onSubmit={() => whole && take(whole)}
       footer={
         <View className="gap-2">
-          {refused ? <Notice severity="error" message={t`Not kept: ${refused}.`} /> : null}
+          {refused ? (
+            <Notice answersPress severity="error" message={t`Not kept: ${refused}.`} />
+          ) : null}
           <Button
             label={t`Save calibration`}
             disabled={!whole}

@@ -60,7 +60,9 @@ function StillForm({ still }: { still: Still | undefined }) {
       words={<StillWords />}
       footer={
         <View className="gap-2">
-          {problem ? <Notice severity="error" message={t`Not kept: ${problem}.`} /> : null}
+          {problem ? (
+            <Notice answersPress severity="error" message={t`Not kept: ${problem}.`} />
+          ) : null}
           {form.incomplete ? (
             <Txt
               variant="label"

@@ -1,4 +1,4 @@
-import type { ReactNode } from "react";
+import { useLayoutEffect, useRef, type ReactNode } from "react";
 import { Text, View } from "react-native";
 import { t } from "@/language/t";
 import { Button } from "./Button";
@@ -17,6 +17,8 @@ interface Props {
   /** The remedy as a tap; another one beside it. */
   action?: Remedy;
   other?: Remedy;
+  /** A press has brought it: it comes into sight where it stands outside of it. */
+  answersPress?: boolean;
   /** What else can be said to it. */
   children?: ReactNode;
 }
@@ -27,10 +29,24 @@ interface Remedy {
 }
 
 /** What is wrong, what happens, and the change as a tap. The word at its head says how grave it is. */
-export function Notice({ severity, message, remedy, action, other, children }: Props) {
+export function Notice({
+  severity,
+  message,
+  remedy,
+  action,
+  other,
+  answersPress = false,
+  children,
+}: Props) {
   const { box, ink, word } = looks[severity];
+  const view = useRef<View>(null);
+  useLayoutEffect(() => {
+    const element = view.current as HTMLElement | null;
+    if (answersPress) element?.scrollIntoView?.({ block: "nearest" });
+  }, [answersPress, message]);
   return (
     <View
+      ref={view}
       role={severity === "error" ? "alert" : undefined}
       className={`gap-1 rounded-card border p-4 ${box}`}
     >
