@@ -2,6 +2,7 @@ import { shareOut } from "@/core/yield/shareOut";
 import { t } from "@/language/t";
 import { poolWeights } from "@/logbook/run/poolWeights";
 import { lotsOfRun } from "@/logbook/run/lotsOfRun";
+import { besideJars } from "@/logbook/run/besideJars";
 import { runState } from "@/logbook/run/runState";
 import { withEntry } from "@/logbook/run/withEntry";
 import type { Separated } from "@/records/entry";
@@ -66,7 +67,7 @@ export function measureRuns(
  */
 function withMeasures(run: Run, result: Measured, wallNow: number): Run {
   const state = runState(run.entries);
-  const drawsStand = byJar(result) && state.result !== undefined && byJar(state.result);
+  const drawsStand = besideJars(state, result) > 0;
   const before = state.entries.filter(
     ({ type }) => type === "separated" || (type === "drawnOff" && !drawsStand),
   );
@@ -81,10 +82,6 @@ function withMeasures(run: Run, result: Measured, wallNow: number): Run {
     i === written.entries.length - 1 ? { ...entry, at } : entry,
   );
   return { ...written, entries };
-}
-
-function byJar({ jars = [] }: Measured): boolean {
-  return jars.length > 1 && jars.every(({ oilMl }) => oilMl !== undefined);
 }
 
 /** One run's part of what was measured of all. */

@@ -1,6 +1,6 @@
 import { type Control, type FieldValues, useFormState } from "react-hook-form";
 import { View } from "react-native";
-import { fixed } from "@/core/units/format";
+import { fixed, showOil, words } from "@/core/units/format";
 import { type UnitSystem, unitsFor } from "@/core/units/units";
 import { t } from "@/language/t";
 import type { KnownPlant } from "@/logbook/plant/plantBook";
@@ -19,6 +19,8 @@ interface Props {
   units: UnitSystem;
   /** Jars that were swapped, what each smells of by the plan. */
   jars: readonly string[];
+  /** Oil drawn off later that counts beside the jars' own, mL. */
+  laterMl: number;
   /** Liquid from the pot was kept. */
   liquorKept: boolean;
   /** Looks, smells, pH or a note are in it already. */
@@ -43,6 +45,7 @@ export function ResultFields({
   densityGPerMl,
   units,
   jars,
+  laterMl,
   liquorKept,
   noted,
 }: Props) {
@@ -89,6 +92,9 @@ export function ResultFields({
                 />
               </View>
             ))}
+            {laterMl > 0 ? (
+              <Txt variant="small">{t`Drawn off later: ${words(showOil(laterMl))}. It counts beside the oil of the jars.`}</Txt>
+            ) : null}
           </View>
         ) : null}
         <View className="flex-row gap-3">

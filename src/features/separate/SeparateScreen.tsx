@@ -119,6 +119,7 @@ export function SeparateScreen({ run }: { run: Run }) {
         densityGPerMl={oilDensityGPerMl}
         units={units}
         jars={jarSmells(run, form.jars)}
+        laterMl={form.laterMl}
         liquorKept={state.spent?.liquorKept === true || state.result?.liquorMl !== undefined}
         noted={form.noted}
       />

@@ -123,6 +123,33 @@ test("jars that were swapped are measured each, and each becomes a lot", async (
   ]);
 });
 
+test("what was drawn off later is told beside the jars, and is in the yield that is shown", () => {
+  separate(
+    [],
+    [
+      ...dripped,
+      entryAt(50, { type: "jarSwapped" }),
+      off,
+      entryAt(90, {
+        type: "separated",
+        oilMl: 4,
+        hydrosolMl: 680,
+        jars: [
+          { volumeMl: 250, oilMl: 2.5 },
+          { volumeMl: 430, oilMl: 1.5 },
+        ],
+      }),
+      entryAt(95, { type: "drawnOff", oilMl: 1 }),
+    ],
+  );
+  expect(
+    screen.getByText("Drawn off later: 1.0 mL. It counts beside the oil of the jars."),
+  ).toBeVisible();
+  expect(screen.getByRole("img", { name: /measured 5\.0 mL/ })).toBeVisible();
+  type("Jar 2, its oil", "");
+  expect(screen.queryByText(/^Drawn off later/)).toBeNull();
+});
+
 test("a litre where a millilitre was meant is asked about, and mended by a tap", async () => {
   separate();
   type("Oil", "1200");

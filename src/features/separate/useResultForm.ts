@@ -4,6 +4,7 @@ import { useWatch } from "react-hook-form";
 import { toInput } from "@/core/units/numberInput";
 import type { UnitSystem } from "@/core/units/units";
 import type { PouredTogether } from "@/logbook/run/pouredTogether";
+import { besideJars } from "@/logbook/run/besideJars";
 import type { RunState } from "@/logbook/run/runState";
 import { wholePool } from "@/logbook/run/wholePool";
 import type { Run } from "@/records/run";
@@ -39,8 +40,9 @@ export function useResultForm(
   const [problem, setProblem] = useState<string>();
   const read = separateSchema.safeParse(useWatch({ control: form.control }));
   const typed = read.success ? read.data : undefined;
-  const ofShare = (amount: number | undefined) =>
-    amount === undefined ? undefined : share * amount;
+  const laterMl = typed && others.length === 0 ? besideJars(state, asResult(typed)) : 0;
+  const ofShare = (amount: number | undefined, beside = 0) =>
+    amount === undefined ? undefined : share * amount + beside;
 
   const put = (field: "oil" | "density", value: number, unit: "mL" | "one") => {
     form.setValue(field, toInput(value, unit), { shouldValidate: true });
@@ -69,7 +71,13 @@ export function useResultForm(
     /** All that was poured together. */
     typed,
     /** This run's share of it, to stand beside its forecast. */
-    mine: typed && { ...typed, oil: ofShare(typed.oil), hydrosol: ofShare(typed.hydrosol) },
+    mine: typed && {
+      ...typed,
+      oil: ofShare(typed.oil, laterMl),
+      hydrosol: ofShare(typed.hydrosol),
+    },
+    /** Oil drawn off later that counts beside what is typed, mL. */
+    laterMl,
     setOil: (oilMl: number, from?: FromPicture) => {
       const rounded = Number(oilMl.toPrecision(3));
       if (from) onPictured({ oilMl: rounded, ...from });

@@ -48,7 +48,7 @@ export function Notice({
     <View
       ref={view}
       role={severity === "error" ? "alert" : undefined}
-      className={`gap-1 rounded-card border p-4 ${box}`}
+      className={`scroll-my-3 gap-1 rounded-card border p-4 ${box}`}
     >
       <Text className="font-body text-[16px] leading-[22px] text-ink">
         <Text className={`font-bold ${ink}`}>{word}: </Text>
