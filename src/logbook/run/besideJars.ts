@@ -2,7 +2,7 @@ import type { Separated } from "@/records/entry";
 import type { RunState } from "./runState";
 
 /** Whether each jar's oil is told by itself. */
-export function toldByJar({ jars = [] }: Pick<Separated, "jars">): boolean {
+function toldByJar({ jars = [] }: Pick<Separated, "jars">): boolean {
   return jars.length > 1 && jars.every(({ oilMl }) => oilMl !== undefined);
 }
 
