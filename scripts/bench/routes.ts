@@ -52,6 +52,12 @@ interface Metrics {
   metrics: { name: string; value: number }[];
 }
 
+interface Answer {
+  id?: number;
+  result?: unknown;
+  error?: { message: string };
+}
+
 interface BarePage {
   send(method: string, params?: object): Promise<unknown>;
 }
@@ -63,11 +69,15 @@ interface BarePage {
 async function openBarePage(root: CDPSession): Promise<BarePage> {
   const { targetId } = await root.send("Target.createTarget", { url: "about:blank" });
   const { sessionId } = await root.send("Target.attachToTarget", { targetId, flatten: false });
-  const waiting = new Map<number, (result: unknown) => void>();
+  const waiting = new Map<
+    number,
+    { resolve: (result: unknown) => void; reject: (why: Error) => void }
+  >();
   root.on("Target.receivedMessageFromTarget", ({ message }) => {
-    const { id, result } = JSON.parse(message) as { id?: number; result?: unknown };
+    const { id, result, error } = JSON.parse(message) as Answer;
     if (id === undefined) return;
-    waiting.get(id)?.(result);
+    if (error) waiting.get(id)?.reject(new Error(error.message));
+    else waiting.get(id)?.resolve(result);
     waiting.delete(id);
   });
   let last = 0;
@@ -75,7 +85,7 @@ async function openBarePage(root: CDPSession): Promise<BarePage> {
     send: (method, params = {}) =>
       new Promise((resolve, reject) => {
         const id = (last += 1);
-        waiting.set(id, resolve);
+        waiting.set(id, { resolve, reject });
         const message = JSON.stringify({ id, method, params });
         root.send("Target.sendMessageToTarget", { sessionId, message }).catch(reject);
       }),

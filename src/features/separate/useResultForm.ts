@@ -40,7 +40,7 @@ export function useResultForm(
   const [problem, setProblem] = useState<string>();
   const read = separateSchema.safeParse(useWatch({ control: form.control }));
   const typed = read.success ? read.data : undefined;
-  const laterMl = typed && others.length === 0 ? besideJars(state, asResult(typed)) : 0;
+  const laterMl = typed ? besideJars(state, asResult(typed)) : 0;
   const ofShare = (amount: number | undefined, beside = 0) =>
     amount === undefined ? undefined : share * amount + beside;
 

@@ -30,10 +30,10 @@ export function SeveralSheet({ items, amount, onClose }: Props) {
   const [storage, setStorage] = useState<Bottle["storage"]>("fridge");
   const [place, setPlace] = useState("");
   const [way, setWay] = useState<UseWay>("used");
-  const [tried, setTried] = useState(false);
+  const [tries, setTries] = useState(0);
   const ids = [...wanted];
   const act = (kept: () => { ok: boolean }) => {
-    setTried(true);
+    setTries(tries + 1);
     if (ids.length > 0 && kept().ok) onClose();
   };
   const chosen = plural(ids.length, { one: "# bottle", other: "# bottles" });
@@ -44,8 +44,13 @@ export function SeveralSheet({ items, amount, onClose }: Props) {
       open
       onClose={onClose}
     >
-      {tried && ids.length === 0 ? (
-        <Notice answersPress severity="caution" message={t`Tick at least one bottle.`} />
+      {tries > 0 && ids.length === 0 ? (
+        <Notice
+          key={tries}
+          answersPress
+          severity="caution"
+          message={t`Tick at least one bottle.`}
+        />
       ) : null}
       <Fold title={t`Move ${chosen}`} inside={t`To another place`}>
         <Choice

@@ -2,6 +2,7 @@ import { useRouter } from "expo-router";
 import { lazy, Suspense, useEffect, useState } from "react";
 import { useAppSelector } from "@/store/hooks";
 import { selectPreferences } from "@/store/selectors";
+import { isField } from "@/ui/isField";
 import { onScreen, places } from "./shortcutKeys";
 
 /* Few ever ask for it, and a sheet is a large part of the page. */
@@ -38,11 +39,7 @@ export function Shortcuts() {
 }
 
 function isBusy(target: EventTarget | null): boolean {
-  if (document.querySelector('[role="dialog"]')) return true;
-  return (
-    target instanceof HTMLElement &&
-    (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
-  );
+  return document.querySelector('[role="dialog"]') !== null || isField(target);
 }
 
 function pressOnScreen(key: string): boolean {

@@ -1,6 +1,7 @@
 import { useLayoutEffect, useRef, type ReactNode } from "react";
 import { Text, View } from "react-native";
 import { t } from "@/language/t";
+import { isField } from "../isField";
 import { Button } from "./Button";
 
 const looks = {
@@ -17,7 +18,7 @@ interface Props {
   /** The remedy as a tap; another one beside it. */
   action?: Remedy;
   other?: Remedy;
-  /** A press has brought it: it comes into sight where it stands outside of it. */
+  /** A press has brought it: it comes into sight. */
   answersPress?: boolean;
   /** What else can be said to it. */
   children?: ReactNode;
@@ -41,9 +42,11 @@ export function Notice({
   const { box, ink, word } = looks[severity];
   const view = useRef<View>(null);
   useLayoutEffect(() => {
+    /* Whoever fills in a field is not taken away from it: what changes meanwhile waits for the next press. */
+    if (!answersPress || isField(document.activeElement)) return;
     const element = view.current as HTMLElement | null;
-    if (answersPress) element?.scrollIntoView?.({ block: "nearest" });
-  }, [answersPress, message]);
+    element?.scrollIntoView?.({ block: "nearest" });
+  }, [answersPress]);
   return (
     <View
       ref={view}
