@@ -49,12 +49,12 @@ async function tests(name, command, args, report, read, env) {
   failed += counts.failed + (code !== 0 && counts.failed === 0 ? 1 : 0);
 }
 
-/* The linter keeps one processor busy for as long as building the app does. */
+/* What is looked over keeps one processor busy while the other builds the app. */
 await checks(
   [
-    { name: "Lint", command: ["eslint", ".", "--max-warnings", "0"] },
+    { name: "Lint", command: ["oxlint", "-c", "oxlint.config.mjs"] },
     { name: "Types", command: ["tsc", "--noEmit"] },
-    { name: "Format", command: ["prettier", "--check", "--log-level", "warn", "."] },
+    { name: "Format", command: ["oxfmt", "--check"] },
     { name: "Unused code", command: ["knip"] },
     { name: "Messages", with: "node", command: ["scripts/messages.mjs", "--check"] },
   ],

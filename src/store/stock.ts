@@ -42,12 +42,11 @@ export const selectTraceable = createSelector(
   }),
 );
 
-/** Bottles that are not empty, what is due first. */
-export function useShelved(today: Date): Shelved[] {
+/** Bottles that are not empty, what is due first, on a day as records keep it. */
+export function useShelved(today: string): Shelved[] {
   const book = usePlantBook();
   const stock = useAppSelector(selectStock);
-  const day = today.toDateString();
-  return useMemo(() => shelved(stock, new Date(day), book), [stock, day, book]);
+  return useMemo(() => shelved(stock, new Date(`${today}T00:00:00`), book), [stock, today, book]);
 }
 
 /** What is due, now or later, the earliest first. */

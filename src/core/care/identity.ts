@@ -36,7 +36,13 @@ export interface ShareOff {
 
 /** What an oil that is out of its bands could be. */
 export type CouldBe =
-  "measuredWarm" | "waterIn" | "spirit" | "oxidised" | "terpenes" | "otherKind" | "carrierOil";
+  | "measuredWarm"
+  | "waterIn"
+  | "spirit"
+  | "oxidised"
+  | "terpenes"
+  | "otherKind"
+  | "carrierOil";
 
 export interface Identity {
   held: HeldAgainst[];

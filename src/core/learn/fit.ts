@@ -14,7 +14,9 @@ import { p90Deviations, type Percentiles } from "../statistics/chance";
  * all its hydrosol so far gives up, mL: to so much salt, or to a solvent, which takes all, where no salt is told.
  */
 export type FitReading = { minutes: number } & (
-  { oilMl: number } | { distillateMl: number } | { fromLitreMl: number; saltGPerL?: number }
+  | { oilMl: number }
+  | { distillateMl: number }
+  | { fromLitreMl: number; saltGPerL?: number }
 );
 
 /** What is learnt of a material and its run. */

@@ -1,6 +1,12 @@
 /** Why a plant is not distilled at home. */
 export type WhyNever =
-  "heart" | "nerves" | "womb" | "cyanide" | "tumours" | "burnsInside" | "deadly";
+  | "heart"
+  | "nerves"
+  | "womb"
+  | "cyanide"
+  | "tumours"
+  | "burnsInside"
+  | "deadly";
 
 interface Never {
   /** Common names and the botanical one's beginning, all in small letters. */

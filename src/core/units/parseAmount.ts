@@ -114,7 +114,8 @@ const small: readonly UnitName[] = ["g", "mL", "mm", "W", "min", "drop"];
 export const isSmallUnit = (unit: UnitName): boolean => small.includes(unit);
 
 export type ParsedAmount =
-  { ok: true; value: number; unit: UnitName } | Extract<ParsedNumber, { ok: false }>;
+  | { ok: true; value: number; unit: UnitName }
+  | Extract<ParsedNumber, { ok: false }>;
 
 /**
  * Reads a number that may have its own unit behind it, as "1.2kg", "½ cup", "2 lb 3 oz" or "half a kilo" is

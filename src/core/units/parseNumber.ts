@@ -4,7 +4,8 @@ import { byAnswer, doubtful, type Doubtful } from "./markMeaning";
 
 /** A number as typed: either its value, or what is wrong with it in words. */
 export type ParsedNumber =
-  { ok: true; value: number } | { ok: false; problem: string; doubt?: Doubtful };
+  | { ok: true; value: number }
+  | { ok: false; problem: string; doubt?: Doubtful };
 
 const shapes = /^[+-]?(\d+([.,]\d*)?|[.,]\d+)$/;
 const groupedBy = (group: string, decimal: string) =>

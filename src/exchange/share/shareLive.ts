@@ -227,7 +227,8 @@ function sharedRecord(store: AppStore, name: string): AnyRecord | undefined {
   const kind = sharedKinds.find((each) => name.startsWith(`${each}/`));
   if (!kind) return undefined;
   const record = store.getState()[kind].entities[name.slice(kind.length + 1)] as
-    AnyRecord | undefined;
+    | AnyRecord
+    | undefined;
   return record && recordKey(record) === name ? record : undefined;
 }
 

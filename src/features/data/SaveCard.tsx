@@ -46,7 +46,6 @@ export function SaveCard() {
   useEffect(() => {
     void dispatch(sizeOfAttachments()).then(setPictures, () => undefined);
   }, [dispatch]);
-  const today = isoDay(new Date());
   const tables = [
     {
       name: "runs",
@@ -113,7 +112,9 @@ export function SaveCard() {
             size="small"
             look="quiet"
             label={label}
-            onPress={() => void handOver(`sereno-${name}-${today}.csv`, text(), "text/csv")}
+            onPress={() =>
+              void handOver(`sereno-${name}-${isoDay(new Date())}.csv`, text(), "text/csv")
+            }
           />
         ))}
       </View>

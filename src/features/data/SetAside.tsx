@@ -13,7 +13,6 @@ import { Txt } from "@/ui/primitives/Txt";
 export function SetAside() {
   const dispatch = useAppDispatch();
   const quarantined = useAppSelector(({ keeping }) => keeping.quarantined);
-  const today = isoDay(new Date());
   if (quarantined.length === 0) return null;
   return (
     <View className="gap-2">
@@ -26,7 +25,7 @@ export function SetAside() {
           label: t`Save them all`,
           onPress: () =>
             void handOver(
-              `sereno-set-aside-${today}.json`,
+              `sereno-set-aside-${isoDay(new Date())}.json`,
               JSON.stringify(quarantined, null, 1),
               "application/json",
             ),

@@ -1,7 +1,7 @@
 import { useLocalSearchParams, useRouter } from "expo-router";
 import { useState } from "react";
 import { View } from "react-native";
-import { isoDay, noonOf, showDayOfYear, showWeekday } from "@/core/units/dates";
+import { noonOf, showDayOfYear, showWeekday } from "@/core/units/dates";
 import { showMass, words } from "@/core/units/format";
 import { unitsFor } from "@/core/units/units";
 import { plural, t } from "@/language/t";
@@ -24,6 +24,7 @@ import { emptyDay, formOf, type DayForm } from "./dayForm";
 import { usePlantOptions } from "@/store/usePlantOptions";
 import { useKept } from "@/store/useKept";
 import { useLayOut } from "./useLayOut";
+import { useToday } from "@/ui/useToday";
 
 /** What is to be distilled on one day, on which stills, by whom: and the days that were planned before. */
 export function DaysScreen() {
@@ -64,7 +65,7 @@ function SetUp({ again, from }: { again: string | undefined; from: DayForm | und
     setTried(true);
     void layOut();
   };
-  const today = isoDay(new Date());
+  const today = useToday();
   return (
     <Screen
       title={t`A day at the stills`}

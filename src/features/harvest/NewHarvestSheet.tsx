@@ -1,6 +1,5 @@
 import { useRouter } from "expo-router";
 import { useState } from "react";
-import { isoDay } from "@/core/units/dates";
 import { type PlantState, plantStates } from "@/core/plant/plant";
 import { t } from "@/language/t";
 import { measuresFor } from "@/logbook/plan/measureOf";
@@ -24,6 +23,7 @@ import { noMass, readMass } from "./massOf";
 import { WherePicked } from "./WherePicked";
 import { PlacesBefore } from "./PlacesBefore";
 import { stateWords } from "@/words/stateWords";
+import { useToday } from "@/ui/useToday";
 
 /** Something was cut: what, when, where, how much. What grew and how the sky was is told on its own page. */
 export function NewHarvestSheet({ onClose }: { onClose: () => void }) {
@@ -36,7 +36,7 @@ export function NewHarvestSheet({ onClose }: { onClose: () => void }) {
   const [now, change, forget] = useKept("harvest/new", {
     plantId: "",
     state: "fresh" as PlantState,
-    cutOn: isoDay(new Date()),
+    cutOn: useToday(),
     place: "",
     from: "",
     ...noMass(units),

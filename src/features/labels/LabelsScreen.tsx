@@ -18,6 +18,7 @@ import { useLabelFiles } from "./useLabelFiles";
 import { useLabelFonts, useLabels } from "./useLabels";
 import { mostListed, useWanted } from "./useWanted";
 import { WantedBottles } from "./WantedBottles";
+import { useToday } from "@/ui/useToday";
 
 const designWords: Record<LabelDesign, string> = {
   press: t`Pressed`,
@@ -30,7 +31,7 @@ const designWords: Record<LabelDesign, string> = {
 export function LabelsScreen() {
   const { lot: lotId } = useLocalSearchParams<{ lot?: string }>();
   const { units, maker = noMaker } = useAppSelector(selectPreferences);
-  const items = useShelved(new Date());
+  const items = useShelved(useToday());
   const { fonts, unread } = useLabelFonts();
   const [choice, change] = useKept("labels", {
     design: "press",

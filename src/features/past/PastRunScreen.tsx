@@ -1,4 +1,3 @@
-import { isoDay } from "@/core/units/dates";
 import { useRouter } from "expo-router";
 import { useMemo, useRef, useState } from "react";
 import { View } from "react-native";
@@ -20,6 +19,7 @@ import { PastDetails } from "./PastDetails";
 import { PastFields } from "./PastFields";
 import { TeachesCard } from "./TeachesCard";
 import { usualUnits } from "./usualUnits";
+import { useToday } from "@/ui/useToday";
 
 /** A run that is over, as one form: day and plant, and whatever else the person has. */
 export function PastRunScreen() {
@@ -29,7 +29,8 @@ export function PastRunScreen() {
   const stills = useAppSelector(selectStills);
   const measures = useAppSelector(selectMeasures);
   const book = usePlantBook();
-  const [beginning] = useState(() => emptyPastForm(isoDay(new Date()), usualUnits(units)));
+  const today = useToday();
+  const [beginning] = useState(() => emptyPastForm(today, usualUnits(units)));
   const draft = useDraft("pastRun", beginning);
   const [form, setForm] = useState(draft.start);
   const [asked, setAsked] = useState(false);
@@ -37,8 +38,8 @@ export function PastRunScreen() {
   const entered = useRef(false);
   const [refused, setRefused] = useState<string>();
   const read = useMemo(
-    () => readPastForm(form, { book, stills, measures, now: new Date() }),
-    [form, book, stills, measures],
+    () => readPastForm(form, { book, stills, measures, today }),
+    [form, book, stills, measures, today],
   );
   /* What is empty and has to be told is said once Save was tapped, what is wrong at once. */
   const problems = asked

@@ -1,7 +1,7 @@
 import { useRouter } from "expo-router";
 import { useMemo, useRef, useState } from "react";
 import { View } from "react-native";
-import { isoDay, noonOf, showDay } from "@/core/units/dates";
+import { noonOf, showDay } from "@/core/units/dates";
 import { showMass, showOil, showVolume, words } from "@/core/units/format";
 import type { UnitSystem } from "@/core/units/units";
 import { guessPastColumns, pastFormOf, type PastMatch } from "@/exchange/pastTable";
@@ -27,6 +27,7 @@ import { Txt } from "@/ui/primitives/Txt";
 import { pastColumnWords } from "@/words/pastWords";
 import { parseCsv } from "@/workers/csvClient";
 import { usualUnits } from "./usualUnits";
+import { useToday } from "@/ui/useToday";
 
 const mostBytes = 5 * 1024 * 1024;
 const mostRows = 2000;
@@ -92,14 +93,14 @@ function Matched({ table }: { table: ProbeTable }) {
   );
   const [refused, setRefused] = useState<string>();
   const entered = useRef(false);
+  const today = useToday();
   const rows = useMemo(() => {
-    const blank = emptyPastForm(isoDay(new Date()), usualUnits(preferences.units));
-    const now = new Date();
+    const blank = emptyPastForm(today, usualUnits(preferences.units));
     return table.rows.map((row) => {
       const form = pastFormOf(table, row, match, { blank, book, stills });
-      return readPastForm(form, { book, stills, measures, now });
+      return readPastForm(form, { book, stills, measures, today });
     });
-  }, [table, match, book, stills, measures, preferences.units]);
+  }, [table, match, book, stills, measures, preferences.units, today]);
   const good = rows.flatMap(({ told }) => told ?? []);
   const bad = rows.flatMap(({ told, problems }, i) =>
     told ? [] : [{ row: i + 2, problem: Object.values(problems)[0] ?? t`It cannot be read.` }],

@@ -3,7 +3,15 @@ import type { PlanWork } from "./usePlanDraft";
 
 /** What a figure of the plan opens. */
 export type Door =
-  "setup" | "charge" | "water" | "cooling" | "oil" | "hydrosol" | "stop" | "receiver" | "heat";
+  | "setup"
+  | "charge"
+  | "water"
+  | "cooling"
+  | "oil"
+  | "hydrosol"
+  | "stop"
+  | "receiver"
+  | "heat";
 
 export const doorTitles: Record<Door, string> = {
   setup: t`Plant and still`,

@@ -3,7 +3,14 @@ import { t } from "@/language/t";
 import type { RunSummary } from "@/logbook/run/runSummary";
 
 export type SortKey =
-  "number" | "at" | "plant" | "charge" | "minutes" | "hydrosol" | "oil" | "yield";
+  | "number"
+  | "at"
+  | "plant"
+  | "charge"
+  | "minutes"
+  | "hydrosol"
+  | "oil"
+  | "yield";
 
 /** By which column, and which way round. */
 export interface Sort {

@@ -2,7 +2,6 @@ import { moneySign } from "@/core/units/money";
 import { useRouter } from "expo-router";
 import { Controller } from "react-hook-form";
 import { z } from "zod";
-import { isoDay } from "@/core/units/dates";
 import { products } from "@/core/shelf/products";
 import { toInput } from "@/core/units/numberInput";
 import { unitsFor } from "@/core/units/units";
@@ -23,6 +22,7 @@ import { MomentField } from "@/ui/primitives/MomentField";
 import { numberField, optionalNumberField } from "@/ui/primitives/numberField";
 import { Select } from "@/ui/primitives/Select";
 import { Sheet } from "@/ui/primitives/Sheet";
+import { useToday } from "@/ui/useToday";
 
 const schema = z.object({
   product: z.enum(products),
@@ -52,7 +52,7 @@ export function AddLotSheet({ onClose }: { onClose: () => void }) {
     product: "oil" as Lot["product"],
     plantId: "lavender",
     from: "",
-    madeOn: isoDay(new Date()),
+    madeOn: useToday(),
     volume: toInput(undefined, choices[0] ?? "mL"),
     paid: toInput(undefined, "one"),
     smell: "",

@@ -27,6 +27,7 @@ import { Sheet } from "@/ui/primitives/Sheet";
 import { TextField } from "@/ui/primitives/TextField";
 import { lotName } from "@/logbook/shelf/lotName";
 import { amountOf } from "./amountOf";
+import { useToday } from "@/ui/useToday";
 
 type Source = BlendSource & { label: string };
 
@@ -133,7 +134,7 @@ function useSources(product: Lot["product"]): Source[] {
   const book = usePlantBook();
   const { units } = useAppSelector(selectPreferences);
   const { bottles, lots, uses } = useAppSelector(selectStock);
-  const shelved = useShelved(new Date());
+  const shelved = useShelved(useToday());
   return [
     ...shelved
       .filter(({ lot }) => lot.product === product)

@@ -33,6 +33,7 @@ import { LotDoubts } from "./LotDoubts";
 import { GraveCautions } from "./ProductCautions";
 import { TakenCard } from "./TakenCard";
 import { TakeSheet, type TakeFrom } from "./TakeSheet";
+import { useToday } from "@/ui/useToday";
 
 /** A product: what it is, its bottles, how it was found, where it came from and went. */
 export function LotScreen({ elsewhere }: { elsewhere?: (id: string) => ReactNode }) {
@@ -55,7 +56,7 @@ function OneLot({ lot }: { lot: Lot }) {
   const stock = useAppSelector(selectStock);
   const runs = useAppSelector(selectRuns);
   const harvests = useAppSelector(selectHarvests);
-  const shelved = useShelved(new Date());
+  const shelved = useShelved(useToday());
   const [sheet, setSheet] = useState<OpenSheet>();
   const attachments = useAttachments(lot.id);
   const plant = book.byId(lot.plantId);

@@ -34,6 +34,7 @@ import { findBottles, type ShelfView } from "./findBottles";
 import { ShelfSearch } from "./ShelfSearch";
 import { SeveralSheet } from "./SeveralSheet";
 import { ScanSheet } from "./ScanSheet";
+import { useToday } from "@/ui/useToday";
 
 const views = [
   { value: "boards", label: t`Places` },
@@ -47,7 +48,7 @@ export function ShelfScreen() {
   const wide = useWide();
   const { units } = useAppSelector(selectPreferences);
   const stock = useAppSelector(selectStock);
-  const items = useShelved(new Date());
+  const items = useShelved(useToday());
   const [view, change] = useKept<ShelfView>("shelf/view", {
     text: "",
     filter: "all",

@@ -15,7 +15,8 @@ import { timeTold } from "./timeTold";
 beforeAll(() => speak("en-GB"));
 
 const now = new Date("2026-06-20T09:00:00");
-const context = { book: catalogueBook, stills: [sampleStill()], measures: [], now };
+const today = "2026-06-20";
+const context = { book: catalogueBook, stills: [sampleStill()], measures: [], today };
 const blank = emptyPastForm("2026-05-30", {
   massUnit: "g",
   waterUnit: "mL",

@@ -29,7 +29,7 @@ const context = {
   book: catalogueBook,
   stills: [sampleStill(), flask],
   measures: [bunch],
-  now,
+  today: "2026-06-20",
 };
 const blank = emptyPastForm("2026-05-30", {
   massUnit: "kg",

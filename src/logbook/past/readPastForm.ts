@@ -1,5 +1,4 @@
 import { knownFields } from "@/core/knownFields";
-import { isoDay } from "@/core/units/dates";
 import { type PlantState, plantStates } from "@/core/plant/plant";
 import { methodsOf } from "@/core/still/fillLimits";
 import type { Method } from "@/core/still/methods";
@@ -64,7 +63,8 @@ interface Context {
   book: PlantBook;
   stills: readonly Still[];
   measures: readonly Measure[];
-  now: Date;
+  /** As records keep it, `YYYY-MM-DD`. */
+  today: string;
 }
 
 const ranges = {
@@ -81,7 +81,7 @@ const longestMinutes = 48 * 60;
 const dayMinutes = 24 * 60;
 
 /** Reads the form of a past run. Nothing that was done is refused; only what cannot be read is. */
-export function readPastForm(form: PastForm, { book, stills, measures, now }: Context): PastRead {
+export function readPastForm(form: PastForm, { book, stills, measures, today }: Context): PastRead {
   const problems: PastProblems = {};
   const plant = form.plantId ? book.byId(form.plantId) : undefined;
   const states = plantStates.filter((candidate) => !plant || plant.states[candidate]);
@@ -92,7 +92,7 @@ export function readPastForm(form: PastForm, { book, stills, measures, now }: Co
     methods.find((candidate) => candidate === form.method) ??
     methods.find((candidate) => candidate === plant?.preferredMethod) ??
     methods[0];
-  const day = dayProblem(form.day, now);
+  const day = dayProblem(form.day, today);
   if (day) problems.day = day;
   if (!plant) problems.plantId = t`Say which plant it was.`;
   if (!still) problems.stillId = t`Add your still first.`;
@@ -127,10 +127,10 @@ export function readPastForm(form: PastForm, { book, stills, measures, now }: Co
   return { plant, states, state, still, methods, method, told, problems };
 }
 
-function dayProblem(day: string, now: Date): string | undefined {
+function dayProblem(day: string, today: string): string | undefined {
   if (!/^\d{4}-\d{2}-\d{2}$/.test(day) || Number.isNaN(Date.parse(day)))
     return t`Say which day it was.`;
-  return day > isoDay(now) ? t`That day is still to come: plan that run instead.` : undefined;
+  return day > today ? t`That day is still to come: plan that run instead.` : undefined;
 }
 
 /** A figure of the form; undefined where nothing was typed, or where it cannot be read, which is then noted. */

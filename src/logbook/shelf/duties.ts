@@ -15,7 +15,15 @@ import { judgedChecks } from "./lotChecks";
 import { groupBy, notBottled, shelved, type Shelved, type Stock } from "./shelf";
 
 export type DutyKind =
-  "ice" | "ranOut" | "settled" | "secondDraw" | "bottle" | "check" | "bestBy" | "past" | "descale";
+  | "ice"
+  | "ranOut"
+  | "settled"
+  | "secondDraw"
+  | "bottle"
+  | "check"
+  | "bestBy"
+  | "past"
+  | "descale";
 
 /** What something due is of: a run, or a lot with those of its bottles that are meant. */
 type DutySubject = { run: Run } | { lot: Lot; bottles: readonly Bottle[] };

@@ -17,7 +17,9 @@ interface BlendTyped {
 
 /** What is wrong with one part: none is chosen, too little is left there, or its number is told in words. */
 export type PartFault =
-  { why: "noSource" } | { why: "tooMuch"; leftMl: number } | { why: "number"; problem: string };
+  | { why: "noSource" }
+  | { why: "tooMuch"; leftMl: number }
+  | { why: "number"; problem: string };
 
 /** What keeps a blend from being poured, the first thing first. */
 export type BlendFault = "noName" | "twice" | "part";
