@@ -2,11 +2,8 @@
 const esModules =
   "is-any-array|ml-.*|d3-.*|internmap|nanoid|date-fns|@noble|@react-native-async-storage|idb|marked";
 
+const compiled = require.resolve("./scripts/lib/compileForTests.cjs");
 const web = require("jest-expo/web/jest-preset");
-
-const [transformer, options] = web.transform["\\.[jt]sx?$"];
-const plugins = ["dynamic-import-node", require.resolve("./scripts/lib/localGlobals.cjs")];
-const asScript = [transformer, { ...options, plugins }];
 
 /** @type {import("jest").Config} */
 module.exports = {
@@ -23,26 +20,23 @@ module.exports = {
         "<rootDir>/scripts/**/*.test.ts",
       ],
       moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
-      transform: {
-        "\\.m?[jt]sx?$": [
-          "babel-jest",
-          {
-            caller: { name: "metro", bundler: "metro", platform: "web" },
-            plugins,
-          },
-        ],
-      },
+      transform: { "\\.m?[jt]sx?$": compiled },
       transformIgnorePatterns: [`/node_modules/(?!(${esModules})/)`],
     },
     {
       displayName: "screens",
       setupFiles: [...(web.setupFiles ?? []), "<rootDir>/src/testing/setupLanguage.ts"],
       preset: "jest-expo/web",
-      transform: { ...web.transform, "\\.mjs$": asScript, "\\.[jt]sx?$": asScript },
+      transform: {
+        "^(?!.*/node_modules/).*\\.[jt]sx?$": compiled,
+        "/node_modules/(?!(react-native|@react-native|expo-router)/).*\\.m?[jt]sx?$": compiled,
+        ...web.transform,
+      },
       testMatch: ["<rootDir>/src/**/*.test.tsx"],
       moduleNameMapper: {
         "^@/(.*)$": "<rootDir>/src/$1",
         "^d3-shape/src/(.*)$": "<rootDir>/node_modules/d3-shape/src/$1",
+        "^react-native$": "<rootDir>/src/testing/reactNative.cjs",
         "\\.css$": "<rootDir>/src/testing/emptyStyle.js",
       },
       setupFilesAfterEnv: ["<rootDir>/src/testing/setupScreens.ts"],
