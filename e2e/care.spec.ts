@@ -1,12 +1,21 @@
 import { expect, test } from "@playwright/test";
-import { addCopperPot, choosePlant, field, goTo, heatOffEarly, lightIt, stored } from "./steps";
+import {
+  addCopperPot,
+  choosePlant,
+  field,
+  goTo,
+  heatOffEarly,
+  lightIt,
+  stored,
+  tapTo,
+} from "./steps";
 
 test("a poisonous plant's way from plan to label: one's own word, cautions first, how its water was filled, a failed check", async ({
   page,
 }) => {
   await page.clock.install({ time: new Date("2026-07-18T08:00:00Z") });
   await addCopperPot(page);
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await choosePlant(page, "Pennyroyal");
   await field(page, "Plant weight").fill("600");
   await expect(page.getByText(/Pennyroyal is poisonous/)).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, addStill, field, goTo, lightIt } from "./steps";
+import { addCopperPot, addStill, field, goTo, lightIt, tapTo } from "./steps";
 
 /** A harvest of lavender as it is cut, noted on its own page. */
 async function cutLavender(page: Page, grams: string): Promise<void> {
@@ -112,7 +112,7 @@ test("a day of two stills: laid out, moved by finger and by keys, lit late and l
   await page.goBack();
   await page.getByRole("button", { name: "Plan the rest again" }).click();
   await expect(page.getByText("The rest is planned again.")).toBeVisible();
-  await goTo(page, "/");
+  await tapTo(page, "Today");
   await expect(page.getByRole("link", { name: /^Next: \d?\d:\d\d/ })).toBeVisible();
 });
 

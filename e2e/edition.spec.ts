@@ -10,11 +10,12 @@ import {
   shutDoor,
   stored,
   visibleOil,
+  tapTo,
 } from "./steps";
 
 test("which notes come when: three jars, and a cut moved with its price", async ({ page }) => {
   await addCopperPot(page);
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await choosePlant(page, "Peppermint");
   await field(page, "Plant weight").fill("800");
   await page.getByRole("button", { name: "Which notes come when" }).click();
@@ -34,7 +35,7 @@ test("a plant of low yield shows some oil, a root asks for hours and litres, and
   await addCopperPot(page);
   await addStill(page, "Glass flask, 2 L");
   await expect(page.getByRole("link", { name: /Glass flask, 2 L/ })).toBeVisible();
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await choosePlant(page, "Orange blossom");
   await field(page, "Plant weight").fill("1000");
   await expect(visibleOil(page)).toBeVisible();

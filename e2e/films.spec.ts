@@ -8,6 +8,7 @@ import {
   lightIt,
   stored,
   visibleOil,
+  tapTo,
 } from "./steps";
 import { watchHand } from "./hand";
 
@@ -111,7 +112,7 @@ test("film: twelve small bottles", async ({ page }) => {
 
 test("film: fill this still, without a scale", async ({ page }) => {
   await addCopperPot(page);
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await expect(page.getByRole("combobox", { name: "Plant", exact: true })).toBeVisible();
   const hand = await watchHand(page);
   await choosePlant(page, "True lavender");

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { field, goTo, readAnew, stored } from "./steps";
+import { field, goTo, readAnew, stored, tapTo } from "./steps";
 
 async function openDemo(page: Page, path: string): Promise<void> {
   await goTo(page, `${path}?logbook=demo`);
@@ -57,7 +57,7 @@ test("a lot is bottled from the empties, its sheet of labels printed, and a labe
   await expect(page.getByText("The first place can be 21 at most.")).toBeVisible();
   await expect(page.getByRole("button", { name: "Save 3 labels as PDF" })).toBeDisabled();
 
-  await goTo(page, "/shelf");
+  await tapTo(page, "Shelf");
   await page.getByRole("button", { name: "Scan" }).click();
   await field(page, "Or type its code").fill("222-222");
   await page.getByRole("button", { name: "Open it" }).click();
@@ -126,7 +126,7 @@ test("used, blended and traced both ways; found by its code with a slip; what is
     .click();
   await expect(page.getByText("Into a blend: Evening")).toBeVisible();
 
-  await goTo(page, "/shelf");
+  await tapTo(page, "Shelf");
   const slip = blend.replace(/.$/, blend.endsWith("2") ? "3" : "2");
   await field(page, "Find").fill(slip);
   await expect(page.getByText(/a slip away/)).toBeVisible();
@@ -136,7 +136,7 @@ test("used, blended and traced both ways; found by its code with a slip; what is
     .click();
   await expect(page.getByRole("heading", { name: "Evening oil, blend" })).toBeVisible();
 
-  await goTo(page, "/");
+  await tapTo(page, "Today");
   const [file] = await Promise.all([
     page.waitForEvent("download"),
     page.getByRole("button", { name: /as a calendar file/ }).click(),

@@ -10,6 +10,7 @@ import {
   planLavender,
   shutDoor,
   stored,
+  tapTo,
 } from "./steps";
 
 /** Makes every write to the browser's database fail, as on a full disk. */
@@ -133,7 +134,7 @@ for (const locks of [true, false])
 
 test("a plan that boils dry cannot be lit until a tap mends it", async ({ page }) => {
   await addCopperPot(page);
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await choosePlant(page, "True lavender");
   await field(page, "Plant weight").fill("700");
   await openDoor(page, /^water:/);

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, choosePlant, field, goTo, openDoor, readAnew } from "./steps";
+import { addCopperPot, choosePlant, field, tapTo, openDoor, readAnew } from "./steps";
 
 /** A finger that is counted: each tap that is not typing. */
 function counting(page: Page) {
@@ -43,9 +43,9 @@ test("a past run is entered by hand in ten taps, with its own day, and is worth 
   /* Its lots are of that day, nothing is on the heat for it, and it speaks for the plant. */
   await page.getByRole("link", { name: /oil · 6\.50? mL/ }).click();
   await expect(page.getByText(/14 June? 2026/).first()).toBeVisible();
-  await goTo(page, "/");
+  await tapTo(page, "Today");
   await expect(page.getByText("Nothing on the heat")).toBeVisible();
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await choosePlant(page, "True lavender");
   await field(page, "Plant weight").fill("700");
   await openDoor(page, / mL oil, /);

@@ -10,6 +10,7 @@ import {
   setUp,
   shutDoor,
   visibleOil,
+  tapTo,
 } from "./steps";
 
 const stills: { name: string; plant: string; have: string; oil: string; hydrosol?: string }[] = [
@@ -42,7 +43,7 @@ for (const { name, plant, have, oil, hydrosol } of stills) {
   test(`one harvest planned in each direction: ${name}`, async ({ page }) => {
     await goTo(page, "/bench");
     await addStill(page, name);
-    await goTo(page, "/plan");
+    await tapTo(page, "Plan");
     await choosePlant(page, plant);
     await field(page, "Plant weight").fill(have);
     await expect(visibleOil(page)).toBeVisible();
@@ -67,7 +68,7 @@ test("a warning's remedy is one tap, shows before and after, and is taken back",
   page,
 }) => {
   await addCopperPot(page);
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await choosePlant(page, "True lavender");
   await field(page, "Plant weight").fill("3000");
   await openDoor(page, /^headspace:/);
@@ -89,7 +90,7 @@ test("a warning's remedy is one tap, shows before and after, and is taken back",
 
 test("schools stand side by side with what each would come to", async ({ page }) => {
   await addCopperPot(page);
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await choosePlant(page, "True lavender");
   await field(page, "Plant weight").fill("600");
   await page.getByRole("button", { name: "Ways of working" }).click();
@@ -103,7 +104,7 @@ test("schools stand side by side with what each would come to", async ({ page })
 
 test("inputs that change quickly never show an old answer for a new question", async ({ page }) => {
   await addCopperPot(page);
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await choosePlant(page, "True lavender");
   const have = field(page, "Plant weight");
   for (const mass of ["100", "900", "250", "1400", "333", "640"]) await have.fill(mass);
@@ -181,7 +182,7 @@ test("a tap straight after the last digit makes ready what was typed, not what w
   page,
 }) => {
   await addCopperPot(page);
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await choosePlant(page, "True lavender");
   await field(page, "Plant weight").fill("500");
   await expect(visibleOil(page)).toBeVisible();

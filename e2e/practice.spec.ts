@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, goTo } from "./steps";
+import { addCopperPot, goTo, tapTo } from "./steps";
 
 /** Begins an exercise of one's own in the copper pot, with a fault. */
 async function begin(page: Page, wrong: string, from = "At the first drop"): Promise<void> {
@@ -86,7 +86,7 @@ test("cooling stops: it is told by figure and hand, mended in the right order, a
   /* It stands among what was done, and neither run nor still of it in the person's own logbook. */
   await page.getByRole("button", { name: "All lessons" }).click();
   await expect(page.getByRole("link", { name: /Cooling stops, True lavender/ })).toBeVisible();
-  await goTo(page, "/runs");
+  await tapTo(page, "Runs");
   await expect(page.getByText("Distilling")).toHaveCount(0);
 });
 

@@ -11,11 +11,12 @@ import {
   shutDoor,
   stored,
   visibleOil,
+  tapTo,
 } from "./steps";
 
 /** A charge of a plant, from the plan to heat off, ten minutes after its first drop. */
 async function distil(page: Page, plant: string, grams: string): Promise<void> {
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await choosePlant(page, plant);
   await field(page, "Plant weight").fill(grams);
   await expect(visibleOil(page)).toBeVisible();
@@ -75,7 +76,7 @@ test("an oil that floats: the better vessel, settling, its steps and the timer t
   await expect(page.getByRole("heading", { name: "Let it stand" })).toBeVisible();
   await expect(page.getByText(/Set 30 min ago in Funnel: \d+ % have separated/)).toBeVisible();
   await expect(field(page, "Oil")).toHaveValue("4,2");
-  await goTo(page, "/");
+  await tapTo(page, "Today");
   await expect(page.getByText("True lavender is settling")).toBeVisible();
   await page.getByText("True lavender is settling").click();
   await page.getByRole("button", { name: "Cloudy" }).click();
@@ -147,7 +148,7 @@ test("three charges of one plant are poured together, reloaded in the middle, an
   await field(page, "Hydrosol, all of it").fill("1800");
   await page.getByRole("button", { name: "Save result", exact: true }).click();
   await expect(page.getByRole("button", { name: "Bottle 9.6 mL" })).toBeVisible();
-  await goTo(page, "/runs");
+  await tapTo(page, "Runs");
   await expect(page.getByText("3.2 mL", { exact: true })).toHaveCount(3);
 });
 
@@ -167,7 +168,7 @@ test("two tabs measure one run: the second is told, its measures take the first'
   await expect(other.getByText(/measured elsewhere meanwhile: 4\.2 mL oil/)).toBeVisible();
   await other.getByRole("button", { name: "Save result", exact: true }).click();
   await expect(page.getByRole("button", { name: "Bottle 3.9 mL" })).toBeVisible();
-  await goTo(page, "/shelf");
+  await tapTo(page, "Shelf");
   await expect(page.getByText(/oil: not bottled yet/)).toHaveCount(1);
   await expect(page.getByText(/hydrosol: not bottled yet/)).toHaveCount(1);
 });

@@ -15,6 +15,17 @@ export async function goTo(page: Page, address: string): Promise<void> {
   await page.goto(address);
 }
 
+const places = { Today: "/", Plan: "/plan", Runs: "/runs", Shelf: "/shelf", Bench: "/bench" };
+
+/** Taps one of the five places along the bottom, or at the left of a wide screen. */
+export async function tapTo(page: Page, place: keyof typeof places): Promise<void> {
+  await page
+    .getByRole("navigation", { name: "Places" })
+    .getByRole("link", { name: place, exact: true })
+    .click();
+  await expect(page).toHaveURL(({ pathname }) => pathname === places[place]);
+}
+
 /**
  * Goes to another address of the opened app as the browser's own buttons do: the page is not read anew. For rounds of many
  * addresses, where opening each one is not the subject and would take most of the time.
@@ -112,7 +123,7 @@ export async function addCopperPot(page: Page): Promise<void> {
 
 /** Plans a charge of fresh lavender, on the first still or another, and makes it ready. */
 export async function planLavender(page: Page, grams: string, still?: string): Promise<void> {
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   if (still) await setUp(page, still);
   await choosePlant(page, "True lavender");
   await field(page, "Plant weight").fill(grams);
@@ -175,6 +186,8 @@ export async function stored(
 export async function lightTwo(page: Page): Promise<void> {
   await planLavender(page, "500");
   await lightIt(page);
+  /* On a phone the screen is the still's alone. */
+  await goTo(page, "/");
   await planLavender(page, "1500", "Steel pot, 25 L");
   await lightIt(page);
 }

@@ -8,6 +8,7 @@ import {
   planLavender,
   readAnew,
   stored,
+  tapTo,
 } from "./steps";
 
 /** A run on the drip, its cockpit shown. */
@@ -175,7 +176,7 @@ test("a planned run is planned anew and stays the one run", async ({ page }) => 
   await field(page, "Plant weight").fill("450");
   await page.getByRole("button", { name: "Change run 1" }).click();
   await expect(page.getByText(/450 g of fresh true lavender/)).toBeVisible();
-  await goTo(page, "/runs");
+  await tapTo(page, "Runs");
   await expect(page.getByRole("link", { name: /^\d+ · / })).toHaveCount(1);
 });
 
@@ -270,7 +271,7 @@ test("a draft with a unit that is none, and a wish for next to nothing, leave th
   page,
 }) => {
   await addCopperPot(page);
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await page.getByRole("radio", { name: "Hydrosol I want" }).click();
   await field(page, "Hydrosol I want").fill("0.0000001");
   await expect(page.getByRole("alert").first()).toContainText("less than 0.100 g of plant");

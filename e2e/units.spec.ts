@@ -1,12 +1,12 @@
 import { expect, test } from "@playwright/test";
 import { expectUnits } from "./looks/units";
-import { addCopperPot, choosePlant, field, goTo, shutDoor, stored, visibleOil } from "./steps";
+import { addCopperPot, choosePlant, field, tapTo, shutDoor, stored, visibleOil } from "./steps";
 
 test("nothing but us units behind every figure of a plan", async ({ page }) => {
   await addCopperPot(page);
   await page.getByRole("radio", { name: "oz, fl oz, °F" }).click();
   await stored(page, /^setting/, '"us"');
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await choosePlant(page, "True lavender");
   await field(page, "Plant weight").fill("3 lb");
   await expect(visibleOil(page)).toBeVisible();

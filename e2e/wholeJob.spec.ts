@@ -10,6 +10,7 @@ import {
   readAnew,
   stored,
   visibleOil,
+  tapTo,
 } from "./steps";
 
 test("the whole job on a phone, from an empty logbook to a bottle and a file that opens elsewhere", async ({
@@ -83,7 +84,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
   const again = await context.newPage();
   await goTo(again, address);
   await expect(again.getByRole("heading", { name: "Distilling" })).toBeVisible();
-  await goTo(again, "/");
+  await tapTo(again, "Today");
   await again.getByRole("button", { name: "To the still of run 1" }).click();
 
   /* A slip of the eye is corrected; both stay in the log. */
@@ -151,7 +152,7 @@ test("the whole job on a phone, from an empty logbook to a bottle and a file tha
     .getByLabel("Logbook file")
     .setInputFiles({ name: "log.json", mimeType: "application/json", buffer: readFileSync(file) });
   await elsewhere.getByRole("button", { name: "Bring in" }).click();
-  await goTo(elsewhere, "/runs");
+  await tapTo(elsewhere, "Runs");
   await elsewhere.getByRole("link", { name: /1 · True lavender/ }).click();
   await expect(elsewhere.getByText("pale yellow")).toBeVisible();
   await expect(elsewhere.getByText("240 mL so far", { exact: false })).toBeVisible();

@@ -4,7 +4,7 @@ import {
   addStill,
   choosePlant,
   field,
-  goTo,
+  tapTo,
   heatOffEarly,
   lightTwo,
   openDoor,
@@ -20,7 +20,7 @@ test("on a wide screen: result beside the inputs, keyboard alone, two stills at 
   await addStill(page, "Steel pot, 25 L");
 
   /* The plan answers beside the fields while it is typed. */
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await choosePlant(page, "True lavender");
   await field(page, "Plant weight").fill("500");
   const drawing = page.getByRole("img", { name: /Copper pot, 12 L with 500 g/ });
@@ -56,7 +56,7 @@ test("on a wide screen: result beside the inputs, keyboard alone, two stills at 
   await expect(page.getByRole("heading", { name: "Heating up" })).toBeVisible();
 
   /* The logbook as a table. */
-  await goTo(page, "/runs");
+  await tapTo(page, "Runs");
   const rows = page.getByRole("row");
   await expect(rows).toHaveCount(3);
   await page.getByRole("button", { name: "Charge" }).click();
@@ -75,7 +75,7 @@ test("US units carry through from the bench to the plan", async ({ page }) => {
   await addCopperPot(page);
   await page.getByRole("radio", { name: "oz, fl oz, °F" }).click();
   await expect(page.getByText("Water boils here at 210 °F.")).toBeVisible();
-  await goTo(page, "/plan");
+  await tapTo(page, "Plan");
   await choosePlant(page, "True lavender");
   await expect(page.getByLabel("Plant weight: unit")).toHaveValue("oz");
   await field(page, "Plant weight").fill("1.5");
