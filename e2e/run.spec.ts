@@ -9,7 +9,6 @@ import {
   planLavender,
   readAnew,
   stored,
-  tapTo,
 } from "./steps";
 
 /** The nine buttons stand where a thumb finds them: nothing of the cockpit needs scrolling. */
@@ -81,7 +80,7 @@ test("a whole run against the simulated probe and scale, with a leak on the way;
     .poll(() => page.evaluate(() => (history.state as { sheet?: number } | null)?.sheet ?? null))
     .toBeNull();
   /* The probe is heard on any screen, and what is wrong stands there too. */
-  await tapTo(page, "Shelf");
+  await goTo(page, "/shelf");
   await page
     .getByRole("link", { name: /drips much slower|Heat off now/ })
     .click({ timeout: 60_000 });

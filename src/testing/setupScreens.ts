@@ -1,5 +1,6 @@
 import "@testing-library/jest-dom";
 import { configure } from "@testing-library/react";
+import * as React from "react";
 import { forgetKept } from "../ui/useKept";
 import { resetRouter } from "./router";
 
@@ -26,6 +27,16 @@ window.getComputedStyle = (element: Element): CSSStyleDeclaration => {
   drawn.visibility ||= "visible";
   return drawn;
 };
+
+/*
+ * With each element React notes where in the code it was made, for its own warnings, until it has noted ten thousand in
+ * a second: a quarter of the time these tests take. Here it takes them for noted.
+ */
+const internals = Object.entries(React).find(([name]) => name.startsWith("__CLIENT_INTERNALS"))![1];
+Object.defineProperty(internals, "recentlyCreatedOwnerStacks", {
+  get: () => Infinity,
+  set: () => {},
+});
 
 /* A phone's screen: the test's own page has no size. */
 for (const [side, pixels] of [
