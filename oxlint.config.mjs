@@ -59,8 +59,8 @@ const acts = {
 };
 
 /* A feature never imports another. */
-const features = readdirSync("src/features").map((feature) => {
-  const others = readdirSync("src/features").filter((other) => other !== feature);
+const features = readdirSync("src/features").map((feature, _, all) => {
+  const others = all.filter((other) => other !== feature);
   return limited(
     [`src/features/${feature}/**`],
     [outOf("features"), without(others, "A feature never imports another.", "features/")],
@@ -184,6 +184,16 @@ export default {
     "react/use-memo": "error",
   },
   overrides: [
+    {
+      files: ["**/*.{ts,tsx}"],
+      rules: { "typescript/no-require-imports": ["error", { allow: ["\\.(ttf|otf)$"] }] },
+    },
+    {
+      /* No compiler looks these over. */
+      files: ["**/*.{js,mjs,cjs}"],
+      env: { node: true, browser: true, jest: true },
+      rules: { "no-undef": "error" },
+    },
     limited(["src/**"], [], [noGathering], []),
     ...layers
       .filter((layer) => layer !== "features" && layer !== "testing")

@@ -49,7 +49,7 @@ async function tests(name, command, args, report, read, env) {
   failed += counts.failed + (code !== 0 && counts.failed === 0 ? 1 : 0);
 }
 
-/* What is looked over keeps one processor busy while the other builds the app. */
+/* Looking the sources over takes half as long as building the app. */
 await checks(
   [
     { name: "Lint", command: ["oxlint", "-c", "oxlint.config.mjs"] },

@@ -5,8 +5,19 @@
  */
 const { createTransformer } = require("@swc/jest");
 
-const names = ["Array", "Float64Array", "Infinity", "Int32Array", "Map", "Math", "NaN", "Number"];
-names.push("Set", "String", "Uint8Array");
+const names = [
+  "Array",
+  "Float64Array",
+  "Infinity",
+  "Int32Array",
+  "Map",
+  "Math",
+  "NaN",
+  "Number",
+  "Set",
+  "String",
+  "Uint8Array",
+];
 
 const swc = createTransformer({
   jsc: {

@@ -1,4 +1,5 @@
 import { startTransition, useEffect, useState } from "react";
+import { whileOpen } from "./whileOpen";
 
 /**
  * The time in milliseconds, refreshed every second (or as often as told) and whenever the page comes
@@ -9,13 +10,7 @@ export function useNow(everyMs = 1000): number {
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
     /* A tick is never in a tap's way: what follows from it is drawn when nothing else is asked. */
-    const refresh = () => startTransition(() => setNow(Date.now()));
-    const timer = setInterval(refresh, everyMs);
-    document.addEventListener("visibilitychange", refresh);
-    return () => {
-      clearInterval(timer);
-      document.removeEventListener("visibilitychange", refresh);
-    };
+    return whileOpen(everyMs, () => startTransition(() => setNow(Date.now())));
   }, [everyMs]);
   return now;
 }

@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import { isoDay } from "@/core/units/dates";
+import { whileOpen } from "./whileOpen";
 
 const lookMs = 30_000;
 
@@ -9,14 +10,6 @@ const lookMs = 30_000;
  */
 export function useToday(): string {
   const [today, setToday] = useState(() => isoDay(Date.now()));
-  useEffect(() => {
-    const look = () => setToday(isoDay(Date.now()));
-    const timer = setInterval(look, lookMs);
-    document.addEventListener("visibilitychange", look);
-    return () => {
-      clearInterval(timer);
-      document.removeEventListener("visibilitychange", look);
-    };
-  }, []);
+  useEffect(() => whileOpen(lookMs, () => setToday(isoDay(Date.now()))), []);
   return today;
 }
