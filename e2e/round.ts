@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { settled } from "./openEach";
+import { openEach, settled } from "./openEach";
 import { choosePlant, field, goTo, visit } from "./steps";
 
 /** Looks at a page, and says softly what is wrong with it: the round goes on. */
@@ -10,6 +10,8 @@ interface Round {
   claim: string;
   all: readonly string[];
   looks: readonly Look[];
+  /** Looks at each of its lists and sheets, opened one after the other. */
+  opened?: readonly Look[];
   logbook?: "demo" | "sereno";
   /** How an address is reached: gone through in the opened app, or typed in, so that each page is begun by itself. */
   go?: (page: Page, address: string) => Promise<void>;
@@ -24,6 +26,7 @@ export function round({
   claim,
   all,
   looks,
+  opened,
   logbook = "demo",
   go = visit,
   language,
@@ -43,6 +46,10 @@ export function round({
           await settled(page);
           if (logbook === "demo" && !language) await whole[address]?.(page);
           for (const look of looks) await look(page, address);
+          if (opened)
+            await openEach(page, async (opener) => {
+              for (const look of opened) await look(page, `${address}, ${opener}`);
+            });
         });
     });
   }

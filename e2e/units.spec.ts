@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectUnits } from "./looks/units";
+import { nothingBut } from "./looks/units";
 import { addCopperPot, choosePlant, field, tapTo, shutDoor, stored, visibleOil } from "./steps";
 
 test("nothing but us units behind every figure of a plan", async ({ page }) => {
@@ -17,7 +17,7 @@ test("nothing but us units behind every figure of a plan", async ({ page }) => {
     await doors.nth(door).click();
     const sheet = page.getByRole("dialog");
     await expect(sheet.getByRole("button", { name: "Close" })).toBeVisible();
-    await expectUnits(page, "us", `behind figure ${door}`);
+    await nothingBut("us")(page, `behind figure ${door}`);
     await shutDoor(page);
   }
 });

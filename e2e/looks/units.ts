@@ -1,5 +1,4 @@
 import { expect, type Page } from "@playwright/test";
-import { unfold } from "../openEach";
 import { readWhole } from "../readWhole";
 
 /*
@@ -17,22 +16,12 @@ const foreign = {
 /** The choice of units on the bench, which names both systems. */
 const choiceItself = /^(g, mL, °C|oz, fl oz, °F|Units)$/;
 
-/** Only one system of units stands on a page, with all its folds open. */
+/** Only one system of units stands on a page, or on what is open over it. */
 export function nothingBut(system: "us" | "metric") {
-  return async (page: Page, address: string): Promise<void> => {
-    await unfold(page);
-    await expectUnits(page, system, address);
+  return async (page: Page, where: string): Promise<void> => {
+    const left = (await readWhole(page, "chosen")).filter(
+      (text) => !choiceItself.test(text) && foreign[system].test(text.replace(named, "")),
+    );
+    expect.soft([...new Set(left)], `${where} in ${system} units`).toEqual([]);
   };
-}
-
-/** Only one system of units stands on what is open now. */
-export async function expectUnits(
-  page: Page,
-  system: "us" | "metric",
-  where: string,
-): Promise<void> {
-  const left = (await readWhole(page, "chosen")).filter(
-    (text) => !choiceItself.test(text) && foreign[system].test(text.replace(named, "")),
-  );
-  expect.soft([...new Set(left)], `${where} in ${system} units`).toEqual([]);
 }
