@@ -72,9 +72,7 @@ test("a poisonous plant's way from plan to label: one's own word, cautions first
 test("an oil is measured, held against its plant, and its chromatogram becomes the plan's make-up", async ({
   page,
 }) => {
-  await goTo(page, "/?logbook=demo");
-  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
-  await goTo(page, "/shelf/demo-lot-28-oil");
+  await goTo(page, "/shelf/demo-lot-28-oil?logbook=demo");
   await page.getByRole("button", { name: "Measure it" }).click();
   await page.getByLabel("Chromatogram file").setInputFiles({
     name: "gc.csv",

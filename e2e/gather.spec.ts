@@ -226,10 +226,8 @@ test("pictures are made small, survive a reload, go into the file, and what is n
 });
 
 test("a lot, a run and a still take a picture, and show it after a reload", async ({ page }) => {
-  await goTo(page, "/?logbook=demo");
-  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
   for (const address of [
-    "/shelf/demo-lot-28-oil",
+    "/shelf/demo-lot-28-oil?logbook=demo",
     "/runs/demo-run-12",
     "/bench/stills/demo-still-1",
   ])

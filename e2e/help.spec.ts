@@ -2,15 +2,10 @@ import { expect, test } from "@playwright/test";
 import { readFileSync } from "node:fs";
 import { field, goTo, stored } from "./steps";
 
-test.beforeEach(async ({ page }) => {
-  await goTo(page, "/?logbook=demo");
-  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
-});
-
 test("a question leads to its steps and its place, a word to the lines that hold it, a page's words to its part of the guide", async ({
   page,
 }) => {
-  await page.getByRole("link", { name: "Bench", exact: true }).click();
+  await goTo(page, "/bench?logbook=demo");
   await page.getByRole("link", { name: /^Guide/ }).click();
   await page.getByRole("button", { name: /How do I keep my logbook safe/ }).click();
   const picture = page.getByRole("img", { name: "Save and bring in" });
@@ -18,7 +13,7 @@ test("a question leads to its steps and its place, a word to the lines that hold
   await expect(picture).toBeVisible();
   await page.getByRole("link", { name: "Data", exact: true }).click();
   await expect(page.getByRole("heading", { name: "Data" })).toBeVisible();
-  await goTo(page, "/bench/guide");
+  await page.goBack();
   await page.getByRole("radio", { name: "The whole guide" }).click();
   await field(page, "Find").fill("haze");
   await expect(page.getByText(/the haze that never settles/)).toBeVisible();
@@ -31,7 +26,7 @@ test("a question leads to its steps and its place, a word to the lines that hold
 test("a worked-out figure, tapped, says how it comes about and leads to the guide", async ({
   page,
 }) => {
-  await goTo(page, "/runs/demo-run-12");
+  await goTo(page, "/runs/demo-run-12?logbook=demo");
   await page.getByRole("button", { name: "Yield", exact: true }).click();
   const sheet = page.getByRole("dialog", { name: "Yield" });
   await expect(sheet.getByText(/^Measured oil by the weight of plant\./)).toBeVisible();
@@ -47,7 +42,7 @@ test("a worked-out figure, tapped, says how it comes about and leads to the guid
 test("a chart is read where a finger lies, and saved as a drawing and as figures", async ({
   page,
 }) => {
-  await goTo(page, "/runs/compare?ids=demo-run-11,demo-run-12");
+  await goTo(page, "/runs/compare?ids=demo-run-11,demo-run-12&logbook=demo");
   const chart = page.getByRole("slider", { name: /^Read runs beside/ });
   await chart.scrollIntoViewIfNeeded();
   await expect(page.getByText("Touch the drawing to read it.").first()).toBeVisible();
@@ -66,7 +61,7 @@ test("a chart is read where a finger lies, and saved as a drawing and as figures
 });
 
 test("several bottles are moved in one step and taken back in one", async ({ page }) => {
-  await goTo(page, "/shelf");
+  await goTo(page, "/shelf?logbook=demo");
   await field(page, "Find").fill("juniper");
   await expect(page.getByRole("listitem", { name: /True lavender/ })).toHaveCount(0);
   await page.getByRole("button", { name: "More", exact: true }).click();
@@ -82,7 +77,7 @@ test("several bottles are moved in one step and taken back in one", async ({ pag
 });
 
 test("a long list stands where it was left", async ({ page }) => {
-  await page.getByRole("link", { name: "Bench", exact: true }).click();
+  await goTo(page, "/bench?logbook=demo");
   await page.getByRole("link", { name: /^Plants/ }).click();
   const last = page.getByRole("link", { name: /^Yarrow flowering tops/ });
   await page.mouse.move(200, 500);

@@ -21,7 +21,7 @@ async function separate(page: Page): Promise<void> {
   await expect(asked.or(off)).toBeVisible();
   if (await asked.isVisible()) await asked.click();
   await expect(off).toBeVisible();
-  await goTo(page, page.url().replace("/watch", "/separate"));
+  await page.getByRole("button", { name: "Separate", exact: true }).click();
   await field(page, "Oil").fill("0.8");
   await page.getByRole("button", { name: "Save result" }).click();
   await expect(page.getByText(/0\.80? mL/).first()).toBeVisible();
@@ -138,7 +138,7 @@ test("a pot that locks is refused while it is shut, and one without scale or pow
 test("two plants in one charge: planned by weight, with the cautions of both", async ({ page }) => {
   await goTo(page, "/bench");
   await addStill(page, "Copper pot, 12 L");
-  await goTo(page, "/bench/plants");
+  await page.getByRole("link", { name: /^Plants/ }).click();
   await page.getByRole("button", { name: "More", exact: true }).click();
   await page.getByRole("button", { name: "Mix plants" }).click();
   const choose = async (at: number, plant: string) => {

@@ -37,9 +37,7 @@ async function setLine(page: Page, name: string, share: number): Promise<void> {
 test("an oil's layer is measured from a picture, and the figure keeps its picture", async ({
   page,
 }) => {
-  await goTo(page, "/?logbook=demo");
-  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
-  await goTo(page, "/runs/demo-run-30/separate");
+  await goTo(page, "/runs/demo-run-30/separate?logbook=demo");
   await page.getByRole("radio", { name: "Narrow tube" }).click();
   await page.getByRole("radio", { name: "From a picture" }).click();
   const file = await picture(page);

@@ -1,9 +1,10 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, goTo, tapTo } from "./steps";
+import { addCopperPot, tapTo } from "./steps";
 
 /** Begins an exercise of one's own in the copper pot, with a fault. */
 async function begin(page: Page, wrong: string, from = "At the first drop"): Promise<void> {
-  await goTo(page, "/bench/practice");
+  await tapTo(page, "Bench");
+  await page.getByRole("link", { name: /^Practice/ }).click();
   await page.getByLabel("What goes wrong").selectOption({ label: wrong });
   await page.getByRole("radio", { name: from }).click();
   await page
