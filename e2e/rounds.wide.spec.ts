@@ -15,7 +15,7 @@ round({
 });
 round({
   claim: "a pointer hits what it sees in one column",
-  all: [...oneColumn],
+  all: addresses().filter((address) => oneColumn.has(address)),
   perTest: 20,
   looks: [everythingCanBePressed],
 });
