@@ -61,6 +61,11 @@ export function FirstDay({ hasStill }: { hasStill: boolean }) {
             <Txt variant="small">{t`Have you distilled before? Enter your past runs under Runs: the first plan learns from them.`}</Txt>
           </Card>
           <Row
+            href="/harvests"
+            title={t`Cut already?`}
+            detail={t`Note the harvest and how it wilts, and plan it later`}
+          />
+          <Row
             href="/bench/practice"
             title={t`Practise first`}
             detail={t`A still that cannot be spoilt, in ten short lessons`}
