@@ -1,9 +1,10 @@
 import { expect, test, type Page } from "@playwright/test";
-import { addCopperPot, addStill, field, goTo, lightIt, tapTo } from "./steps";
+import { addCopperPot, addStill, field, goTo, lightIt, tapBehind, tapTo } from "./steps";
 
 /** A harvest of lavender as it is cut, noted on its own page. */
 async function cutLavender(page: Page, grams: string): Promise<void> {
-  await goTo(page, "/harvests");
+  await tapTo(page, "Today");
+  await page.getByRole("link", { name: /^Cut already\?/ }).click();
   await page.getByRole("button", { name: "Note a harvest" }).click();
   await page.getByRole("dialog").getByLabel("Plant", { exact: true }).selectOption("lavender");
   await field(page, "All of it weighs").fill(grams);
@@ -16,7 +17,7 @@ async function layOut(page: Page): Promise<void> {
   await addCopperPot(page);
   await addStill(page, "Steel pot, 25 L");
   await cutLavender(page, "1500");
-  await goTo(page, "/plan/day");
+  await tapBehind(page, "Plan a whole day");
   await page.getByText(/1\.50? kg of True lavender/).click();
   await page.getByRole("button", { name: "Add a plant that is not cut yet" }).click();
   const box = page.getByRole("combobox", { name: "Plant 1" });

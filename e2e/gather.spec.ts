@@ -9,6 +9,7 @@ import {
   lightIt,
   readAnew,
   stored,
+  tapBehind,
   openDoor,
   setUp,
   shutDoor,
@@ -54,7 +55,7 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await expect(page.getByText(/^The lot says: /)).toBeVisible();
   await stored(page, /^trial/, '"lots"');
 
-  await goTo(page, "/harvests");
+  await tapBehind(page, "Harvests");
   await page.getByRole("button", { name: "Note a harvest" }).click();
   await page
     .getByLabel("Plant", { exact: true })
@@ -74,7 +75,7 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await stored(page, /^harvest/, '"sky":"sun"');
 
   /* The first half, as the lot had it. */
-  await goTo(page, "/runs/learn");
+  await tapBehind(page, "Learn");
   await page.getByRole("link", { name: /Does it want to wilt/ }).click();
   await page.getByRole("button", { name: /^Plan “/ }).click();
   await expect(field(page, "Plant weight")).toHaveValue("800");
@@ -83,7 +84,7 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await distil(page, "01:15", "1.1");
 
   /* What is left lies, and is weighed three times. */
-  await goTo(page, "/harvests");
+  await tapBehind(page, "Harvests");
   await page.getByRole("link", { name: /Clary sage/ }).click();
   for (const [hours, grams] of [
     ["05:00:00", "720"],
@@ -100,7 +101,7 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await expect(page.getByText(/^560 g, wilted$/)).toBeVisible();
   await expect(page.getByRole("img", { name: /^Water in it over the hours: .*%/ })).toBeVisible();
 
-  await goTo(page, "/runs/learn");
+  await tapBehind(page, "Learn");
   await page.getByRole("link", { name: /Does it want to wilt/ }).click();
   await expect(page.getByText(/^Its other half, run 1, is planned/)).toBeVisible();
   await page.getByRole("button", { name: /^Plan “/ }).click();
@@ -127,7 +128,7 @@ test("a question is asked, a harvest counted in handfuls, halved by lot, wilted,
   await expect(page.getByText("Not explained")).toBeVisible();
   await expect(page.getByRole("img", { name: /^Visible oil over the run/ })).toBeVisible();
 
-  await goTo(page, "/runs/learn");
+  await tapBehind(page, "Learn");
   await page.getByRole("link", { name: /Does it want to wilt/ }).click();
   await expect(page.getByRole("status").first()).toContainText(/^Not decided/);
   await page.getByRole("button", { name: "Close it" }).click();

@@ -26,6 +26,15 @@ export async function tapTo(page: Page, place: keyof typeof places): Promise<voi
   await expect(page).toHaveURL(({ pathname }) => pathname === places[place]);
 }
 
+/** Taps what Today says lies behind the five places, once there is anything in the logbook. */
+export async function tapBehind(
+  page: Page,
+  way: "Harvests" | "Plan a whole day" | "Learn",
+): Promise<void> {
+  await tapTo(page, "Today");
+  await page.getByRole("button", { name: way, exact: true }).click();
+}
+
 /**
  * Goes to another address of the opened app as the browser's own buttons do: the page is not read anew. For rounds of many
  * addresses, where opening each one is not the subject and would take most of the time.
